@@ -1,0 +1,58 @@
+/**
+ * Calendar days. At the edges a day is an ISO string ("2026-05-15"); inside the core it is a day number,
+ * whole days since 1970-01-01, so that arithmetic is plain and no time zone can interfere.
+ */
+export type IsoDay = string;
+export type DayNumber = number;
+
+const MS_PER_DAY = 86_400_000;
+const ISO = /^(\d{4})-(\d{2})-(\d{2})$/;
+
+/**
+ * Day number of an ISO day.
+ * @throws RangeError when the text is not a real calendar day.
+ * @example dayNumber('1970-02-01') // 31
+ */
+export function dayNumber(iso: IsoDay): DayNumber {
+  const match = ISO.exec(iso);
+  if (!match) throw new RangeError(`not a day: ${iso}`);
+  const ms = Date.UTC(Number(match[1]), Number(match[2]) - 1, Number(match[3]));
+  const day = Math.round(ms / MS_PER_DAY);
+  if (isoDay(day) !== iso) throw new RangeError(`not a day of the calendar: ${iso}`);
+  return day;
+}
+
+/** ISO day of a day number. @example isoDay(31) // '1970-02-01' */
+export function isoDay(day: DayNumber): IsoDay {
+  return new Date(day * MS_PER_DAY).toISOString().slice(0, 10);
+}
+
+/** Whether the text is a real calendar day written as YYYY-MM-DD. */
+export function isIsoDay(text: string): boolean {
+  if (!ISO.test(text)) return false;
+  const ms = Date.parse(`${text}T00:00:00Z`);
+  return !Number.isNaN(ms) && new Date(ms).toISOString().slice(0, 10) === text;
+}
+
+export function yearOf(day: DayNumber): number {
+  return new Date(day * MS_PER_DAY).getUTCFullYear();
+}
+
+/** Day of the year, 1 for 1 January. */
+export function dayOfYear(day: DayNumber): number {
+  return day - firstOfYear(yearOf(day)) + 1;
+}
+
+export function firstOfYear(year: number): DayNumber {
+  return Math.round(Date.UTC(year, 0, 1) / MS_PER_DAY);
+}
+
+/** Day number of a month and day ("04-20") in a year; 29 February falls on 1 March where there is none. */
+export function monthDayIn(year: number, monthDay: string): DayNumber {
+  const [month, day] = monthDay.split('-').map(Number);
+  if (!month || !day || month > 12 || day > 31) throw new RangeError(`not a month and day: ${monthDay}`);
+  return Math.round(Date.UTC(year, month - 1, day) / MS_PER_DAY);
+}
+
+/** Half a year, by which the seasons of the southern hemisphere are shifted. */
+export const HALF_YEAR_DAYS = 182;

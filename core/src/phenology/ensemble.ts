@@ -1,0 +1,145 @@
+import { dayOfYear, type DayNumber } from '../measure/index.ts';
+import { coolingDays, degreeDays } from './degree-days.ts';
+import { seasonFirstDay, SEASON_HORIZON_DAYS } from './season.ts';
+import type { MonthDay } from './stage-model.ts';
+import { DAY_MARK, lastMeasuredDay, type Climatology, type WeatherSeries } from './weather.ts';
+
+/** This year's anomaly is taken over so many last known days and fades with this e-folding time. */
+export const ANOMALY_WINDOW_DAYS = 14;
+export const ANOMALY_FADING_DAYS = 21;
+/** An outlook day k days ahead counts 1 − k / 12, the ensemble the rest: its error grows with the distance. */
+const OUTLOOK_REACH_DAYS = 12;
+/** A past year must have this share of the season's remaining days to continue the present one. */
+const LEAST_COVER = 0.8;
+
+/**
+ * This season as it went up to the last known day, continued once by every past season of the station.
+ * `minC[m][i]` is member m's minimum on day i of the season; all members share the days up to `knownDays − 1`.
+ */
+export interface Ensemble {
+  readonly firstDay: DayNumber;
+  /** Days of the season whose weather is known, 0 before it starts. */
+  readonly knownDays: number;
+  readonly minC: readonly Float64Array[];
+  readonly maxC: readonly Float64Array[];
+  /** Years that continue it, newest first. */
+  readonly years: readonly number[];
+}
+
+export interface EnsembleOptions {
+  readonly series: WeatherSeries;
+  readonly climatology: Climatology;
+  readonly season: number;
+  readonly seasonStart: MonthDay;
+  readonly latitudeDeg: number;
+  /** Weather after this day counts as unknown. */
+  readonly asOf: DayNumber;
+  /** Added to the station's temperatures to get the patch's, °C. */
+  readonly shiftC: number;
+}
+
+/**
+ * Ensemble of a season: real days up to `asOf`, then each past season of the station with this year's anomaly added
+ * and fading over about three weeks; an outlook in the series is blended in with falling weight.
+ * `null` when no past season covers what is left of this one.
+ * Cost: members × 485 days.
+ */
+export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
+  const { series, climatology, season, seasonStart, latitudeDeg, asOf, shiftC } = options;
+  const firstDay = seasonFirstDay(season, seasonStart, latitudeDeg);
+  const lastKnown = Math.min(asOf, lastMeasuredDay(series) ?? -Infinity);
+  const knownDays = Math.max(0, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1));
+  const anomalyC = recentAnomaly(series, climatology, lastKnown);
+  const ofYear = Uint16Array.from({ length: SEASON_HORIZON_DAYS }, (_, i) => dayOfYear(firstDay + i) - 1);
+  const minC: Float64Array[] = [];
+  const maxC: Float64Array[] = [];
+  const years: number[] = [];
+  for (let year = season - 1; seasonFirstDay(year + 1, seasonStart, latitudeDeg) >= series.firstDay; year--) {
+    const sourceFirst = seasonFirstDay(year, seasonStart, latitudeDeg);
+    if (!covers(series, sourceFirst + Math.min(knownDays, 300), sourceFirst + 365, lastKnown)) continue;
+    const min = new Float64Array(SEASON_HORIZON_DAYS);
+    const max = new Float64Array(SEASON_HORIZON_DAYS);
+    for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
+      const day = firstDay + i;
+      const own = day - series.firstDay;
+      if (day <= lastKnown && own >= 0) {
+        min[i] = series.minC[own]! + shiftC;
+        max[i] = series.maxC[own]! + shiftC;
+        continue;
+      }
+      const k = ofYear[i]!;
+      const source = sourceFirst + i - series.firstDay;
+      const known = source >= 0 && source <= lastKnown - series.firstDay;
+      const ahead = day - lastKnown;
+      const drift = ahead > 0 ? anomalyC * Math.exp(-ahead / ANOMALY_FADING_DAYS) : 0;
+      let low = (known ? series.minC[source]! : climatology.minC[k]!) + drift;
+      let high = (known ? series.maxC[source]! : climatology.maxC[k]!) + drift;
+      if (ahead > 0 && ahead < OUTLOOK_REACH_DAYS && series.mark[own] === DAY_MARK.outlook) {
+        const weight = 1 - ahead / OUTLOOK_REACH_DAYS;
+        low += weight * (series.minC[own]! - low);
+        high += weight * (series.maxC[own]! - high);
+      }
+      min[i] = low + shiftC;
+      max[i] = high + shiftC;
+    }
+    minC.push(min);
+    maxC.push(max);
+    years.push(year);
+  }
+  return years.length === 0 ? null : { firstDay, knownDays, minC, maxC, years };
+}
+
+/** Mean departure from the climatology over the last known days, °C; 0 with nothing known. */
+function recentAnomaly(series: WeatherSeries, climatology: Climatology, lastKnown: DayNumber): number {
+  let sum = 0, n = 0;
+  for (let day = lastKnown - ANOMALY_WINDOW_DAYS + 1; day <= lastKnown; day++) {
+    const i = day - series.firstDay;
+    if (i < 0 || i >= series.minC.length) continue;
+    const k = dayOfYear(day) - 1;
+    sum += (series.minC[i]! + series.maxC[i]! - climatology.minC[k]! - climatology.maxC[k]!) / 2;
+    n++;
+  }
+  return n === 0 ? 0 : sum / n;
+}
+
+function covers(series: WeatherSeries, from: DayNumber, to: DayNumber, lastKnown: DayNumber): boolean {
+  const first = Math.max(from, series.firstDay);
+  const last = Math.min(to - 1, lastKnown, series.firstDay + series.minC.length - 1);
+  return last - first + 1 >= LEAST_COVER * (to - from);
+}
+
+/** Cumulated warmth of every member, days before `startIndex` counting nothing. Shared days are computed once. */
+export function cumulateWarmth(ensemble: Ensemble, baseC: number, cutoffC: number, startIndex: number): Float64Array[] {
+  return cumulate(ensemble, startIndex, (min, max) => degreeDays(min, max, baseC, cutoffC));
+}
+
+/** Cumulated cold below a threshold, as {@link cumulateWarmth}. */
+export function cumulateCold(ensemble: Ensemble, thresholdC: number, startIndex: number): Float64Array[] {
+  return cumulate(ensemble, startIndex, (min, max) => coolingDays(min, max, thresholdC));
+}
+
+/** Cumulated count of days whose minimum is at or below the threshold. */
+export function cumulateFrosts(ensemble: Ensemble, thresholdC: number, startIndex: number): Float64Array[] {
+  return cumulate(ensemble, startIndex, (min) => (min <= thresholdC ? 1 : 0));
+}
+
+function cumulate(ensemble: Ensemble, startIndex: number, ofDay: (minC: number, maxC: number) => number): Float64Array[] {
+  let shared: Float64Array | null = null;
+  return ensemble.minC.map((min, m) => {
+    const max = ensemble.maxC[m]!;
+    const sum = new Float64Array(min.length);
+    let total = 0;
+    let i = 0;
+    if (shared) {
+      sum.set(shared.subarray(0, ensemble.knownDays));
+      total = ensemble.knownDays > 0 ? sum[ensemble.knownDays - 1]! : 0;
+      i = ensemble.knownDays;
+    }
+    for (; i < min.length; i++) {
+      if (i >= startIndex) total += ofDay(min[i]!, max[i]!);
+      sum[i] = total;
+    }
+    shared ??= sum;
+    return sum;
+  });
+}

@@ -1,0 +1,39 @@
+import type { Figure } from '../measure/index.ts';
+
+/** A month and day, "MM-DD", as in the northern hemisphere; shifted by half a year in the south. */
+export type MonthDay = string;
+
+/**
+ * How a phenophase is dated. Sums are °C·day, days are days.
+ * - thermal: warmth above `baseC` (and below `cutoffC`) cumulated from `start` reaches `sum`
+ * - after: `days` after another stage, or `sum` of warmth above `baseC` from that stage on
+ * - cooling: cold below `baseC` cumulated from `start` reaches `sum`
+ * - firstFrost: first day from `start` on whose minimum is at or below `thresholdC`
+ * - calendar: the stage's own calendar day, moved by Hopkins' law in the given direction
+ */
+export type StageModel =
+  | { readonly kind: 'thermal'; readonly start: MonthDay; readonly baseC: Figure; readonly cutoffC?: Figure; readonly sum: Figure }
+  | { readonly kind: 'after'; readonly stage: string; readonly days: Figure }
+  | { readonly kind: 'afterWarmth'; readonly stage: string; readonly baseC: Figure; readonly sum: Figure }
+  | { readonly kind: 'cooling'; readonly start: MonthDay; readonly baseC: Figure; readonly sum: Figure }
+  | { readonly kind: 'firstFrost'; readonly start: MonthDay; readonly thresholdC: Figure }
+  | { readonly kind: 'calendar'; readonly direction: 'spring' | 'autumn' | 'none' };
+
+/** A phenophase of a profile. `calendar` is its usual day of the year at the profile's reference place. */
+export interface StageSpec {
+  readonly key: string;
+  /** Principal growth stage of the BBCH scale, 0–9. */
+  readonly bbch: number;
+  readonly calendar: Figure;
+  readonly model: StageModel;
+}
+
+/** Which way Hopkins' law moves the calendar day of a stage whose model cannot run for want of weather. */
+export function hopkinsDirection(stage: StageSpec, stages: readonly StageSpec[]): 'spring' | 'autumn' | 'none' {
+  const { model } = stage;
+  if (model.kind === 'calendar') return model.direction;
+  if (model.kind === 'cooling' || model.kind === 'firstFrost') return 'autumn';
+  if (model.kind === 'thermal') return 'spring';
+  const base = stages.find((s) => s.key === model.stage);
+  return base && base !== stage ? hopkinsDirection(base, stages) : 'spring';
+}

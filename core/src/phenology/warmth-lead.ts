@@ -1,0 +1,35 @@
+import { dayOfYear, firstOfYear, yearOf, type DayNumber } from '../measure/index.ts';
+import { degreeDays } from './degree-days.ts';
+import type { Climatology, WeatherSeries } from './weather.ts';
+
+/** Warmth since the start of the year against the usual. */
+export interface WarmthLead {
+  readonly sum: number;
+  readonly usualSum: number;
+  /** Days by which the year runs ahead of the usual one, below 0 behind. */
+  readonly daysAhead: number;
+}
+
+/**
+ * How far the year's warmth runs ahead of the station's usual: the day on which the climatology's degree days
+ * would have reached today's sum, against today.
+ * `null` when the year's first days are not in the series, or nothing has been warm enough to tell.
+ * Note that the climatology's smooth days give slightly less warmth than real ones near the base.
+ */
+export function warmthLead(series: WeatherSeries, climatology: Climatology, day: DayNumber, baseC = 5): WarmthLead | null {
+  const start = firstOfYear(yearOf(day));
+  if (series.firstDay > start || day >= series.firstDay + series.minC.length || day < start) return null;
+  let sum = 0;
+  for (let d = start; d <= day; d++) {
+    const i = d - series.firstDay;
+    sum += degreeDays(series.minC[i]!, series.maxC[i]!, baseC);
+  }
+  const usual = new Float64Array(366);
+  let total = 0;
+  for (let k = 0; k < 366; k++) usual[k] = total += degreeDays(climatology.minC[k]!, climatology.maxC[k]!, baseC);
+  const today = dayOfYear(day) - 1;
+  if (sum < 5 && usual[today]! < 5) return null;
+  let reached = usual.findIndex((s) => s >= sum);
+  if (reached < 0) reached = 365;
+  return { sum, usualSum: usual[today]!, daysAhead: reached - today };
+}
