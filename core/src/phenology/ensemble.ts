@@ -50,7 +50,22 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
   const lastKnown = Math.min(asOf, lastMeasuredDay(series) ?? -Infinity);
   const knownDays = Math.max(0, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1));
   const anomalyC = recentAnomaly(series, climatology, lastKnown);
-  const ofYear = Uint16Array.from({ length: SEASON_HORIZON_DAYS }, (_, i) => dayOfYear(firstDay + i) - 1);
+  const { firstDay: first, minC: ownMin, maxC: ownMax, mark } = series;
+  const lastIndex = lastKnown - first;
+  // What is the same for every member is worked out once: the usual day, the fading anomaly, the outlook's weight.
+  const usual = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
+  const drift = new Float64Array(SEASON_HORIZON_DAYS);
+  const outlook = new Float64Array(SEASON_HORIZON_DAYS);
+  const firstOfRing = dayOfYear(firstDay) - 1;
+  for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
+    const k = (firstOfRing + i) % 366;
+    usual.minC[i] = climatology.minC[k]!;
+    usual.maxC[i] = climatology.maxC[k]!;
+    const ahead = firstDay + i - lastKnown;
+    if (ahead <= 0) continue;
+    drift[i] = anomalyC * Math.exp(-ahead / ANOMALY_FADING_DAYS);
+    if (ahead < OUTLOOK_REACH_DAYS && mark[firstDay + i - first] === DAY_MARK.outlook) outlook[i] = 1 - ahead / OUTLOOK_REACH_DAYS;
+  }
   const minC: Float64Array[] = [];
   const maxC: Float64Array[] = [];
   const years: number[] = [];
@@ -60,24 +75,20 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
     const min = new Float64Array(SEASON_HORIZON_DAYS);
     const max = new Float64Array(SEASON_HORIZON_DAYS);
     for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
-      const day = firstDay + i;
-      const own = day - series.firstDay;
-      if (day <= lastKnown && own >= 0) {
-        min[i] = series.minC[own]! + shiftC;
-        max[i] = series.maxC[own]! + shiftC;
+      const own = firstDay + i - first;
+      if (own >= 0 && own <= lastIndex) {
+        min[i] = ownMin[own]! + shiftC;
+        max[i] = ownMax[own]! + shiftC;
         continue;
       }
-      const k = ofYear[i]!;
-      const source = sourceFirst + i - series.firstDay;
-      const known = source >= 0 && source <= lastKnown - series.firstDay;
-      const ahead = day - lastKnown;
-      const drift = ahead > 0 ? anomalyC * Math.exp(-ahead / ANOMALY_FADING_DAYS) : 0;
-      let low = (known ? series.minC[source]! : climatology.minC[k]!) + drift;
-      let high = (known ? series.maxC[source]! : climatology.maxC[k]!) + drift;
-      if (ahead > 0 && ahead < OUTLOOK_REACH_DAYS && series.mark[own] === DAY_MARK.outlook) {
-        const weight = 1 - ahead / OUTLOOK_REACH_DAYS;
-        low += weight * (series.minC[own]! - low);
-        high += weight * (series.maxC[own]! - high);
+      const source = sourceFirst + i - first;
+      const known = source >= 0 && source <= lastIndex;
+      let low = (known ? ownMin[source]! : usual.minC[i]!) + drift[i]!;
+      let high = (known ? ownMax[source]! : usual.maxC[i]!) + drift[i]!;
+      const weight = outlook[i]!;
+      if (weight > 0) {
+        low += weight * (ownMin[own]! - low);
+        high += weight * (ownMax[own]! - high);
       }
       min[i] = low + shiftC;
       max[i] = high + shiftC;

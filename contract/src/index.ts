@@ -1,0 +1,15 @@
+export {
+  exactly, finite, flag, freeText, isoDay, isUuid, line, listOf, oneOf, orNull, uuid, whole, type Text,
+} from './platform/schema.ts';
+export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
+export type { Method, Route, Who } from './platform/route.ts';
+export { ROUTES, type AnswerOf, type BodyOf, type RouteName } from './routes.ts';
+export * from './plants/profile.ts';
+export * from './people/people.ts';
+export * from './people/rules.ts';
+export * from './patches/patch.ts';
+export * from './stands/stand.ts';
+export * from './visits/entry.ts';
+export * from './visits/sought.ts';
+export * from './weather/weather.ts';
+export * from './hearth/hearth.ts';

@@ -1,0 +1,102 @@
+import { lazy, mixed, type Schema } from 'yup';
+import { exactly, finite, flag, freeText, given, isoDay, line, listOf, oneOf, orNull, uuid, whole } from '../platform/schema.ts';
+
+export const SUBSTRATES = ['unknown', 'loam', 'clay', 'sand', 'chalk', 'peat', 'gravel', 'rock', 'deadWood', 'water'] as const;
+export const CANOPIES = ['open', 'halfShade', 'underTrees', 'evergreen'] as const;
+export const ASPECTS = ['flat', 'n', 'ne', 'e', 'se', 's', 'sw', 'w', 'nw'] as const;
+export const MOISTURES = ['unknown', 'dry', 'fresh', 'moist', 'wet', 'flooded'] as const;
+export const LEAVES = ['notNeeded', 'given', 'notAsked', 'refused'] as const;
+export const HAZARDS = ['road', 'sprayed', 'oldWorks', 'dumped', 'herbicide', 'dogs', 'floodWater', 'glass', 'tide', 'cliff', 'ice', 'ticks'] as const;
+export type Hazard = (typeof HAZARDS)[number];
+/** On such ground nothing is taken. */
+export const CONTAMINATING: readonly Hazard[] = ['sprayed', 'oldWorks', 'dumped', 'herbicide'];
+
+export interface PointGeometry { readonly type: 'Point'; readonly coordinates: readonly [number, number] }
+export interface PolygonGeometry { readonly type: 'Polygon'; readonly coordinates: readonly (readonly (readonly [number, number])[])[] }
+/** GeoJSON, WGS 84, longitude before latitude. */
+export type PatchGeometry = PointGeometry | PolygonGeometry;
+
+export interface PatchFacts {
+  readonly name: string;
+  readonly geometry: PatchGeometry;
+  readonly heightM: number;
+  readonly substrate: (typeof SUBSTRATES)[number];
+  readonly canopy: (typeof CANOPIES)[number];
+  readonly aspect: (typeof ASPECTS)[number];
+  readonly slopeDeg: number;
+  readonly moisture: (typeof MOISTURES)[number];
+  readonly owner: string;
+  readonly leave: (typeof LEAVES)[number];
+  readonly leaveUntil: string | null;
+  readonly access: string;
+  readonly hazards: readonly Hazard[];
+  /** Look-alikes and protected plants that grow here. */
+  readonly neighbours: string;
+  readonly secret: boolean;
+}
+
+const position = () =>
+  mixed<[number, number]>()
+    .required('missing')
+    .test('position', 'notAPosition', given((v) => Array.isArray(v) && v.length === 2 && inRange(v[0], 180) && inRange(v[1], 90)));
+const inRange = (v: unknown, limit: number): boolean => typeof v === 'number' && Number.isFinite(v) && Math.abs(v) <= limit;
+
+const ring = () =>
+  listOf(position(), 500)
+    .min(4, 'ringTooShort')
+    .test('closed', 'ringOpen', given((r) => {
+      const [first, last] = [r[0], r[r.length - 1]];
+      return !Array.isArray(first) || !Array.isArray(last) || (first[0] === last[0] && first[1] === last[1]);
+    }));
+
+export const geometrySchema = lazy((value: unknown) =>
+  (value as { type?: unknown } | null)?.type === 'Polygon'
+    ? exactly({ type: oneOf(['Polygon']), coordinates: listOf(ring(), 1).min(1, 'missing') }).required('missing')
+    : exactly({ type: oneOf(['Point']), coordinates: position() }).required('missing'),
+) as unknown as Schema<PatchGeometry>;
+
+const facts = {
+  name: line(80),
+  geometry: geometrySchema,
+  heightM: finite(-430, 8850),
+  substrate: oneOf(SUBSTRATES),
+  canopy: oneOf(CANOPIES),
+  aspect: oneOf(ASPECTS),
+  slopeDeg: finite(0, 90),
+  moisture: oneOf(MOISTURES),
+  owner: freeText(120),
+  leave: oneOf(LEAVES),
+  leaveUntil: orNull(isoDay()),
+  access: freeText(600),
+  hazards: listOf(oneOf(HAZARDS), HAZARDS.length),
+  neighbours: freeText(600),
+  secret: flag(),
+};
+
+export interface NewPatch extends PatchFacts { readonly id: string }
+export const newPatchSchema: Schema<NewPatch> = exactly({ id: uuid(), ...facts }).required('missing') as unknown as Schema<NewPatch>;
+
+export interface ChangePatch { readonly version: number; readonly facts: PatchFacts }
+export const changePatchSchema: Schema<ChangePatch> = exactly({
+  version: whole(1, 1e9), facts: exactly(facts).required('missing'),
+}).required('missing') as unknown as Schema<ChangePatch>;
+
+export interface PatchView extends PatchFacts {
+  readonly id: string;
+  readonly version: number;
+  readonly areaM2: number | null;
+  /** The place is secret and this reader sees only about where it is. */
+  readonly blurred: boolean;
+  readonly stands: readonly { readonly id: string; readonly plantName: Readonly<Record<string, string>> }[];
+}
+
+/** The middle of a point or of a ring's bounding box. */
+export function centreOf(geometry: PatchGeometry): { readonly longitudeDeg: number; readonly latitudeDeg: number } {
+  if (geometry.type === 'Point') return { longitudeDeg: geometry.coordinates[0], latitudeDeg: geometry.coordinates[1] };
+  const ringOf = geometry.coordinates[0]!;
+  const middle = (axis: 0 | 1): number => {
+    const values = ringOf.map((p) => p[axis]);
+    return (Math.min(...values) + Math.max(...values)) / 2;
+  };
+  return { longitudeDeg: middle(0), latitudeDeg: middle(1) };
+}

@@ -1,0 +1,89 @@
+import { string, type Schema } from 'yup';
+import { exactly, given, line, oneOf, uuid } from '../platform/schema.ts';
+
+export const ROLES = ['watcher', 'picker', 'keeper'] as const;
+export type Role = (typeof ROLES)[number];
+
+export interface GroupRef {
+  readonly id: string;
+  readonly name: string;
+  readonly role: Role;
+}
+
+/** Who is signed in, or what a stranger may do. */
+export interface SessionView {
+  readonly account: { readonly id: string; readonly name: string; readonly signInName: string } | null;
+  readonly groups: readonly GroupRef[];
+  /** Sent back with every change, against cross-site requests. */
+  readonly token: string | null;
+  readonly canFound: boolean;
+  /** Sign-in tiles of the demo; empty elsewhere. */
+  readonly demoPeople: readonly { readonly signInName: string; readonly name: string; readonly role: Role }[];
+}
+
+const SIGN_IN_NAME = /^[a-z0-9][a-z0-9._-]{1,39}$/;
+const signInName = () => string().required('missing').matches(SIGN_IN_NAME, 'notASignInName');
+const password = () => string().required('missing').min(10, 'passwordShort').max(200, 'tooLong');
+
+export interface SignIn { readonly signInName: string; readonly password: string }
+export const signInSchema: Schema<SignIn> = exactly({ signInName: line(40), password: line(200) }).required('missing');
+
+export interface DemoSignIn { readonly signInName: string }
+export const demoSignInSchema: Schema<DemoSignIn> = exactly({ signInName: line(40) }).required('missing');
+
+export const UNIT_SYSTEMS = ['metric', 'imperial'] as const;
+export type UnitSystem = (typeof UNIT_SYSTEMS)[number];
+const zone = () => line(60).test('zone', 'notAZone', given(isZone));
+
+function isZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+export interface NewAccount { readonly signInName: string; readonly name: string; readonly password: string }
+const newAccount = () => exactly({ signInName: signInName(), name: line(60), password: password() }).required('missing');
+
+export interface Founding {
+  readonly code: string;
+  readonly groupId: string;
+  readonly groupName: string;
+  readonly zone: string;
+  readonly units: UnitSystem;
+  readonly keeper: NewAccount;
+}
+export const foundingSchema: Schema<Founding> = exactly({
+  code: line(60), groupId: uuid(), groupName: line(80), zone: zone(), units: oneOf(UNIT_SYSTEMS), keeper: newAccount(),
+}).required('missing');
+
+export interface GroupView {
+  readonly id: string;
+  readonly name: string;
+  readonly zone: string;
+  readonly units: UnitSystem;
+  readonly today: string;
+  /** The day is set by the operator (the demo), not by the clock. */
+  readonly dayIsSet: boolean;
+  readonly role: Role;
+  readonly hasBaseMap: boolean;
+}
+export interface GroupSettings { readonly name: string; readonly zone: string; readonly units: UnitSystem }
+export const groupSettingsSchema: Schema<GroupSettings> = exactly({ name: line(80), zone: zone(), units: oneOf(UNIT_SYSTEMS) }).required('missing');
+
+export interface MemberView { readonly accountId: string; readonly name: string; readonly signInName: string; readonly role: Role }
+export interface ChangeRole { readonly role: Role }
+export const changeRoleSchema: Schema<ChangeRole> = exactly({ role: oneOf(ROLES) }).required('missing');
+
+export interface NewInvitation { readonly id: string; readonly role: Role }
+export const newInvitationSchema: Schema<NewInvitation> = exactly({ id: uuid(), role: oneOf(ROLES) }).required('missing');
+export interface InvitationView { readonly id: string; readonly role: Role; readonly expiresAt: string; readonly usedBy: string | null }
+/** The token is told once, at the making. */
+export interface MadeInvitation extends InvitationView { readonly token: string | null }
+export interface InvitationGreeting { readonly groupName: string; readonly role: Role; readonly invitedBy: string }
+export type AcceptInvitation = NewAccount;
+export const acceptInvitationSchema: Schema<AcceptInvitation> = newAccount();
+
+export interface SessionListItem { readonly id: string; readonly madeAt: string; readonly lastSeenAt: string; readonly browser: string; readonly here: boolean }

@@ -1,0 +1,211 @@
+import { lazy, mixed, type Schema } from 'yup';
+import type { Figure } from '@emberfield/core/measure';
+import type { MonthDay, StageModel, StageSpec, WindowSpec } from '@emberfield/core/phenology';
+import { exactly, figure, finite, flag, freeText, given, line, listOf, monthDay, oneOf, orNull, share, text, whole, type Text } from '../platform/schema.ts';
+
+export const PART_KEYS = ['leaf', 'shoot', 'stalk', 'bud', 'flower', 'pollen', 'fruit', 'seed', 'sap', 'bark', 'root', 'tip', 'rosette', 'wholePlant', 'fruitBody', 'fibre'] as const;
+export type PartKey = (typeof PART_KEYS)[number];
+export const UNIT_KEYS = ['leaf', 'shoot', 'stalk', 'head', 'blossom', 'tip', 'litre', 'root', 'fruit', 'nut', 'cap', 'spike', 'seed', 'gram'] as const;
+export type UnitKey = (typeof UNIT_KEYS)[number];
+export const HABITS = ['bulb', 'herb', 'biennial', 'perennialRoot', 'shrub', 'tree', 'conifer', 'reed', 'fungus'] as const;
+export const STATUSES = ['common', 'slow', 'atRisk', 'protected', 'invasive'] as const;
+export const SEVERITIES = ['deadly', 'poisonous', 'harmful', 'nuisance'] as const;
+export type Severity = (typeof SEVERITIES)[number];
+export const CAUTION_CLASSES = ['lookAlike', 'cooking', 'notForEating', 'slowPoison', 'skin', 'handling', 'ground', 'law', 'people', 'spoiling', 'invader', 'stand'] as const;
+export const ORGANS = ['wholePlant', 'leaf', 'leafStalk', 'stem', 'root', 'bud', 'flower', 'fruit', 'seed', 'bark', 'cap', 'gills', 'stipe', 'sporePrint', 'smell'] as const;
+export const PRICES = ['glance', 'cut', 'loupe', 'overnight', 'microscope'] as const;
+
+export interface ProfileStage extends StageSpec {
+  readonly name: Text;
+}
+
+export interface ProfilePart {
+  readonly key: PartKey;
+  readonly name: Text;
+  readonly unit: UnitKey;
+  /** What a plant of taking size carries, in the unit. */
+  readonly perPlant: Figure;
+  /** Fresh mass of one unit, g. */
+  readonly massG: Figure | null;
+  readonly method: Text;
+  /** What the taking does to the plant. */
+  readonly effect: Text;
+  readonly kills: boolean;
+  readonly costsSeed: boolean;
+  /** Parts that this one uses up: flower heads taken are berries lost. */
+  readonly spends: readonly PartKey[];
+  readonly minAgeYears: number | null;
+  /** What it is used for, raw or cooked, in words. */
+  readonly use: Text;
+}
+
+export interface ProfileWindow extends WindowSpec {
+  readonly part: PartKey;
+  readonly sizeLimit: Text | null;
+}
+
+/** A ceiling that a profile brings along, for all parts or some. */
+export interface ProfileCeiling {
+  readonly parts: readonly PartKey[] | null;
+  readonly rule:
+    | { readonly kind: 'perPlantCap'; readonly perPlant: number }
+    | { readonly kind: 'fixedShare'; readonly share: number }
+    | { readonly kind: 'leaveForOthers'; readonly share: number }
+    | { readonly kind: 'keepFlowering'; readonly share: number }
+    | { readonly kind: 'matureOnly' }
+    | { readonly kind: 'age'; readonly minYears: number }
+    | { readonly kind: 'protected' }
+    | { readonly kind: 'takeAll' };
+}
+
+export interface PlantProfile {
+  readonly key: string;
+  readonly scientific: string;
+  readonly family: string;
+  readonly names: Text;
+  readonly about: Text;
+  readonly habit: (typeof HABITS)[number];
+  readonly lifeCycle: 'annual' | 'biennial' | 'perennial' | 'woody' | 'fungus';
+  readonly status: (typeof STATUSES)[number];
+  readonly seasonStart: MonthDay;
+  readonly reference: { readonly place: Text; readonly latitudeDeg: number; readonly heightM: number };
+  readonly stages: readonly ProfileStage[];
+  readonly parts: readonly ProfilePart[];
+  readonly windows: readonly ProfileWindow[];
+  readonly ceilings: readonly ProfileCeiling[];
+  readonly signs: readonly { readonly organ: (typeof ORGANS)[number]; readonly text: Text; readonly price: (typeof PRICES)[number] }[];
+  readonly lookAlikes: readonly { readonly name: Text; readonly scientific: string; readonly severity: Severity; readonly separatedBy: Text }[];
+  readonly cautions: readonly { readonly class: (typeof CAUTION_CLASSES)[number]; readonly text: Text }[];
+  readonly bring: Text;
+  readonly keeping: Text;
+}
+
+const stageModel: Schema<StageModel> = lazy((value: unknown) => {
+  const kind = (value as { kind?: unknown } | null)?.kind;
+  const tag = <K extends string>(k: K) => oneOf([k]);
+  switch (kind) {
+    case 'thermal':
+      return exactly({ kind: tag('thermal'), start: monthDay(), baseC: figure(), cutoffC: figure().optional(), sum: positiveFigure() }).required();
+    case 'after':
+      return exactly({ kind: tag('after'), stage: line(40), days: figure() }).required();
+    case 'afterWarmth':
+      return exactly({ kind: tag('afterWarmth'), stage: line(40), baseC: figure(), sum: positiveFigure() }).required();
+    case 'cooling':
+      return exactly({ kind: tag('cooling'), start: monthDay(), baseC: figure(), sum: positiveFigure() }).required();
+    case 'firstFrost':
+      return exactly({ kind: tag('firstFrost'), start: monthDay(), thresholdC: figure() }).required();
+    case 'calendar':
+      return exactly({ kind: tag('calendar'), direction: oneOf(['spring', 'autumn', 'none']) }).required();
+    default:
+      return mixed().test('kind', 'notOneOf', () => false);
+  }
+}) as unknown as Schema<StageModel>;
+
+function positiveFigure(): Schema<Figure> {
+  return (figure() as ReturnType<typeof mixed<Figure>>).test('positive', 'tooSmall', (f) => !f || f.low > 0) as unknown as Schema<Figure>;
+}
+
+const ceilingRule = lazy((value: unknown) => {
+  const kind = (value as { kind?: unknown } | null)?.kind;
+  switch (kind) {
+    case 'perPlantCap':
+      return exactly({ kind: oneOf(['perPlantCap']), perPlant: finite(0.01, 1e5) }).required();
+    case 'fixedShare':
+    case 'leaveForOthers':
+    case 'keepFlowering':
+      return exactly({ kind: oneOf([kind]), share: share() }).required();
+    case 'age':
+      return exactly({ kind: oneOf(['age']), minYears: whole(1, 100) }).required();
+    case 'matureOnly':
+    case 'protected':
+    case 'takeAll':
+      return exactly({ kind: oneOf([kind]) }).required();
+    default:
+      return mixed().test('kind', 'notOneOf', () => false);
+  }
+});
+
+const key = () => line(60).matches(/^[a-z][a-zA-Z0-9-]*$/, 'notAKey');
+const edge = () => exactly({ stage: key(), offsetDays: whole(-200, 300) }).required('missing');
+
+/** The whole profile; stages that windows and models name must exist, in order. */
+export const plantProfileSchema: Schema<PlantProfile> = exactly({
+  key: key(),
+  scientific: line(120),
+  family: line(60),
+  names: text(80),
+  about: text(),
+  habit: oneOf(HABITS),
+  lifeCycle: oneOf(['annual', 'biennial', 'perennial', 'woody', 'fungus'] as const),
+  status: oneOf(STATUSES),
+  seasonStart: monthDay(),
+  reference: exactly({ place: text(80), latitudeDeg: finite(-90, 90), heightM: finite(-430, 8850) }).required('missing'),
+  stages: listOf(exactly({ key: key(), name: text(80), bbch: whole(0, 9), calendar: figure(), model: stageModel }).required(), 16).min(1, 'missing'),
+  parts: listOf(
+    exactly({
+      key: oneOf(PART_KEYS), name: text(80), unit: oneOf(UNIT_KEYS), perPlant: figure(), massG: orNull(figure()), method: text(), effect: text(),
+      kills: flag(), costsSeed: flag(), spends: listOf(oneOf(PART_KEYS), 16), minAgeYears: orNull(whole(0, 100)), use: text(),
+    }).required(), 16),
+  windows: listOf(
+    exactly({
+      part: oneOf(PART_KEYS), use: line(40), opens: edge(), closes: edge(), peakShare: share(), separableFrom: key().optional().default(undefined), sizeLimit: orNull(text(200)),
+    }).required(), 24),
+  ceilings: listOf(exactly({ parts: orNull(listOf(oneOf(PART_KEYS), 16)), rule: ceilingRule as unknown as Schema<ProfileCeiling['rule']> }).required(), 16),
+  signs: listOf(exactly({ organ: oneOf(ORGANS), text: text(), price: oneOf(PRICES) }).required(), 40),
+  lookAlikes: listOf(exactly({ name: text(80), scientific: line(120), severity: oneOf(SEVERITIES), separatedBy: text() }).required(), 20),
+  cautions: listOf(exactly({ class: oneOf(CAUTION_CLASSES), text: text() }).required(), 30),
+  bring: text(),
+  keeping: text(),
+})
+  .required('missing')
+  .test('stageNames', 'unknownStage', given((p) => stagesNamedExist(p as unknown as PlantProfile)))
+  .test('partNames', 'unknownPart', given((p) => partsNamedExist(p as unknown as PlantProfile))) as unknown as Schema<PlantProfile>;
+
+function stagesNamedExist(profile: PlantProfile): boolean {
+  if (!Array.isArray(profile?.stages) || !Array.isArray(profile.windows)) return true;
+  const keys = profile.stages.map((s) => s?.key);
+  const before = profile.stages.every((s, i) => {
+    const model = s?.model;
+    return !model || !('stage' in model) || (keys.indexOf(model.stage) >= 0 && keys.indexOf(model.stage) < i);
+  });
+  const named = profile.windows.flatMap((w) => [w?.opens?.stage, w?.closes?.stage, ...(w?.separableFrom ? [w.separableFrom] : [])]);
+  return before && new Set(keys).size === keys.length && named.every((k) => keys.includes(k));
+}
+
+function partsNamedExist(profile: PlantProfile): boolean {
+  if (!Array.isArray(profile?.parts) || !Array.isArray(profile.windows)) return true;
+  const keys = profile.parts.map((p) => p?.key);
+  return new Set(keys).size === keys.length && profile.windows.every((w) => keys.includes(w?.part));
+}
+
+export interface PlantListItem {
+  readonly key: string;
+  readonly names: Text;
+  readonly scientific: string;
+  readonly family: string;
+  readonly habit: PlantProfile['habit'];
+  readonly status: PlantProfile['status'];
+  readonly parts: readonly { readonly key: PartKey; readonly name: Text }[];
+  readonly deadlyLookAlikes: number;
+  /** Key of the shipped profile it was copied from; `null` for a shipped one. */
+  readonly copiedFrom: string | null;
+}
+
+export interface PlantView {
+  readonly profile: PlantProfile;
+  readonly revision: number;
+  readonly copiedFrom: string | null;
+  readonly sources: Readonly<Record<string, string>>;
+}
+
+export interface SavePlant {
+  readonly copiedFrom: string;
+  /** Revision that was edited; 0 for a new copy. */
+  readonly baseRevision: number;
+  readonly profile: PlantProfile;
+  readonly note: string;
+}
+
+export const savePlantSchema: Schema<SavePlant> = exactly({
+  copiedFrom: key(), baseRevision: whole(0, 1e6), profile: plantProfileSchema, note: freeText(400),
+}).required('missing') as unknown as Schema<SavePlant>;

@@ -1,0 +1,66 @@
+import { array, boolean, number, object, string, type AnyObject, type ObjectShape, type Schema } from 'yup';
+import { isIsoDay, type Figure } from '@emberfield/core/measure';
+
+/** Texts stand under a language key, English always. */
+export type Text = Readonly<Record<string, string>>;
+
+/** An object with exactly these fields: an unknown key is refused, and nothing is coerced. */
+export const exactly = <S extends ObjectShape>(shape: S) => object(shape).noUnknown(true, 'unknownField').strict(true);
+
+/** A check that leaves what is missing or null to `required` and `nullable`, which say so better. */
+export const given =
+  <V>(check: (value: V) => boolean) =>
+  (value: V | null | undefined): boolean =>
+    value === undefined || value === null || check(value);
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+export const uuid = () => string().matches(UUID, 'notAnId').required('missing');
+
+export const isUuid = (text: string): boolean => UUID.test(text);
+
+/** Trimmed text, from one character up to `max`. */
+export const line = (max: number) =>
+  string().required('missing').max(max, 'tooLong').test('notBlank', 'missing', given((v) => v.trim().length > 0));
+
+/** Text that may be empty. */
+export const freeText = (max: number) => string().defined('missing').max(max, 'tooLong');
+
+export const isoDay = () => string().required('missing').test('day', 'notADay', given(isIsoDay));
+
+export const finite = (min: number, max: number) =>
+  number().required('missing').min(min, 'tooSmall').max(max, 'tooLarge').test('finite', 'notANumber', given(Number.isFinite));
+
+export const whole = (min: number, max: number) => finite(min, max).integer('notWhole');
+
+/** Shares run from 0 to 1. */
+export const share = () => finite(0, 1);
+
+export const flag = () => boolean().required('missing');
+
+/** At most `max` items; more are refused rather than cut off. */
+export const listOf = <T, C extends AnyObject>(item: Schema<T, C>, max: number) => array(item).defined('missing').max(max, 'tooMany');
+
+export const oneOf = <T extends string>(values: readonly T[]) => string().oneOf(values, 'notOneOf').required('missing');
+
+/** `null` is allowed and must be said; leaving the field out is refused. */
+export const orNull = <T, C extends AnyObject>(schema: Schema<T, C>): Schema<T | null, C> =>
+  (schema as unknown as { nullable(): Schema<T | null, C> & { optional(): Schema<T | null, C> } }).nullable();
+
+export const figure = (): Schema<Figure> =>
+  exactly({ value: finite(-1e6, 1e6), low: finite(-1e6, 1e6), high: finite(-1e6, 1e6), source: line(60) })
+    .required('missing')
+    .test('ordered', 'figureOrder', given((f) => f.low <= f.value && f.value <= f.high)) as unknown as Schema<Figure>;
+
+const LANGUAGE = /^[a-z]{2}$/;
+export const text = (max = 600): Schema<Text> =>
+  object()
+    .required('missing')
+    .test('languages', 'textNeedsEnglish', given((v) => {
+      const entries = Object.entries(v as Record<string, unknown>);
+      return (
+        typeof (v as Record<string, unknown>)['en'] === 'string' &&
+        entries.every(([k, t]) => LANGUAGE.test(k) && typeof t === 'string' && t.trim() !== '' && t.length <= max)
+      );
+    })) as unknown as Schema<Text>;
+
+export const monthDay = () => string().required('missing').matches(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'notAMonthDay');

@@ -1,0 +1,79 @@
+import type { Route } from './platform/route.ts';
+import { route } from './platform/route.ts';
+import * as people from './people/people.ts';
+import { setRuleSchema, type RuleView } from './people/rules.ts';
+import { savePlantSchema, type PlantListItem, type PlantView } from './plants/profile.ts';
+import { changePatchSchema, newPatchSchema, type PatchView } from './patches/patch.ts';
+import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
+import { syncSchema, type EntryPage, type SyncAnswer } from './visits/entry.ts';
+import { newSoughtSchema, type SoughtView } from './visits/sought.ts';
+import { importReadingSchema, newStationSchema, type ImportPreview, type StationDays, type StationView, type StoredImport } from './weather/weather.ts';
+import type { FoundThing, HearthView, RibbonView } from './hearth/hearth.ts';
+
+const G = '/api/groups/:groupId';
+
+/** Every route of the API: what it is called by, who may, what goes in and what comes out. */
+export const ROUTES = {
+  health: route('get', '/api/health', 'anyone')<{ readonly ok: true }>()(),
+  session: route('get', '/api/session', 'anyone')<people.SessionView>()(),
+  signIn: route('post', '/api/session', 'anyone')<people.SessionView>()({ body: people.signInSchema }),
+  demoSignIn: route('post', '/api/demo-session', 'anyone')<people.SessionView>()({ body: people.demoSignInSchema }),
+  signOut: route('delete', '/api/session', 'signedIn')<null>()(),
+  found: route('post', '/api/founding', 'anyone')<people.SessionView>()({ body: people.foundingSchema }),
+  invitationGreeting: route('get', '/api/invitations/:token', 'anyone')<people.InvitationGreeting>()(),
+  acceptInvitation: route('post', '/api/invitations/:token', 'anyone')<people.SessionView>()({ body: people.acceptInvitationSchema }),
+  joinByInvitation: route('post', '/api/invitations/:token/join', 'signedIn')<people.SessionView>()(),
+  sessions: route('get', '/api/sessions', 'signedIn')<readonly people.SessionListItem[]>()(),
+  endSession: route('delete', '/api/sessions/:sessionId', 'signedIn')<null>()(),
+  baseMap: route('get', '/api/base-map', 'signedIn')<unknown>()(),
+  cspReport: route('post', '/api/csp-report', 'anyone')<null>()({ body: 'bytes' }),
+
+  group: route('get', G, 'watcher')<people.GroupView>()(),
+  changeGroup: route('put', G, 'keeper')<people.GroupView>()({ body: people.groupSettingsSchema }),
+  members: route('get', `${G}/members`, 'watcher')<readonly people.MemberView[]>()(),
+  changeRole: route('put', `${G}/members/:accountId`, 'keeper')<people.MemberView>()({ body: people.changeRoleSchema }),
+  removeMember: route('delete', `${G}/members/:accountId`, 'keeper')<null>()(),
+  invitations: route('get', `${G}/invitations`, 'keeper')<readonly people.InvitationView[]>()(),
+  invite: route('post', `${G}/invitations`, 'keeper')<people.MadeInvitation>()({ body: people.newInvitationSchema }),
+  withdrawInvitation: route('delete', `${G}/invitations/:invitationId`, 'keeper')<null>()(),
+  rules: route('get', `${G}/rules`, 'watcher')<readonly RuleView[]>()(),
+  setRule: route('put', `${G}/rules`, 'keeper')<readonly RuleView[]>()({ body: setRuleSchema }),
+
+  plants: route('get', `${G}/plants`, 'watcher')<readonly PlantListItem[]>()(),
+  plant: route('get', `${G}/plants/:plantKey`, 'watcher')<PlantView>()(),
+  savePlant: route('put', `${G}/plants/:plantKey`, 'keeper')<PlantView>()({ body: savePlantSchema }),
+
+  patches: route('get', `${G}/patches`, 'watcher')<readonly PatchView[]>()(),
+  patch: route('get', `${G}/patches/:patchId`, 'watcher')<PatchView>()(),
+  newPatch: route('post', `${G}/patches`, 'picker')<PatchView>()({ body: newPatchSchema }),
+  changePatch: route('put', `${G}/patches/:patchId`, 'picker')<PatchView>()({ body: changePatchSchema }),
+
+  newStand: route('post', `${G}/stands`, 'picker')<StandRef>()({ body: newStandSchema }),
+  stand: route('get', `${G}/stands/:standId`, 'watcher')<StandView>()({ query: ['day'] }),
+  changeStand: route('put', `${G}/stands/:standId`, 'keeper')<StandRef>()({ body: changeStandSchema }),
+  standEntries: route('get', `${G}/stands/:standId/entries`, 'watcher')<EntryPage>()({ query: ['before'] }),
+
+  sync: route('post', `${G}/sync`, 'picker')<SyncAnswer>()({ body: syncSchema }),
+
+  hearth: route('get', `${G}/hearth`, 'watcher')<HearthView>()({ query: ['day'] }),
+  ribbon: route('get', `${G}/ribbon`, 'watcher')<RibbonView>()({ query: ['day'] }),
+  find: route('get', `${G}/find`, 'watcher')<readonly FoundThing[]>()({ query: ['text'] }),
+
+  sought: route('get', `${G}/sought`, 'watcher')<readonly SoughtView[]>()(),
+  seek: route('post', `${G}/sought`, 'picker')<SoughtView>()({ body: newSoughtSchema }),
+  stopSeeking: route('delete', `${G}/sought/:soughtId`, 'picker')<null>()(),
+
+  stations: route('get', `${G}/stations`, 'watcher')<readonly StationView[]>()(),
+  newStation: route('post', `${G}/stations`, 'keeper')<StationView>()({ body: newStationSchema }),
+  stationDays: route('get', `${G}/stations/:stationId/days`, 'watcher')<StationDays>()({ query: ['from', 'to'] }),
+  imports: route('get', `${G}/imports`, 'keeper')<readonly ImportPreview[]>()(),
+  newImport: route('post', `${G}/stations/:stationId/imports/:importId`, 'keeper')<ImportPreview>()({ body: 'bytes', query: ['fileName'] }),
+  importPreview: route('get', `${G}/imports/:importId`, 'keeper')<ImportPreview>()(),
+  readImport: route('put', `${G}/imports/:importId`, 'keeper')<ImportPreview>()({ body: importReadingSchema }),
+  storeImport: route('post', `${G}/imports/:importId/store`, 'keeper')<StoredImport>()(),
+  dropImport: route('delete', `${G}/imports/:importId`, 'keeper')<null>()(),
+} as const;
+
+export type RouteName = keyof typeof ROUTES;
+export type AnswerOf<R> = R extends Route<never, infer A> | Route<infer _B, infer A> ? A : never;
+export type BodyOf<R> = R extends Route<infer B, unknown> ? B : never;
