@@ -149,7 +149,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
   windows: listOf(
     exactly({
       part: oneOf(PART_KEYS), use: line(40), opens: edge(), closes: edge(), peakShare: share(), separableFrom: key().optional().default(undefined), sizeLimit: orNull(text(200)),
-    }).required(), 24),
+    }).required(), 24).min(1, 'missing'),
   ceilings: listOf(exactly({ parts: orNull(listOf(oneOf(PART_KEYS), 16)), rule: ceilingRule as unknown as Schema<ProfileCeiling['rule']> }).required(), 16),
   signs: listOf(exactly({ organ: oneOf(ORGANS), text: text(), price: oneOf(PRICES) }).required(), 40),
   lookAlikes: listOf(exactly({ name: text(80), scientific: line(120), severity: oneOf(SEVERITIES), separatedBy: text() }).required(), 20),

@@ -1,0 +1,83 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type Express, type RequestHandler } from 'express';
+import helmet from 'helmet';
+import { pinoHttp } from 'pino-http';
+import { ROUTES } from '@emberfield/contract';
+import type { Dependencies } from './dependencies.ts';
+import { mountHearth } from './hearth/index.ts';
+import { mountPatches } from './patches/index.ts';
+import { createGatekeeper, mountPeople } from './people/index.ts';
+import { mountPlants } from './plants/index.ts';
+import { AppError } from './platform/errors.ts';
+import { Endpoints } from './platform/http/endpoint.ts';
+import { errorAnswer } from './platform/http/error-answer.ts';
+import { requestLimit } from './platform/http/rate-limit.ts';
+import { mountStands } from './stands/index.ts';
+import { mountVisits } from './visits/index.ts';
+import { mountWeather } from './weather/index.ts';
+
+/** The whole server as an Express application, from its parts; it listens nowhere yet. */
+export function createApp(deps: Dependencies): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  // Behind one proxy, when the operator says so by naming the public address; else the header is anybody's.
+  app.set('trust proxy', deps.publicUrl === null ? false : 1);
+  app.set('query parser', 'simple');
+  app.use(pinoHttp({ logger: deps.log, autoLogging: deps.log.isLevelEnabled('debug'), serializers: { req: ({ method, url }: { method: string; url: string }) => ({ method, url: url.split('?')[0] }), res: ({ statusCode }: { statusCode: number }) => ({ statusCode }) } }));
+  app.use(securityHeaders(deps.publicUrl?.startsWith('https:') ?? false));
+  app.use('/api', requestLimit(deps.requestsPerMinute));
+
+  const endpoints = new Endpoints(app, createGatekeeper(deps));
+  endpoints.anyone(ROUTES.health, async () => ({ ok: true }) as const);
+  endpoints.anyone(ROUTES.cspReport, async ({ body }) => {
+    deps.log.warn({ report: String(body).slice(0, 2000) }, 'content security policy violated');
+    return null;
+  });
+  endpoints.signedIn(ROUTES.baseMap, async () => {
+    if (deps.baseMap === null) throw new AppError('notFound', { values: { what: 'map' } });
+    return JSON.parse(deps.baseMap) as unknown;
+  });
+  mountPeople(endpoints, deps);
+  mountPlants(endpoints, deps);
+  mountPatches(endpoints, deps);
+  mountStands(endpoints, deps);
+  mountVisits(endpoints, deps);
+  mountWeather(endpoints, deps);
+  mountHearth(endpoints, deps);
+  app.use('/api', (_request, _response, next) => next(new AppError('noSuchRoute')));
+  if (deps.webFolder) app.use(...webApplication(deps.webFolder));
+  app.use(errorAnswer(deps.log, deps.words));
+  return app;
+}
+
+function securityHeaders(https: boolean): RequestHandler {
+  return helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        'default-src': ["'self'"], 'script-src': ["'self'", "'wasm-unsafe-eval'"], 'worker-src': ["'self'"],
+        'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:', 'blob:'], 'font-src': ["'self'"], 'connect-src': ["'self'"],
+        'object-src': ["'none'"], 'base-uri': ["'none'"], 'form-action': ["'self'"], 'frame-ancestors': ["'none'"], 'report-uri': ['/api/csp-report'],
+      },
+    },
+    strictTransportSecurity: https ? { maxAge: 31_536_000 } : false,
+    referrerPolicy: { policy: 'same-origin' },
+  });
+}
+
+const YEAR_SECONDS = 31_536_000;
+
+/** The built pages: hashed files may be kept for ever, the page itself is asked for each time. */
+function webApplication(folder: string): [RequestHandler, RequestHandler] {
+  const files = express.static(folder, {
+    index: false,
+    setHeaders: (response, path) => response.setHeader('Cache-Control', path.includes(`${join('assets', '')}`) ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache'),
+  });
+  const page = join(folder, 'index.html');
+  const fallback: RequestHandler = (request, response, next) => {
+    if (request.method !== 'GET' || !existsSync(page)) return next(new AppError('noSuchRoute'));
+    response.setHeader('Cache-Control', 'no-cache').sendFile(page);
+  };
+  return [files, fallback];
+}

@@ -1,0 +1,22 @@
+import type { PlantProfile } from '@emberfield/contract';
+import type { Words } from '@emberfield/words';
+import type { Clock } from './platform/clock.ts';
+import type { Database } from './platform/database/database.ts';
+import type { Log } from './platform/log.ts';
+
+/** Everything the server is made of, handed in by whoever starts it. */
+export interface Dependencies {
+  readonly db: Database;
+  readonly clock: Clock;
+  readonly log: Log;
+  readonly words: Words;
+  readonly catalogue: readonly PlantProfile[];
+  readonly sources: Readonly<Record<string, string>>;
+  readonly demo: boolean;
+  readonly publicUrl: string | null;
+  /** Built web application to serve, if any. */
+  readonly webFolder: string | null;
+  /** GeoJSON of the base map, if any. */
+  readonly baseMap: string | null;
+  readonly requestsPerMinute: number;
+}

@@ -1,0 +1,43 @@
+import { and, desc, eq, inArray, lt, sql } from 'drizzle-orm';
+import type { Entry } from '@emberfield/contract';
+import { account } from '../people/table.ts';
+import type { Queryable } from '../platform/database/database.ts';
+import { entry, takeVerdict } from './table.ts';
+
+export type EntryRow = Omit<typeof entry.$inferSelect, 'kind' | 'body'> & { readonly kind: Entry['kind']; readonly body: Entry['body'] };
+export type VerdictRow = typeof takeVerdict.$inferSelect;
+export interface ReadEntry {
+  readonly entry: EntryRow;
+  readonly by: string;
+  readonly verdict: VerdictRow | null;
+}
+
+const reading = (db: Queryable) =>
+  db.select({ entry, by: account.name, verdict: takeVerdict }).from(entry)
+    .innerJoin(account, eq(account.id, entry.madeBy)).leftJoin(takeVerdict, eq(takeVerdict.entryId, entry.id)).$dynamic();
+
+/** All entries of some stands, oldest day first; of one day in the order they were stored. */
+export async function entriesOfStands(db: Queryable, standIds: readonly string[]): Promise<readonly ReadEntry[]> {
+  if (standIds.length === 0) return [];
+  return (await reading(db).where(inArray(entry.standId, [...standIds])).orderBy(entry.day, entry.id)) as unknown as ReadEntry[];
+}
+
+/** Entries of a stand and of its patch, newest first, before a key, one page. */
+export async function entryPage(db: Queryable, standId: string, patchId: string, before: string | null, limit: number): Promise<readonly ReadEntry[]> {
+  const ofPlace = sql`(${entry.standId} = ${sql.param(standId, entry.standId)} OR (${entry.patchId} = ${sql.param(patchId, entry.patchId)} AND ${entry.standId} IS NULL))`;
+  const rows = await reading(db).where(before === null ? ofPlace : and(ofPlace, lt(entry.id, before))).orderBy(desc(entry.id)).limit(limit);
+  return rows as unknown as ReadEntry[];
+}
+
+/** Which of the entries have been replaced, and by what kind. */
+export async function replacementsOf(db: Queryable, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
+  if (ids.length === 0) return new Map();
+  const rows = await db.select({ replaces: entry.replaces, kind: entry.kind }).from(entry).where(inArray(entry.replaces, [...ids]));
+  return new Map(rows.map((r) => [r.replaces!, r.kind]));
+}
+
+export const entryById = async (db: Queryable, id: string): Promise<ReadEntry | null> =>
+  ((await reading(db).where(eq(entry.id, id)))[0] as unknown as ReadEntry | undefined) ?? null;
+
+export const insertEntry = (db: Queryable, row: typeof entry.$inferInsert) => db.insert(entry).values(row);
+export const insertVerdict = (db: Queryable, row: typeof takeVerdict.$inferInsert) => db.insert(takeVerdict).values(row);

@@ -1,0 +1,1 @@
+export { mountHearth } from './routes.ts';

@@ -1,0 +1,49 @@
+import { getTimes } from 'suncalc';
+import type { Conditions } from '@emberfield/contract';
+import { dayOfYear, type DayNumber } from '@emberfield/core/measure';
+import { DAY_MARK, lastMeasuredDay, warmthLead } from '@emberfield/core/phenology';
+import { isoDay } from '@emberfield/core/measure';
+import type { KnownWeather } from '../../weather/index.ts';
+
+const MS_PER_DAY = 86_400_000;
+
+export interface Place { readonly latitudeDeg: number; readonly longitudeDeg: number }
+
+/** What the day is like: its temperatures, how far the year is ahead, light. Days beyond the record show the usual. */
+export function conditionsOn(known: KnownWeather | null, place: Place | null, day: DayNumber, zone: string): Conditions {
+  const light = place ? lightOn(place, day, zone) : { sunrise: null, sunset: null };
+  const weather = known?.weather ?? null;
+  if (!known || !weather) return { minC: null, maxC: null, rainMm: null, source: 'none', daysAhead: null, ...light, stationName: known?.station.name ?? null, stationLastDay: null };
+  const { series, climatology } = weather;
+  const last = lastMeasuredDay(series);
+  const i = day - series.firstDay;
+  const within = i >= 0 && i < series.minC.length;
+  const k = dayOfYear(day) - 1;
+  const lead = climatology && last !== null ? warmthLead(series, climatology, Math.min(day, last)) : null;
+  return {
+    minC: within ? tenth(series.minC[i]!) : climatology ? tenth(climatology.minC[k]!) : null,
+    maxC: within ? tenth(series.maxC[i]!) : climatology ? tenth(climatology.maxC[k]!) : null,
+    rainMm: known.rainMm.get(day) ?? null,
+    source: within ? sourceOf(series.mark[i]!) : climatology ? 'usual' : 'none',
+    daysAhead: lead?.daysAhead ?? null,
+    ...light,
+    stationName: known.station.name,
+    stationLastDay: last === null ? null : isoDay(last),
+  };
+}
+
+function sourceOf(mark: number): Conditions['source'] {
+  if (mark === DAY_MARK.measured) return 'measured';
+  return mark === DAY_MARK.outlook ? 'outlook' : 'filled';
+}
+
+/** Sunrise and sunset as wall-clock times of the zone; `null` where the sun does not rise or set. */
+function lightOn({ latitudeDeg, longitudeDeg }: Place, day: DayNumber, zone: string): { readonly sunrise: string | null; readonly sunset: string | null } {
+  const noon = new Date(day * MS_PER_DAY + MS_PER_DAY / 2 - (longitudeDeg / 360) * MS_PER_DAY);
+  const { sunrise, sunset } = getTimes(noon, latitudeDeg, longitudeDeg);
+  const clock = (at: Date | null | undefined): string | null =>
+    !at || Number.isNaN(at.getTime()) ? null : new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(at);
+  return { sunrise: clock(sunrise), sunset: clock(sunset) };
+}
+
+const tenth = (value: number): number => Math.round(value * 10) / 10;

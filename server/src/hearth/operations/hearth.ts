@@ -1,0 +1,85 @@
+import type { FoundThing, HearthView, RibbonStroke, RibbonView } from '@emberfield/contract';
+import { dayNumber, firstOfYear, isoDay, yearOf } from '@emberfield/core/measure';
+import { seasonOf } from '@emberfield/core/phenology';
+import type { Dependencies } from '../../dependencies.ts';
+import { plantsOf } from '../../plants/index.ts';
+import { lookedAtDay } from '../../platform/clock.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { dossiersOf, isoRange, outlooksOn, refOf, rulesInForce, standSeason, type Dossier } from '../../stands/index.ts';
+import { stationsOf, weatherOf, type KnownWeather } from '../../weather/index.ts';
+import { conditionsOn } from './conditions.ts';
+import { dutiesOf } from './duties.ts';
+
+/** What the day is for. */
+export async function viewHearth(deps: Dependencies, { group, query }: GroupContext<null>): Promise<HearthView> {
+  const iso = lookedAtDay(query['day'], group.today, dayNumber);
+  const [day, today] = [dayNumber(iso), dayNumber(group.today)];
+  const { stands, rules } = await dossiersOf(deps, group.id);
+  const houseRules = rulesInForce(rules, iso);
+  const weather = await mainWeather(deps, group.id, stands);
+  return {
+    day: iso,
+    today: group.today,
+    conditions: conditionsOn(weather, stands[0]?.patch ?? weather?.station ?? null, day, group.zone),
+    stands: stands.map((d) => refOf(d, day)),
+    outlooks: stands.flatMap((d) => outlooksOn(d, day, today, houseRules)),
+    duties: stands.flatMap((d) => dutiesOf(d, day, today)),
+  };
+}
+
+/** The station that most stands stand by; without stands, the first there is. */
+async function mainWeather(deps: Dependencies, groupId: string, stands: readonly Dossier[]): Promise<KnownWeather | null> {
+  const counts = new Map<KnownWeather, number>();
+  for (const { weather } of stands) if (weather) counts.set(weather, (counts.get(weather) ?? 0) + 1);
+  const most = [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
+  if (most) return most;
+  const [station] = await stationsOf(deps.db, groupId);
+  return station ? weatherOf(deps.db, station) : null;
+}
+
+const STEP_DAYS = 5;
+const MOST_STROKES = 400;
+
+/** The year as a strip: its warmth, and every stand's windows. Held by the year, not by the day looked at. */
+export async function viewRibbon(deps: Dependencies, { group, query }: GroupContext<null>): Promise<RibbonView> {
+  const day = dayNumber(lookedAtDay(query['day'], group.today, dayNumber));
+  const today = dayNumber(group.today);
+  const first = firstOfYear(yearOf(day));
+  const last = firstOfYear(yearOf(day) + 1) - 1;
+  const { stands } = await dossiersOf(deps, group.id);
+  const weather = await mainWeather(deps, group.id, stands);
+  const strokes: RibbonStroke[] = [];
+  for (const dossier of stands) {
+    const { profile } = dossier.plant;
+    const season = seasonOf(first, profile.seasonStart, dossier.patch.latitudeDeg);
+    for (const s of new Set([season - 1, season, season + 1]))
+      for (const w of standSeason(dossier, s, today).windows) {
+        const [open, close] = [w.opens.p50, w.closes.p50];
+        if (open === null || open > last || (close ?? Infinity) < first) continue;
+        const part = profile.parts.find((p) => p.key === w.part)!;
+        strokes.push({ standId: dossier.stand.id, label: profile.names, part: part.key, opens: isoRange(w.opens), closes: isoRange(w.closes), leafy: ['leaf', 'shoot', 'tip', 'root'].includes(part.key) });
+      }
+  }
+  const warmthC = Array.from({ length: Math.ceil((last - first + 1) / STEP_DAYS) }, (_, i) => {
+    const { minC, maxC } = conditionsOn(weather, null, Math.min(last, first + i * STEP_DAYS + 2), group.zone);
+    return minC === null || maxC === null ? null : (minC + maxC) / 2;
+  });
+  return { firstDay: isoDay(first), lastDay: isoDay(last), warmthC, strokes: strokes.slice(0, MOST_STROKES) };
+}
+
+const MOST_FOUND = 12;
+
+/** Finds stands, patches and plants by a piece of their name. */
+export async function find(deps: Dependencies, { group, query }: GroupContext<null>): Promise<readonly FoundThing[]> {
+  const text = (query['text'] ?? '').trim().toLowerCase();
+  if (text.length === 0) return [];
+  const { stands } = await dossiersOf(deps, group.id);
+  const hits = (...words: readonly string[]): boolean => words.some((w) => w.toLowerCase().includes(text));
+  const found: FoundThing[] = [];
+  for (const { stand, patch, plant } of stands)
+    if (hits(...Object.values(plant.profile.names), patch.name, plant.profile.scientific)) found.push({ kind: 'stand', id: stand.id, label: plant.profile.names, detail: patch.name });
+  for (const patch of new Map(stands.map((s) => [s.patch.id, s.patch])).values()) if (hits(patch.name)) found.push({ kind: 'patch', id: patch.id, label: { en: patch.name }, detail: '' });
+  for (const { profile } of (await plantsOf(deps, group.id)).values())
+    if (hits(...Object.values(profile.names), profile.scientific)) found.push({ kind: 'plant', id: profile.key, label: profile.names, detail: profile.scientific });
+  return found.slice(0, MOST_FOUND);
+}

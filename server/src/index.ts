@@ -1,0 +1,11 @@
+export { createApp } from './app.ts';
+export type { Dependencies } from './dependencies.ts';
+export { insertAccount, insertGroup, insertMembership, insertRule, hashPassword } from './people/index.ts';
+export { insertPatch } from './patches/index.ts';
+export { insertStand } from './stands/index.ts';
+export { insertStation, upsertDays } from './weather/index.ts';
+export { storeEntry, type Storing } from './visits/index.ts';
+export { connect, type Connection } from './platform/database/database.ts';
+export { migrateDatabase } from './platform/database/migrate.ts';
+export { contentDigest } from './platform/tokens.ts';
+export { createLog } from './platform/log.ts';

@@ -1,0 +1,63 @@
+import { readFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { CATALOGUE, SOURCES } from '@emberfield/catalogue';
+import { createWords } from '@emberfield/words';
+import { createApp } from './app.ts';
+import type { Dependencies } from './dependencies.ts';
+import { renewFoundingCode } from './people/index.ts';
+import { readConfig } from './platform/config.ts';
+import { connect } from './platform/database/database.ts';
+import { migrateDatabase } from './platform/database/migrate.ts';
+import { sweepRateLimits } from './platform/http/rate-limit.ts';
+import { createLog } from './platform/log.ts';
+
+const LONGEST_GOODBYE_MS = 8_000;
+const SWEEP_EVERY_MS = 10 * 60_000;
+const REQUESTS_PER_MINUTE = 1_200;
+
+const config = readConfig(process.env);
+const log = createLog(config.logLevel);
+const connection = connect(config.databaseUrl);
+await migrateDatabase(connection);
+
+const deps: Dependencies = {
+  db: connection.db,
+  clock: { now: () => new Date(), fixedDay: config.today },
+  log,
+  words: createWords('en'),
+  catalogue: CATALOGUE,
+  sources: SOURCES,
+  demo: config.demo,
+  publicUrl: config.publicUrl,
+  webFolder: config.webFolder,
+  baseMap: config.baseMapFile ? readFileSync(config.baseMapFile, 'utf8') : null,
+  requestsPerMinute: Number(process.env['EMBERFIELD_REQUESTS_PER_MINUTE'] ?? REQUESTS_PER_MINUTE),
+};
+const foundingCode = await renewFoundingCode(deps);
+
+const server = createServer(createApp(deps));
+server.listen(config.port, config.host, () => {
+  const { port } = server.address() as AddressInfo;
+  // The start command reads these lines; everything else on standard output is the log.
+  process.stdout.write(`EMBERFIELD_READY ${port}\n`);
+  if (foundingCode) process.stdout.write(`EMBERFIELD_CODE ${foundingCode}\n`);
+});
+const sweeper = setInterval(() => void sweepRateLimits(deps.db, new Date()).catch((err: unknown) => log.error({ err }, 'sweep')), SWEEP_EVERY_MS);
+
+let leaving = false;
+function leave(): void {
+  if (leaving) return;
+  leaving = true;
+  clearInterval(sweeper);
+  const late = setTimeout(() => process.exit(1), LONGEST_GOODBYE_MS);
+  server.close(() => {
+    connection.close().then(
+      () => { clearTimeout(late); process.exit(0); },
+      () => process.exit(1),
+    );
+  });
+  server.closeIdleConnections();
+}
+process.on('SIGTERM', leave);
+process.on('SIGINT', leave);

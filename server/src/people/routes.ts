@@ -1,0 +1,38 @@
+import { ROUTES } from '@emberfield/contract';
+import type { Dependencies } from '../dependencies.ts';
+import type { Endpoints } from '../platform/http/endpoint.ts';
+import { tryLimit } from '../platform/http/rate-limit.ts';
+import { foundGroup } from './operations/found-group.ts';
+import { listRules, setRule } from './operations/house-rules.ts';
+import { accept, greet, invite, joinSignedIn, listInvitations, withdrawInvitation } from './operations/invite.ts';
+import { changeGroup, changeRole, endSession, listMembers, listSessions, removeMember, viewGroup } from './operations/members.ts';
+import { signIn, signInDemo, viewSession } from './operations/sign-in.ts';
+
+export function mountPeople(endpoints: Endpoints, deps: Dependencies): void {
+  const tries = (name: string) => tryLimit(deps.db, name, (params) => JSON.stringify(params));
+  endpoints.anyone(ROUTES.session, (c) => viewSession(deps, c.account));
+  endpoints.anyone(ROUTES.signIn, (c) => signIn(deps, c), tries('sign-in'));
+  endpoints.anyone(ROUTES.demoSignIn, (c) => signInDemo(deps, c), tries('demo'));
+  endpoints.signedIn(ROUTES.signOut, async (c) => {
+    await endSession(deps, { ...c, params: { sessionId: c.account.sessionId } });
+    c.setSession(null);
+    return null;
+  });
+  endpoints.anyone(ROUTES.found, (c) => foundGroup(deps, c), tries('founding'));
+  endpoints.anyone(ROUTES.invitationGreeting, (c) => greet(deps, c.params['token']!), tries('invitation'));
+  endpoints.anyone(ROUTES.acceptInvitation, (c) => accept(deps, c), tries('invitation'));
+  endpoints.signedIn(ROUTES.joinByInvitation, (c) => joinSignedIn(deps, c));
+  endpoints.signedIn(ROUTES.sessions, (c) => listSessions(deps, c));
+  endpoints.signedIn(ROUTES.endSession, (c) => endSession(deps, c));
+
+  endpoints.inGroup(ROUTES.group, async (c) => viewGroup(deps, c.group));
+  endpoints.inGroup(ROUTES.changeGroup, (c) => changeGroup(deps, c));
+  endpoints.inGroup(ROUTES.members, (c) => listMembers(deps, c));
+  endpoints.inGroup(ROUTES.changeRole, (c) => changeRole(deps, c));
+  endpoints.inGroup(ROUTES.removeMember, (c) => removeMember(deps, c));
+  endpoints.inGroup(ROUTES.invitations, (c) => listInvitations(deps, c));
+  endpoints.inGroup(ROUTES.invite, (c) => invite(deps, c));
+  endpoints.inGroup(ROUTES.withdrawInvitation, (c) => withdrawInvitation(deps, c));
+  endpoints.inGroup(ROUTES.rules, (c) => listRules(deps, c));
+  endpoints.inGroup(ROUTES.setRule, (c) => setRule(deps, c));
+}

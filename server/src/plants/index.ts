@@ -1,0 +1,2 @@
+export { plantsOf, type KnownPlant } from './operations/plants.ts';
+export { mountPlants } from './routes.ts';

@@ -1,0 +1,20 @@
+import { fileURLToPath } from 'node:url';
+import { migrate } from 'drizzle-orm/mysql2/migrator';
+import { sql } from 'drizzle-orm';
+import type { Connection } from './database.ts';
+
+const FOLDER = fileURLToPath(new URL('../../../migrations', import.meta.url));
+const LOCK_SECONDS = 60;
+
+/** Brings the tables up to date. Several servers may start at once: one migrates, the others wait for it. */
+export async function migrateDatabase({ db, pool }: Connection): Promise<void> {
+  const holder = await pool.getConnection();
+  try {
+    await holder.query('SELECT GET_LOCK(?, ?)', ['emberfield-migration', LOCK_SECONDS]);
+    await migrate(db, { migrationsFolder: FOLDER });
+    await db.execute(sql`SELECT 1`);
+  } finally {
+    await holder.query('SELECT RELEASE_LOCK(?)', ['emberfield-migration']);
+    holder.release();
+  }
+}

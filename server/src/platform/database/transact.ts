@@ -1,0 +1,36 @@
+import type { Database, Transaction } from './database.ts';
+
+/** Deadlock, lock wait over, cluster node not ready: the whole transaction is gone and may be tried again. */
+const TRANSIENT = new Set([1213, 1205, 1047]);
+export const DUPLICATE = 1062;
+const LONGEST_TRYING_MS = 15_000;
+
+/**
+ * Runs a transaction, and runs the whole of it again when the database gave it up for a conflict, with growing pauses
+ * until a deadline. `work` must do nothing but database work, since it may run several times.
+ * The clock and the pause are the operating system's: this is the rim, not the core.
+ */
+export async function transact<T>(db: Database, work: (tx: Transaction) => Promise<T>): Promise<T> {
+  const deadline = Date.now() + LONGEST_TRYING_MS;
+  for (let attempt = 0; ; attempt++) {
+    try {
+      return await db.transaction(work);
+    } catch (error) {
+      if (!isTransient(error) || Date.now() > deadline) throw error;
+      const pauseMs = Math.min(400, 5 * 2 ** attempt) * (0.5 + Math.random());
+      await new Promise((resolve) => setTimeout(resolve, pauseMs));
+    }
+  }
+}
+
+/** Driver errors arrive wrapped; the number may stand anywhere in the chain of causes. */
+export function errorNumber(error: unknown): number | null {
+  for (let e: unknown = error; e instanceof Error; e = e.cause) {
+    const { errno } = e as { errno?: unknown };
+    if (typeof errno === 'number') return errno;
+  }
+  return null;
+}
+
+export const isTransient = (error: unknown): boolean => TRANSIENT.has(errorNumber(error) ?? 0);
+export const isDuplicate = (error: unknown): boolean => errorNumber(error) === DUPLICATE;

@@ -1,0 +1,26 @@
+import type { ErrorCode } from '@emberfield/contract';
+
+interface Details {
+  /** Values for the sentence. */
+  readonly values?: Readonly<Record<string, string | number>>;
+  readonly field?: string;
+  /** What the field's value breaks: a code of the contract's schemas. */
+  readonly reason?: string;
+  readonly cause?: unknown;
+}
+
+/** What the domain refuses, by the contract's codes. It knows no HTTP status and no sentence. */
+export class AppError extends Error {
+  readonly values: Readonly<Record<string, string | number>>;
+  readonly field: string | null;
+  readonly reason: string | null;
+
+  constructor(readonly code: ErrorCode, { values = {}, field, reason, cause }: Details = {}) {
+    super(code, { cause });
+    this.values = values;
+    this.field = field ?? null;
+    this.reason = reason ?? null;
+  }
+}
+
+export const notFound = (what: string): AppError => new AppError('notFound', { values: { what } });

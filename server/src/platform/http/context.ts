@@ -1,0 +1,40 @@
+import type { Role } from '@emberfield/contract';
+
+export interface SignedIn {
+  readonly sessionId: string;
+  readonly accountId: string;
+  readonly name: string;
+  readonly signInName: string;
+  readonly token: string;
+}
+
+export interface InGroup {
+  readonly id: string;
+  readonly name: string;
+  readonly zone: string;
+  readonly units: 'metric' | 'imperial';
+  readonly hasBaseMap: boolean;
+  readonly revision: number;
+  readonly role: Role;
+  readonly today: string;
+}
+
+/** What an endpoint is handed: everything checked, nothing of Express. */
+export interface Context<Body> {
+  readonly body: Body;
+  readonly params: Readonly<Record<string, string>>;
+  readonly query: Readonly<Record<string, string | undefined>>;
+  readonly account: SignedIn | null;
+  readonly group: InGroup | null;
+  readonly browser: string;
+  readonly setSession: (token: string | null) => void;
+}
+
+export interface GroupContext<Body> extends Context<Body> {
+  readonly account: SignedIn;
+  readonly group: InGroup;
+}
+
+export interface AccountContext<Body> extends Context<Body> {
+  readonly account: SignedIn;
+}

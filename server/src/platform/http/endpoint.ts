@@ -1,0 +1,123 @@
+import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
+import { isUuid, ROLES, type Role, type Route, type Who } from '@emberfield/contract';
+import { AppError, notFound } from '../errors.ts';
+import { parse } from '../parse.ts';
+import { assertSameSite, assertToken } from './cross-site.ts';
+import type { AccountContext, Context, GroupContext, InGroup, SignedIn } from './context.ts';
+
+export const LARGEST_BODY_BYTES = 512 * 1024;
+export const LARGEST_FILE_BYTES = 8 * 1024 * 1024;
+export const SESSION_COOKIE = 'emberfield_session';
+const SESSION_MAX_AGE_MS = 60 * 24 * 3_600_000;
+
+/** Looks up who asks; handed in, so that this file knows no table. */
+export interface Gatekeeper {
+  readonly signedIn: (token: string) => Promise<SignedIn | null>;
+  readonly member: (groupId: string, accountId: string) => Promise<InGroup | null>;
+  readonly publicUrl: string | null;
+}
+
+export type Handler<Body, Answer, Ctx extends Context<Body> = Context<Body>> = (context: Ctx) => Promise<Answer>;
+
+const readJson = express.json({ limit: LARGEST_BODY_BYTES, strict: false, type: () => true });
+const readBytes = express.raw({ limit: LARGEST_FILE_BYTES, type: () => true });
+
+/** Mounts endpoints on a router: who may, what comes in, what goes out, in this order for every one of them. */
+export class Endpoints {
+  constructor(private readonly router: Router, private readonly gate: Gatekeeper) {}
+
+  anyone<B, A>(route: Route<B, A>, handler: Handler<B, A>, ...before: RequestHandler[]): void {
+    this.mount(route, handler, before);
+  }
+
+  signedIn<B, A>(route: Route<B, A>, handler: Handler<B, A, AccountContext<B>>): void {
+    this.mount(route, handler as Handler<B, A>, []);
+  }
+
+  inGroup<B, A>(route: Route<B, A>, handler: Handler<B, A, GroupContext<B>>): void {
+    this.mount(route, handler as Handler<B, A>, []);
+  }
+
+  private mount<B, A>(route: Route<B, A>, handler: Handler<B, A>, before: RequestHandler[]): void {
+    const reader = route.body === null ? [] : [route.body === 'bytes' ? readBytes : readJson];
+    // The gate stands before the reader: a stranger cannot make the server swallow megabytes.
+    const gate: RequestHandler = (request, response, next) => {
+      this.admit(route, request, response).then(() => next(), next);
+    };
+    this.router[route.method](route.path, ...before, gate, ...reader, (request, response, next) => {
+      answer(route, handler, request, response).then(() => undefined, next);
+    });
+  }
+
+  private async admit(route: Route<never, unknown> | Route, request: Request, response: Response): Promise<void> {
+    assertSameSite(request, this.gate.publicUrl);
+    for (const [name, value] of Object.entries(request.params))
+      if (name.endsWith('Id') && !isUuid(String(value))) throw notFound(name.slice(0, -2));
+    for (const name of Object.keys(request.query))
+      if (!route.query.includes(name)) throw new AppError('badInput', { field: `query.${name}`, reason: 'unknownField' });
+    const token = cookieOf(request);
+    const account = token ? await this.gate.signedIn(token) : null;
+    if (route.who !== 'anyone') {
+      if (!account) throw new AppError('notSignedIn');
+      assertToken(request, account.token);
+    }
+    const groupId = request.params['groupId'];
+    const group = account && typeof groupId === 'string' ? await this.gate.member(groupId, account.accountId) : null;
+    if (typeof groupId === 'string') {
+      if (!group) throw notFound('group');
+      if (!mayAs(group.role, route.who)) throw new AppError('notAllowed', { values: { role: group.role } });
+    }
+    response.locals['account'] = account;
+    response.locals['group'] = group;
+  }
+}
+
+function mayAs(role: Role, who: Who): boolean {
+  return ROLES.indexOf(role) >= ROLES.indexOf(who as Role);
+}
+
+async function answer<B, A>(route: Route<B, A>, handler: Handler<B, A>, request: Request, response: Response): Promise<void> {
+  const secure = request.secure;
+  const context: Context<B> = {
+    body: bodyOf(route, request),
+    params: request.params as Record<string, string>,
+    query: queryOf(request),
+    account: response.locals['account'] as SignedIn | null,
+    group: response.locals['group'] as InGroup | null,
+    browser: (request.get('user-agent') ?? '').slice(0, 120),
+    setSession: (token) => {
+      const common = { httpOnly: true, sameSite: 'lax', secure, path: '/' } as const;
+      if (token === null) response.clearCookie(SESSION_COOKIE, common);
+      else response.cookie(SESSION_COOKIE, token, { ...common, maxAge: SESSION_MAX_AGE_MS });
+    },
+  };
+  const result = await handler(context);
+  response.setHeader('Cache-Control', 'no-store');
+  if (result === null) response.status(204).end();
+  else response.json(result);
+}
+
+function bodyOf<B, A>(route: Route<B, A>, request: Request): B {
+  if (route.body === null) return null as B;
+  if (route.body !== 'bytes') return parse(route.body, request.body as unknown);
+  return (Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0)) as B;
+}
+
+/** A query value given twice is refused: what was meant cannot be known. */
+function queryOf(request: Request): Record<string, string | undefined> {
+  const out: Record<string, string | undefined> = {};
+  for (const [name, value] of Object.entries(request.query)) {
+    if (typeof value !== 'string') throw new AppError('badInput', { field: `query.${name}`, reason: 'wrongType' });
+    if (value.length > 200) throw new AppError('badInput', { field: `query.${name}`, reason: 'tooLong' });
+    out[name] = value;
+  }
+  return out;
+}
+
+function cookieOf(request: Request): string | null {
+  for (const piece of (request.headers.cookie ?? '').split(';')) {
+    const [name, value] = piece.trim().split('=');
+    if (name === SESSION_COOKIE && value && /^[\w-]{20,100}$/.test(value)) return value;
+  }
+  return null;
+}

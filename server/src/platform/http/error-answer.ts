@@ -1,0 +1,49 @@
+import { randomBytes } from 'node:crypto';
+import type { ErrorRequestHandler } from 'express';
+import type { ErrorBody, ErrorCode } from '@emberfield/contract';
+import type { Words } from '@emberfield/words';
+import { isTransient } from '../database/transact.ts';
+import { AppError } from '../errors.ts';
+import type { Log } from '../log.ts';
+
+export const STATUS: Readonly<Record<ErrorCode, number>> = {
+  badInput: 400, badJson: 400, unreadableFile: 400, nothingToStore: 400, futureDay: 400, wrongCode: 400,
+  notSignedIn: 401, wrongSignIn: 401, notAllowed: 403, crossSite: 403,
+  notFound: 404, noSuchRoute: 404, linkUsed: 404,
+  conflict: 409, idTaken: 409, stale: 409, alreadyFounded: 409, lastKeeper: 409, nameTaken: 409,
+  tooLarge: 413, tooManyTries: 429, internal: 500, busy: 503,
+};
+
+/** The one shape of every refusal. What is not ours is a 500 with a log number and nothing else. */
+export function errorAnswer(log: Log, words: Words): ErrorRequestHandler {
+  // Express knows an error handler by its four arguments.
+  return (error: unknown, request, response, _next) => {
+    const known = asAppError(error);
+    const logId = known ? null : randomBytes(6).toString('hex');
+    if (!known) log.error({ err: error, logId, method: request.method, path: request.path }, 'unexpected');
+    const code = known?.code ?? 'internal';
+    const body: ErrorBody = {
+      error: {
+        code,
+        message: words.error(code, { ...known?.values, ...(known?.reason ? { reason: known.reason } : {}), ...(known?.field ? { field: known.field } : {}), ...(logId ? { logId } : {}) }),
+        field: known?.field ?? null,
+        reason: known?.reason ?? null,
+        logId,
+      },
+    };
+    if (response.headersSent) return void response.end();
+    response.status(STATUS[code]).setHeader('Cache-Control', 'no-store').json(body);
+  };
+}
+
+/** Errors of the body readers and of the router are known by their type; an allow-list, so nothing leaks. */
+function asAppError(error: unknown): AppError | null {
+  if (error instanceof AppError) return error;
+  if (isTransient(error)) return new AppError('busy', { cause: error });
+  const { type, status } = (error ?? {}) as { type?: unknown; status?: unknown };
+  if (type === 'entity.too.large') return new AppError('tooLarge');
+  if (type === 'entity.parse.failed') return new AppError('badJson');
+  if (typeof type === 'string' && (type.startsWith('encoding.') || type.startsWith('charset.') || type.startsWith('request.'))) return new AppError('badJson');
+  if (error instanceof URIError || (error as { code?: unknown })?.code === 'ERR_HTTP_INVALID_HEADER_VALUE' || status === 400) return new AppError('badInput', { reason: 'wrongType' });
+  return null;
+}

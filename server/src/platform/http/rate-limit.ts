@@ -1,0 +1,65 @@
+import { createHash } from 'node:crypto';
+import { eq, lt, sql } from 'drizzle-orm';
+import { rateLimit as expressRateLimit, type Store } from 'express-rate-limit';
+import type { RequestHandler } from 'express';
+import type { Database } from '../database/database.ts';
+import { AppError } from '../errors.ts';
+import { rateLimit } from './rate-limit-table.ts';
+
+const TRY_WINDOW_MS = 15 * 60_000;
+const MOST_FAILED_TRIES = 10;
+const REQUEST_WINDOW_MS = 60_000;
+
+/** Failed tries at a secret (password, code, link), counted in the database: by address and by what was tried. */
+export function tryLimit(db: Database, name: string, subject: (body: unknown) => string): RequestHandler {
+  return expressRateLimit({
+    windowMs: TRY_WINDOW_MS,
+    limit: MOST_FAILED_TRIES,
+    store: databaseStore(db, name),
+    skipSuccessfulRequests: true,
+    validate: { xForwardedForHeader: false, ip: false, keyGeneratorIpFallback: false },
+    keyGenerator: (request) => createHash('sha256').update(`${request.ip ?? ''}|${subject(request.params)}`).digest('hex').slice(0, 40),
+    handler: (_request, _response, next) => next(new AppError('tooManyTries')),
+  });
+}
+
+/** All requests of one address: protects this server's own hands, so each server counts for itself, in memory. */
+export function requestLimit(mostPerMinute: number): RequestHandler {
+  return expressRateLimit({
+    windowMs: REQUEST_WINDOW_MS,
+    limit: mostPerMinute,
+    validate: { xForwardedForHeader: false },
+    handler: (_request, _response, next) => next(new AppError('tooManyTries')),
+  });
+}
+
+function databaseStore(db: Database, name: string): Store {
+  let windowMs = TRY_WINDOW_MS;
+  const keyOf = (key: string): string => `${name}:${key}`;
+  return {
+    init: (options) => {
+      windowMs = options.windowMs;
+    },
+    increment: async (key) => {
+      const now = new Date();
+      const resetAt = new Date(now.getTime() + windowMs);
+      await db.insert(rateLimit).values({ key: keyOf(key), hits: 1, resetAt }).onDuplicateKeyUpdate({
+        // MariaDB assigns from left to right: hits must be judged before the reset moves.
+        set: { hits: sql`IF(${rateLimit.resetAt} <= ${sql.param(now, rateLimit.resetAt)}, 1, ${rateLimit.hits} + 1)`, resetAt: sql`IF(${rateLimit.resetAt} <= ${sql.param(now, rateLimit.resetAt)}, ${sql.param(resetAt, rateLimit.resetAt)}, ${rateLimit.resetAt})` },
+      });
+      const [row] = await db.select().from(rateLimit).where(eq(rateLimit.key, keyOf(key)));
+      return { totalHits: row?.hits ?? 1, resetTime: row?.resetAt ?? resetAt };
+    },
+    decrement: async (key) => {
+      await db.update(rateLimit).set({ hits: sql`GREATEST(0, ${rateLimit.hits} - 1)` }).where(eq(rateLimit.key, keyOf(key)));
+    },
+    resetKey: async (key) => {
+      await db.delete(rateLimit).where(eq(rateLimit.key, keyOf(key)));
+    },
+  };
+}
+
+/** Removes counters that have run out. */
+export const sweepRateLimits = async (db: Database, now: Date): Promise<void> => {
+  await db.delete(rateLimit).where(lt(rateLimit.resetAt, now));
+};

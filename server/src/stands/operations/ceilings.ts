@@ -1,0 +1,87 @@
+import { CONTAMINATING, type HouseRule, type IdentityStatus, type PartKey, type PlantProfile, type ProfilePart } from '@emberfield/contract';
+import type { Ceiling } from '@emberfield/core/allowance';
+import { dayNumber, type DayNumber } from '@emberfield/core/measure';
+import type { PatchRow } from '../../patches/index.ts';
+import type { StandRecord } from './stand-record.ts';
+
+export interface CeilingFacts {
+  readonly profile: PlantProfile;
+  readonly part: ProfilePart;
+  readonly patch: Pick<PatchRow, 'facts'>;
+  readonly sinceYear: number | null;
+  readonly restUntil: string | null;
+  readonly identity: IdentityStatus;
+  readonly record: StandRecord;
+  readonly houseRules: readonly HouseRule[];
+  readonly season: number;
+  readonly day: DayNumber;
+  /** Until this day the look-alikes cannot be told apart at this stage; `null` where they can. */
+  readonly separableFrom: DayNumber | null;
+  /** Season of the last take of this part before this season. */
+  readonly lastTakenSeason: number | null;
+  /** First day of a season. */
+  readonly seasonStartsOn: (season: number) => DayNumber;
+}
+
+/** All ceilings on one part of one stand on one day, whoever sets them. */
+export function ceilingsOf(facts: CeilingFacts): readonly Ceiling[] {
+  return [...ofLaw(facts), ...ofOwner(facts), ...ofIdentity(facts), ...ofStand(facts), ...ofHouse(facts), ...ofProfile(facts)];
+}
+
+function ofLaw({ profile }: CeilingFacts): Ceiling[] {
+  return profile.ceilings.some((c) => c.rule.kind === 'protected') ? [{ source: 'law', rule: { kind: 'protected' } }] : [];
+}
+
+/** Refused or run-out leave forbids; leave that was never asked for forbids digging only. */
+function ofOwner({ patch, part, day }: CeilingFacts): Ceiling[] {
+  const { leave, leaveUntil } = patch.facts;
+  const until = leaveUntil === null ? null : dayNumber(leaveUntil);
+  if (leave === 'refused') return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'refused', until: null } }];
+  if (leave === 'given' && until !== null && until < day) return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'ended', until } }];
+  if (leave === 'notAsked' && part.kills) return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'notAsked', until: null } }];
+  return [];
+}
+
+function ofIdentity({ profile, identity, record, day, separableFrom }: CeilingFacts): Ceiling[] {
+  const deadly = profile.lookAlikes.some((l) => l.severity === 'deadly');
+  const out: Ceiling[] = [];
+  if (identity === 'unconfirmed') out.push({ source: 'identity', rule: { kind: 'identity', status: identity } });
+  if (identity === 'provisional' && (deadly || (separableFrom !== null && day < separableFrom))) out.push({ source: 'identity', rule: { kind: 'identity', status: identity } });
+  const seen = openLookAlike(record, day);
+  if (seen) out.push({ source: 'identity', rule: { kind: 'lookAlikeSeen', name: seen } });
+  return out;
+}
+
+/** A deadly look-alike found in the stand and not since looked for in vain. */
+export function openLookAlike(record: StandRecord, day: DayNumber): string | null {
+  const last = new Map<string, boolean>();
+  for (const s of record.searches) if (s.day <= day && s.deadly) last.set(s.lookedFor, s.found);
+  return [...last].find(([, found]) => found)?.[0] ?? null;
+}
+
+function ofStand({ patch, restUntil, day }: CeilingFacts): Ceiling[] {
+  const out: Ceiling[] = [];
+  if (restUntil !== null && dayNumber(restUntil) >= day) out.push({ source: 'stand', rule: { kind: 'rest', until: dayNumber(restUntil) } });
+  if (patch.facts.hazards.some((h) => CONTAMINATING.includes(h))) out.push({ source: 'stand', rule: { kind: 'contaminated' } });
+  return out;
+}
+
+function ofHouse({ houseRules, lastTakenSeason, season, seasonStartsOn }: CeilingFacts): Ceiling[] {
+  return houseRules.flatMap((rule): Ceiling[] => {
+    if (rule.kind !== 'restYears') return [{ source: 'houseRule', rule }];
+    if (lastTakenSeason === null || season - lastTakenSeason > rule.years) return [];
+    return [{ source: 'houseRule', rule: { kind: 'rest', until: seasonStartsOn(lastTakenSeason + rule.years + 1) - 1 } }];
+  });
+}
+
+function ofProfile({ profile, part, sinceYear, season }: CeilingFacts): Ceiling[] {
+  return profile.ceilings.flatMap(({ parts, rule }): Ceiling[] => {
+    if (parts !== null && !parts.includes(part.key)) return [];
+    if (rule.kind === 'protected') return [];
+    if (rule.kind === 'age') return [{ source: 'profile', rule: { ...rule, ageYears: sinceYear === null ? null : season - sinceYear } }];
+    return [{ source: 'profile', rule }];
+  });
+}
+
+/** Parts whose taking uses up this one: flower heads taken are berries lost. */
+export const spentBy = (profile: PlantProfile, part: PartKey): readonly PartKey[] => profile.parts.filter((p) => p.spends.includes(part)).map((p) => p.key);

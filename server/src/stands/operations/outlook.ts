@@ -1,0 +1,129 @@
+import type { AllowanceView, CeilingView, HouseRule, PartOutlook, ProfilePart } from '@emberfield/contract';
+import { allowanceFor, type Allowance, type CeilingRule } from '@emberfield/core/allowance';
+import { isoDay, type DayNumber } from '@emberfield/core/measure';
+import { KINDLING_DAYS, openOn, readinessOn, seasonFirstDay, seasonOf, type DayRange, type WindowForecast } from '@emberfield/core/phenology';
+import { ceilingsOf, openLookAlike, spentBy } from './ceilings.ts';
+import { identityOn, type Dossier } from './dossier.ts';
+import { standSeason } from './season-forecast.ts';
+import type { RecordedTake } from './stand-record.ts';
+
+const DAYS_A_YEAR = 365;
+
+/** Everything a row of the Hearth says, for every window of a stand on a day, as seen today. */
+export function outlooksOn(dossier: Dossier, day: DayNumber, today: DayNumber, houseRules: readonly HouseRule[]): readonly PartOutlook[] {
+  return dossier.plant.profile.windows.map((_, w) => outlookOn(dossier, w, day, today, houseRules));
+}
+
+function outlookOn(dossier: Dossier, w: number, day: DayNumber, today: DayNumber, houseRules: readonly HouseRule[]): PartOutlook {
+  const { stand, plant: { profile } } = dossier;
+  const window = windowOn(dossier, w, day, today);
+  const part = profile.parts.find((p) => p.key === window.part)!;
+  const { forecast } = standSeason(dossier, window.season, today);
+  const allowance = allowanceOn(dossier, part, window, day, houseRules);
+  const identity = identityOn(dossier, day);
+  const resting = allowance.binding?.rule.kind === 'rest';
+  const nothingLeft = allowance.amountLeft !== null && allowance.amountLeft <= 0 && (allowance.amount ?? 0) > 0;
+  const inseparable = window.separable?.p50 != null && day < window.separable.p50 && identity !== 'confirmed';
+  const seen = forecast.stages.flatMap((s, i) => (s.seen.by !== null && s.seen.by <= day ? [{ spec: profile.stages[i]!, by: s.seen.by }] : [])).at(-1);
+  return {
+    standId: stand.id,
+    part: part.key,
+    partName: part.name,
+    use: window.use,
+    season: window.season,
+    readiness: readinessOn(window, day, resting ? 'resting' : nothingLeft ? 'nothingLeft' : null),
+    thorns: identity !== 'confirmed' || openLookAlike(dossier.record, day) !== null || inseparable,
+    opens: isoRange(window.opens),
+    closes: isoRange(window.closes),
+    separable: window.separable && isoRange(window.separable),
+    openProbability: Math.round(openOn(window, day) * 1000) / 1000,
+    basis: forecast.basis,
+    yearCount: forecast.yearCount,
+    stageSeen: seen ? { stage: seen.spec.key, stageName: seen.spec.name, day: isoDay(seen.by) } : null,
+    allowance: viewAllowance(allowance, part),
+  };
+}
+
+/** The season's window that matters on a day: last season's while it is still open, the next one once it is near. */
+export function windowOn(dossier: Dossier, w: number, day: DayNumber, today: DayNumber): WindowForecast {
+  const { plant: { profile }, patch } = dossier;
+  const season = seasonOf(day, profile.seasonStart, patch.latitudeDeg);
+  const before = standSeason(dossier, season - 1, today).windows[w]!;
+  if (before.opens.p50 !== null && before.opens.p50 <= day && (before.closes.p50 ?? Infinity) >= day) return before;
+  const now = standSeason(dossier, season, today).windows[w]!;
+  const over = now.closes.p50 !== null && now.closes.p50 < day;
+  const nextNear = seasonFirstDay(season + 1, profile.seasonStart, patch.latitudeDeg) - day <= KINDLING_DAYS;
+  if (over && nextNear) {
+    const next = standSeason(dossier, season + 1, today).windows[w]!;
+    if (next.opens.p50 !== null && next.opens.p50 - day <= KINDLING_DAYS) return next;
+  }
+  return now;
+}
+
+/**
+ * Allowance of a part for the window's season, from what was taken, lost and counted up to the day. A take that arrives late
+ * is judged against everything stored of its season: then `takesUpTo` lies beyond the day.
+ */
+export function allowanceOn(dossier: Dossier, part: ProfilePart, window: WindowForecast, day: DayNumber, houseRules: readonly HouseRule[], takesUpTo = day): Allowance {
+  const { stand, patch, plant: { profile }, record } = dossier;
+  const startsOn = (season: number): DayNumber => seasonFirstDay(season, profile.seasonStart, patch.latitudeDeg);
+  const from = firstDayOf(window, startsOn(window.season));
+  const count = record.counts.findLast((c) => c.day <= day) ?? null;
+  const spending = [part.key, ...spentBy(profile, part.key)];
+  const takes = record.takes.filter((t) => t.day >= from && t.day <= takesUpTo && spending.includes(t.part));
+  const earlier = record.takes.filter((t) => t.part === part.key && t.day < from).at(-1);
+  const kept = record.losses.filter((l) => l.day >= from && l.day <= day).reduce((share, l) => share * (1 - l.share), 1);
+  return allowanceFor({
+    plantYield: part.perPlant.value,
+    costsSeed: part.costsSeed || part.kills,
+    plants: count?.plants ?? null,
+    mature: count?.mature ?? null,
+    flowering: count?.flowering ?? null,
+    lossShare: 1 - kept,
+    ceilings: ceilingsOf({
+      profile, part, patch, record, houseRules, day,
+      sinceYear: stand.sinceYear, restUntil: stand.restUntil, identity: identityOn(dossier, day), season: window.season,
+      separableFrom: window.separable?.p50 ?? null,
+      lastTakenSeason: earlier ? seasonOf(earlier.day, profile.seasonStart, patch.latitudeDeg) : null,
+      seasonStartsOn: startsOn,
+    }),
+    taken: { amount: sum(takes.map((t) => inUnit(t, part))), plants: sum(takes.map((t) => t.plants ?? 0)) },
+  });
+}
+
+/** The window under which a take of a part on a day counts: an open one of that part, else any of it. */
+export function windowOfPart(dossier: Dossier, part: string, day: DayNumber, today: DayNumber): WindowForecast {
+  const { windows } = dossier.plant.profile;
+  const candidates = windows.flatMap((spec, w) => (spec.part === part ? [windowOn(dossier, w, day, today)] : []));
+  return candidates.find((c) => openOn(c, day) >= 0.5) ?? candidates[0] ?? windowOn(dossier, 0, day, today);
+}
+
+/** A winter window reaches over New Year: takes of its tail belong to it, not to the window of the next winter. */
+export function firstDayOf(window: WindowForecast, seasonFirst: DayNumber): DayNumber {
+  return window.closes.p50 === null ? seasonFirst : Math.max(seasonFirst, window.closes.p50 - DAYS_A_YEAR + 1);
+}
+
+/** Amount in the part's unit; weighed takes through the profile's mass of one unit. */
+export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: ProfilePart): number {
+  if (take.measure === 'unit' || part.unit === 'gram') return take.amount;
+  return part.massG === null ? 0 : take.amount / part.massG.value;
+}
+
+export function viewAllowance(allowance: Allowance, part: ProfilePart): AllowanceView {
+  const { kind, plants, perPlant, amount, amountLeft, plantsLeft, takenAmount, oneIn, plantsCounted, binding } = allowance;
+  return {
+    kind, unit: part.unit, plants, perPlant, amount, amountLeft, plantsLeft, takenAmount: Math.round(takenAmount * 1000) / 1000, oneIn, plantsCounted,
+    ceilings: allowance.ceilings.map((c): CeilingView => ({
+      source: c.source, kind: c.rule.kind, values: valuesOf(c.rule), bars: c.bars, plants: c.plants, perPlant: c.perPlant, amount: c.amount, binding: c === binding,
+    })),
+  };
+}
+
+function valuesOf(rule: CeilingRule): CeilingView['values'] {
+  const { kind: _, ...values } = rule as CeilingRule & Record<string, number | string | null>;
+  return typeof values['until'] === 'number' ? { ...values, until: isoDay(values['until']) } : values;
+}
+
+export const isoRange = ({ p10, p50, p90 }: DayRange) => ({ p10: iso(p10), p50: iso(p50), p90: iso(p90) });
+const iso = (day: DayNumber | null): string | null => (day === null ? null : isoDay(day));
+const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);

@@ -1,0 +1,77 @@
+import type { LadderSeason, StandRef, StandView } from '@emberfield/contract';
+import type { Dependencies } from '../../dependencies.ts';
+import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
+import { seasonOf } from '@emberfield/core/phenology';
+import { areaOfRing, geometryFor, seesExactly } from '../../patches/index.ts';
+import { lookedAtDay } from '../../platform/clock.ts';
+import { notFound } from '../../platform/errors.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { dossiersOf, identityOn, rulesInForce, type Dossier } from './dossier.ts';
+import { pageOfEntries } from './entry-page.ts';
+import { isoRange, outlooksOn } from './outlook.ts';
+import { standSeason } from './season-forecast.ts';
+
+const MOST_PAST_SEASONS = 8;
+
+export function refOf(dossier: Dossier, day: DayNumber): StandRef {
+  const { stand, patch, plant: { profile } } = dossier;
+  return {
+    id: stand.id, plantKey: stand.plantKey, plantName: profile.names, patchId: patch.id, patchName: patch.name, where: stand.where,
+    identity: identityOn(dossier, day),
+    deadlyLookAlikes: profile.lookAlikes.filter((l) => l.severity === 'deadly').map((l) => l.name),
+  };
+}
+
+/** The stand page: everything about a stand on a day. */
+export async function viewStand(deps: Dependencies, context: GroupContext<unknown>): Promise<StandView> {
+  const { group, account, params, query } = context;
+  const { stands: [dossier], rules } = await dossiersOf(deps, group.id, params['standId']!);
+  if (!dossier) throw notFound('stand');
+  const iso = lookedAtDay(query['day'], group.today, dayNumber);
+  const [day, today] = [dayNumber(iso), dayNumber(group.today)];
+  const { stand, patch, plant, record } = dossier;
+  const season = seasonOf(day, plant.profile.seasonStart, patch.latitudeDeg);
+  const { forecast } = standSeason(dossier, season, today);
+  const exact = seesExactly(patch, group, account.accountId);
+  const geometry = geometryFor(patch, exact);
+  const kept = record.losses.filter((l) => l.day <= day && l.day >= forecast.firstDay).reduce((share, l) => share * (1 - l.share), 1);
+  return {
+    ...refOf(dossier, day),
+    version: stand.version,
+    since: stand.sinceYear,
+    restUntil: stand.restUntil,
+    restReason: stand.restReason,
+    day: iso,
+    profile: plant.profile,
+    patch: {
+      owner: patch.facts.owner, leave: patch.facts.leave, leaveUntil: patch.facts.leaveUntil, hazards: patch.facts.hazards, neighbours: patch.facts.neighbours,
+      areaM2: geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null,
+    },
+    outlooks: outlooksOn(dossier, day, today, rulesInForce(rules, iso)),
+    ladder: {
+      season: ladderSeason(dossier, season, today, day),
+      past: pastSeasons(dossier, season).map((s) => ladderSeason(dossier, s, today, day)),
+      firstDay: isoDay(forecast.firstDay),
+      basis: forecast.basis,
+      yearCount: forecast.yearCount,
+    },
+    counts: record.counts.filter((c) => c.day <= day).map((c) => ({ ...c.plants, day: isoDay(c.day), method: c.method, by: c.by })),
+    lossShare: Math.round((1 - kept) * 1000) / 1000,
+    entries: (await pageOfEntries(deps, { stand, accountId: account.accountId, before: null })).entries.filter((e) => e.day <= iso),
+  };
+}
+
+/** Seasons with sightings before this one, newest first. */
+function pastSeasons({ record, plant, patch }: Dossier, season: number): readonly number[] {
+  const seen = new Set(record.sightings.map((s) => seasonOf(s.day, plant.profile.seasonStart, patch.latitudeDeg)));
+  return [...seen].filter((s) => s < season).sort((a, b) => b - a).slice(0, MOST_PAST_SEASONS);
+}
+
+function ladderSeason(dossier: Dossier, season: number, today: DayNumber, day: DayNumber): LadderSeason {
+  const { forecast } = standSeason(dossier, season, today);
+  const upTo = (d: DayNumber | null): string | null => (d === null || d > day ? null : isoDay(d));
+  return {
+    season,
+    stages: forecast.stages.map((s) => ({ key: s.key, reached: isoRange(s.reached), seenAfter: upTo(s.seen.after), seenBy: upTo(s.seen.by) })),
+  };
+}

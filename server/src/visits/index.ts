@@ -1,0 +1,2 @@
+export { storeEntry, type Storing } from './operations/store-entry.ts';
+export { mountVisits } from './routes.ts';

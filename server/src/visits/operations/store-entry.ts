@@ -1,0 +1,126 @@
+import { dayNumber } from '@emberfield/core/measure';
+import { isWithin } from '@emberfield/core/allowance';
+import { entrySchema, type Entry, type EntryOf, type EntryResult, type TakeVerdict } from '@emberfield/contract';
+import type { Dependencies } from '../../dependencies.ts';
+import { entryById, insertEntry, insertVerdict, type ReadEntry } from '../../entries/index.ts';
+import { patchById } from '../../patches/index.ts';
+import { isDuplicate, transact } from '../../platform/database/transact.ts';
+import type { Transaction } from '../../platform/database/database.ts';
+import { AppError, notFound } from '../../platform/errors.ts';
+import type { InGroup, SignedIn } from '../../platform/http/context.ts';
+import { parse } from '../../platform/parse.ts';
+import { contentDigest } from '../../platform/tokens.ts';
+import { allowanceOn, claimStand, dossiersOf, inUnit, MODEL_REVISION, rulesInForce, viewAllowance, viewVerdict, windowOfPart, type Dossier } from '../../stands/index.ts';
+
+export interface Storing {
+  readonly group: InGroup;
+  readonly account: Pick<SignedIn, 'accountId'>;
+}
+
+/** The one way in for every entry, typed at the desk or synced from the field: stored once, whatever happens on the way. */
+export async function storeEntry(deps: Dependencies, storing: Storing, input: unknown): Promise<EntryResult> {
+  try {
+    const entry = parse(entrySchema, input, '');
+    return await storeChecked(deps, storing, entry);
+  } catch (error) {
+    if (!(error instanceof AppError)) throw error;
+    const id = typeof (input as { id?: unknown } | null)?.id === 'string' ? String((input as { id: string }).id).slice(0, 36) : null;
+    const field = error.field?.replace(/^\./, '') ?? null;
+    return { id, status: 'needsAttention', code: error.reason ?? error.code, message: deps.words.error(error.code, { ...error.values, ...(error.reason ? { reason: error.reason } : {}), ...(field ? { field } : {}) }), field };
+  }
+}
+
+async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry): Promise<EntryResult> {
+  const { group } = storing;
+  const digest = contentDigest(entry);
+  const before = await alreadyThere(deps, group.id, entry.id, digest);
+  if (before) return before;
+  if (entry.day > group.today) throw new AppError('futureDay', { field: 'day', values: { today: group.today } });
+  if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
+  // Known before the transaction: model answers that only say which season's window the take belongs to.
+  const known = entry.standId === null ? null : await dossierFor(deps, group.id, entry.standId);
+  if (known) assertFits(known, entry);
+  try {
+    const take = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, digest, known }));
+    return { id: entry.id, status: 'stored', take };
+  } catch (error) {
+    if (!isDuplicate(error)) throw error;
+    const raced = await alreadyThere(deps, group.id, entry.id, digest);
+    if (raced) return raced;
+    throw new AppError('conflict', { field: 'replaces', cause: error });
+  }
+}
+
+interface Work {
+  readonly deps: Dependencies;
+  readonly storing: Storing;
+  readonly entry: Entry;
+  readonly digest: Buffer;
+  readonly known: Dossier | null;
+}
+
+/** One transaction: the stand is locked and updated, the allowance checked, the entry and its verdict written. */
+async function storeIn(tx: Transaction, { deps, storing, entry, digest, known }: Work): Promise<TakeVerdict | null> {
+  const { group, account } = storing;
+  if (entry.standId !== null && !(await claimStand(tx, group.id, entry.standId))) throw notFound('stand');
+  if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
+  const judged = entry.kind === 'take' && known ? await judge(tx, { deps, group, entry, known }) : null;
+  await insertEntry(tx, {
+    id: entry.id, groupId: group.id, kind: entry.kind, schemaVersion: entry.schemaVersion, patchId: entry.patchId, standId: entry.standId, visitId: entry.visitId,
+    day: entry.day, zone: entry.zone, madeAt: new Date(entry.madeAt), storedAt: deps.clock.now(), device: entry.device, replaces: entry.replaces,
+    body: entry.body, contentDigest: digest, madeBy: account.accountId,
+  });
+  if (judged) await insertVerdict(tx, { entryId: entry.id, ...judged, plantRevision: known!.plant.revision, modelRevision: MODEL_REVISION });
+  return judged;
+}
+
+/** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */
+async function judge(tx: Transaction, { deps, group, entry, known }: { readonly deps: Dependencies; readonly group: InGroup; readonly entry: EntryOf<'take'>; readonly known: Dossier }): Promise<TakeVerdict> {
+  const { stands: [fresh], rules } = await dossiersOf(deps, group.id, entry.standId, tx);
+  const dossier = entry.replaces === null ? fresh! : { ...fresh!, record: { ...fresh!.record, takes: fresh!.record.takes.filter((t) => t.id !== entry.replaces) } };
+  const part = dossier.plant.profile.parts.find((p) => p.key === entry.body.part)!;
+  const day = dayNumber(entry.day);
+  const window = windowOfPart(known, part.key, day, dayNumber(group.today));
+  const allowance = allowanceOn(dossier, part, window, day, rulesInForce(rules, entry.day), dayNumber(group.today));
+  const amount = inUnit(entry.body, part);
+  const leftBefore = allowance.amountLeft;
+  return {
+    verdict: isWithin(allowance, { amount, plants: entry.body.plants }) ? 'within' : 'over',
+    leftBefore,
+    leftAfter: leftBefore === null ? null : Math.max(0, Math.round((leftBefore - amount) * 1000) / 1000),
+    allowance: viewAllowance(allowance, part),
+  };
+}
+
+async function dossierFor(deps: Dependencies, groupId: string, standId: string): Promise<Dossier> {
+  const { stands: [dossier] } = await dossiersOf(deps, groupId, standId);
+  if (!dossier) throw notFound('stand');
+  return dossier;
+}
+
+function assertFits({ stand, plant: { profile } }: Dossier, entry: Entry): void {
+  if (stand.patchId !== entry.patchId) throw new AppError('badInput', { field: 'patchId', reason: 'otherPatch' });
+  if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage)) throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
+  if (entry.kind !== 'take') return;
+  const part = profile.parts.find((p) => p.key === entry.body.part);
+  if (!part) throw new AppError('badInput', { field: 'body.part', reason: 'unknownPart' });
+  if (entry.body.measure === 'gram' && part.unit !== 'gram' && part.massG === null) throw new AppError('badInput', { field: 'body.measure', reason: 'noMassKnown' });
+}
+
+/** An entry is corrected or withdrawn by whoever made it, or by a keeper; a correction says the same kind of thing. */
+async function assertReplaceable(tx: Transaction, { group, account }: Storing, entry: Entry, id: string): Promise<void> {
+  const before: ReadEntry | null = await entryById(tx, id);
+  if (!before || before.entry.groupId !== group.id) throw notFound('entry');
+  if (before.entry.standId !== entry.standId || before.entry.patchId !== entry.patchId) throw new AppError('badInput', { field: 'replaces', reason: 'otherPatch' });
+  if (entry.kind !== 'withdrawal' && entry.kind !== before.entry.kind) throw new AppError('badInput', { field: 'replaces', reason: 'otherKind' });
+  if (before.entry.kind === 'withdrawal') throw new AppError('badInput', { field: 'replaces', reason: 'otherKind' });
+  if (before.entry.madeBy !== account.accountId && group.role !== 'keeper') throw new AppError('notAllowed', { values: { role: group.role } });
+}
+
+/** The same entry sent again: answered as it was the first time. The same key with another content is refused. */
+async function alreadyThere({ db }: Dependencies, groupId: string, id: string, digest: Buffer): Promise<EntryResult | null> {
+  const before = await entryById(db, id);
+  if (!before) return null;
+  if (before.entry.groupId !== groupId || !before.entry.contentDigest.equals(digest)) throw new AppError('idTaken', { field: 'id' });
+  return { id, status: 'alreadyThere', take: before.verdict && viewVerdict(before.verdict) };
+}

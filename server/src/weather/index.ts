@@ -1,0 +1,3 @@
+export { pickNearest, weatherOf, type KnownWeather } from './operations/station-weather.ts';
+export { mountWeather } from './routes.ts';
+export { insertStation, stationsOf, upsertDays, type StationRow } from './repository.ts';

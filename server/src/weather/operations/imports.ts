@@ -1,0 +1,96 @@
+import { isoDay } from '@emberfield/core/measure';
+import type { ImportPreview, ImportReading, StoredImport } from '@emberfield/contract';
+import type { Dependencies } from '../../dependencies.ts';
+import { isDuplicate, transact } from '../../platform/database/transact.ts';
+import { AppError, notFound } from '../../platform/errors.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import * as repository from '../repository.ts';
+import { decodeFile } from './decode-file.ts';
+import { guessReading } from './guess-reading.ts';
+import { readWeather } from './read-csv.ts';
+import { oneStation } from './stations.ts';
+
+const SHOWN_LINES = 40;
+const SHOWN_DAYS = 8;
+
+/** Takes a file in, guesses how it is read, and shows what was understood. No day is stored yet. */
+export async function newImport(deps: Dependencies, { body, group, account, params, query }: GroupContext<unknown>): Promise<ImportPreview> {
+  const content = body as Buffer;
+  const id = params['importId']!;
+  const fileName = (query['fileName'] ?? 'weather.csv').slice(0, 120);
+  if (!(await repository.stationById(deps.db, group.id, params['stationId']!))) throw notFound('station');
+  const reading = guessReading(decodeFile(content));
+  if (reading.columns.length < 2) throw new AppError('unreadableFile', { reason: 'notATable' });
+  try {
+    await repository.insertImport(deps.db, { id, groupId: group.id, stationId: params['stationId']!, fileName, content, reading, madeBy: account.accountId, madeAt: deps.clock.now() });
+  } catch (error) {
+    if (!isDuplicate(error)) throw error;
+    const before = await repository.importAnywhere(deps.db, id);
+    if (before?.groupId !== group.id || !before.content.equals(content)) throw new AppError('idTaken', { field: 'params.importId', cause: error });
+  }
+  return preview(deps, group.id, id);
+}
+
+export async function listImports(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly ImportPreview[]> {
+  const out: ImportPreview[] = [];
+  for (const row of await repository.openImports(deps.db, group.id)) out.push(await preview(deps, group.id, row.id));
+  return out;
+}
+
+export const viewImport = (deps: Dependencies, { group, params }: GroupContext<null>): Promise<ImportPreview> => preview(deps, group.id, params['importId']!);
+
+/** The user's word on how the file is to be read. */
+export async function readImport(deps: Dependencies, { body, group, params }: GroupContext<ImportReading>): Promise<ImportPreview> {
+  const row = await openImport(deps, group.id, params['importId']!);
+  await repository.updateImport(deps.db, row.id, { reading: body });
+  return preview(deps, group.id, row.id);
+}
+
+/** Stores the days as previewed, all or none; the station's answers are reckoned anew. */
+export async function storeImport(deps: Dependencies, { group, params }: GroupContext<null>): Promise<StoredImport> {
+  const row = await openImport(deps, group.id, params['importId']!);
+  const { days, problem } = readWeather(decodeFile(row.content), row.reading);
+  if (problem !== null) throw new AppError('nothingToStore', { reason: problem });
+  await transact(deps.db, async (tx) => {
+    await repository.touchStation(tx, row.stationId);
+    await repository.upsertDays(tx, days.map((d) => ({ ...d, stationId: row.stationId, outlook: false })));
+    await repository.updateImport(tx, row.id, { storedAt: deps.clock.now() });
+  });
+  return { storedDays: days.length, station: await oneStation(deps, group.id, row.stationId) };
+}
+
+export async function dropImport(deps: Dependencies, { group, params }: GroupContext<null>): Promise<null> {
+  const row = await openImport(deps, group.id, params['importId']!);
+  await repository.deleteImport(deps.db, row.id);
+  return null;
+}
+
+async function openImport({ db }: Dependencies, groupId: string, id: string): Promise<repository.ImportRow> {
+  const row = await repository.importById(db, groupId, id);
+  if (!row) throw notFound('import');
+  if (row.storedAt !== null) throw new AppError('conflict', { reason: 'importStored' });
+  return row;
+}
+
+async function preview({ db }: Dependencies, groupId: string, id: string): Promise<ImportPreview> {
+  const row = await repository.importById(db, groupId, id);
+  if (!row) throw notFound('import');
+  const { headers, sample, days, leftOut, problem } = readWeather(decodeFile(row.content), row.reading);
+  const [first, last] = [days[0]?.day ?? null, days.at(-1)?.day ?? null];
+  const there = first === null || last === null ? [] : await repository.daysBetween(db, row.stationId, first, last);
+  const own = new Set(days.map((d) => d.day));
+  return {
+    id: row.id, stationId: row.stationId, fileName: row.fileName, reading: row.reading, headers, sample, problem,
+    dayCount: days.length,
+    firstDay: first === null ? null : isoDay(first),
+    lastDay: last === null ? null : isoDay(last),
+    gapDays: first === null || last === null ? 0 : last - first + 1 - days.length,
+    coldestC: days.length === 0 ? null : days.reduce((c, d) => Math.min(c, d.minC), Infinity),
+    warmestC: days.length === 0 ? null : days.reduce((c, d) => Math.max(c, d.maxC), -Infinity),
+    leftOut: leftOut.slice(0, SHOWN_LINES),
+    leftOutCount: leftOut.length,
+    understood: days.slice(0, SHOWN_DAYS).map((d) => ({ ...d, day: isoDay(d.day), outlook: false })),
+    replacesDays: there.filter((d) => !d.outlook && own.has(d.day)).length,
+    storedAt: row.storedAt?.toISOString() ?? null,
+  };
+}

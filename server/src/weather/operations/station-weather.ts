@@ -1,0 +1,50 @@
+import { climatologyOf, joinDays, type StationWeather, type WeatherDay } from '@emberfield/core/phenology';
+import type { Queryable } from '../../platform/database/database.ts';
+import { Kept } from '../../platform/kept.ts';
+import { allDays, stationsOf, type StationRow } from '../repository.ts';
+
+export interface KnownWeather {
+  readonly station: StationRow;
+  /** `null` while the station has no days. */
+  readonly weather: StationWeather | null;
+  readonly rainMm: ReadonlyMap<number, number>;
+}
+
+const MOST_STATIONS_KEPT = 50;
+const kept = new Kept<Promise<KnownWeather>>(MOST_STATIONS_KEPT);
+
+/** A station's days joined to a series, kept until its days change. */
+export function weatherOf(db: Queryable, station: StationRow): Promise<KnownWeather> {
+  const key = `${station.id}:${station.revision}`;
+  return kept.get(key, () => loadWeather(db, station));
+}
+
+async function loadWeather(db: Queryable, station: StationRow): Promise<KnownWeather> {
+  const rows = await allDays(db, station.id);
+  const days: WeatherDay[] = rows.map(({ day, minC, maxC, outlook }) => ({ day, minC, maxC, outlook }));
+  const climatology = climatologyOf(days);
+  const series = joinDays(days, climatology);
+  return {
+    station,
+    weather: series && { series, climatology, heightM: station.heightM },
+    rainMm: new Map(rows.flatMap((r) => (r.rainMm === null ? [] : [[r.day, r.rainMm] as const]))),
+  };
+}
+
+const METRES_PER_DEGREE = 111_320;
+/** A height difference weighs like so much way: 100 m up is as far as 10 km along. */
+const WAY_PER_HEIGHT = 100;
+
+/** The group's station that tells most about a place: nearest, height weighed in. `null` without stations. */
+export async function nearestStation(db: Queryable, groupId: string, place: { readonly latitudeDeg: number; readonly longitudeDeg: number; readonly heightM: number }): Promise<StationRow | null> {
+  return pickNearest(await stationsOf(db, groupId), place);
+}
+
+export function pickNearest(stations: readonly StationRow[], place: { readonly latitudeDeg: number; readonly longitudeDeg: number; readonly heightM: number }): StationRow | null {
+  const distance = (s: StationRow): number => {
+    const north = (s.latitudeDeg - place.latitudeDeg) * METRES_PER_DEGREE;
+    const east = (s.longitudeDeg - place.longitudeDeg) * METRES_PER_DEGREE * Math.cos((place.latitudeDeg * Math.PI) / 180);
+    return Math.hypot(north, east) + WAY_PER_HEIGHT * Math.abs(s.heightM - place.heightM);
+  };
+  return stations.reduce<StationRow | null>((best, s) => (best === null || distance(s) < distance(best) ? s : best), null);
+}

@@ -1,0 +1,43 @@
+import { and, asc, between, count, desc, eq, max, min, sql } from 'drizzle-orm';
+import type { ImportReading } from '@emberfield/contract';
+import type { Queryable } from '../platform/database/database.ts';
+import { station, stationDay, weatherImport } from './table.ts';
+
+export type StationRow = typeof station.$inferSelect;
+export type StationDayRow = typeof stationDay.$inferSelect;
+export type ImportRow = Omit<typeof weatherImport.$inferSelect, 'reading'> & { readonly reading: ImportReading };
+
+export const stationsOf = (db: Queryable, groupId: string): Promise<StationRow[]> => db.select().from(station).where(eq(station.groupId, groupId)).orderBy(asc(station.name));
+export const stationById = async (db: Queryable, groupId: string, id: string): Promise<StationRow | null> =>
+  (await db.select().from(station).where(and(eq(station.groupId, groupId), eq(station.id, id))))[0] ?? null;
+export const stationAnywhere = async (db: Queryable, id: string): Promise<StationRow | null> => (await db.select().from(station).where(eq(station.id, id)))[0] ?? null;
+export const insertStation = (db: Queryable, row: typeof station.$inferInsert) => db.insert(station).values(row);
+export const touchStation = (db: Queryable, id: string) => db.update(station).set({ revision: sql`${station.revision} + 1` }).where(eq(station.id, id));
+
+export interface DaySummary { readonly stationId: string; readonly dayCount: number; readonly firstDay: number | null; readonly lastDay: number | null; readonly outlook: boolean }
+export const daySummaries = (db: Queryable, groupId: string): Promise<DaySummary[]> =>
+  db.select({ stationId: stationDay.stationId, outlook: stationDay.outlook, dayCount: count(), firstDay: min(stationDay.day), lastDay: max(stationDay.day) })
+    .from(stationDay).innerJoin(station, eq(station.id, stationDay.stationId)).where(eq(station.groupId, groupId)).groupBy(stationDay.stationId, stationDay.outlook);
+
+export const allDays = (db: Queryable, stationId: string): Promise<StationDayRow[]> => db.select().from(stationDay).where(eq(stationDay.stationId, stationId)).orderBy(asc(stationDay.day));
+export const daysBetween = (db: Queryable, stationId: string, from: number, to: number): Promise<StationDayRow[]> =>
+  db.select().from(stationDay).where(and(eq(stationDay.stationId, stationId), between(stationDay.day, from, to))).orderBy(asc(stationDay.day));
+
+const ROWS_AT_ONCE = 1000;
+/** Stores days, a later record of the same day replacing the earlier. */
+export async function upsertDays(db: Queryable, rows: readonly (typeof stationDay.$inferInsert)[]): Promise<void> {
+  for (let i = 0; i < rows.length; i += ROWS_AT_ONCE)
+    await db.insert(stationDay).values(rows.slice(i, i + ROWS_AT_ONCE)).onDuplicateKeyUpdate({
+      set: { minC: sql`VALUES(min_c)`, maxC: sql`VALUES(max_c)`, rainMm: sql`VALUES(rain_mm)`, outlook: sql`VALUES(outlook)` },
+    });
+}
+
+export const importById = async (db: Queryable, groupId: string, id: string): Promise<ImportRow | null> =>
+  ((await db.select().from(weatherImport).where(and(eq(weatherImport.groupId, groupId), eq(weatherImport.id, id))))[0] as ImportRow | undefined) ?? null;
+export const importAnywhere = async (db: Queryable, id: string): Promise<ImportRow | null> =>
+  ((await db.select().from(weatherImport).where(eq(weatherImport.id, id)))[0] as ImportRow | undefined) ?? null;
+export const openImports = async (db: Queryable, groupId: string): Promise<ImportRow[]> =>
+  (await db.select().from(weatherImport).where(and(eq(weatherImport.groupId, groupId), sql`${weatherImport.storedAt} IS NULL`)).orderBy(desc(weatherImport.madeAt))) as ImportRow[];
+export const insertImport = (db: Queryable, row: typeof weatherImport.$inferInsert) => db.insert(weatherImport).values(row);
+export const updateImport = (db: Queryable, id: string, set: Partial<typeof weatherImport.$inferInsert>) => db.update(weatherImport).set(set).where(eq(weatherImport.id, id));
+export const deleteImport = (db: Queryable, id: string) => db.delete(weatherImport).where(eq(weatherImport.id, id));

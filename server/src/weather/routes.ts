@@ -1,0 +1,17 @@
+import { ROUTES } from '@emberfield/contract';
+import type { Dependencies } from '../dependencies.ts';
+import type { Endpoints } from '../platform/http/endpoint.ts';
+import { dropImport, listImports, newImport, readImport, storeImport, viewImport } from './operations/imports.ts';
+import { addStation, listDays, listStations } from './operations/stations.ts';
+
+export function mountWeather(endpoints: Endpoints, deps: Dependencies): void {
+  endpoints.inGroup(ROUTES.stations, (c) => listStations(deps, c));
+  endpoints.inGroup(ROUTES.newStation, (c) => addStation(deps, c));
+  endpoints.inGroup(ROUTES.stationDays, (c) => listDays(deps, c));
+  endpoints.inGroup(ROUTES.imports, (c) => listImports(deps, c));
+  endpoints.inGroup(ROUTES.newImport, (c) => newImport(deps, c));
+  endpoints.inGroup(ROUTES.importPreview, (c) => viewImport(deps, c));
+  endpoints.inGroup(ROUTES.readImport, (c) => readImport(deps, c));
+  endpoints.inGroup(ROUTES.storeImport, (c) => storeImport(deps, c));
+  endpoints.inGroup(ROUTES.dropImport, (c) => dropImport(deps, c));
+}

@@ -1,0 +1,55 @@
+import { celsiusSpanToFahrenheit, celsiusToFahrenheit, dayNumber, gramsToOunces, metresToFeet, millimetresToInches, yearOf } from '@emberfield/core/measure';
+
+export type UnitSystem = 'metric' | 'imperial';
+
+/** Dates, numbers and units as people of a language and a unit system say them. All by `Intl`. */
+export interface Format {
+  /** "3 June"; the year is said where it is not the year of `near`. */
+  readonly day: (iso: string, near?: string) => string;
+  readonly shortDay: (iso: string) => string;
+  readonly weekday: (iso: string) => string;
+  readonly month: (monthIndex: number) => string;
+  readonly number: (value: number, digits?: number) => string;
+  readonly percent: (share: number) => string;
+  readonly temperature: (tempC: number) => string;
+  readonly temperatureSpan: (spanC: number) => string;
+  readonly height: (heightM: number) => string;
+  readonly area: (areaM2: number) => string;
+  readonly mass: (massG: number) => string;
+  readonly rain: (rainMm: number) => string;
+  readonly list: (items: readonly string[]) => string;
+  readonly instant: (iso: string, zone: string) => string;
+}
+
+const FEET2_PER_M2 = 10.763910416709722;
+const M2_PER_HECTARE = 10_000;
+
+export function createFormat(language: string, units: UnitSystem): Format {
+  // "en" alone would put the month first; the day leads in this house.
+  const locale = language === 'en' ? 'en-GB' : language;
+  const dates = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...options });
+  const plain = dates({ day: 'numeric', month: 'long' });
+  const withYear = dates({ day: 'numeric', month: 'long', year: 'numeric' });
+  const short = dates({ day: 'numeric', month: 'short' });
+  const long = dates({ weekday: 'long', day: 'numeric', month: 'long' });
+  const months = dates({ month: 'short' });
+  const at = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
+  const number = (value: number, digits = 0): string => new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
+  const imperial = units === 'imperial';
+  return {
+    day: (iso, near) => (near !== undefined && yearOf(dayNumber(iso)) !== yearOf(dayNumber(near)) ? withYear : plain).format(at(iso)),
+    shortDay: (iso) => short.format(at(iso)),
+    weekday: (iso) => long.format(at(iso)).replace(',', ''),
+    month: (index) => months.format(new Date(Date.UTC(2025, index, 1))),
+    number,
+    percent: (share) => number(share * 100),
+    temperature: (c) => (imperial ? `${number(celsiusToFahrenheit(c))} °F` : `${number(c)} °C`),
+    temperatureSpan: (c) => (imperial ? `${number(celsiusSpanToFahrenheit(c))} °F` : `${number(c)} °C`),
+    height: (m) => (imperial ? `${number(metresToFeet(m))} ft` : `${number(m)} m`),
+    area: (m2) => (imperial ? `${number(m2 * FEET2_PER_M2)} ft²` : m2 >= M2_PER_HECTARE ? `${number(m2 / M2_PER_HECTARE, 1)} ha` : `${number(m2)} m²`),
+    mass: (g) => (imperial ? `${number(gramsToOunces(g), g < 100 ? 1 : 0)} oz` : g >= 1000 ? `${number(g / 1000, 1)} kg` : `${number(g, g < 10 ? 1 : 0)} g`),
+    rain: (mm) => (imperial ? `${number(millimetresToInches(mm), 2)} in` : `${number(mm, 1)} mm`),
+    list: (items) => new Intl.ListFormat(locale, { type: 'conjunction' }).format(items),
+    instant: (iso, zone) => new Intl.DateTimeFormat(locale, { timeZone: zone, day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' }).format(new Date(iso)),
+  };
+}
