@@ -38,7 +38,7 @@ export const birch: PlantProfile = {
   ceilings: [
     { parts: ['sap'], rule: { kind: 'age', minYears: 20 } },
     { parts: ['sap'], rule: { kind: 'perPlantCap', perPlant: 2 } },
-    { parts: null, rule: { kind: 'fixedShare', share: 0.2 } },
+    { parts: ['leaf'], rule: { kind: 'lightPruning', share: 0.1 } },
   ],
   signs: [
     { organ: 'bark', text: en('White peeling bark, black diamonds low on the trunk.'), price: 'glance' },

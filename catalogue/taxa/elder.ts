@@ -39,7 +39,7 @@ export const elder: PlantProfile = {
     { part: 'flower', use: 'syrup', opens: { stage: 'firstFlowers', offsetDays: 0 }, closes: { stage: 'fullFlower', offsetDays: 9 }, peakShare: 0.45, sizeLimit: en('most flowers of the head open, none brown') },
     { part: 'fruit', use: 'cooked', opens: { stage: 'ripe', offsetDays: 0 }, closes: { stage: 'dropping', offsetDays: 0 }, peakShare: 0.4, sizeLimit: en('black throughout, stalks red') },
   ],
-  ceilings: [{ parts: null, rule: { kind: 'leaveForOthers', share: 2 / 3 } }],
+  ceilings: [{ parts: null, rule: { kind: 'lightPruning', share: 1 / 3 } }],
   signs: [
     { organ: 'bark', text: en('Woody, corky, furrowed bark; young twigs full of warts.'), price: 'glance' },
     { organ: 'stem', text: en('Thick white pith in the twigs.'), price: 'cut' },

@@ -35,7 +35,7 @@ export const hazel: PlantProfile = {
     { part: 'leaf', use: 'dried', opens: { stage: 'leafing', offsetDays: 3 }, closes: { stage: 'leafing', offsetDays: 24 }, peakShare: 0.35, sizeLimit: null },
     { part: 'fruit', use: 'eaten', opens: { stage: 'browning', offsetDays: 3 }, closes: { stage: 'gone', offsetDays: 0 }, peakShare: 0.4, sizeLimit: en('brown, slips from its cup') },
   ],
-  ceilings: [{ parts: null, rule: { kind: 'leaveForOthers', share: 0.5 } }],
+  ceilings: [{ parts: null, rule: { kind: 'lightPruning', share: 0.5 } }],
   signs: [
     { organ: 'leaf', text: en('Round, softly hairy, with a small tip and a double saw edge.'), price: 'glance' },
     { organ: 'fruit', text: en('Nut in a ragged green cup.'), price: 'glance' },

@@ -38,7 +38,7 @@ export const lime: PlantProfile = {
     { part: 'leaf', use: 'raw', opens: { stage: 'leafing', offsetDays: 0 }, closes: { stage: 'fullLeaf', offsetDays: 0 }, peakShare: 0.3, sizeLimit: en('still soft and shining') },
     { part: 'flower', use: 'dried', opens: { stage: 'firstOpen', offsetDays: 0 }, closes: { stage: 'spent', offsetDays: -2 }, peakShare: 0.4, sizeLimit: en('half the flowers of the cluster open, none brown') },
   ],
-  ceilings: [{ parts: null, rule: { kind: 'fixedShare', share: 0.2 } }],
+  ceilings: [{ parts: null, rule: { kind: 'lightPruning', share: 0.1 } }],
   signs: [
     { organ: 'leaf', text: en('Heart-shaped, small, blue-green beneath, with rust-brown tufts of hair in the corners of the veins.'), price: 'loupe' },
     { organ: 'flower', text: en('Five to eleven flowers upright on a stalk grown together with a pale wing.'), price: 'glance' },

@@ -35,7 +35,7 @@ export const sloe: PlantProfile = {
     { part: 'flower', use: 'dried', opens: { stage: 'blossom', offsetDays: 0 }, closes: { stage: 'blossom', offsetDays: 12 }, peakShare: 0.4, sizeLimit: null },
     { part: 'fruit', use: 'after frost', opens: { stage: 'frosted', offsetDays: 0 }, closes: { stage: 'shrivelled', offsetDays: 0 }, peakShare: 0.3, sizeLimit: en('gives to the thumb') },
   ],
-  ceilings: [{ parts: null, rule: { kind: 'leaveForOthers', share: 0.5 } }],
+  ceilings: [{ parts: null, rule: { kind: 'lightPruning', share: 0.5 } }],
   signs: [
     { organ: 'bark', text: en('Dark, dense, thorny shrub; the thorns are short side twigs.'), price: 'glance' },
     { organ: 'fruit', text: en('One stone in each round, blue-bloomed fruit; single on short stalks.'), price: 'cut' },

@@ -32,7 +32,7 @@ export const spruce: PlantProfile = {
   ],
   ceilings: [
     { parts: null, rule: { kind: 'age', minYears: 10 } },
-    { parts: null, rule: { kind: 'fixedShare', share: 0.1 } },
+    { parts: null, rule: { kind: 'lightPruning', share: 0.1 } },
   ],
   signs: [
     { organ: 'leaf', text: en('Needles four-edged, they roll between the fingers; each sits on a small brown peg that stays on the twig.'), price: 'loupe' },

@@ -1,4 +1,3 @@
-import type { Route } from './platform/route.ts';
 import { route } from './platform/route.ts';
 import * as people from './people/people.ts';
 import { setRuleSchema, type RuleView } from './people/rules.ts';
@@ -75,5 +74,3 @@ export const ROUTES = {
 } as const;
 
 export type RouteName = keyof typeof ROUTES;
-export type AnswerOf<R> = R extends Route<never, infer A> | Route<infer _B, infer A> ? A : never;
-export type BodyOf<R> = R extends Route<infer B, unknown> ? B : never;

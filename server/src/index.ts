@@ -4,6 +4,7 @@ export { insertAccount, insertGroup, insertMembership, insertRule, hashPassword 
 export { insertPatch } from './patches/index.ts';
 export { insertStand } from './stands/index.ts';
 export { insertStation, upsertDays } from './weather/index.ts';
+export { insertEntries, rowOf } from './entries/index.ts';
 export { storeEntry, type Storing } from './visits/index.ts';
 export { connect, type Connection } from './platform/database/database.ts';
 export { migrateDatabase } from './platform/database/migrate.ts';

@@ -90,6 +90,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     switch (kind) {
       case 'perPlantCap': return t('ceiling.perPlantCap', { n: amount(num('perPlant'), unit) });
       case 'fixedShare': return Number.isInteger(round2(1 / num('share'))) ? t('ceiling.fixedShare', { n: round2(1 / num('share')) }) : t('ceiling.shareOf', { percent: format.percent(num('share')) });
+      case 'lightPruning': return t('ceiling.lightPruning', { percent: format.percent(num('share')) });
       case 'leaveForOthers': return t('ceiling.leaveForOthers', { percent: format.percent(num('share')) });
       case 'keepFlowering': return t('ceiling.keepFlowering', { percent: format.percent(num('share')) });
       case 'spread': return t('ceiling.spread', { n: num('everyNth') });

@@ -52,6 +52,7 @@ export interface ProfileCeiling {
     | { readonly kind: 'fixedShare'; readonly share: number }
     | { readonly kind: 'leaveForOthers'; readonly share: number }
     | { readonly kind: 'keepFlowering'; readonly share: number }
+    | { readonly kind: 'lightPruning'; readonly share: number }
     | { readonly kind: 'matureOnly' }
     | { readonly kind: 'age'; readonly minYears: number }
     | { readonly kind: 'protected' }
@@ -113,6 +114,7 @@ const ceilingRule = lazy((value: unknown) => {
     case 'fixedShare':
     case 'leaveForOthers':
     case 'keepFlowering':
+    case 'lightPruning':
       return exactly({ kind: oneOf([kind]), share: share() }).required();
     case 'age':
       return exactly({ kind: oneOf(['age']), minYears: whole(1, 100) }).required();

@@ -26,6 +26,7 @@ describe('allowance', () => {
     ['every seventh plant', { kind: 'spread', everyNth: 7 }, 7 * 8],
     ['mature plants only', { kind: 'matureOnly' }, 20 * 8],
     ['keeping half the flowers', { kind: 'keepFlowering', share: 0.5 }, 6 * 8],
+    ['light pruning', { kind: 'lightPruning', share: 0.25 }, 100],
     ['a quota', { kind: 'quota', amount: 33 }, 33],
   ];
   for (const [name, rule, amount] of alone)

@@ -12,6 +12,7 @@ export type CeilingRule =
   | { readonly kind: 'spread'; readonly everyNth: number }
   | { readonly kind: 'matureOnly' }
   | { readonly kind: 'keepFlowering'; readonly share: number }
+  | { readonly kind: 'lightPruning'; readonly share: number }
   | { readonly kind: 'quota'; readonly amount: number }
   | { readonly kind: 'age'; readonly minYears: number; readonly ageYears: number | null }
   | { readonly kind: 'rest'; readonly until: DayNumber | null }
@@ -59,10 +60,8 @@ export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
   const byShare = (share: number, of = stand.plants): CeilingLimit =>
     withPlants({ ...bare, shareOfPlants: share }, of === null ? null : Math.floor(of * share + 1e-9), stand);
   switch (rule.kind) {
-    case 'perPlantCap': {
-      const perPlant = Math.min(rule.perPlant, stand.plantYield);
-      return { ...bare, perPlant, amount: stand.plants === null ? null : stand.plants * perPlant };
-    }
+    case 'perPlantCap':
+      return capped(bare, Math.min(rule.perPlant, stand.plantYield), stand);
     case 'fixedShare':
       return byShare(rule.share);
     case 'leaveForOthers':
@@ -75,6 +74,9 @@ export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
       return withPlants(bare, stand.mature, stand);
     case 'keepFlowering':
       return stand.costsSeed ? byShare(1 - rule.share, stand.flowering ?? stand.plants) : bare;
+    case 'lightPruning':
+      // A share of every plant instead of a share of the plants: right for trees and bushes, of which there are few.
+      return capped(bare, Math.floor(stand.plantYield * rule.share * 1000 + 1e-6) / 1000, stand);
     case 'quota':
       return { ...bare, amount: rule.amount };
     case 'age':
@@ -93,6 +95,10 @@ export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
 
 function withPlants(limit: CeilingLimit, plants: number | null, stand: StandMeasure): CeilingLimit {
   return { ...limit, plants, amount: plants === null ? null : plants * stand.plantYield };
+}
+
+function capped(limit: CeilingLimit, perPlant: number, stand: StandMeasure): CeilingLimit {
+  return { ...limit, perPlant, amount: stand.plants === null ? null : stand.plants * perPlant };
 }
 
 function barred(limit: CeilingLimit): CeilingLimit {

@@ -2,6 +2,7 @@ import { and, desc, eq, inArray, lt, sql } from 'drizzle-orm';
 import type { Entry } from '@emberfield/contract';
 import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
+import { contentDigest } from '../platform/tokens.ts';
 import { entry, takeVerdict } from './table.ts';
 
 export type EntryRow = Omit<typeof entry.$inferSelect, 'kind' | 'body'> & { readonly kind: Entry['kind']; readonly body: Entry['body'] };
@@ -39,5 +40,20 @@ export async function replacementsOf(db: Queryable, ids: readonly string[]): Pro
 export const entryById = async (db: Queryable, id: string): Promise<ReadEntry | null> =>
   ((await reading(db).where(eq(entry.id, id)))[0] as unknown as ReadEntry | undefined) ?? null;
 
-export const insertEntry = (db: Queryable, row: typeof entry.$inferInsert) => db.insert(entry).values(row);
+export type NewEntryRow = typeof entry.$inferInsert;
+export const insertEntry = (db: Queryable, row: NewEntryRow) => db.insert(entry).values(row);
+
+const ROWS_AT_ONCE = 200;
+/** Many entries at once, for loading a record that is known to be well-formed. */
+export async function insertEntries(db: Queryable, rows: readonly NewEntryRow[]): Promise<void> {
+  for (let i = 0; i < rows.length; i += ROWS_AT_ONCE) await db.insert(entry).values(rows.slice(i, i + ROWS_AT_ONCE));
+}
+
+/** The row of an entry; stored when it was made, unless said otherwise. */
+export function rowOf(e: Entry, { groupId, madeBy, storedAt }: { readonly groupId: string; readonly madeBy: string; readonly storedAt?: Date }): NewEntryRow {
+  const { id, kind, schemaVersion, patchId, standId, visitId, day, zone, device, replaces, body } = e;
+  const madeAt = new Date(e.madeAt);
+  return { id, groupId, kind, schemaVersion, patchId, standId, visitId, day, zone, madeAt, storedAt: storedAt ?? madeAt, device, replaces, body, contentDigest: contentDigest(e), madeBy };
+}
+
 export const insertVerdict = (db: Queryable, row: typeof takeVerdict.$inferInsert) => db.insert(takeVerdict).values(row);

@@ -23,13 +23,19 @@ export const allDays = (db: Queryable, stationId: string): Promise<StationDayRow
 export const daysBetween = (db: Queryable, stationId: string, from: number, to: number): Promise<StationDayRow[]> =>
   db.select().from(stationDay).where(and(eq(stationDay.stationId, stationId), between(stationDay.day, from, to))).orderBy(asc(stationDay.day));
 
-const ROWS_AT_ONCE = 1000;
-/** Stores days, a later record of the same day replacing the earlier. */
-export async function upsertDays(db: Queryable, rows: readonly (typeof stationDay.$inferInsert)[]): Promise<void> {
-  for (let i = 0; i < rows.length; i += ROWS_AT_ONCE)
-    await db.insert(stationDay).values(rows.slice(i, i + ROWS_AT_ONCE)).onDuplicateKeyUpdate({
-      set: { minC: sql`VALUES(min_c)`, maxC: sql`VALUES(max_c)`, rainMm: sql`VALUES(rain_mm)`, outlook: sql`VALUES(outlook)` },
-    });
+export type NewStationDay = typeof stationDay.$inferInsert;
+
+/**
+ * Stores days, a later record of the same day replacing the earlier. The rows travel as one JSON text that the database
+ * takes apart: one parameter instead of tens of thousands, which is what makes twenty years take a moment.
+ */
+export async function upsertDays(db: Queryable, stationId: string, rows: readonly Omit<NewStationDay, 'stationId'>[]): Promise<void> {
+  if (rows.length === 0) return;
+  const json = JSON.stringify(rows.map(({ day, minC, maxC, rainMm, outlook }) => ({ d: day, n: minC, x: maxC, r: rainMm ?? null, o: outlook ? 1 : 0 })));
+  await db.execute(sql`INSERT INTO ${stationDay} (station_id, day, min_c, max_c, rain_mm, outlook)
+    SELECT ${sql.param(stationId, stationDay.stationId)}, d, n, x, r, o FROM JSON_TABLE(${json}, '$[*]'
+      COLUMNS (d INT PATH '$.d', n DECIMAL(4,1) PATH '$.n', x DECIMAL(4,1) PATH '$.x', r DECIMAL(5,1) PATH '$.r', o TINYINT PATH '$.o')) AS t
+    ON DUPLICATE KEY UPDATE min_c = VALUES(min_c), max_c = VALUES(max_c), rain_mm = VALUES(rain_mm), outlook = VALUES(outlook)`);
 }
 
 export const importById = async (db: Queryable, groupId: string, id: string): Promise<ImportRow | null> =>

@@ -59,6 +59,7 @@ export const sentences = {
     spread: 'every {n}th plant',
     matureOnly: 'mature plants only',
     keepFlowering: 'leave {percent} % to flower and seed',
+    lightPruning: 'at most {percent} % of each plant’s',
     quota: 'no more than {n} in all',
     age: 'only plants of {n} years or more',
     ageYoung: 'too young: {age} of {n} years',

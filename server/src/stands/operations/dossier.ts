@@ -47,6 +47,13 @@ export async function dossiersOf(deps: Pick<Dependencies, 'db' | 'catalogue'>, g
   return { stands, rules };
 }
 
+/** A stand with its plant, without its record: enough to see whether an entry fits it. */
+export async function standWithPlant(deps: Pick<Dependencies, 'db' | 'catalogue'>, groupId: string, id: string): Promise<(StandAtPatch & { readonly plant: KnownPlant }) | null> {
+  const row = await standById(deps.db, groupId, id);
+  const plant = row && (await plantsOf(deps, groupId)).get(row.stand.plantKey);
+  return row && plant ? { ...row, plant } : null;
+}
+
 async function onlyStand(on: Queryable, groupId: string, id: string): Promise<readonly StandAtPatch[]> {
   const row = await standById(on, groupId, id);
   return row ? [row] : [];

@@ -2,7 +2,7 @@ import { dayNumber } from '@emberfield/core/measure';
 import { isWithin } from '@emberfield/core/allowance';
 import { entrySchema, type Entry, type EntryOf, type EntryResult, type TakeVerdict } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { entryById, insertEntry, insertVerdict, type ReadEntry } from '../../entries/index.ts';
+import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById } from '../../patches/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
@@ -10,7 +10,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { InGroup, SignedIn } from '../../platform/http/context.ts';
 import { parse } from '../../platform/parse.ts';
 import { contentDigest } from '../../platform/tokens.ts';
-import { allowanceOn, claimStand, dossiersOf, inUnit, MODEL_REVISION, rulesInForce, viewAllowance, viewVerdict, windowOfPart, type Dossier } from '../../stands/index.ts';
+import { allowanceOn, claimStand, dossiersOf, inUnit, MODEL_REVISION, rulesInForce, standWithPlant, viewAllowance, viewVerdict, windowOfPart, type Dossier } from '../../stands/index.ts';
 
 export interface Storing {
   readonly group: InGroup;
@@ -37,11 +37,15 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
   if (before) return before;
   if (entry.day > group.today) throw new AppError('futureDay', { field: 'day', values: { today: group.today } });
   if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
-  // Known before the transaction: model answers that only say which season's window the take belongs to.
-  const known = entry.standId === null ? null : await dossierFor(deps, group.id, entry.standId);
-  if (known) assertFits(known, entry);
+  if (entry.standId !== null) {
+    const stand = await standWithPlant(deps, group.id, entry.standId);
+    if (!stand) throw notFound('stand');
+    assertFits(stand, entry);
+  }
+  // Known before the transaction: model answers that only say which season's window a take belongs to.
+  const known = entry.kind === 'take' ? await dossierFor(deps, group.id, entry.standId!) : null;
   try {
-    const take = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, digest, known }));
+    const take = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, known }));
     return { id: entry.id, status: 'stored', take };
   } catch (error) {
     if (!isDuplicate(error)) throw error;
@@ -55,21 +59,16 @@ interface Work {
   readonly deps: Dependencies;
   readonly storing: Storing;
   readonly entry: Entry;
-  readonly digest: Buffer;
   readonly known: Dossier | null;
 }
 
 /** One transaction: the stand is locked and updated, the allowance checked, the entry and its verdict written. */
-async function storeIn(tx: Transaction, { deps, storing, entry, digest, known }: Work): Promise<TakeVerdict | null> {
+async function storeIn(tx: Transaction, { deps, storing, entry, known }: Work): Promise<TakeVerdict | null> {
   const { group, account } = storing;
   if (entry.standId !== null && !(await claimStand(tx, group.id, entry.standId))) throw notFound('stand');
   if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
   const judged = entry.kind === 'take' && known ? await judge(tx, { deps, group, entry, known }) : null;
-  await insertEntry(tx, {
-    id: entry.id, groupId: group.id, kind: entry.kind, schemaVersion: entry.schemaVersion, patchId: entry.patchId, standId: entry.standId, visitId: entry.visitId,
-    day: entry.day, zone: entry.zone, madeAt: new Date(entry.madeAt), storedAt: deps.clock.now(), device: entry.device, replaces: entry.replaces,
-    body: entry.body, contentDigest: digest, madeBy: account.accountId,
-  });
+  await insertEntry(tx, rowOf(entry, { groupId: group.id, madeBy: account.accountId, storedAt: deps.clock.now() }));
   if (judged) await insertVerdict(tx, { entryId: entry.id, ...judged, plantRevision: known!.plant.revision, modelRevision: MODEL_REVISION });
   return judged;
 }
@@ -98,7 +97,7 @@ async function dossierFor(deps: Dependencies, groupId: string, standId: string):
   return dossier;
 }
 
-function assertFits({ stand, plant: { profile } }: Dossier, entry: Entry): void {
+function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plant'>, entry: Entry): void {
   if (stand.patchId !== entry.patchId) throw new AppError('badInput', { field: 'patchId', reason: 'otherPatch' });
   if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage)) throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
   if (entry.kind !== 'take') return;

@@ -53,7 +53,7 @@ export async function storeImport(deps: Dependencies, { group, params }: GroupCo
   if (problem !== null) throw new AppError('nothingToStore', { reason: problem });
   await transact(deps.db, async (tx) => {
     await repository.touchStation(tx, row.stationId);
-    await repository.upsertDays(tx, days.map((d) => ({ ...d, stationId: row.stationId, outlook: false })));
+    await repository.upsertDays(tx, row.stationId, days.map((d) => ({ ...d, outlook: false })));
     await repository.updateImport(tx, row.id, { storedAt: deps.clock.now() });
   });
   return { storedDays: days.length, station: await oneStation(deps, group.id, row.stationId) };

@@ -1,0 +1,59 @@
+import type { HistoryOptions, Told } from './history.ts';
+import { tell } from './history.ts';
+
+const MS_PER_DAY = 86_400_000;
+const day = (iso: string): number => Math.round(Date.parse(`${iso}T00:00:00Z`) / MS_PER_DAY);
+
+type Case = (options: HistoryOptions) => readonly Told[];
+
+/** What the island shows on purpose, written by hand on top of the simulated years. */
+const CASES: Readonly<Record<string, Case>> = {
+  // Closes on the demo day: young leaf seen to begin between two visits a day apart.
+  'birch-carr': (o) => [
+    tell(o, 'stageSighting', day('2026-04-14'), 'ode', { stage: 'youngLeaf', reached: false, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2026-04-15'), 'ode', { stage: 'youngLeaf', reached: true, share: null }, 'case'),
+    tell(o, 'take', day('2026-05-09'), 'mirel', { part: 'leaf', amount: 900, measure: 'unit', plants: 12, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
+    tell(o, 'take', day('2026-05-12'), 'ode', { part: 'leaf', amount: 700, measure: 'unit', plants: 10, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
+  ],
+  // Two pickers near a shared limit: six trees, a tenth of their tips is 240.
+  'spruce-planting': (o) => [
+    tell(o, 'census', day('2026-04-30'), 'tavi', { method: 'complete', plants: 6, mature: 6, flowering: 0 }, 'case'),
+    tell(o, 'take', day('2026-05-11'), 'mirel', { part: 'tip', amount: 118, measure: 'unit', plants: 4, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
+    tell(o, 'take', day('2026-05-14'), 'ode', { part: 'tip', amount: 112, measure: 'unit', plants: 5, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
+  ],
+  // Missed last year by four days.
+  'lime-avenue': (o) => [
+    tell(o, 'stageSighting', day('2025-07-02'), 'mirel', { stage: 'firstOpen', reached: false, share: null }, 'case'),
+    tell(o, 'note', day('2025-07-15'), 'tavi', { text: 'Came for the blossom: brown, four days too late. Look from 3 July next year.' }, 'case'),
+    tell(o, 'stageSighting', day('2025-07-15'), 'tavi', { stage: 'spent', reached: true, share: null }, 'case'),
+  ],
+  // A look-alike inside a confirmed patch.
+  'ramsons-combe': (o) => [
+    tell(o, 'provenance', day('2020-04-02'), 'tavi', { shownBy: 'the old forester', calledThere: 'bear leek' }, 'case'),
+    tell(o, 'search', day('2026-04-12'), 'ode', { lookedFor: 'Autumn crocus', found: true, stage: 'leaves', deadly: true }, 'case'),
+    tell(o, 'note', day('2026-04-12'), 'ode', { text: 'Three crocus tufts among the ramsons at the upper edge. Nothing more from here until they are staked out.' }, 'case'),
+  ],
+  'ramsons-withen': (o) => [
+    tell(o, 'identity', day('2023-05-04'), 'tavi', { status: 'confirmed', signs: ['White star flowers on a three-edged stalk', 'Each leaf on a stalk of its own', 'Garlic smell from clean hands'], note: '' }, 'case'),
+    tell(o, 'search', day('2025-05-10'), 'mirel', { lookedFor: 'Autumn crocus', found: false, stage: 'leaves and fruit', deadly: true }, 'case'),
+    tell(o, 'take', day('2026-04-11'), 'tavi', { part: 'leaf', amount: 60, measure: 'unit', plants: 60, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
+  ],
+  // Dug too hard, now resting.
+  'valerian-reed': (o) => [
+    tell(o, 'take', day('2024-10-20'), 'ode', { part: 'root', amount: 14, measure: 'unit', plants: 14, killed: 14, quality: 'good', eatenOnTheSpot: false, overReason: 'Wanted a winter’s supply at once.' }, 'case'),
+    tell(o, 'note', day('2025-05-20'), 'tavi', { text: 'Hardly a flower stem this year. We leave it alone until autumn 2028.' }, 'case'),
+  ],
+  'umbel-ditch': (o) => [
+    tell(o, 'note', day('2026-01-18'), 'ode', { text: 'Dead stalks of an umbel, hollow, in the wet ditch. Could be anything of that family.' }, 'case'),
+    tell(o, 'identity', day('2026-01-18'), 'ode', { status: 'unconfirmed', signs: ['Hollow dead stalks'], note: 'Look again in flower.' }, 'case'),
+  ],
+  'nettle-mill': (o) => [
+    tell(o, 'census', day('2026-05-02'), 'mirel', { method: 'eye', eye: 'hundreds' }, 'case'),
+    tell(o, 'loss', day('2026-05-04'), 'mirel', { cause: 'mown', share: 0.3, note: 'The verge was cut.' }, 'case'),
+    tell(o, 'take', day('2026-05-08'), 'mirel', { part: 'tip', amount: 40, measure: 'unit', plants: 40, killed: null, quality: 'good', eatenOnTheSpot: true, overReason: '' }, 'case'),
+  ],
+  'elder-rail': (o) => [tell(o, 'search', day('2025-06-12'), 'tavi', { lookedFor: 'Dwarf elder', found: false, stage: 'flower', deadly: false }, 'case')],
+  'hazel-tannet': (o) => [tell(o, 'loss', day('2025-09-18'), 'ode', { cause: 'strangers', share: 0.25, note: 'A whole cant had been shaken.' }, 'case')],
+};
+
+export const casesOf: Case = (options) => CASES[options.stand.key]?.(options) ?? [];

@@ -1,0 +1,174 @@
+// One command: installs what is missing, starts the private database, brings its tables up to date, builds, serves.
+//   node scripts/start.mjs            an empty Emberfield
+//   node scripts/start.mjs --demo     the demo island
+//   node scripts/start.mjs --dev      with hot reload, for developers
+import { spawn, spawnSync } from 'node:child_process';
+import { createRequire } from 'node:module';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { freePort, isTaken, pause, startDatabase } from './database.mjs';
+import { ensurePackages } from './install.mjs';
+import { ROOT, say, settingsFor } from './settings.mjs';
+
+const demo = process.argv.includes('--demo');
+const dev = process.argv.includes('--dev');
+const DEMO_DAY = '2026-05-15';
+const LONGEST_STOP_MS = 10_000;
+const settings = settingsFor(demo ? 'demo' : 'real');
+mkdirSync(settings.folder, { recursive: true });
+const runFile = join(settings.folder, 'run.json');
+
+const running = await alreadyRunning();
+if (running) {
+  say(`Emberfield is running already: ${running}`);
+  process.exit(0);
+}
+
+// From here on an interruption must leave nothing running.
+const toStop = [];
+let stopping = null;
+const stop = (code) => {
+  stopping ??= (async () => {
+    for (const end of toStop.reverse()) await end();
+    rmSync(runFile, { force: true });
+    process.exit(code);
+  })();
+  return stopping;
+};
+process.on('SIGINT', () => stop(0));
+process.on('SIGTERM', () => stop(0));
+
+ensurePackages();
+let databaseUrl = settings.databaseUrl;
+if (databaseUrl) say('Using the database that DATABASE_URL names.');
+else {
+  say('Starting the private database …');
+  const database = await startDatabase(settings);
+  databaseUrl = database.url;
+  toStop.push(database.stop);
+  database.ended.then(() => {
+    if (!stopping) {
+      say('The database has ended. Start Emberfield again: it recovers by itself.');
+      stop(1);
+    }
+  });
+}
+const env = { ...process.env, DATABASE_URL: databaseUrl, EMBERFIELD_BASE_MAP: join(ROOT, 'demo', 'map', 'ostrey.geojson') };
+if (demo) Object.assign(env, { EMBERFIELD_DEMO: '1', EMBERFIELD_TODAY: process.env.EMBERFIELD_TODAY ?? DEMO_DAY });
+if (demo) await runNode('Loading the demo island …', ['--import', 'tsx', 'demo/src/main.ts']);
+if (!dev) buildWeb();
+
+const port = await keptPort();
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+  cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'], detached: true,
+  env: { ...env, EMBERFIELD_PORT: String(port), EMBERFIELD_WEB: dev ? '' : join(ROOT, 'web', 'dist') },
+});
+toStop.push(() => endProcess(server));
+server.on('exit', (code) => {
+  if (!stopping) {
+    say(`The web server has ended${code ? ` with code ${code}` : ''}.`);
+    stop(1);
+  }
+});
+server.stdout.setEncoding('utf8');
+server.stdout.on('data', (text) => {
+  for (const line of text.split('\n').filter(Boolean)) {
+    if (line.startsWith('EMBERFIELD_READY')) ready();
+    else if (line.startsWith('EMBERFIELD_CODE')) say(`\nNobody has founded a group yet. One-time code: ${line.split(' ')[1]}\n`);
+    else process.stdout.write(`${line}\n`);
+  }
+});
+if (dev) startVite();
+
+function ready() {
+  const address = `http://127.0.0.1:${port}`;
+  writeFileSync(runFile, JSON.stringify({ pid: process.pid, port }));
+  if (dev) return;
+  say(`\nEmberfield: ${address}`);
+  if (demo) say(`Demo day: ${env.EMBERFIELD_TODAY}. Come in as Tavi (keeper), Mirel or Ode (pickers) or Brannoc (watcher): press a tile on the first page.`);
+  say('Ctrl-C ends it.');
+}
+
+function startVite() {
+  const vite = spawn(process.execPath, [viteProgram(), '--port', String(port + 1)], { cwd: join(ROOT, 'web'), stdio: 'inherit', env: { ...env, EMBERFIELD_API: `http://127.0.0.1:${port}` }, detached: true });
+  toStop.push(() => endProcess(vite));
+}
+
+/** The port stays the same from start to start: another port is another origin for the browser. */
+async function keptPort() {
+  const file = join(settings.folder, 'port');
+  const wanted = process.env.EMBERFIELD_PORT ? settings.webPort : existsSync(file) ? Number(readFileSync(file, 'utf8')) : settings.webPort;
+  const found = await freePort(wanted);
+  if (found !== wanted) say(`Port ${wanted} is taken by another program; using ${found}.`);
+  else writeFileSync(file, String(found));
+  return found;
+}
+
+async function alreadyRunning() {
+  if (!existsSync(runFile)) return null;
+  const { pid, port: at } = JSON.parse(readFileSync(runFile, 'utf8'));
+  try {
+    process.kill(pid, 0);
+  } catch {
+    // That process is gone without having tidied up.
+    rmSync(runFile);
+    return null;
+  }
+  if (!(await isTaken(at))) return null;
+  const answer = await fetch(`http://127.0.0.1:${at}/api/health`).then((r) => r.ok, () => false);
+  return answer ? `http://127.0.0.1:${at}` : null;
+}
+
+function runNode(title, args) {
+  say(title);
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, args, { cwd: ROOT, stdio: 'inherit', env });
+    const end = () => endProcess(child);
+    toStop.push(end);
+    child.on('exit', (code) => {
+      toStop.splice(toStop.indexOf(end), 1);
+      if (stopping) return;
+      if (code === 0) resolve();
+      else { say('That did not work; see above.'); stop(1); }
+    });
+  });
+}
+
+function buildWeb() {
+  const sources = ['web', 'core', 'contract', 'words'].map((w) => join(ROOT, w));
+  const mark = createHash('sha256').update(sources.flatMap(filesOf).map((f) => `${f}:${statSync(f).mtimeMs}:${statSync(f).size}`).join('\n')).update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const markFile = join(ROOT, 'web', 'dist', '.built-from');
+  if (existsSync(markFile) && readFileSync(markFile, 'utf8') === mark) return;
+  say('Building the pages …');
+  const built = spawnSync(process.execPath, [viteProgram(), 'build', '--logLevel', 'error'], { cwd: join(ROOT, 'web'), stdio: 'inherit' });
+  if (built.status !== 0) { say('The pages could not be built; see above.'); stop(1); return; }
+  writeFileSync(markFile, mark);
+}
+
+/** Where npm put it: at the top or beside the pages. */
+function viteProgram() {
+  const web = createRequire(join(ROOT, 'web', 'package.json'));
+  return join(web.resolve('vite/package.json'), '..', 'bin', 'vite.js');
+}
+
+function filesOf(folder) {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((e) => {
+    const path = join(folder, e.name);
+    if (e.isDirectory()) return ['node_modules', 'dist'].includes(e.name) ? [] : filesOf(path);
+    return [path];
+  });
+}
+
+async function endProcess(child) {
+  if (child.exitCode !== null || child.signalCode !== null) return;
+  const gone = new Promise((resolve) => child.on('exit', resolve));
+  child.kill('SIGTERM');
+  await Promise.race([gone, pause(LONGEST_STOP_MS)]);
+  if (child.exitCode === null) child.kill('SIGKILL');
+}
+
+process.on('uncaughtException', (error) => {
+  say(String(error?.stack ?? error));
+  stop(1);
+});

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { ConfigProvider } from 'ant-design-vue';
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import StateNote from '../kit/StateNote.vue';
+import UndoBar from '../kit/UndoBar.vue';
+import SignInView from '../people/SignInView.vue';
+import { useSession } from '../people/queries.ts';
+import { antTheme } from '../platform/theme.ts';
+import { useWords } from '../platform/words.ts';
+import AppShell from './AppShell.vue';
+
+const session = useSession();
+const route = useRoute();
+const words = useWords();
+const inside = computed(() => Boolean(session.data.value?.account) && (session.data.value?.groups.length ?? 0) > 0);
+</script>
+
+<template>
+  <ConfigProvider :theme="antTheme">
+    <StateNote v-if="session.isError.value" state="failed" :text="session.error.value?.message" @retry="session.refetch()" />
+    <StateNote v-else-if="session.isPending.value" state="loading" />
+    <main v-else-if="route.meta['open']"><RouterView /></main>
+    <SignInView v-else-if="!inside" :session="session.data.value!" />
+    <AppShell v-else><RouterView /></AppShell>
+    <UndoBar />
+    <span class="hidden-visually">{{ words.t('common.emberfield') }}</span>
+  </ConfigProvider>
+</template>

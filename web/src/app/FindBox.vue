@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { Modal } from 'ant-design-vue';
+import { useQuery } from '@tanstack/vue-query';
+import { refDebounced } from '@vueuse/core';
+import { computed, nextTick, onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { ROUTES, type FoundThing } from '@emberfield/contract';
+import { useGroup } from '../people/use-group.ts';
+import { call } from '../platform/api.ts';
+import { useWords } from '../platform/words.ts';
+
+const emit = defineEmits<{ close: [] }>();
+const words = useWords();
+const router = useRouter();
+const { groupId } = useGroup();
+const text = ref('');
+const settled = refDebounced(text, 120);
+const input = ref<HTMLInputElement | null>(null);
+const chosen = ref(0);
+const found = useQuery({
+  queryKey: computed(() => ['group', groupId.value, 'find', settled.value]),
+  queryFn: () => call(ROUTES.find, { params: { groupId: groupId.value! }, query: { text: settled.value } }),
+  enabled: computed(() => settled.value.trim().length > 0),
+  placeholderData: (before: readonly FoundThing[] | undefined) => before,
+});
+const things = computed(() => (settled.value.trim() ? (found.data.value ?? []) : []));
+onMounted(() => nextTick(() => input.value?.focus()));
+function go(thing: FoundThing | undefined): void {
+  if (!thing) return;
+  const to = { stand: { name: 'stand', params: { standId: thing.id } }, patch: { name: 'patch', params: { patchId: thing.id } }, plant: { name: 'plant', params: { plantKey: thing.id } } }[thing.kind];
+  void router.push(to);
+  emit('close');
+}
+function key(event: KeyboardEvent): void {
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+  if (step !== undefined) {
+    event.preventDefault();
+    chosen.value = Math.min(things.value.length - 1, Math.max(0, chosen.value + step));
+  } else if (event.key === 'Enter') go(things.value[chosen.value]);
+}
+</script>
+
+<template>
+  <Modal open :footer="null" :closable="false" :width="560" :title="words.t('nav.findHint')" @cancel="emit('close')">
+    <input ref="input" v-model="text" class="text" role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="things.length ? `found-${chosen}` : undefined" :aria-label="words.t('nav.find')" autocomplete="off" @keydown="key" />
+    <ul id="found" role="listbox" :aria-label="words.t('nav.find')">
+      <li v-for="(f, i) in things" :id="`found-${i}`" :key="f.kind + f.id" role="option" :aria-selected="i === chosen" @click="go(f)" @mousemove="chosen = i"><b>{{ words.text(f.label) }}</b> <span class="soft">{{ f.detail }}</span></li>
+    </ul>
+    <p v-if="settled.trim() && !things.length && !found.isFetching.value" class="soft">{{ words.t('nav.findEmpty') }}</p>
+  </Modal>
+</template>
+
+<style scoped>
+.text { width: 100%; font: 18px var(--sans); padding: 8px 12px; border: 1px solid var(--edge); border-radius: 4px; background: var(--sheet); color: var(--char); }
+ul { list-style: none; margin: 10px 0 0; padding: 0; } li { padding: 8px 10px; border-top: 1px solid var(--hair); cursor: pointer; } li[aria-selected='true'] { background: var(--band); box-shadow: inset 3px 0 0 var(--ember); }
+</style>

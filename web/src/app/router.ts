@@ -1,0 +1,24 @@
+import { createRouter, createWebHistory } from 'vue-router';
+import HearthView from '../hearth/HearthView.vue';
+
+// The home screen comes with the first load; every other view when it is needed.
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: { name: 'hearth' } },
+    { path: '/hearth', name: 'hearth', component: HearthView },
+    { path: '/stands/:standId', name: 'stand', component: () => import('../stands/StandView.vue') },
+    { path: '/stands/:standId/take', name: 'take', component: () => import('../visits/TakeView.vue') },
+    { path: '/stands/:standId/visit', name: 'visit', component: () => import('../visits/VisitView.vue') },
+    { path: '/patches/new', name: 'newPatch', component: () => import('../patches/NewPatchView.vue') },
+    { path: '/patches/:patchId', name: 'patch', component: () => import('../patches/PatchView.vue') },
+    { path: '/plants', name: 'plants', component: () => import('../plants/PlantsView.vue') },
+    { path: '/plants/:plantKey', name: 'plant', component: () => import('../plants/PlantView.vue') },
+    { path: '/plants/:plantKey/edit', name: 'editPlant', component: () => import('../plants/EditPlantView.vue') },
+    { path: '/weather', name: 'weather', component: () => import('../weather/WeatherView.vue') },
+    { path: '/group', name: 'group', component: () => import('../people/GroupView.vue') },
+    { path: '/invitation/:token', name: 'invitation', component: () => import('../people/InvitationView.vue'), meta: { open: true } },
+    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue') },
+  ],
+  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
+});

@@ -1,0 +1,56 @@
+import { useEventListener, useLocalStorage } from '@vueuse/core';
+import { useRoute, useRouter } from 'vue-router';
+import { useDay } from '../platform/use-day.ts';
+import { useHearthChoice } from '../hearth/use-hearth-choice.ts';
+import { SHORTCUTS, VIEWS, type ShortcutName } from './shortcuts.ts';
+
+/** Single keys can be switched off: some people's voice or hand sets them off by accident. */
+export const singleKeys = useLocalStorage('emberfield-single-keys', true);
+const AFTER_G_MS = 1500;
+
+/** Listens for the keys of the house; never while somebody types, never with Ctrl, Alt or Meta. */
+export function useShortcuts({ openFind, openList }: { readonly openFind: () => void; readonly openList: () => void }): void {
+  const route = useRoute();
+  const router = useRouter();
+  const { step, lookAt } = useDay();
+  const choice = useHearthChoice();
+  let pressedG = 0;
+
+  const standId = (): string | null => {
+    const { standId: id } = route.params;
+    return typeof id === 'string' ? id : route.name === 'hearth' ? choice.standId : null;
+  };
+  const toStand = (name: 'take' | 'visit'): void => {
+    const id = standId();
+    if (id) void router.push({ name, params: { standId: id }, query: route.query });
+  };
+  const actions: Record<ShortcutName, () => void> = {
+    find: openFind, list: openList, today: () => lookAt(null), dayBack: () => step(-1), dayOn: () => step(1), weekBack: () => step(-7), weekOn: () => step(7),
+    visit: () => toStand('visit'), take: () => toStand('take'), newPatch: () => void router.push({ name: 'newPatch' }),
+  };
+
+  useEventListener('keydown', (event) => {
+    if (!singleKeys.value || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+    if (event.key === 'g') {
+      pressedG = event.timeStamp;
+      return;
+    }
+    if (event.timeStamp - pressedG < AFTER_G_MS) {
+      pressedG = 0;
+      const view = VIEWS.find((v) => v.key === event.key);
+      if (view) {
+        event.preventDefault();
+        void router.push({ name: view.name, query: route.query['day'] ? { day: route.query['day'] } : {} });
+        return;
+      }
+    }
+    const shortcut = SHORTCUTS.find((s) => s.key === event.key);
+    if (!shortcut) return;
+    event.preventDefault();
+    actions[shortcut.name]();
+  });
+}
+
+function isTyping(target: EventTarget | null): boolean {
+  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest('[role=combobox]') !== null);
+}

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Conditions } from '@emberfield/contract';
+import { useWords } from '../platform/words.ts';
+
+const props = defineProps<{ conditions: Conditions; day: string }>();
+const words = useWords();
+const c = computed(() => props.conditions);
+</script>
+
+<template>
+  <div class="strip">
+    <template v-if="c.source !== 'none'">
+      <span><b>{{ words.temperatures(c) }}</b> <span class="soft">{{ words.t(`conditions.${c.source}`) }}</span></span>
+      <span v-if="c.daysAhead !== null"><b>{{ words.yearLead(c.daysAhead) }}</b></span>
+    </template>
+    <RouterLink v-else :to="{ name: 'weather' }">{{ words.t('hearth.weatherMissing') }}</RouterLink>
+    <span v-if="c.sunrise && c.sunset">{{ words.t('conditions.light', { from: c.sunrise, to: c.sunset }) }}</span>
+    <span v-if="c.rainMm !== null">{{ words.t('conditions.rain', { amount: words.format.rain(c.rainMm) }) }}</span>
+    <RouterLink v-if="c.stationName && c.stationLastDay" class="soft last" :to="{ name: 'weather' }">{{ words.t('conditions.station', { station: c.stationName, day: words.format.day(c.stationLastDay, day) }) }}</RouterLink>
+  </div>
+</template>
+
+<style scoped>
+.strip { display: flex; flex-wrap: wrap; gap: 4px 30px; padding: 9px 24px; background: var(--band); border-bottom: 1px solid var(--hair); align-items: baseline; }
+b { font: 560 16px var(--serif); } .last { margin-left: auto; text-decoration: none; border-bottom: 1px dotted; }
+@media (max-width: 900px) { .strip { padding-inline: 14px; gap: 4px 18px; } .last { margin: 0; } }
+</style>

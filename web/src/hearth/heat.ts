@@ -1,0 +1,58 @@
+import type { Duty, HearthView, PartOutlook, StandRef } from '@emberfield/contract';
+
+export const HEATS = ['glowing', 'fading', 'kindling', 'banked', 'cold', 'ash'] as const;
+export type Heat = (typeof HEATS)[number];
+/** Shown at once; the others on demand. */
+export const NEAR_HEATS: readonly Heat[] = ['glowing', 'fading', 'kindling', 'banked'];
+
+export interface HeatRow {
+  readonly key: string;
+  readonly stand: StandRef;
+  readonly outlook: PartOutlook;
+}
+export interface DutyRow {
+  readonly key: string;
+  readonly stand: StandRef;
+  readonly duty: Duty;
+}
+
+/** Rows by heat: what closes soonest first, then what opens soonest. */
+export function rowsByHeat(hearth: HearthView, part: string | null): ReadonlyMap<Heat, readonly HeatRow[]> {
+  const stands = new Map(hearth.stands.map((s) => [s.id, s]));
+  const rows = hearth.outlooks.flatMap((outlook): HeatRow[] => {
+    const stand = stands.get(outlook.standId);
+    return stand && (part === null || outlook.part === part) ? [{ key: `${outlook.standId}:${outlook.part}:${outlook.use}`, stand, outlook }] : [];
+  });
+  return new Map(HEATS.map((heat) => [heat, rows.filter((r) => r.outlook.readiness.state === heat).sort((a, b) => urgency(a) - urgency(b))]));
+}
+
+/** What can be taken stands above what is forbidden; within that, the nearest end or opening first. */
+function urgency({ outlook: { readiness: r, allowance } }: HeatRow): number {
+  const barred = allowance.kind === 'none' ? 10_000 : 0;
+  switch (r.state) {
+    case 'glowing':
+    case 'fading':
+      return barred + r.daysLeft;
+    case 'kindling':
+      return r.daysToOpen;
+    case 'cold':
+      return r.daysToOpen ?? 5_000;
+    case 'ash':
+      return r.daysSince;
+    case 'banked':
+      return r.reason === 'nothingLeft' ? 0 : 1;
+  }
+}
+
+export function dutyRows(hearth: HearthView): readonly DutyRow[] {
+  const stands = new Map(hearth.stands.map((s) => [s.id, s]));
+  const order: readonly Duty['kind'][] = ['settleIdentity', 'leaveEnds', 'countStand'];
+  return hearth.duties
+    .flatMap((duty): DutyRow[] => {
+      const stand = stands.get(duty.standId);
+      return stand ? [{ key: `${duty.kind}:${duty.standId}`, stand, duty }] : [];
+    })
+    .sort((a, b) => order.indexOf(a.duty.kind) - order.indexOf(b.duty.kind));
+}
+
+export const partsOf = (hearth: HearthView): readonly string[] => [...new Set(hearth.outlooks.map((o) => o.part))].sort();

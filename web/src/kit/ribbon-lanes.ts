@@ -1,0 +1,43 @@
+import { dayNumber } from '@emberfield/core/measure';
+import type { RibbonStroke } from '@emberfield/contract';
+import { strokeDays, strokeShape, type StrokeShape } from './stroke-path.ts';
+
+export interface LaidStroke {
+  readonly shape: StrokeShape;
+  readonly leafy: boolean;
+}
+
+const LANES = 5;
+const TOP = 5;
+const LANE_HEIGHT = 7.6;
+const STROKE_HEIGHT = 5.5;
+/** Between two strokes of a lane stay so many days. */
+const GAP_DAYS = 6;
+
+/**
+ * Lays the year's windows into a few lanes without overlap; windows of the same plant and part at several stands are
+ * shown once, by the earliest. What finds no room is left out: the strip shows the year's shape, the lists show all.
+ */
+export function lanesFor(strokes: readonly RibbonStroke[], frame: { readonly first: number; readonly last: number; readonly width: number }): readonly LaidStroke[] {
+  const seen = new Set<string>();
+  const laneEnds = Array.from({ length: LANES }, () => -Infinity);
+  const out: LaidStroke[] = [];
+  const dated = strokes
+    .flatMap((s) => {
+      const days = strokeDays(s.opens, s.closes, dayNumber, frame.last + 60);
+      return days ? [{ ...s, days }] : [];
+    })
+    .sort((a, b) => a.days.earliest - b.days.earliest);
+  for (const s of dated) {
+    const name = `${JSON.stringify(s.label)}:${s.part}:${Math.round(s.days.opens / 40)}`;
+    if (seen.has(name)) continue;
+    const lane = laneEnds.findIndex((end) => end + GAP_DAYS < s.days.earliest);
+    if (lane < 0) continue;
+    const shape = strokeShape(s.days, { ...frame, y: TOP + lane * LANE_HEIGHT, height: STROKE_HEIGHT });
+    if (!shape) continue;
+    seen.add(name);
+    laneEnds[lane] = s.days.latest;
+    out.push({ shape, leafy: s.leafy });
+  }
+  return out;
+}

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import 'ol/ol.css';
+import Feature from 'ol/Feature.js';
+import GeoJSON from 'ol/format/GeoJSON.js';
+import { Polygon, Point } from 'ol/geom.js';
+import Draw from 'ol/interaction/Draw.js';
+import { Vector as VectorLayer } from 'ol/layer.js';
+import Graticule from 'ol/layer/Graticule.js';
+import OlMap from 'ol/Map.js';
+import { fromLonLat, toLonLat } from 'ol/proj.js';
+import { Vector as VectorSource } from 'ol/source.js';
+import { getArea } from 'ol/sphere.js';
+import { Stroke } from 'ol/style.js';
+import View from 'ol/View.js';
+import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
+import { centreOf, type PatchGeometry, type PatchView } from '@emberfield/contract';
+import { isNight } from '../platform/theme.ts';
+import { useWords } from '../platform/words.ts';
+import { landStyle, patchStyle } from './map-style.ts';
+
+const props = defineProps<{ baseMap: unknown; patches: readonly PatchView[] }>();
+const geometry = defineModel<PatchGeometry | null>({ required: true });
+const words = useWords();
+const holder = ref<HTMLElement | null>(null);
+const mode = ref<'point' | 'area'>('point');
+const area = computed(() => (geometry.value?.type === 'Polygon' ? words.value.t('patch.areaIs', { area: words.value.format.area(getArea(new Polygon(geometry.value.coordinates as unknown as number[][][]).transform('EPSG:4326', 'EPSG:3857'))) }) : ''));
+const format = new GeoJSON({ featureProjection: 'EPSG:3857' });
+const land = new VectorSource();
+const others = new VectorSource();
+const own = new VectorSource();
+let map: OlMap | null = null;
+let drawing: Draw | null = null;
+const six = (v: number): number => Math.round(v * 1e6) / 1e6;
+const lonLat = (c: readonly number[]): [number, number] => {
+  const [lon, lat] = toLonLat([...c]);
+  return [six(lon!), six(lat!)];
+};
+
+function useMode(next: 'point' | 'area'): void {
+  mode.value = next;
+  if (drawing) map?.removeInteraction(drawing);
+  drawing = new Draw({ type: next === 'point' ? 'Point' : 'Polygon', stopClick: true });
+  drawing.on('drawend', ({ feature }) => {
+    const shape = feature.getGeometry();
+    if (shape instanceof Point) geometry.value = { type: 'Point', coordinates: lonLat(shape.getCoordinates()) };
+    else if (shape instanceof Polygon) geometry.value = { type: 'Polygon', coordinates: [shape.getCoordinates()[0]!.map(lonLat)] };
+  });
+  map?.addInteraction(drawing);
+}
+function show(): void {
+  own.clear();
+  if (geometry.value) own.addFeature(format.readFeature({ type: 'Feature', geometry: geometry.value, properties: {} }) as Feature);
+  others.clear();
+  for (const p of props.patches) {
+    const f = format.readFeature({ type: 'Feature', geometry: p.geometry, properties: { name: p.name } }) as Feature;
+    others.addFeature(f);
+  }
+  land.clear();
+  if (props.baseMap) land.addFeatures(format.readFeatures(props.baseMap));
+}
+function fit(): void {
+  const view = map?.getView();
+  if (!view) return;
+  if (geometry.value) {
+    const { longitudeDeg, latitudeDeg } = centreOf(geometry.value);
+    view.setCenter(fromLonLat([longitudeDeg, latitudeDeg]));
+    view.setZoom(Math.max(view.getZoom() ?? 0, 14));
+    return;
+  }
+  const extent = (props.baseMap ? land : others).getExtent();
+  if (extent && (props.patches.length || props.baseMap)) view.fit(extent, { padding: [20, 20, 20, 20], maxZoom: 15 });
+}
+onMounted(() => {
+  map = new OlMap({
+    target: holder.value!,
+    layers: [
+      new Graticule({ strokeStyle: new Stroke({ color: 'rgba(110,99,89,.25)', width: 1 }), showLabels: true, wrapX: false }),
+      new VectorLayer({ source: land, style: (f, r) => landStyle(f, r, isNight.value), declutter: true }),
+      new VectorLayer({ source: others, style: (f) => patchStyle(f, false, isNight.value), declutter: true }),
+      new VectorLayer({ source: own, style: (f) => patchStyle(f, true, isNight.value) }),
+    ],
+    view: new View({ center: fromLonLat([0, 30]), zoom: 2, maxZoom: 19 }),
+  });
+  useMode('point');
+  show();
+  fit();
+});
+onUnmounted(() => map?.setTarget(undefined));
+watch(() => [geometry.value, props.baseMap, props.patches, isNight.value], show);
+watch(() => props.baseMap, fit);
+defineExpose({ fit });
+</script>
+
+<template>
+  <div class="map-box">
+    <div class="tools">
+      <button type="button" class="chip" :aria-pressed="mode === 'point'" @click="useMode('point')">{{ words.t('patch.point') }}</button>
+      <button type="button" class="chip" :aria-pressed="mode === 'area'" @click="useMode('area')">{{ words.t('patch.area') }}</button>
+      <button v-if="mode === 'area'" type="button" class="chip" @click="drawing?.removeLastPoint()">{{ words.t('patch.undoCorner') }}</button>
+      <button v-if="geometry" type="button" class="chip" @click="geometry = null">{{ words.t('patch.clear') }}</button>
+      <span class="soft">{{ area }}</span>
+    </div>
+    <div ref="holder" class="map" tabindex="0" role="application" :aria-label="words.t('patch.mapLabel')" />
+  </div>
+</template>
+
+<style scoped>
+.map { height: 380px; background: color-mix(in srgb, var(--rime) 20%, var(--paper)); border: 1px solid var(--hair); } .tools { display: flex; gap: 8px; align-items: center; margin-bottom: 8px; flex-wrap: wrap; } .chip { border-radius: 4px; padding: 4px 12px; }
+.map :deep(.ol-zoom) { inset: 8px auto auto 8px; background: none; } .map :deep(.ol-zoom button) { width: 36px; height: 36px; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); } .map :deep(.ol-attribution), .map :deep(.ol-rotate) { display: none; }
+</style>

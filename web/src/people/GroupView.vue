@@ -1,0 +1,22 @@
+<script setup lang="ts">
+import { useWords } from '../platform/words.ts';
+import PeopleSection from './PeopleSection.vue';
+import RulesSection from './RulesSection.vue';
+import SettingsSection from './SettingsSection.vue';
+import SoughtSection from './SoughtSection.vue';
+import { useGroup } from './use-group.ts';
+
+const words = useWords();
+const { group } = useGroup();
+</script>
+
+<template>
+  <div class="page">
+    <h1>{{ group?.name ?? words.t('group.title') }}</h1>
+    <div class="halves"><div><RulesSection /><SoughtSection /></div><div><PeopleSection /><SettingsSection /></div></div>
+  </div>
+</template>
+
+<style scoped>
+.halves { display: grid; grid-template-columns: 1fr 1fr; gap: 0 48px; margin-top: 14px; } @media (max-width: 1000px) { .halves { grid-template-columns: 1fr; } }
+</style>

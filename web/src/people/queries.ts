@@ -1,0 +1,42 @@
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { computed, type Ref } from 'vue';
+import { ROUTES, type SessionView } from '@emberfield/contract';
+import { call, useToken } from '../platform/api.ts';
+
+export const SESSION_KEY = ['session'] as const;
+export const sessionQuery = queryOptions({
+  queryKey: SESSION_KEY,
+  queryFn: async (): Promise<SessionView> => {
+    const session = await call(ROUTES.session);
+    useToken(session.token);
+    return session;
+  },
+  staleTime: Infinity,
+});
+export const useSession = () => useQuery(sessionQuery);
+
+/** Takes a fresh session in: everything else is asked for anew. */
+export function useEnter(): (session: SessionView) => void {
+  const client = useQueryClient();
+  return (session) => {
+    useToken(session.token);
+    client.removeQueries({ predicate: (q) => q.queryKey[0] !== SESSION_KEY[0] });
+    client.setQueryData(SESSION_KEY, session);
+  };
+}
+
+const groupQuery = <T>(name: string, groupId: Ref<string | null>, fetcher: (groupId: string) => Promise<T>) =>
+  useQuery({ queryKey: computed(() => ['group', groupId.value, name]), queryFn: () => fetcher(groupId.value!), enabled: computed(() => groupId.value !== null) });
+
+export const useGroupView = (groupId: Ref<string | null>) => groupQuery('view', groupId, (id) => call(ROUTES.group, { params: { groupId: id } }));
+export const useMembers = (groupId: Ref<string | null>) => groupQuery('members', groupId, (id) => call(ROUTES.members, { params: { groupId: id } }));
+export const useRules = (groupId: Ref<string | null>) => groupQuery('rules', groupId, (id) => call(ROUTES.rules, { params: { groupId: id } }));
+export const useInvitations = (groupId: Ref<string | null>) => groupQuery('invitations', groupId, (id) => call(ROUTES.invitations, { params: { groupId: id } }));
+export const useSought = (groupId: Ref<string | null>) => groupQuery('sought', groupId, (id) => call(ROUTES.sought, { params: { groupId: id } }));
+export const useSessions = () => useQuery({ queryKey: ['sessions'], queryFn: () => call(ROUTES.sessions) });
+
+/** A change after which everything of the group is asked for anew: derived answers hang on all of it. */
+export function useChange<V, T>(change: (value: V) => Promise<T>) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: change, onSuccess: () => client.invalidateQueries({ queryKey: ['group'] }) });
+}

@@ -1,0 +1,38 @@
+import type { EntryView, PlantProfile } from '@emberfield/contract';
+import type { Words } from '@emberfield/words';
+
+/** One line of the record in words. */
+export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words): string {
+  const { t, format } = words;
+  const joined = (...pieces: readonly (string | null | false)[]): string => pieces.filter(Boolean).join(' · ');
+  switch (entry.kind) {
+    case 'stageSighting': {
+      const stage = profile.stages.find((s) => s.key === entry.body.stage);
+      const name = stage ? words.text(stage.name) : entry.body.stage;
+      return joined(`${name}: ${t(entry.body.reached ? 'visit.reached' : 'visit.notYet')}`, entry.body.share !== null && `${format.percent(entry.body.share)} %`);
+    }
+    case 'census':
+      if (entry.body.method === 'eye') return joined(t('visit.byEye'), t(`visit.eye.${entry.body.eye}`));
+      if (entry.body.method === 'quadrats') return joined(t('visit.quadrats'), format.list(entry.body.counts.map(String)));
+      return joined(t('plants', { n: entry.body.plants }), t('visit.complete'));
+    case 'take': {
+      const part = profile.parts.find((p) => p.key === entry.body.part);
+      const amount = entry.body.measure === 'gram' ? format.mass(entry.body.amount) : words.amount(entry.body.amount, part?.unit ?? 'leaf');
+      return joined(part ? words.text(part.name) : entry.body.part, amount, entry.body.plants !== null && t('plants', { n: entry.body.plants }), entry.body.quality && t(`take.qualities.${entry.body.quality}`), entry.body.eatenOnTheSpot && t('stand.eaten'), entry.body.overReason);
+    }
+    case 'loss':
+      return joined(t('visit.loss'), t(`visit.lossCause.${entry.body.cause}`), `${format.percent(entry.body.share)} %`, entry.body.note);
+    case 'search':
+      return joined(t('visit.search'), entry.body.lookedFor, t(entry.body.found ? 'visit.found' : 'visit.notFound'));
+    case 'provenance':
+      return joined(t('visit.shownBy'), entry.body.shownBy, entry.body.calledThere);
+    case 'identity':
+      return joined(t('visit.identity'), t(`stand.${entry.body.status}`), ...entry.body.signs, entry.body.note);
+    case 'note':
+      return entry.body.text;
+    case 'visit':
+      return entry.body.note;
+    case 'withdrawal':
+      return t('stand.withdrawn');
+  }
+}

@@ -1,0 +1,38 @@
+import { dayNumber, type DayNumber } from '@emberfield/core/measure';
+import { seasonOf } from '@emberfield/core/phenology';
+import type { EntryView, LadderSeason, StandView } from '@emberfield/contract';
+
+export interface SeasonRow {
+  readonly season: number;
+  readonly opens: string | null;
+  readonly taken: number;
+  /** Allowed when the last take of the season was logged. */
+  readonly allowed: number | null;
+  readonly over: boolean;
+  readonly counted: number | null;
+}
+
+/** One part of a stand season by season: when it opened, what was taken of what was allowed, how many were counted. */
+export function seasonRows(stand: StandView, part: string, latitudeDeg = 1): readonly SeasonRow[] {
+  const window = stand.profile.windows.find((w) => w.part === part);
+  const { seasonStart } = stand.profile;
+  const inSeason = (iso: string): number => seasonOf(dayNumber(iso), seasonStart, latitudeDeg);
+  const takes = stand.entries.filter((e): e is Extract<EntryView, { kind: 'take' }> => e.kind === 'take' && e.standing === 'valid' && e.body.part === part);
+  return [stand.ladder.season, ...stand.ladder.past].map((s: LadderSeason): SeasonRow => {
+    const own = takes.filter((t) => inSeason(t.day) === s.season);
+    const opening = window && s.stages.find((x) => x.key === window.opens.stage)?.reached.p50;
+    return {
+      season: s.season,
+      opens: opening && window ? shifted(opening, window.opens.offsetDays) : null,
+      taken: own.reduce((n, t) => n + t.body.amount, 0),
+      allowed: own.at(0)?.take?.allowance.amount ?? null,
+      over: own.some((t) => t.take?.verdict === 'over'),
+      counted: stand.counts.findLast((c) => inSeason(c.day) === s.season)?.value ?? null,
+    };
+  });
+}
+
+function shifted(iso: string, days: number): string {
+  const day: DayNumber = dayNumber(iso) + days;
+  return new Date(day * 86_400_000).toISOString().slice(0, 10);
+}

@@ -1,0 +1,66 @@
+import type { EntryBodies, IdentityStatus, LOSS_CAUSES } from '@emberfield/contract';
+import type { EyeClass } from '@emberfield/core/stand';
+import type { Draft } from './use-entries.ts';
+
+/** What the visit form holds while it is filled in; kept in the browser until it is sent. */
+export interface VisitDraft {
+  day: string;
+  stages: Record<string, 'reached' | 'notYet'>;
+  share: number | null;
+  countMethod: EntryBodies['census']['method'] | null;
+  plants: number | null;
+  mature: number | null;
+  flowering: number | null;
+  eye: EyeClass | null;
+  squares: (number | null)[];
+  quadratAreaM2: number | null;
+  standAreaM2: number | null;
+  lossCause: (typeof LOSS_CAUSES)[number] | null;
+  lossShare: number;
+  lookedFor: string | null;
+  found: boolean | null;
+  identity: IdentityStatus | null;
+  signs: string[];
+  shownBy: string;
+  calledThere: string;
+  note: string;
+}
+
+export const blankVisit = (): VisitDraft => ({
+  day: '', stages: {}, share: null, countMethod: null, plants: null, mature: null, flowering: null, eye: null, squares: [null, null, null], quadratAreaM2: 1, standAreaM2: null,
+  lossCause: null, lossShare: 0.3, lookedFor: null, found: null, identity: null, signs: [], shownBy: '', calledThere: '', note: '',
+});
+
+export interface VisitPlace { readonly patchId: string; readonly standId: string; readonly day: string; readonly deadly: (lookedFor: string) => boolean; readonly stageNow: string }
+
+/** The entries a filled-in form amounts to; an empty form makes none. */
+export function draftsOf(v: VisitDraft, { patchId, standId, day, deadly, stageNow }: VisitPlace): readonly Draft[] {
+  const drafts: Draft[] = [];
+  const put = <K extends Draft['kind']>(kind: K, body: EntryBodies[K]): void => void drafts.push({ kind, patchId, standId, day, body } as Draft);
+  for (const [stage, said] of Object.entries(v.stages)) put('stageSighting', { stage, reached: said === 'reached', share: said === 'reached' ? v.share : null });
+  const census = censusOf(v);
+  if (census) put('census', census);
+  if (v.lossCause) put('loss', { cause: v.lossCause, share: v.lossShare, note: '' });
+  if (v.lookedFor && v.found !== null) put('search', { lookedFor: v.lookedFor, found: v.found, stage: stageNow, deadly: deadly(v.lookedFor) });
+  if (v.identity) put('identity', { status: v.identity, signs: v.signs, note: '' });
+  if (v.shownBy.trim()) put('provenance', { shownBy: v.shownBy.trim(), calledThere: v.calledThere.trim() });
+  if (v.note.trim()) put('note', { text: v.note.trim() });
+  return drafts;
+}
+
+/** The count, once it is complete enough to be one. */
+export function censusOf(v: VisitDraft): EntryBodies['census'] | null {
+  switch (v.countMethod) {
+    case 'complete':
+      return v.plants === null ? null : { method: 'complete', plants: v.plants, mature: v.mature, flowering: v.flowering };
+    case 'eye':
+      return v.eye === null ? null : { method: 'eye', eye: v.eye };
+    case 'quadrats': {
+      const counts = v.squares.filter((c): c is number => c !== null);
+      if (counts.length < 2 || !v.quadratAreaM2 || !v.standAreaM2) return null;
+      return { method: 'quadrats', counts, quadratAreaM2: v.quadratAreaM2, standAreaM2: v.standAreaM2 };
+    }
+    case null:
+      return null;
+  }
+}
