@@ -76,5 +76,5 @@ describe('the profile schema', () => {
     ['a month that does not exist', (p) => Object.assign(p, { seasonStart: '13-01' }), /notAMonthDay/],
   ];
   for (const [name, change, message] of cases)
-    it(`refuses ${name}`, () => expect(broken(change as (p: Record<string, unknown>) => void).join(' ')).to.match(message));
+    it(`refuses ${name}`, () => expect(broken(change as unknown as (p: Record<string, unknown>) => void).join(' ')).to.match(message));
 });

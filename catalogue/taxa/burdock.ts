@@ -18,7 +18,6 @@ export const burdock: PlantProfile = {
     { key: 'buds', name: en('buds on the stalk'), bbch: 5, calendar: about(162, 8), model: warmth(555, 475, 650) },
     { key: 'flowering', name: en('in flower'), bbch: 6, calendar: about(196, 10), model: afterWarmth('buds', 430, 340, 540) },
     { key: 'leaffall', name: en('leaves of first-year plants die back'), bbch: 9, calendar: about(305, 10), model: cooling(108, 72, 160) },
-    { key: 'regrowth', name: en('roots of first-year plants shoot again'), bbch: 0, calendar: about(80, 12), model: { kind: 'after', stage: 'leaffall', days: estimate(135, 115, 155) } },
   ],
   parts: [
     {
@@ -36,7 +35,7 @@ export const burdock: PlantProfile = {
   ],
   windows: [
     { part: 'stalk', use: 'peeled', opens: { stage: 'stalk', offsetDays: 0 }, closes: { stage: 'buds', offsetDays: -8 }, peakShare: 0.4, sizeLimit: en('below knee height, still snaps') },
-    { part: 'root', use: 'cooked', opens: { stage: 'leaffall', offsetDays: -20 }, closes: { stage: 'regrowth', offsetDays: 0 }, peakShare: 0.35, sizeLimit: en('rosettes of this year only') },
+    { part: 'root', use: 'cooked', opens: { stage: 'leaffall', offsetDays: -20 }, closes: { stage: 'leaffall', offsetDays: 135 }, peakShare: 0.35, sizeLimit: en('rosettes of this year only') },
   ],
   ceilings: [
     { parts: null, rule: { kind: 'keepFlowering', share: 0.5 } },

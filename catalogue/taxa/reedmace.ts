@@ -19,7 +19,6 @@ export const reedmace: PlantProfile = {
     { key: 'pollen', name: en('pollen loose'), bbch: 6, calendar: about(178, 8), model: warmth(745, 650, 854) },
     { key: 'brownSpike', name: en('spikes brown'), bbch: 8, calendar: about(205, 10), model: after('pollen', 27, 20, 34) },
     { key: 'dieback', name: en('leaves brown'), bbch: 9, calendar: about(298, 12), model: cooling(80, 52, 122) },
-    { key: 'sprouting', name: en('rootstock sprouts'), bbch: 0, calendar: about(85, 12), model: after('dieback', 145, 125, 165) },
   ],
   parts: [
     {
@@ -53,7 +52,7 @@ export const reedmace: PlantProfile = {
     { part: 'flower', use: 'boiled', opens: { stage: 'greenSpike', offsetDays: 0 }, closes: { stage: 'pollen', offsetDays: -2 }, peakShare: 0.4, sizeLimit: en('green, still in the sheath') },
     { part: 'pollen', use: 'flour', opens: { stage: 'pollen', offsetDays: 0 }, closes: { stage: 'pollen', offsetDays: 9 }, peakShare: 0.35, sizeLimit: null },
     { part: 'fibre', use: 'woven', opens: { stage: 'brownSpike', offsetDays: 5 }, closes: { stage: 'dieback', offsetDays: -15 }, peakShare: 0.4, sizeLimit: null },
-    { part: 'root', use: 'starch', opens: { stage: 'dieback', offsetDays: 0 }, closes: { stage: 'sprouting', offsetDays: 0 }, peakShare: 0.35, sizeLimit: null },
+    { part: 'root', use: 'starch', opens: { stage: 'dieback', offsetDays: 0 }, closes: { stage: 'dieback', offsetDays: 145 }, peakShare: 0.35, sizeLimit: null },
   ],
   ceilings: [{ parts: null, rule: { kind: 'fixedShare', share: 0.1 } }],
   signs: [

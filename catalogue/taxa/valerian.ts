@@ -18,7 +18,6 @@ export const valerian: PlantProfile = {
     { key: 'flowering', name: en('in flower'), bbch: 6, calendar: about(162, 9), model: warmth(552, 470, 650) },
     { key: 'seed', name: en('seed flies'), bbch: 8, calendar: about(195, 10), model: afterWarmth('flowering', 420, 340, 520) },
     { key: 'dieback', name: en('leaves die back'), bbch: 9, calendar: about(292, 12), model: cooling(62, 40, 96) },
-    { key: 'budsWinter', name: en('winter buds swell'), bbch: 0, calendar: about(75, 12), model: { kind: 'after', stage: 'dieback', days: estimate(145, 125, 165) } },
   ],
   parts: [
     {
@@ -41,7 +40,7 @@ export const valerian: PlantProfile = {
   windows: [
     { part: 'flower', use: 'dried', opens: { stage: 'flowering', offsetDays: 0 }, closes: { stage: 'flowering', offsetDays: 18 }, peakShare: 0.3, sizeLimit: null },
     { part: 'seed', use: 'for sowing', opens: { stage: 'seed', offsetDays: 0 }, closes: { stage: 'seed', offsetDays: 14 }, peakShare: 0.3, sizeLimit: null },
-    { part: 'root', use: 'dried', opens: { stage: 'dieback', offsetDays: -10 }, closes: { stage: 'budsWinter', offsetDays: 0 }, peakShare: 0.3, sizeLimit: en('crowns of the third year or older: as wide as two thumbs') },
+    { part: 'root', use: 'dried', opens: { stage: 'dieback', offsetDays: -10 }, closes: { stage: 'dieback', offsetDays: 145 }, peakShare: 0.3, sizeLimit: en('crowns of the third year or older: as wide as two thumbs') },
   ],
   ceilings: [
     { parts: ['root'], rule: { kind: 'age', minYears: 3 } },

@@ -10,16 +10,16 @@ type Case = (options: HistoryOptions) => readonly Told[];
 const CASES: Readonly<Record<string, Case>> = {
   // Closes on the demo day: young leaf seen to begin between two visits a day apart.
   'birch-carr': (o) => [
-    tell(o, 'stageSighting', day('2026-04-14'), 'ode', { stage: 'youngLeaf', reached: false, share: null }, 'case'),
-    tell(o, 'stageSighting', day('2026-04-15'), 'ode', { stage: 'youngLeaf', reached: true, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2026-04-17'), 'ode', { stage: 'youngLeaf', reached: false, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2026-04-18'), 'ode', { stage: 'youngLeaf', reached: true, share: null }, 'case'),
     tell(o, 'take', day('2026-05-09'), 'mirel', { part: 'leaf', amount: 900, measure: 'unit', plants: 12, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
     tell(o, 'take', day('2026-05-12'), 'ode', { part: 'leaf', amount: 700, measure: 'unit', plants: 10, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
   ],
-  // Two pickers near a shared limit: six trees, a tenth of their tips is 240.
+  // Two pickers near a shared limit: six trees, two of them left out, a tenth of the tips of four is 160.
   'spruce-planting': (o) => [
     tell(o, 'census', day('2026-04-30'), 'tavi', { method: 'complete', plants: 6, mature: 6, flowering: 0 }, 'case'),
-    tell(o, 'take', day('2026-05-11'), 'mirel', { part: 'tip', amount: 118, measure: 'unit', plants: 4, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
-    tell(o, 'take', day('2026-05-14'), 'ode', { part: 'tip', amount: 112, measure: 'unit', plants: 5, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
+    tell(o, 'take', day('2026-05-11'), 'mirel', { part: 'tip', amount: 82, measure: 'unit', plants: 4, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
+    tell(o, 'take', day('2026-05-14'), 'ode', { part: 'tip', amount: 66, measure: 'unit', plants: 5, killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '' }, 'case'),
   ],
   // Missed last year by four days.
   'lime-avenue': (o) => [

@@ -35,7 +35,7 @@ export function historyOf(options: HistoryOptions): readonly Told[] {
   for (let year = firstYear; year <= lastYear; year++) {
     const chance = chanceFrom(seedOf('history', stand.key, year));
     const days = trueStageDays(stand.plant, { standName: stand.key, heightM: options.heightM }, year, options.weather);
-    out.push(...sightings(options, days, chance));
+    if (year !== stand.toldByHandIn) out.push(...sightings(options, days, chance));
     if (alive !== null) {
       out.push(...count(options, year, Math.round(alive), chance));
       if (year < lastYear) out.push(...takes(options, days, Math.round(alive), chance));

@@ -8,7 +8,7 @@ import { factsOf, GROUP_NAME, PATCHES, PEOPLE, STANDS, type PersonName } from '.
 import { islandWeather, outlookFrom } from './truth/weather.ts';
 
 const MS_PER_DAY = 86_400_000;
-const WEATHER_SEED = 20260515;
+const WEATHER_SEED = 31;
 const FIRST_WEATHER_YEAR = 2014;
 const FIRST_HISTORY_YEAR = 2020;
 const AT_ONCE = 6;

@@ -6,6 +6,8 @@ export type UnitSystem = 'metric' | 'imperial';
 export interface Format {
   /** "3 June"; the year is said where it is not the year of `near`. */
   readonly day: (iso: string, near?: string) => string;
+  /** "3 June 2026" */
+  readonly dayAndYear: (iso: string) => string;
   readonly shortDay: (iso: string) => string;
   readonly weekday: (iso: string) => string;
   readonly month: (monthIndex: number) => string;
@@ -38,6 +40,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
   const imperial = units === 'imperial';
   return {
     day: (iso, near) => (near !== undefined && yearOf(dayNumber(iso)) !== yearOf(dayNumber(near)) ? withYear : plain).format(at(iso)),
+    dayAndYear: (iso) => withYear.format(at(iso)),
     shortDay: (iso) => short.format(at(iso)),
     weekday: (iso) => long.format(at(iso)).replace(',', ''),
     month: (index) => months.format(new Date(Date.UTC(2025, index, 1))),

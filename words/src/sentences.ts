@@ -78,7 +78,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     if (a.kind === 'all') return t('allowance.all');
     if (a.kind === 'counted' && a.amount !== null && a.amountLeft !== null) {
       if (a.takenAmount > 0 || a.plants === null) return t('allowance.counted', { left: amount(a.amountLeft, a.unit), amount: format.number(a.amount) });
-      return t('allowance.countedFresh', { amount: amount(a.amount, a.unit), plants: t('plants', { n: a.plants }) });
+      return t('allowance.countedFresh', { amount: amount(a.amount, a.unit), plants: t('plantCount', { n: a.plants }) });
     }
     if (a.oneIn !== null && a.oneIn > 1 && a.perPlant !== null) return t('allowance.relative', { perPlant: amount(a.perPlant, a.unit), oneIn: a.oneIn });
     return a.perPlant === null ? t('allowance.notCounted') : t('allowance.relativePerPlant', { perPlant: amount(a.perPlant, a.unit) });
@@ -96,8 +96,8 @@ export function createSentences(t: Translate, format: Format, language: string):
       case 'spread': return t('ceiling.spread', { n: num('everyNth') });
       case 'quota': return t('ceiling.quota', { n: amount(num('amount'), unit) });
       case 'age': return v['ageYears'] == null ? t('ceiling.age', { n: num('minYears') }) : num('ageYears') < num('minYears') ? t('ceiling.ageYoung', { age: num('ageYears'), n: num('minYears') }) : t('ceiling.age', { n: num('minYears') });
-      case 'rest': return until ? t('ceiling.rest', { day: format.day(until, '0001-01-01') }) : t('ceiling.restOpen');
-      case 'ownerLeave': return v['leave'] === 'refused' ? t('ceiling.ownerRefused') : v['leave'] === 'notAsked' ? t('ceiling.ownerNotAsked') : t('ceiling.ownerEnded', { day: until ? format.day(until, '0001-01-01') : '?' });
+      case 'rest': return until ? t('ceiling.rest', { day: format.dayAndYear(until) }) : t('ceiling.restOpen');
+      case 'ownerLeave': return v['leave'] === 'refused' ? t('ceiling.ownerRefused') : v['leave'] === 'notAsked' ? t('ceiling.ownerNotAsked') : t('ceiling.ownerEnded', { day: until ? format.dayAndYear(until) : '?' });
       case 'identity': return t(v['status'] === 'provisional' ? 'ceiling.identityProvisional' : 'ceiling.identityUnconfirmed');
       case 'lookAlikeSeen': return t('ceiling.lookAlikeSeen', { name: String(v['name'] ?? '') });
       default: return t(`ceiling.${kind}`);

@@ -74,12 +74,12 @@ const facts = {
 };
 
 export interface NewPatch extends PatchFacts { readonly id: string }
-export const newPatchSchema: Schema<NewPatch> = exactly({ id: uuid(), ...facts }).required('missing') as unknown as Schema<NewPatch>;
+export const newPatchSchema: Schema<NewPatch> = exactly({ id: uuid(), ...facts }).required('missing');
 
 export interface ChangePatch { readonly version: number; readonly facts: PatchFacts }
 export const changePatchSchema: Schema<ChangePatch> = exactly({
   version: whole(1, 1e9), facts: exactly(facts).required('missing'),
-}).required('missing') as unknown as Schema<ChangePatch>;
+}).required('missing');
 
 export interface PatchView extends PatchFacts {
   readonly id: string;

@@ -36,6 +36,6 @@ export const houseRuleSchema = lazy((value: unknown) => {
 }) as unknown as Schema<HouseRule>;
 
 export interface SetRule { readonly on: boolean; readonly rule: HouseRule }
-export const setRuleSchema: Schema<SetRule> = exactly({ on: flag(), rule: houseRuleSchema }).required('missing') as unknown as Schema<SetRule>;
+export const setRuleSchema: Schema<SetRule> = exactly({ on: flag(), rule: houseRuleSchema }).required('missing');
 
 export interface RuleView { readonly rule: HouseRule; readonly since: string; readonly by: string }

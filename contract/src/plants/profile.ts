@@ -161,10 +161,13 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
 })
   .required('missing')
   .test('stageNames', 'unknownStage', given((p) => stagesNamedExist(p as unknown as PlantProfile)))
-  .test('partNames', 'unknownPart', given((p) => partsNamedExist(p as unknown as PlantProfile))) as unknown as Schema<PlantProfile>;
+  .test('partNames', 'unknownPart', given((p) => partsNamedExist(p as unknown as PlantProfile)));
+
+/** Whether both are lists at all; what is in them the other checks say. */
+const areLists = (...values: readonly unknown[]): boolean => values.every((v) => Array.isArray(v));
 
 function stagesNamedExist(profile: PlantProfile): boolean {
-  if (!Array.isArray(profile?.stages) || !Array.isArray(profile.windows)) return true;
+  if (!areLists(profile?.stages, profile?.windows)) return true;
   const keys = profile.stages.map((s) => s?.key);
   const before = profile.stages.every((s, i) => {
     const model = s?.model;
@@ -175,7 +178,7 @@ function stagesNamedExist(profile: PlantProfile): boolean {
 }
 
 function partsNamedExist(profile: PlantProfile): boolean {
-  if (!Array.isArray(profile?.parts) || !Array.isArray(profile.windows)) return true;
+  if (!areLists(profile?.parts, profile?.windows)) return true;
   const keys = profile.parts.map((p) => p?.key);
   return new Set(keys).size === keys.length && profile.windows.every((w) => keys.includes(w?.part));
 }
@@ -210,4 +213,4 @@ export interface SavePlant {
 
 export const savePlantSchema: Schema<SavePlant> = exactly({
   copiedFrom: key(), baseRevision: whole(0, 1e6), profile: plantProfileSchema, note: freeText(400),
-}).required('missing') as unknown as Schema<SavePlant>;
+}).required('missing');

@@ -49,18 +49,18 @@ export const orNull = <T, C extends AnyObject>(schema: Schema<T, C>): Schema<T |
 export const figure = (): Schema<Figure> =>
   exactly({ value: finite(-1e6, 1e6), low: finite(-1e6, 1e6), high: finite(-1e6, 1e6), source: line(60) })
     .required('missing')
-    .test('ordered', 'figureOrder', given((f) => f.low <= f.value && f.value <= f.high)) as unknown as Schema<Figure>;
+    .test('ordered', 'figureOrder', given((f) => f.low <= f.value && f.value <= f.high));
 
 const LANGUAGE = /^[a-z]{2}$/;
 export const text = (max = 600): Schema<Text> =>
   object()
     .required('missing')
     .test('languages', 'textNeedsEnglish', given((v) => {
-      const entries = Object.entries(v as Record<string, unknown>);
+      const entries = Object.entries(v);
       return (
         typeof (v as Record<string, unknown>)['en'] === 'string' &&
         entries.every(([k, t]) => LANGUAGE.test(k) && typeof t === 'string' && t.trim() !== '' && t.length <= max)
       );
-    })) as unknown as Schema<Text>;
+    }));
 
 export const monthDay = () => string().required('missing').matches(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'notAMonthDay');

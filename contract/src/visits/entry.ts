@@ -99,7 +99,7 @@ export const entrySchema = lazy((value: unknown) => {
     device: freeText(80), replaces: orNull(uuid()), body,
   })
     .required('missing')
-    .test('stand', 'standMissing', given((e) => !KINDS_OF_A_STAND.includes(e.kind as EntryKind) || e.standId !== null))
+    .test('stand', 'standMissing', given((e) => !KINDS_OF_A_STAND.includes(e.kind) || e.standId !== null))
     .test('replaces', 'nothingToWithdraw', given((e) => e.kind !== 'withdrawal' || e.replaces !== null));
 }) as unknown as Schema<Entry>;
 
@@ -108,7 +108,7 @@ export interface SyncRequest { readonly entries: readonly unknown[] }
 export const MOST_ENTRIES_AT_ONCE = 100;
 export const syncSchema: Schema<SyncRequest> = exactly({
   entries: listOf(mixed().required('missing'), MOST_ENTRIES_AT_ONCE).min(1, 'missing'),
-}).required('missing') as unknown as Schema<SyncRequest>;
+}).required('missing');
 
 export interface TakeVerdict {
   readonly verdict: 'within' | 'over';

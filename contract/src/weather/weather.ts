@@ -35,7 +35,7 @@ export const importReadingSchema: Schema<ImportReading> = exactly({
   delimiter: oneOf([',', ';', '\t'] as const), decimal: oneOf(['.', ','] as const), dateOrder: oneOf(DATE_ORDERS),
   temperature: oneOf(['C', 'F'] as const), rain: oneOf(['mm', 'inch'] as const),
   columns: listOf(oneOf(COLUMN_MEANINGS), 60).min(2, 'tooFew'),
-}).required('missing') as unknown as Schema<ImportReading>;
+}).required('missing');
 
 export interface LeftOutLine { readonly line: number; readonly text: string; readonly reason: string }
 

@@ -49,6 +49,8 @@ export interface DemoStand {
   readonly countBy?: 'complete' | 'quadrats' | 'eye';
   /** Yearly change of the true number. */
   readonly growth?: number;
+  /** In this year only the hand-written sightings are told. */
+  readonly toldByHandIn?: number;
   /** Part that is usually taken, and by how many percent of the allowance. */
   readonly takes?: readonly (readonly [string, number])[];
 }
@@ -64,7 +66,7 @@ export const STANDS: readonly DemoStand[] = [
   { key: 'sloe-rail', patch: 'rail', plant: 'sloe', plants: 22, growth: 1.01, since: 2011, takes: [['fruit', 30]] },
   { key: 'nettle-rail', patch: 'rail', plant: 'nettle', plants: null, since: 2016, takes: [['tip', 0]] },
   { key: 'lime-avenue', patch: 'avenue', plant: 'lime', plants: 11, growth: 1, since: 1990, takes: [['flower', 12]] },
-  { key: 'birch-carr', patch: 'carr', plant: 'birch', plants: 26, growth: 1.01, since: 1995, takes: [['leaf', 3], ['sap', 30]] },
+  { key: 'birch-carr', patch: 'carr', plant: 'birch', toldByHandIn: 2026, plants: 26, growth: 1.01, since: 1995, takes: [['leaf', 3], ['sap', 30]] },
   { key: 'valerian-reed', patch: 'reed', plant: 'valerian', plants: 64, growth: 0.86, since: 2014, restUntil: '2028-09-30', restReason: 'dug too hard in 2024', takes: [['root', 150]] },
   { key: 'reedmace-larkmere', patch: 'larkmere', plant: 'reedmace', plants: 900, countBy: 'quadrats', growth: 1.03, since: 2008, takes: [['shoot', 50], ['pollen', 30]] },
   { key: 'burdock-rim', patch: 'rim', plant: 'burdock', plants: 31, growth: 0.97, since: 2017, takes: [['root', 60], ['stalk', 50]] },

@@ -21,8 +21,8 @@ const cool = (key: string, usualDay: number, nextYear = false): TrueStage => ({ 
 export const TRUE_PLANTS: Readonly<Record<string, readonly TrueStage[]>> = {
   ramsons: [warm('spears', 57), warm('leaves', 84), warm('buds', 109), warm('flowering', 119), warm('fruiting', 147), warm('dying', 166)],
   nettle: [warm('shoots', 80), warm('handHigh', 99), warm('kneeHigh', 126), warm('flowering', 160), warm('seed', 207)],
-  burdock: [warm('rosette', 93), warm('stalk', 141), warm('buds', 164), warm('flowering', 198), cool('leaffall', 303), cool('regrowth', 78, true)],
-  valerian: [warm('leaves', 95), warm('stem', 130), warm('flowering', 160), warm('seed', 196), cool('dieback', 294), cool('budsWinter', 73, true)],
+  burdock: [warm('rosette', 93), warm('stalk', 141), warm('buds', 164), warm('flowering', 198), cool('leaffall', 303)],
+  valerian: [warm('leaves', 95), warm('stem', 130), warm('flowering', 160), warm('seed', 196), cool('dieback', 294)],
   elder: [warm('leaves', 90), warm('buds', 126), warm('firstFlowers', 146), warm('fullFlower', 154), warm('greenFruit', 171), warm('ripe', 243), warm('dropping', 272)],
   lime: [warm('leafing', 118), warm('fullLeaf', 133), warm('buds', 173), warm('firstOpen', 185), warm('spent', 192), warm('fruit', 266)],
   spruce: [warm('swelling', 113), warm('capsOff', 127), warm('fingerJoint', 134), warm('fingerLong', 149), warm('hard', 166)],

@@ -65,7 +65,7 @@ async function signOut(): Promise<void> {
     {{ words.t('day.lookingAt', { day: words.format.day(day, today) }) }} · {{ words.t(day > today ? 'day.ahead' : 'day.behind') }} ·
     <button type="button" @click="lookAt(null)">{{ words.t('day.backToToday') }}</button>
   </div>
-  <div v-else-if="group?.dayIsSet && !bare" class="away demo">{{ words.t('day.demoDay', { day: words.format.day(today, '0001-01-01') }) }}</div>
+  <div v-else-if="group?.dayIsSet && !bare" class="away demo">{{ words.t('day.demoDay', { day: words.format.dayAndYear(today) }) }}</div>
   <main id="content" tabindex="-1"><slot /></main>
   <FindBox v-if="finding" @close="finding = false" />
   <KeyList v-if="listing" @close="listing = false" />

@@ -45,7 +45,7 @@ const spec = computed(() => plant.data.value?.profile.windows.find((w) => w.part
     <h3>{{ words.t('hearth.howMuch') }}</h3>
     <p><b>{{ words.allowance(o.allowance) }}</b> <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(o.allowance) }) }}</span></p>
     <CeilingStack :allowance="o.allowance" />
-    <p class="small soft">{{ o.allowance.plantsCounted === null ? words.t('allowance.withoutCount') : words.t('allowance.onCount', { plants: words.t('plants', { n: o.allowance.plantsCounted }) }) }}</p>
+    <p class="small soft">{{ o.allowance.plantsCounted === null ? words.t('allowance.withoutCount') : words.t('allowance.onCount', { plants: words.t('plantCount', { n: o.allowance.plantsCounted }) }) }}</p>
   </section>
   <section v-if="plant.data.value" class="section"><h3>{{ words.t('hearth.bring') }}</h3><p class="small">{{ words.text(plant.data.value.profile.bring) }}</p></section>
   <div class="acts no-print">

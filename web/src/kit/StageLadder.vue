@@ -4,7 +4,7 @@ import { useElementSize } from '@vueuse/core';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { PartOutlook, StandView } from '@emberfield/contract';
 import { useWords } from '../platform/words.ts';
-import { LADDER_LEFT, ladderLayout } from './ladder-layout.ts';
+import { ladderLayout, roomForNames } from './ladder-layout.ts';
 
 const props = defineProps<{ stand: StandView; day: string }>();
 const words = useWords();
@@ -12,7 +12,8 @@ const box = ref<HTMLElement | null>(null);
 const { width } = useElementSize(box);
 const wide = computed(() => Math.max(340, width.value));
 const height = computed(() => 78 + props.stand.profile.stages.length * 38);
-const layout = computed(() => ladderLayout({ season: props.stand.ladder.season, past: props.stand.ladder.past, width: wide.value, height: height.value }));
+const left = computed(() => roomForNames(props.stand.profile.stages.map((s) => words.value.text(s.name))));
+const layout = computed(() => ladderLayout({ left: left.value, season: props.stand.ladder.season, past: props.stand.ladder.past, width: wide.value, height: height.value }));
 const path = (points: readonly { readonly x: number; readonly y: number }[]): string => (points.length ? `M${points.map((p) => `${p.x} ${p.y}`).join('L')}` : '');
 const nowDay = computed(() => dayNumber(props.day));
 const lastSeen = computed(() => layout.value.now.findLastIndex((p) => p.seen));
@@ -52,8 +53,8 @@ const brackets = computed(() =>
     <svg :width="wide" :height="height" role="img" :aria-label="words.t('stand.ladderLabel')">
       <g v-for="m in months" :key="m.x"><path :d="`M${m.x} 18V${height - 14}`" class="grid" /><text :x="m.x + 4" :y="height - 3" class="axis">{{ m.name }}</text></g>
       <g v-for="(s, i) in stand.profile.stages" :key="s.key">
-        <path :d="`M${LADDER_LEFT} ${layout.y(i)}H${wide - 8}`" class="grid faint" />
-        <text :x="LADDER_LEFT - 12" :y="layout.y(i) + 4.5" text-anchor="end" class="stage">{{ words.text(s.name) }}</text>
+        <path :d="`M${left} ${layout.y(i)}H${wide - 8}`" class="grid faint" />
+        <text :x="left - 12" :y="layout.y(i) + 4.5" text-anchor="end" class="stage">{{ words.text(s.name) }}</text>
       </g>
       <path v-for="p in layout.past" :key="p.season" :d="path(p.points)" class="past"><title>{{ p.season }}</title></path>
       <path :d="layout.band" class="band" />

@@ -12,18 +12,22 @@ export interface LadderLayout {
   readonly band: string;
 }
 
-export const LADDER_LEFT = 168;
+const LEAST_LEFT = 90;
+const MOST_LEFT = 240;
+const CHARACTER_WIDTH = 6.7;
+/** Room for the stages' names, by the longest of them. */
+export const roomForNames = (names: readonly string[]): number => Math.min(MOST_LEFT, Math.max(LEAST_LEFT, ...names.map((n) => n.length * CHARACTER_WIDTH + 22)));
 const TOP = 34;
 const BOTTOM = 26;
 const MARGIN_DAYS = 14;
 const DAYS_A_YEAR = 365.25;
 
 /** Where everything of the stage ladder stands: stages up the side, days along, past seasons laid over by their year. */
-export function ladderLayout({ season, past, width, height }: { readonly season: LadderSeason; readonly past: readonly LadderSeason[]; readonly width: number; readonly height: number }): LadderLayout {
+export function ladderLayout({ season, past, width, height, left }: { readonly left: number; readonly season: LadderSeason; readonly past: readonly LadderSeason[]; readonly width: number; readonly height: number }): LadderLayout {
   const all = season.stages.flatMap(({ reached: { p10, p50, p90 } }) => [p10, p50, p90].flatMap((d) => (d === null ? [] : [dayNumber(d)])));
   const first = Math.min(...all, Infinity) - MARGIN_DAYS;
   const last = Math.max(...all, -Infinity) + MARGIN_DAYS * 2;
-  const x = (day: number): number => LADDER_LEFT + ((day - first) / (last - first)) * (width - LADDER_LEFT - 12);
+  const x = (day: number): number => left + ((day - first) / (last - first)) * (width - left - 12);
   const rungs = Math.max(1, season.stages.length - 1);
   const y = (i: number): number => height - BOTTOM - (i / rungs) * (height - TOP - BOTTOM);
   const now = season.stages.flatMap((s, i): LadderPoint[] => {

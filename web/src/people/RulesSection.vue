@@ -33,7 +33,7 @@ async function change(kind: HouseRuleKind, on: boolean): Promise<void> {
     <p class="soft">{{ words.t(isKeeper ? 'group.rulesLead' : 'group.askKeeper') }}</p>
     <ul>
       <li v-for="kind in HOUSE_RULE_KINDS" :key="kind" :class="{ on: inForce.has(kind) }">
-        <span>{{ words.t(`group.rule.${kind}`) }}<small v-if="inForce.get(kind)">{{ words.t('group.since', { day: words.format.day(inForce.get(kind)!.since, '0001-01-01'), by: inForce.get(kind)!.by }) }}</small></span>
+        <span>{{ words.t(`group.rule.${kind}`) }}<small v-if="inForce.get(kind)">{{ words.t('group.since', { day: words.format.dayAndYear(inForce.get(kind)!.since), by: inForce.get(kind)!.by }) }}</small></span>
         <span class="figure"><template v-if="defaultFigure(kind) !== null"><NumberField v-if="isKeeper" v-model="figures[kind]" :min="1" :label="words.t(`group.rule.${kind}`)" @focusout="inForce.has(kind) && figures[kind] !== figureOf(inForce.get(kind)!.rule) && change(kind, true)" /><b v-else>{{ figures[kind] }}</b> {{ words.t(`group.unitOf.${kind}`) }}</template></span>
         <button v-if="isKeeper" type="button" class="chip" role="switch" :aria-checked="inForce.has(kind)" :aria-label="words.t(`group.rule.${kind}`)" :disabled="set.isPending.value" @click="change(kind, !inForce.has(kind))">{{ words.t(inForce.has(kind) ? 'group.on' : 'group.off') }}</button>
         <b v-else>{{ words.t(inForce.has(kind) ? 'group.on' : 'group.off') }}</b>

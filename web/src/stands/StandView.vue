@@ -29,10 +29,10 @@ const count = computed(() => s.value?.counts.at(-1));
 const leave = computed(() => {
   const p = s.value?.patch;
   if (!p) return '';
-  return p.leave === 'given' && p.leaveUntil ? words.value.t('stand.givenUntil', { day: words.value.format.day(p.leaveUntil, '0001-01-01') }) : words.value.t(`stand.${p.leave}`);
+  return p.leave === 'given' && p.leaveUntil ? words.value.t('stand.givenUntil', { day: words.value.format.dayAndYear(p.leaveUntil) }) : words.value.t(`stand.${p.leave}`);
 });
 const subtitle = computed(() => [
-  count.value ? words.value.t('plants', { n: count.value.value }) : '',
+  count.value ? words.value.t('plantCount', { n: count.value.value }) : '',
   s.value ? words.value.t(`stand.${s.value.identity}`) : '',
   s.value?.since ? words.value.t('stand.growsSince', { year: s.value.since }) : '',
   s.value?.patch.owner ? words.value.t('stand.owner', { owner: s.value.patch.owner }) : '', leave.value,

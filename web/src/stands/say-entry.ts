@@ -14,11 +14,11 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
     case 'census':
       if (entry.body.method === 'eye') return joined(t('visit.byEye'), t(`visit.eye.${entry.body.eye}`));
       if (entry.body.method === 'quadrats') return joined(t('visit.quadrats'), format.list(entry.body.counts.map(String)));
-      return joined(t('plants', { n: entry.body.plants }), t('visit.complete'));
+      return joined(t('plantCount', { n: entry.body.plants }), t('visit.complete'));
     case 'take': {
       const part = profile.parts.find((p) => p.key === entry.body.part);
       const amount = entry.body.measure === 'gram' ? format.mass(entry.body.amount) : words.amount(entry.body.amount, part?.unit ?? 'leaf');
-      return joined(part ? words.text(part.name) : entry.body.part, amount, entry.body.plants !== null && t('plants', { n: entry.body.plants }), entry.body.quality && t(`take.qualities.${entry.body.quality}`), entry.body.eatenOnTheSpot && t('stand.eaten'), entry.body.overReason);
+      return joined(part ? words.text(part.name) : entry.body.part, amount, entry.body.plants !== null && t('plantCount', { n: entry.body.plants }), entry.body.quality && t(`take.qualities.${entry.body.quality}`), entry.body.eatenOnTheSpot && t('stand.eaten'), entry.body.overReason);
     }
     case 'loss':
       return joined(t('visit.loss'), t(`visit.lossCause.${entry.body.cause}`), `${format.percent(entry.body.share)} %`, entry.body.note);

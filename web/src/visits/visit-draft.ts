@@ -36,7 +36,7 @@ export interface VisitPlace { readonly patchId: string; readonly standId: string
 /** The entries a filled-in form amounts to; an empty form makes none. */
 export function draftsOf(v: VisitDraft, { patchId, standId, day, deadly, stageNow }: VisitPlace): readonly Draft[] {
   const drafts: Draft[] = [];
-  const put = <K extends Draft['kind']>(kind: K, body: EntryBodies[K]): void => void drafts.push({ kind, patchId, standId, day, body } as Draft);
+  const put = <K extends Draft['kind']>(kind: K, body: EntryBodies[K]): void => void drafts.push({ kind, patchId, standId, day, body });
   for (const [stage, said] of Object.entries(v.stages)) put('stageSighting', { stage, reached: said === 'reached', share: said === 'reached' ? v.share : null });
   const census = censusOf(v);
   if (census) put('census', census);

@@ -31,7 +31,7 @@ const facts = computed(() => {
   const { t, format } = words.value;
   if (p.firstDay === null || p.lastDay === null) return [];
   return [
-    t('weather.days', { n: p.dayCount }), t('weather.span', { from: format.day(p.firstDay, '0001-01-01'), to: format.day(p.lastDay, '0001-01-01') }), p.gapDays ? t('weather.gaps', { n: p.gapDays }) : t('weather.noGaps'),
+    t('weather.days', { n: p.dayCount }), t('weather.span', { from: format.dayAndYear(p.firstDay), to: format.dayAndYear(p.lastDay) }), p.gapDays ? t('weather.gaps', { n: p.gapDays }) : t('weather.noGaps'),
     t('weather.coldest', { t: format.temperature(p.coldestC!) }), t('weather.warmest', { t: format.temperature(p.warmestC!) }), ...(p.replacesDays ? [t('weather.replaces', { n: p.replacesDays })] : []),
   ];
 });

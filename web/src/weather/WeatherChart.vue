@@ -28,7 +28,7 @@ const option = computed(() => {
     grid: { left: 44, right: 44, top: 18, bottom: 30 },
     tooltip: { trigger: 'axis' as const },
     xAxis: { type: 'category' as const, data: s.days.map((d) => words.value.format.shortDay(d)), axisLabel: text, axisLine: { lineStyle: { color: ink } } },
-    yAxis: [{ type: 'value' as const, axisLabel: text, splitLine: { lineStyle: { color: hair } } }, { type: 'value' as const, axisLabel: text, splitLine: { show: false }, max: (v: { max: number }) => Math.max(30, v.max * 3) }],
+    yAxis: [{ type: 'value' as const, axisLabel: text, splitLine: { lineStyle: { color: hair } } }, { type: 'value' as const, axisLabel: text, splitLine: { show: false }, max: (v: { max: number }) => Math.max(30, Math.ceil((v.max * 3) / 10) * 10) }],
     series: [
       { ...line(words.value.t('weather.highest'), s.max, ember!), ...(s.outlookFrom ? { markArea: { silent: true, itemStyle: { color: band, opacity: 0.6 }, label: { ...text, position: 'insideTop' as const }, data: [[{ name: words.value.t('weather.outlookMark'), xAxis: words.value.format.shortDay(s.outlookFrom) }, { xAxis: words.value.format.shortDay(s.days.at(-1)!) }]] as never } } : {}) },
       line(words.value.t('weather.lowest'), s.min, rime!),

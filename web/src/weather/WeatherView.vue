@@ -38,7 +38,7 @@ function drop(event: DragEvent): void {
 const saidOf = (s: { dayCount: number; firstDay: string | null; lastDay: string | null; missingDays: number; outlookDays: number; source: string }): string => {
   const { t, format } = words.value;
   if (s.firstDay === null || s.lastDay === null) return t('weather.noDays');
-  return [t('weather.upTo', { n: s.dayCount, from: format.day(s.firstDay, '0001-01-01'), to: format.day(s.lastDay, '0001-01-01') }), s.missingDays ? t('weather.missing', { n: s.missingDays }) : '', s.outlookDays ? t('weather.outlook', { n: s.outlookDays }) : '', s.source === 'simulated' ? t('weather.simulated') : ''].filter(Boolean).join(' · ');
+  return [t('weather.upTo', { n: s.dayCount, from: format.dayAndYear(s.firstDay), to: format.dayAndYear(s.lastDay) }), s.missingDays ? t('weather.missing', { n: s.missingDays }) : '', s.outlookDays ? t('weather.outlook', { n: s.outlookDays }) : '', s.source === 'simulated' ? t('weather.simulated') : ''].filter(Boolean).join(' · ');
 };
 </script>
 

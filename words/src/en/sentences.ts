@@ -35,7 +35,7 @@ export const sentences = {
     blossom: '{n} blossom | {n} blossoms', tip: '{n} tip | {n} tips', litre: '{n} litre | {n} litres', root: '{n} root | {n} roots',
     fruit: '{n} fruit | {n} fruit', nut: '{n} nut | {n} nuts', cap: '{n} cap | {n} caps', spike: '{n} spike | {n} spikes', seed: '{n} seed | {n} seeds', gram: '{n} g | {n} g',
   },
-  plants: '{n} plant | {n} plants',
+  plantCount: '{n} plant | {n} plants',
   allowance: {
     none: 'none',
     all: 'as much as you like',

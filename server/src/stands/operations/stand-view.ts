@@ -25,7 +25,7 @@ export function refOf(dossier: Dossier, day: DayNumber): StandRef {
 /** The stand page: everything about a stand on a day. */
 export async function viewStand(deps: Dependencies, context: GroupContext<unknown>): Promise<StandView> {
   const { group, account, params, query } = context;
-  const { stands: [dossier], rules } = await dossiersOf(deps, group.id, params['standId']!);
+  const { stands: [dossier], rules } = await dossiersOf(deps, group.id, params['standId']);
   if (!dossier) throw notFound('stand');
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];

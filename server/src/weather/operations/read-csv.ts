@@ -51,8 +51,9 @@ export function readWeather(text: string, reading: ImportReading): ReadWeather {
   rows.slice(start).forEach((row, i) => {
     if (row.every((cell) => cell === '')) return;
     const read = readRow(row, columns, reading);
-    const reason = typeof read === 'string' ? read : byDay.has(read.day) ? 'sameDayTwice' : null;
-    if (reason !== null || typeof read === 'string') leftOut.push({ line: start + i + 1, text: row.join(reading.delimiter).slice(0, LONGEST_QUOTE), reason: reason ?? String(read) });
+    const leaveOut = (reason: string): void => void leftOut.push({ line: start + i + 1, text: row.join(reading.delimiter).slice(0, LONGEST_QUOTE), reason });
+    if (typeof read === 'string') leaveOut(read);
+    else if (byDay.has(read.day)) leaveOut('sameDayTwice');
     else byDay.set(read.day, read);
   });
   const days = [...byDay.values()].sort((a, b) => a.day - b.day);
