@@ -81,12 +81,14 @@ export interface PlantProfile {
   readonly keeping: Text;
 }
 
+const optionalFigure = figure().optional() as Schema<Figure | undefined>;
+
 const stageModel: Schema<StageModel> = lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;
-  const tag = <K extends string>(k: K) => oneOf([k]);
+  const tag = <K extends string>(k: K) => oneOf<K>([k]);
   switch (kind) {
     case 'thermal':
-      return exactly({ kind: tag('thermal'), start: monthDay(), baseC: figure(), cutoffC: figure().optional(), sum: positiveFigure() }).required();
+      return exactly({ kind: tag('thermal'), start: monthDay(), baseC: figure(), cutoffC: optionalFigure, sum: positiveFigure() }).required();
     case 'after':
       return exactly({ kind: tag('after'), stage: line(40), days: figure() }).required();
     case 'afterWarmth':
@@ -98,7 +100,7 @@ const stageModel: Schema<StageModel> = lazy((value: unknown) => {
     case 'calendar':
       return exactly({ kind: tag('calendar'), direction: oneOf(['spring', 'autumn', 'none']) }).required();
     default:
-      return mixed().test('kind', 'notOneOf', () => false);
+      return mixed<never>().test('kind', 'notOneOf', () => false);
   }
 }) as unknown as Schema<StageModel>;
 

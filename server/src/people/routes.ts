@@ -8,10 +8,18 @@ import { accept, greet, invite, joinSignedIn, listInvitations, withdrawInvitatio
 import { changeGroup, changeRole, endSession, listMembers, listSessions, removeMember, viewGroup } from './operations/members.ts';
 import { signIn, signInDemo, viewSession } from './operations/sign-in.ts';
 
+/** Failed sign-ins of one address under any names: a household shares an address, a guesser tries many names. */
+const MOST_SIGN_INS_AN_ADDRESS = 60;
+
 export function mountPeople(endpoints: Endpoints, deps: Dependencies): void {
-  const tries = (name: string) => tryLimit(deps.db, name, (params) => JSON.stringify(params));
+  const tries = (name: string) => tryLimit(deps.db, { name });
+  const nameTried = (body: unknown): string => {
+    const name = (body as { readonly signInName?: unknown } | null)?.signInName;
+    return typeof name === 'string' ? name.toLowerCase() : '';
+  };
+  const signInTries = [tryLimit(deps.db, { name: 'sign-in', subject: nameTried }), tryLimit(deps.db, { name: 'sign-in-address', most: MOST_SIGN_INS_AN_ADDRESS })];
   endpoints.anyone(ROUTES.session, (c) => viewSession(deps, c.account));
-  endpoints.anyone(ROUTES.signIn, (c) => signIn(deps, c), tries('sign-in'));
+  endpoints.anyone(ROUTES.signIn, (c) => signIn(deps, c), ...signInTries);
   endpoints.anyone(ROUTES.demoSignIn, (c) => signInDemo(deps, c), tries('demo'));
   endpoints.signedIn(ROUTES.signOut, async (c) => {
     await endSession(deps, { ...c, params: { sessionId: c.account.sessionId } });

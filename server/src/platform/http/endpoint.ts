@@ -26,8 +26,8 @@ const readBytes = express.raw({ limit: LARGEST_FILE_BYTES, type: () => true });
 export class Endpoints {
   constructor(private readonly router: Router, private readonly gate: Gatekeeper) {}
 
-  anyone<B, A>(route: Route<B, A>, handler: Handler<B, A>, ...before: RequestHandler[]): void {
-    this.mount(route, handler, before);
+  anyone<B, A>(route: Route<B, A>, handler: Handler<B, A>, ...limits: RequestHandler[]): void {
+    this.mount(route, handler, limits);
   }
 
   signedIn<B, A>(route: Route<B, A>, handler: Handler<B, A, AccountContext<B>>): void {
@@ -38,13 +38,13 @@ export class Endpoints {
     this.mount(route, handler as Handler<B, A>, []);
   }
 
-  private mount<B, A>(route: Route<B, A>, handler: Handler<B, A>, before: RequestHandler[]): void {
+  private mount<B, A>(route: Route<B, A>, handler: Handler<B, A>, limits: RequestHandler[]): void {
     const reader = route.body === null ? [] : [route.body === 'bytes' ? readBytes : readJson];
     // The gate stands before the reader: a stranger cannot make the server swallow megabytes.
     const gate: RequestHandler = (request, response, next) => {
       this.admit(route, request, response).then(() => next(), next);
     };
-    this.router[route.method](route.path, ...before, gate, ...reader, (request, response, next) => {
+    this.router[route.method](route.path, gate, ...reader, ...limits, (request, response, next) => {
       answer(route, handler, request, response).then(() => undefined, next);
     });
   }

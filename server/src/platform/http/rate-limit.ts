@@ -10,15 +10,22 @@ const TRY_WINDOW_MS = 15 * 60_000;
 const MOST_FAILED_TRIES = 10;
 const REQUEST_WINDOW_MS = 60_000;
 
-/** Failed tries at a secret (password, code, link), counted in the database: by address and by what was tried. */
-export function tryLimit(db: Database, name: string, subject: (body: unknown) => string): RequestHandler {
+interface TryLimit {
+  readonly name: string;
+  /** What is being tried at, beside the address: a sign-in name, so that one guesser does not lock out a whole house. */
+  readonly subject?: (body: unknown) => string;
+  readonly most?: number;
+}
+
+/** Failed tries at a secret (password, code, link), counted in the database so that several servers share the count. */
+export function tryLimit(db: Database, { name, subject = () => '', most = MOST_FAILED_TRIES }: TryLimit): RequestHandler {
   return expressRateLimit({
     windowMs: TRY_WINDOW_MS,
-    limit: MOST_FAILED_TRIES,
+    limit: most,
     store: databaseStore(db, name),
     skipSuccessfulRequests: true,
     validate: { xForwardedForHeader: false, ip: false, keyGeneratorIpFallback: false },
-    keyGenerator: (request) => createHash('sha256').update(`${request.ip ?? ''}|${subject(request.params)}`).digest('hex').slice(0, 40),
+    keyGenerator: (request) => createHash('sha256').update(`${request.ip ?? ''}|${subject(request.body)}`).digest('hex').slice(0, 40),
     handler: (_request, _response, next) => next(new AppError('tooManyTries')),
   });
 }

@@ -12,7 +12,9 @@ export function guessReading(text: string): ImportReading {
   const decimal = delimiter === ',' ? '.' : countOf(rows, /^-?\d+,\d+$/) > countOf(rows, /^-?\d+\.\d+$/) ? ',' : '.';
   const width = Math.max(0, ...rows.map((r) => r.length));
   const { column: dayColumn, order } = findDays(rows, width);
-  const headings = rows.find((row) => row.length > 1 && parseDay(row[dayColumn] ?? '', order) === null && row.some((c) => /[a-z]/i.test(c))) ?? [];
+  // Headings are the last line with words above the first day; station names and remarks may stand before them.
+  const firstDay = rows.findIndex((row) => parseDay(row[dayColumn] ?? '', order) !== null);
+  const headings = rows.slice(0, Math.max(0, firstDay)).findLast((row) => row.length > 1 && row.some((c) => /[a-z]/i.test(c))) ?? [];
   const columns = meaningsOf(headings, rows, { width, dayColumn, decimal });
   return { delimiter, decimal, dateOrder: order, temperature: fahrenheitHeading(headings) ? 'F' : 'C', rain: /inch|\bin\b/i.test(headings[columns.indexOf('rain')] ?? '') ? 'inch' : 'mm', columns };
 }

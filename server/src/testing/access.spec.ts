@@ -1,0 +1,131 @@
+import { expect } from 'chai';
+import type { Router } from 'express';
+import { v7 as newId } from 'uuid';
+import { as, emptyGroup, person, standOf, testServer, type Person, type TestServer } from './test-server.ts';
+
+/** May nobody, a watcher, a picker, a keeper, a keeper of another group call it? Written by hand, not derived. */
+const TABLE: Readonly<Record<string, string>> = {
+  //                                                            nobody watcher picker keeper stranger
+  'get /api/health': 'yes yes yes yes yes',
+  'get /api/session': 'yes yes yes yes yes',
+  'post /api/session': 'yes yes yes yes yes',
+  'post /api/demo-session': 'yes yes yes yes yes',
+  'delete /api/session': '401 yes yes yes yes',
+  'post /api/founding': 'yes yes yes yes yes',
+  'get /api/invitations/:token': 'yes yes yes yes yes',
+  'post /api/invitations/:token': 'yes yes yes yes yes',
+  'post /api/invitations/:token/join': '401 yes yes yes yes',
+  'get /api/sessions': '401 yes yes yes yes',
+  'delete /api/sessions/:sessionId': '401 yes yes yes yes',
+  'get /api/base-map': '401 yes yes yes yes',
+  'post /api/csp-report': 'yes yes yes yes yes',
+  'get /api/groups/:groupId': '401 yes yes yes 404',
+  'put /api/groups/:groupId': '401 403 403 yes 404',
+  'get /api/groups/:groupId/members': '401 yes yes yes 404',
+  'put /api/groups/:groupId/members/:accountId': '401 403 403 yes 404',
+  'delete /api/groups/:groupId/members/:accountId': '401 403 403 yes 404',
+  'get /api/groups/:groupId/invitations': '401 403 403 yes 404',
+  'post /api/groups/:groupId/invitations': '401 403 403 yes 404',
+  'delete /api/groups/:groupId/invitations/:invitationId': '401 403 403 yes 404',
+  'get /api/groups/:groupId/rules': '401 yes yes yes 404',
+  'put /api/groups/:groupId/rules': '401 403 403 yes 404',
+  'get /api/groups/:groupId/plants': '401 yes yes yes 404',
+  'get /api/groups/:groupId/plants/:plantKey': '401 yes yes yes 404',
+  'put /api/groups/:groupId/plants/:plantKey': '401 403 403 yes 404',
+  'get /api/groups/:groupId/patches': '401 yes yes yes 404',
+  'get /api/groups/:groupId/patches/:patchId': '401 yes yes yes 404',
+  'post /api/groups/:groupId/patches': '401 403 yes yes 404',
+  'put /api/groups/:groupId/patches/:patchId': '401 403 yes yes 404',
+  'post /api/groups/:groupId/stands': '401 403 yes yes 404',
+  'get /api/groups/:groupId/stands/:standId': '401 yes yes yes 404',
+  'put /api/groups/:groupId/stands/:standId': '401 403 403 yes 404',
+  'get /api/groups/:groupId/stands/:standId/entries': '401 yes yes yes 404',
+  'post /api/groups/:groupId/sync': '401 403 yes yes 404',
+  'get /api/groups/:groupId/hearth': '401 yes yes yes 404',
+  'get /api/groups/:groupId/ribbon': '401 yes yes yes 404',
+  'get /api/groups/:groupId/find': '401 yes yes yes 404',
+  'get /api/groups/:groupId/sought': '401 yes yes yes 404',
+  'post /api/groups/:groupId/sought': '401 403 yes yes 404',
+  'delete /api/groups/:groupId/sought/:soughtId': '401 403 yes yes 404',
+  'get /api/groups/:groupId/stations': '401 yes yes yes 404',
+  'post /api/groups/:groupId/stations': '401 403 403 yes 404',
+  'get /api/groups/:groupId/stations/:stationId/days': '401 yes yes yes 404',
+  'get /api/groups/:groupId/imports': '401 403 403 yes 404',
+  'post /api/groups/:groupId/stations/:stationId/imports/:importId': '401 403 403 yes 404',
+  'get /api/groups/:groupId/imports/:importId': '401 403 403 yes 404',
+  'put /api/groups/:groupId/imports/:importId': '401 403 403 yes 404',
+  'post /api/groups/:groupId/imports/:importId/store': '401 403 403 yes 404',
+  'delete /api/groups/:groupId/imports/:importId': '401 403 403 yes 404',
+};
+const WHO = ['nobody', 'watcher', 'picker', 'keeper', 'stranger'] as const;
+
+interface Layer { readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> } }
+/** Every route that the running application really has. */
+export function routesOf(server: TestServer): readonly { readonly method: 'get' | 'post' | 'put' | 'delete'; readonly path: string }[] {
+  const { stack } = (server.app as unknown as { router: Router & { stack: readonly Layer[] } }).router;
+  return (stack as readonly Layer[]).flatMap(({ route }) =>
+    route ? Object.keys(route.methods).map((method) => ({ method: method as 'get', path: route.path })) : [],
+  );
+}
+
+describe('who may call what', () => {
+  let server: TestServer;
+  let people: Record<(typeof WHO)[number], Person | null>;
+  let groupId: string;
+
+  before(async function () {
+    this.timeout(120_000);
+    server = await testServer();
+    groupId = await emptyGroup(server);
+    const other = await emptyGroup(server);
+    people = {
+      nobody: null, watcher: await person(server, [[groupId, 'watcher']]), picker: await person(server, [[groupId, 'picker']]),
+      keeper: await person(server, [[groupId, 'keeper']]), stranger: await person(server, [[other, 'keeper']]),
+    };
+  });
+
+  it('is written down for every route there is, and for no other', () => {
+    const real = routesOf(server).map((r) => `${r.method} ${r.path}`);
+    expect([...real].sort()).to.deep.equal(Object.keys(TABLE).sort());
+  });
+
+  for (const [route, cells] of Object.entries(TABLE))
+    it(route, async () => {
+      const [method, path] = route.split(' ') as ['get', string];
+      for (const [i, expected] of cells.split(' ').entries()) {
+        const who = WHO[i]!;
+        // Signing out and leaving would spoil the others: each call brings its own session where it ends one.
+        const caller = people[who] && route === 'delete /api/session' ? await person(server) : people[who];
+        const address = path.replace(':groupId', groupId).replace(/:(\w+Id)/g, () => newId()).replace(/:\w+/g, 'nothing-here');
+        const { status, body } = await as(server, caller, method, address).send(method === 'get' ? undefined : {});
+        const refused = status === 401 || status === 403 || (status === 404 && (body as { error?: { message?: string } }).error?.message?.includes('group'));
+        const said = refused && !(who === 'nobody' && expected === 'yes') ? String(status) : 'yes';
+        expect(status, `${who}: ${JSON.stringify(body)}`).to.be.below(500);
+        expect(said === 'yes' ? 'yes' : said, `${who} got ${status}: ${JSON.stringify(body)}`).to.equal(expected);
+      }
+    });
+
+  it('hides other groups’ things even inside one’s own group', async () => {
+    const mine = people.keeper!;
+    const other = await emptyGroup(server);
+    const theirs = await person(server, [[other, 'keeper']]);
+    const { patchId, standId } = await standOf(server, theirs, other, 'nettle');
+    for (const path of [`patches/${patchId}`, `stands/${standId}`, `stands/${standId}/entries`]) await as(server, mine, 'get', `/api/groups/${groupId}/${path}`).expect(404);
+    await as(server, mine, 'post', `/api/groups/${groupId}/stands`).send({ id: newId(), patchId, plantKey: 'nettle', where: '', identity: 'confirmed', since: null, restUntil: null }).expect(404);
+  });
+  it('refuses changes from another site, and without the session’s token', async () => {
+    const { keeper } = people;
+    const path = `/api/groups/${groupId}/sought`;
+    const body = { id: newId(), what: 'Morel', note: '' };
+    await as(server, keeper, 'post', path).set('origin', 'http://elsewhere.example').send(body).expect(403);
+    await as(server, keeper, 'post', path).set('sec-fetch-site', 'cross-site').send(body).expect(403);
+    await as(server, keeper, 'post', path).set('x-emberfield-token', 'wrong').send(body).expect(403);
+    await as(server, keeper, 'post', path).set('origin', server.url).send(body).expect(200);
+  });
+  it('sends the policies that keep foreign script out', async () => {
+    const { headers } = await as(server, null, 'get', '/api/health');
+    expect(headers['content-security-policy']).to.include("default-src 'self'").and.include("script-src 'self' 'wasm-unsafe-eval'").and.include("frame-ancestors 'none'");
+    expect(headers['x-content-type-options']).to.equal('nosniff');
+    expect(headers['x-powered-by']).to.equal(undefined);
+  });
+});

@@ -1,0 +1,5 @@
+import { testServer } from './test-server.ts';
+
+after(async () => {
+  await (await testServer()).close();
+});
