@@ -5,12 +5,14 @@ import { refDebounced } from '@vueuse/core';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { ROUTES, type FoundThing } from '@emberfield/contract';
+import { useEscape } from '../kit/use-escape.ts';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const words = useWords();
+useEscape(() => emit('close'));
 const router = useRouter();
 const { groupId } = useGroup();
 const text = ref('');

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { Modal } from 'ant-design-vue';
+import { useEscape } from '../kit/use-escape.ts';
 import { useWords } from '../platform/words.ts';
 import { SHORTCUTS, VIEWS } from './shortcuts.ts';
 import { singleKeys } from './use-shortcuts.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const words = useWords();
+useEscape(() => emit('close'));
 </script>
 
 <template>

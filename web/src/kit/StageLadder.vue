@@ -49,7 +49,7 @@ const brackets = computed(() =>
 </script>
 
 <template>
-  <div ref="box" class="ladder">
+  <div ref="box" class="ladder" tabindex="0" role="group" :aria-label="words.t('stand.yearOf')">
     <svg :width="wide" :height="height" role="img" :aria-label="words.t('stand.ladderLabel')">
       <g v-for="m in months" :key="m.x"><path :d="`M${m.x} 18V${height - 14}`" class="grid" /><text :x="m.x + 4" :y="height - 3" class="axis">{{ m.name }}</text></g>
       <g v-for="(s, i) in stand.profile.stages" :key="s.key">

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { Select } from 'ant-design-vue';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { centreOf, ROUTES } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
+import PickList from '../kit/PickList.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
@@ -86,12 +86,12 @@ async function keep(): Promise<void> {
     <p class="soft">{{ words.t('patch.seasonNote') }}</p>
     <section class="section">
       <h2>{{ words.t('patch.plant') }}</h2>
-      <Select :value="form.plantKey ?? undefined" show-search option-filter-prop="label" :options="plantOptions" :placeholder="words.t('patch.pickPlant')" :aria-label="words.t('patch.plant')" size="large" style="width: 100%; max-width: 520px" @update:value="form.plantKey = ($event as string | undefined) ?? null" />
+      <PickList v-model="form.plantKey" :options="plantOptions" :label="words.t('patch.plant')" :placeholder="words.t('patch.pickPlant')" />
       <div v-if="plant" class="knows"><p class="soft">{{ words.t('patch.knows') }}</p><ChoiceChips v-model="form.identity" :label="words.t('patch.knows')" :options="IDENTITIES.map(([value, key]) => ({ value, label: words.t(`patch.${key}`) }))" /><p v-if="plant.deadlyLookAlikes" class="warn">{{ words.t('plants.deadly', { n: plant.deadlyLookAlikes }) }}</p></div>
     </section>
     <section class="section">
       <h2>{{ words.t('patch.place') }}</h2>
-      <div v-if="patchOptions.length" class="row"><Select :value="form.existingPatchId ?? undefined" allow-clear show-search option-filter-prop="label" :options="patchOptions" :placeholder="words.t('patch.existing')" :aria-label="words.t('patch.existing')" style="width: 100%; max-width: 520px" @update:value="form.existingPatchId = ($event as string | undefined) ?? null" /></div>
+      <div v-if="patchOptions.length" class="row"><PickList v-model="form.existingPatchId" :options="patchOptions" :label="words.t('patch.existing')" :placeholder="words.t('patch.newPlace')" /></div>
       <template v-if="!form.existingPatchId">
         <div class="grid">
           <label class="field"><span>{{ words.t('patch.name') }}</span><input v-model="form.facts.name" maxlength="80" required /></label>

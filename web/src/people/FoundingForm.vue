@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { Button, Input, Radio, RadioGroup, Select } from 'ant-design-vue';
+import { Button, Input, Radio, RadioGroup } from 'ant-design-vue';
 import { useMutation } from '@tanstack/vue-query';
 import { useSessionStorage } from '@vueuse/core';
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { ROUTES, type UnitSystem } from '@emberfield/contract';
+import PickList from '../kit/PickList.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
 import { useEnter } from './queries.ts';
@@ -33,7 +34,7 @@ const found = useMutation({
     <p class="soft">{{ words.t('founding.lead') }}</p>
     <label class="field"><span>{{ words.t('founding.code') }}</span><Input v-model:value="form.code" autocomplete="off" placeholder="abcd-efgh-jkmn-pqrs" required autofocus /></label>
     <label class="field"><span>{{ words.t('founding.groupName') }}</span><Input v-model:value="form.groupName" :maxlength="80" required /></label>
-    <label class="field"><span>{{ words.t('founding.zone') }}</span><Select v-model:value="form.zone" show-search :options="zones" style="width: 100%" :aria-label="words.t('founding.zone')" /></label>
+    <label class="field"><span>{{ words.t('founding.zone') }}</span><PickList :model-value="form.zone" :options="zones" :label="words.t('founding.zone')" @update:model-value="form.zone = $event ?? 'UTC'" /></label>
     <div class="field"><span>{{ words.t('founding.units') }}</span>
       <RadioGroup v-model:value="form.units"><Radio value="metric">{{ words.t('founding.metric') }}</Radio><Radio value="imperial">{{ words.t('founding.imperial') }}</Radio></RadioGroup>
     </div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Radio, RadioGroup, Select } from 'ant-design-vue';
+import { Radio, RadioGroup } from 'ant-design-vue';
 import { reactive, watch } from 'vue';
 import { ROUTES } from '@emberfield/contract';
+import PickList from '../kit/PickList.vue';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
@@ -30,7 +31,7 @@ async function end(sessionId: string): Promise<void> {
     <h2>{{ words.t('group.settings') }}</h2>
     <form @submit.prevent="keep">
       <label class="field"><span>{{ words.t('founding.groupName') }}</span><input v-model="form.name" maxlength="80" required /></label>
-      <label class="field"><span>{{ words.t('founding.zone') }}</span><Select v-model:value="form.zone" show-search :options="zones" style="width: 100%" :aria-label="words.t('founding.zone')" /></label>
+      <label class="field"><span>{{ words.t('founding.zone') }}</span><PickList :model-value="form.zone" :options="zones" :label="words.t('founding.zone')" @update:model-value="form.zone = $event ?? 'UTC'" /></label>
       <div class="field"><span>{{ words.t('founding.units') }}</span><RadioGroup v-model:value="form.units"><Radio value="metric">{{ words.t('founding.metric') }}</Radio><Radio value="imperial">{{ words.t('founding.imperial') }}</Radio></RadioGroup></div>
       <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
       <button type="submit" class="btn" :disabled="save.isPending.value">{{ words.t('common.save') }}</button>

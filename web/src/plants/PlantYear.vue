@@ -19,7 +19,7 @@ const nameOf = (part: string): string => words.value.text(props.profile.parts.fi
 </script>
 
 <template>
-  <div class="scroll">
+  <div class="scroll" tabindex="0" role="group" :aria-label="words.t('plants.yearOf')">
     <svg :viewBox="`0 0 ${WIDTH} ${height}`" role="img" :aria-label="words.t('plants.yearOf')">
       <g v-for="m in 12" :key="m"><path :d="`M${x((m - 1) / 12)} 18V${height - 22}`" class="grid" /><text :x="x((m - 1) / 12) + 4" y="13">{{ words.format.month(m - 1) }}</text></g>
       <g v-for="(p, i) in parts" :key="p">

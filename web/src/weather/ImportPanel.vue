@@ -47,7 +47,7 @@ const facts = computed(() => {
       <label>{{ words.t('weather.temperature') }}<select :value="preview.reading.temperature" @change="set({ temperature: value($event) })"><option value="C">°C</option><option value="F">°F</option></select></label>
       <label>{{ words.t('weather.rain') }}<select :value="preview.reading.rain" @change="set({ rain: value($event) })"><option value="mm">mm</option><option value="inch">inch</option></select></label>
     </div>
-    <div class="scroll">
+    <div class="scroll" tabindex="0" role="group" :aria-label="words.t('weather.reading')">
       <table class="plain">
         <thead>
           <tr><th v-for="(m, i) in preview.reading.columns" :key="i"><select :value="m" :aria-label="`${words.t('weather.reading')} ${i + 1}`" :class="{ used: m !== 'ignore' }" @change="column(i, value($event))"><option v-for="c in COLUMN_MEANINGS" :key="c" :value="c">{{ words.t(`weather.column.${c}`) }}</option></select></th></tr>

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import type { ErrorRequestHandler } from 'express';
+import type { ErrorRequestHandler, Request, Response } from 'express';
 import type { ErrorBody, ErrorCode } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 import { isTransient } from '../database/transact.ts';
@@ -31,9 +31,20 @@ export function errorAnswer(log: Log, words: Words): ErrorRequestHandler {
         logId,
       },
     };
+    if (code === 'tooLarge') drain(request, response);
     if (response.headersSent) return void response.end();
     response.status(STATUS[code]).setHeader('Cache-Control', 'no-store').json(body);
   };
+}
+
+const DRAIN_MS = 5_000;
+
+/** What is still being sent is read and dropped, so that the sender hears the refusal; one that does not stop is cut off. */
+function drain(request: Request, response: Response): void {
+  response.setHeader('Connection', 'close');
+  request.resume();
+  const cut = setTimeout(() => request.socket.destroy(), DRAIN_MS);
+  request.on('close', () => clearTimeout(cut));
 }
 
 /** Errors of the body readers and of the router are known by their type; an allow-list, so nothing leaks. */

@@ -1,0 +1,95 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+import { createPool } from 'mysql2/promise';
+import { chromium, type Browser, type BrowserContext, type Page } from 'playwright-core';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+const LONGEST_START_MS = 60_000;
+
+export interface RunningServer {
+  readonly url: string;
+  /** The one-time code to found a group, while nobody has. */
+  readonly foundingCode: string | null;
+  readonly stop: () => Promise<void>;
+}
+
+/** Database of its own on the test command's MariaDB. */
+export async function freshDatabase(name: string): Promise<string> {
+  const base = process.env['DATABASE_URL'];
+  if (!base) throw new Error('Run the end-to-end specs through npm test: they need DATABASE_URL.');
+  const admin = createPool({ uri: base, multipleStatements: true });
+  await admin.query(`DROP DATABASE IF EXISTS ${name}; CREATE DATABASE ${name}`);
+  await admin.end();
+  return base.replace(/\/[^/]*$/, `/${name}`);
+}
+
+/** The real server as its own process, as the start command runs it. */
+export async function startServer(databaseUrl: string, env: Record<string, string> = {}): Promise<RunningServer> {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+    cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, DATABASE_URL: databaseUrl, EMBERFIELD_WEB: `${ROOT}web/dist`, EMBERFIELD_BASE_MAP: `${ROOT}demo/map/ostrey.geojson`, EMBERFIELD_LOG: 'warn', EMBERFIELD_TODAY: '2026-05-15', ...env },
+  });
+  const { port, code } = await started(child);
+  return {
+    url: `http://127.0.0.1:${port}`,
+    foundingCode: code,
+    stop: () => new Promise((resolve) => { child.on('exit', () => resolve()); child.kill('SIGTERM'); }),
+  };
+}
+
+function started(child: ChildProcess): Promise<{ port: number; code: string | null }> {
+  return new Promise((resolve, reject) => {
+    let output = '';
+    const late = setTimeout(() => reject(new Error(`The server did not start: ${output}`)), LONGEST_START_MS);
+    child.stdout!.on('data', (data: Buffer) => {
+      output += data.toString();
+      const port = /EMBERFIELD_READY (\d+)/.exec(output)?.[1];
+      if (!port) return;
+      clearTimeout(late);
+      // The code is printed right after; a moment is enough.
+      setTimeout(() => resolve({ port: Number(port), code: /EMBERFIELD_CODE (\S+)/.exec(output)?.[1] ?? null }), 100);
+    });
+    child.on('exit', (c) => reject(new Error(`The server ended with ${c}: ${output}`)));
+  });
+}
+
+export function loadDemo(databaseUrl: string): Promise<void> {
+  return new Promise((resolve, reject) => {
+    const child = spawn(process.execPath, ['--import', 'tsx', 'demo/src/main.ts'], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DATABASE_URL: databaseUrl } });
+    child.on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`The demo could not be loaded (${code}).`))));
+  });
+}
+
+let browser: Promise<Browser> | null = null;
+export const theBrowser = (): Promise<Browser> =>
+  (browser ??= chromium.launch({ executablePath: process.env['EMBERFIELD_CHROMIUM'] ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] }));
+
+export interface Screen {
+  readonly page: Page;
+  readonly context: BrowserContext;
+  /** What the page complained of: script errors, and any breach of the content security policy. */
+  readonly complaints: string[];
+}
+
+export async function openScreen({ phone = false, night = false } = {}): Promise<Screen> {
+  const context = await (await theBrowser()).newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, hasTouch: phone, colorScheme: night ? 'dark' : 'light', serviceWorkers: 'block', timezoneId: 'UTC', locale: 'en-GB' });
+  const page = await context.newPage();
+  page.setDefaultTimeout(12_000);
+  const complaints: string[] = [];
+  page.on('pageerror', (error) => complaints.push(error.message));
+  page.on('console', (message) => {
+    if (/content security policy/i.test(message.text()) || (message.type() === 'error' && !/status of 4\d\d/.test(message.text()))) complaints.push(message.text());
+  });
+  return { page, context, complaints };
+}
+
+export async function comeInAs(screen: Screen, url: string, name: string): Promise<void> {
+  await screen.page.goto(`${url}/hearth`);
+  await screen.page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
+  await screen.page.getByRole('heading', { name: 'Glowing' }).waitFor();
+}
+
+export async function closeBrowser(): Promise<void> {
+  await (await browser)?.close();
+  browser = null;
+}

@@ -1,0 +1,186 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { comeInAs, freshDatabase, loadDemo, openScreen, startServer, type RunningServer, type Screen } from './application.ts';
+
+describe('the demo island', () => {
+  let server: RunningServer;
+  before(async function () {
+    this.timeout(180_000);
+    const databaseUrl = await freshDatabase('emberfield_e2e_demo');
+    await loadDemo(databaseUrl);
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+  });
+  after(() => server.stop());
+
+  async function within(options: Parameters<typeof openScreen>[0] & { as: string }, work: (page: Page, screen: Screen) => Promise<void>): Promise<void> {
+    const screen = await openScreen(options);
+    try {
+      await comeInAs(screen, server.url, options.as);
+      await work(screen.page, screen);
+      expect(screen.complaints).to.deep.equal([]);
+    } finally {
+      await screen.context.close();
+    }
+  }
+
+  it('Hearth → stand → take → the allowance falls → undo', async function () {
+    this.timeout(90_000);
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
+      await page.getByRole('link', { name: 'Open the stand' }).click();
+      await page.getByRole('heading', { name: 'Norway spruce · Brackmoor planting' }).waitFor();
+      await page.getByText('12 tips left of 160').waitFor();
+      await page.getByRole('link', { name: /Log a take/ }).click();
+      for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
+      await page.getByRole('button', { name: 'Keep it' }).click();
+      await page.getByText('9 tips left of 160').waitFor();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await page.getByText('12 tips left of 160').waitFor();
+    });
+  });
+  it('on the phone: four taps from the stand to a take, nothing typed; the limit fills the screen and says why', async function () {
+    this.timeout(90_000);
+    await within({ as: 'Ode', phone: true }, async (page) => {
+      await page.getByRole('button', { name: /Norway spruce · tips/ }).tap();
+      await page.getByRole('link', { name: /Log a take/ }).tap();
+      await page.getByRole('button', { name: '+ 5' }).tap();
+      await page.getByRole('button', { name: 'good' }).tap();
+      await page.getByRole('button', { name: 'Keep it' }).tap();
+      await page.getByText('7 tips left of 160').waitFor();
+      await page.getByRole('button', { name: 'Undo' }).tap();
+      await page.getByText('12 tips left of 160').waitFor();
+      await page.getByRole('link', { name: /Log a take/ }).tap();
+      for (let i = 0; i < 2; i++) await page.getByRole('button', { name: '+ 5' }).tap();
+      await page.getByRole('button', { name: '+ 5' }).tap();
+      await page.getByRole('heading', { name: 'That is all for this year' }).waitFor();
+      await page.getByText('at most 10 % of each plant’s').waitFor();
+      await page.getByRole('button', { name: 'Back to the tally' }).tap();
+      // A reload forgets nothing of the tally.
+      await page.reload();
+      await page.getByText('10', { exact: true }).waitFor();
+    });
+  });
+  it('moving the day on the ribbon changes the coals, and the way back is plain', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      const headings = async () => page.locator('.front section h2').allTextContents();
+      await page.getByText('Kindling', { exact: true }).waitFor();
+      const elder = page.getByRole('button', { name: /Elder · flower heads/ }).first();
+      await elder.getByRole('img', { name: /kindling/ }).waitFor();
+      const ribbon = page.getByRole('slider');
+      const box = (await ribbon.boundingBox())!;
+      await page.mouse.move(box.x + (134 / 364) * box.width, box.y + 20);
+      await page.mouse.down();
+      await page.mouse.move(box.x + (155 / 364) * box.width, box.y + 20, { steps: 4 });
+      await page.mouse.up();
+      await page.getByText(/Looking at 5 June/).waitFor();
+      await elder.getByRole('img', { name: /glowing|fading/ }).waitFor();
+      expect(page.url()).to.include('day=2026-06-05');
+      await page.keyboard.press('}');
+      await page.getByText(/Looking at 12 June/).waitFor();
+      await page.keyboard.press('t');
+      await elder.getByRole('img', { name: /kindling/ }).waitFor();
+      expect(await headings()).to.include('Glowing');
+      expect(page.url()).not.to.include('day=');
+    });
+  });
+  it('a picker cannot change rules, and is not offered to', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.goto(`${server.url}/group`);
+      await page.getByText('A keeper sets the rules.').waitFor();
+      expect(await page.getByRole('switch').count()).to.equal(0);
+      expect(await page.getByRole('button', { name: 'Invite' }).count()).to.equal(0);
+      const status = await page.evaluate(async () => {
+        const session = (await (await fetch('/api/session')).json()) as { token: string; groups: { id: string }[] };
+        const answer = await fetch(`/api/groups/${session.groups[0]!.id}/rules`, { method: 'PUT', headers: { 'content-type': 'application/json', 'x-emberfield-token': session.token }, body: JSON.stringify({ on: true, rule: { kind: 'matureOnly' } }) });
+        return answer.status;
+      });
+      expect(status).to.equal(403);
+    });
+  });
+  it('a keeper’s rule binds on the next look, and can be taken back', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/group`);
+      await page.getByRole('switch', { name: 'Every so-manyth plant' }).click();
+      await page.getByText('Kept.').waitFor();
+      await page.goto(`${server.url}/hearth`);
+      await page.getByRole('button', { name: /Stinging nettle · tops.*from 1 plant in 5/ }).waitFor();
+      await page.goto(`${server.url}/group`);
+      await page.getByRole('switch', { name: 'Every so-manyth plant', checked: true }).click();
+      await page.getByRole('switch', { name: 'Every so-manyth plant', checked: false }).waitFor();
+    });
+  });
+  it('a watcher is offered nothing to change', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Brannoc' }, async (page) => {
+      expect(await page.getByRole('link', { name: /Log a take|New patch/ }).count()).to.equal(0);
+      await page.goto(`${server.url}/patches/new`);
+      await page.getByText('As watcher you may not do this').waitFor();
+    });
+  });
+  it('everything can be reached with the keyboard alone', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.keyboard.press('/');
+      await page.keyboard.type('arnica');
+      await page.getByRole('option', { name: /Arnica/ }).first().waitFor();
+      await page.keyboard.press('Enter');
+      await page.getByRole('heading', { name: 'Arnica · Brackmoor lawn' }).waitFor();
+      await page.getByText('protected: not taken at all').first().waitFor();
+      await page.keyboard.press('g');
+      await page.keyboard.press('p');
+      await page.getByRole('heading', { name: 'Plants' }).waitFor();
+      await page.keyboard.press('?');
+      await page.getByText('a week back').waitFor();
+      await page.keyboard.press('Escape');
+      await page.getByText('a week back').waitFor({ state: 'hidden' });
+      await page.goto(`${server.url}/hearth`);
+      const first = page.locator('.line').first();
+      await first.focus();
+      await page.keyboard.press('ArrowDown');
+      expect(await page.locator('.line').nth(1).getAttribute('aria-pressed')).to.equal('true');
+    });
+  });
+  it('what does not exist, and a server that does not answer, are said calmly', async function () {
+    this.timeout(60_000);
+    const screen = await openScreen();
+    await comeInAs(screen, server.url, 'Tavi');
+    const { page } = screen;
+    await page.goto(`${server.url}/stands/01900000-0000-7000-8000-000000000000`);
+    await page.getByText('There is no such stand here').waitFor();
+    await page.goto(`${server.url}/no/such/page`);
+    await page.getByRole('link', { name: 'To the Hearth' }).waitFor();
+    await page.route('**/api/groups/*/plants', (route) => route.abort());
+    await page.goto(`${server.url}/plants`);
+    await page.getByText('The server does not answer').waitFor({ timeout: 20_000 });
+    await page.unroute('**/api/groups/*/plants');
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await page.getByText('Ramsons').waitFor();
+    await screen.context.close();
+  });
+
+  for (const night of [false, true])
+    it(`axe finds nothing serious on any screen, ${night ? 'by night on the phone' : 'by day at the desk'}`, async function () {
+      this.timeout(180_000);
+      await within({ as: 'Tavi', night, phone: night }, async (page) => {
+        const stand = await page.evaluate(async () => {
+          const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
+          const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as { stands: { id: string; plantKey: string }[] };
+          return hearth.stands.find((s) => s.plantKey === 'elder')!.id;
+        });
+        for (const path of ['/hearth', `/stands/${stand}`, `/stands/${stand}/take`, `/stands/${stand}/visit`, '/plants', '/plants/ramsons', '/weather', '/group', '/patches/new']) {
+          await page.goto(`${server.url}${path}`);
+          await page.waitForLoadState('networkidle');
+          await page.locator('h1').first().waitFor({ state: 'attached' });
+          const { violations } = await new AxeBuilder({ page }).exclude('canvas').analyze();
+          const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+          expect(serious.map((v) => `${path} ${v.id}: ${v.nodes.slice(0, 3).map((n) => `${n.target.join(' ')} ${n.any[0]?.message ?? ''}`).join(' | ')}`)).to.deep.equal([]);
+          const wider = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+          expect(wider, `${path} scrolls sideways`).to.be.at.most(0);
+        }
+      });
+    });
+});
