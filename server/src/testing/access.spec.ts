@@ -1,7 +1,6 @@
 import { expect } from 'chai';
-import type { Router } from 'express';
 import { v7 as newId } from 'uuid';
-import { as, emptyGroup, person, standOf, testServer, type Person, type TestServer } from './test-server.ts';
+import { as, emptyGroup, person, routesOf, standOf, testServer, type Person, type TestServer } from './test-server.ts';
 
 /** May nobody, a watcher, a picker, a keeper, a keeper of another group call it? Written by hand, not derived. */
 const TABLE: Readonly<Record<string, string>> = {
@@ -58,15 +57,6 @@ const TABLE: Readonly<Record<string, string>> = {
   'delete /api/groups/:groupId/imports/:importId': '401 403 403 yes 404',
 };
 const WHO = ['nobody', 'watcher', 'picker', 'keeper', 'stranger'] as const;
-
-interface Layer { readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> } }
-/** Every route that the running application really has. */
-export function routesOf(server: TestServer): readonly { readonly method: 'get' | 'post' | 'put' | 'delete'; readonly path: string }[] {
-  const { stack } = (server.app as unknown as { router: Router & { stack: readonly Layer[] } }).router;
-  return (stack as readonly Layer[]).flatMap(({ route }) =>
-    route ? Object.keys(route.methods).map((method) => ({ method: method as 'get', path: route.path })) : [],
-  );
-}
 
 describe('who may call what', () => {
   let server: TestServer;

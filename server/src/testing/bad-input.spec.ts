@@ -4,8 +4,7 @@ import request from 'supertest';
 import { sql } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { ERROR_CODES, type ErrorBody } from '@emberfield/contract';
-import { routesOf } from './access.spec.ts';
-import { as, emptyGroup, entryOf, patchBody, person, standOf, takeBody, testServer, type Person, type TestServer } from './test-server.ts';
+import { as, emptyGroup, entryOf, patchBody, person, routesOf, standOf, takeBody, testServer, type Person, type TestServer } from './test-server.ts';
 
 const TABLES = ['account', 'group_', 'membership', 'invitation', 'house_rule', 'own_profile', 'patch', 'stand', 'entry', 'take_verdict', 'sought', 'station', 'station_day', 'weather_import'];
 /** Posts whose empty body is what they want, or that end the caller's own session. */

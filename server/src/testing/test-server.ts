@@ -104,3 +104,12 @@ export async function send(server: TestServer, who: Person, groupId: string, ent
   const answer = await as(server, who, 'post', `/api/groups/${groupId}/sync`).send({ entries }).expect(200);
   return (answer.body as SyncAnswer).results;
 }
+
+interface Layer { readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> } }
+/** Every route that the running application really has. */
+export function routesOf(server: TestServer): readonly { readonly method: 'get' | 'post' | 'put' | 'delete'; readonly path: string }[] {
+  const { stack } = (server.app as unknown as { readonly router: { readonly stack: readonly Layer[] } }).router;
+  return stack.flatMap(({ route }) =>
+    route ? Object.keys(route.methods).map((method) => ({ method: method as 'get', path: route.path })) : [],
+  );
+}
