@@ -138,10 +138,10 @@ describe('the demo island', () => {
       await page.keyboard.press('Escape');
       await page.getByText('a week back').waitFor({ state: 'hidden' });
       await page.goto(`${server.url}/hearth`);
-      const first = page.locator('.line').first();
+      const first = page.locator('button.line').first();
       await first.focus();
       await page.keyboard.press('ArrowDown');
-      expect(await page.locator('.line').nth(1).getAttribute('aria-pressed')).to.equal('true');
+      expect(await page.locator('button.line').nth(1).getAttribute('aria-pressed')).to.equal('true');
     });
   });
   it('what does not exist, and a server that does not answer, are said calmly', async function () {

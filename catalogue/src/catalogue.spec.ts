@@ -38,6 +38,9 @@ describe('catalogue', () => {
         expect(figures.length).to.be.above(8);
         for (const f of figures) expect(f.source === 'estimate' || f.source in SOURCES, f.source).to.equal(true);
       });
+      it('names only works that are on the list', () => {
+        for (const work of profile.works) expect(SOURCES, work).to.have.property(work);
+      });
       it('forecasts its stages in order and opens every window of a usual year at the reference place', () => {
         const forecast = forecastSeason({
           stages: profile.stages, seasonStart: profile.seasonStart, reference: profile.reference, site: profile.reference,

@@ -7,7 +7,6 @@ import type { MonthDay, StageModel } from '@emberfield/core/phenology';
 export const en = (text: string): Text => ({ en: text });
 export const estimate = (value: number, low: number, high: number): Figure => ({ value, low, high, source: 'estimate' });
 export const fixed = (value: number): Figure => estimate(value, value, value);
-export const from = (source: string, value: number, low: number, high: number): Figure => ({ value, low, high, source });
 
 /** Usual day of the year, give or take. */
 export const about = (dayOfYear: number, days: number): Figure => estimate(dayOfYear, dayOfYear - days, dayOfYear + days);

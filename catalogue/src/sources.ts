@@ -1,7 +1,5 @@
-/** Works that figures and statements of the profiles rest on. Everything else says "estimate". */
+/** Works that profiles name for reading on, and figures may name as their source. What has none says "estimate". */
 export const SOURCES: Readonly<Record<string, string>> = {
-  baskerville1969: 'Baskerville, G. L. & Emin, P. (1969). Rapid estimation of heat accumulation from maximum and minimum temperatures. Ecology 50, 514–517.',
-  hopkins1938: 'Hopkins, A. D. (1938). Bioclimatics: a science of life and climate relations. USDA Miscellaneous Publication 280.',
   bbch2001: 'Meier, U. (ed.) (2001). Growth stages of mono- and dicotyledonous plants. BBCH Monograph, 2nd edition.',
   ernst1979: 'Ernst, W. H. O. (1979). Population biology of Allium ursinum in northern Germany. Journal of Ecology 67, 347–362.',
   taylor2009: 'Taylor, K. (2009). Biological Flora of the British Isles: Urtica dioica L. Journal of Ecology 97, 1436–1458.',

@@ -47,4 +47,5 @@ export const arnica: PlantProfile = {
   ],
   bring: en('notebook · camera'),
   keeping: en('Nothing is taken. Marigold ointment serves for many of the same uses; ask a licensed practitioner.'),
+  works: ['habitats1992', 'bbch2001'],
 };

@@ -52,4 +52,5 @@ export const birch: PlantProfile = {
   ],
   bring: en('bottles · cord · plug and mallet'),
   keeping: en('Fresh in the cold for two days; frozen, or boiled down.'),
+  works: ['bbch2001'],
 };

@@ -60,4 +60,5 @@ export const burdock: PlantProfile = {
   ],
   bring: en('digging stick or spade · brush · paper bag'),
   keeping: en('Roots keep for weeks in damp sand, or slice and dry at once.'),
+  works: ['gross1980', 'bbch2001'],
 };

@@ -56,4 +56,5 @@ export const elder: PlantProfile = {
   ],
   bring: en('scissors · basket · a crook for high branches'),
   keeping: en('Flowers brown within hours: use or dry the same day, in one layer.'),
+  works: ['atkinson2002', 'bbch2001'],
 };

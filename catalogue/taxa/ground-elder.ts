@@ -47,4 +47,5 @@ export const groundElder: PlantProfile = {
   ],
   bring: en('basket · scissors'),
   keeping: en('Use fresh; blanch and freeze.'),
+  works: ['bbch2001'],
 };

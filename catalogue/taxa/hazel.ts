@@ -47,4 +47,5 @@ export const hazel: PlantProfile = {
   ],
   bring: en('sack · crook'),
   keeping: en('Dry in the shell in one layer for some weeks, then keep airy.'),
+  works: ['bbch2001'],
 };

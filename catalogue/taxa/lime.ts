@@ -53,4 +53,5 @@ export const lime: PlantProfile = {
   ],
   bring: en('basket · crook · cloth to spread'),
   keeping: en('Dry the same day in one layer in the shade; keep dark and shut.'),
+  works: ['pigott1991', 'bbch2001'],
 };

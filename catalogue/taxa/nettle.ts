@@ -62,4 +62,5 @@ export const nettle: PlantProfile = {
   ],
   bring: en('gloves · scissors · a cloth bag'),
   keeping: en('Dry in a thin layer out of the sun until the leaf crumbles, then strip from the stem.'),
+  works: ['taylor2009', 'bbch2001'],
 };

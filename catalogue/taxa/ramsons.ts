@@ -66,4 +66,5 @@ export const ramsons: PlantProfile = {
   ],
   bring: en('scissors · a flat basket · a cloth to wipe the hands'),
   keeping: en('Wilts within hours: keep cool and damp. Drying loses the taste; pound with oil or salt, or freeze chopped.'),
+  works: ['ernst1979', 'bbch2001'],
 };

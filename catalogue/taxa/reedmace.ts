@@ -71,4 +71,5 @@ export const reedmace: PlantProfile = {
   ],
   bring: en('waders · knife · net bag'),
   keeping: en('Dry pollen and starch at once; leaves in bundles upright and airy.'),
+  works: ['grace1986', 'bbch2001'],
 };

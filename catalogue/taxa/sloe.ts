@@ -51,4 +51,5 @@ export const sloe: PlantProfile = {
   ],
   bring: en('thick gloves · basket'),
   keeping: en('Freeze overnight if the frost is late; steep, or cook to a mash and sieve.'),
+  works: ['bbch2001'],
 };

@@ -49,4 +49,5 @@ export const spruce: PlantProfile = {
   ],
   bring: en('basket · cloth for resin'),
   keeping: en('Layer in sugar or salt the same day, or freeze.'),
+  works: ['bbch2001'],
 };

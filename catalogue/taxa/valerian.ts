@@ -65,4 +65,5 @@ export const valerian: PlantProfile = {
   ],
   bring: en('fork · brush · paper bag · boots'),
   keeping: en('Wash, split, dry below 40 °C; keep apart from everything else because of the smell.'),
+  works: ['bbch2001'],
 };

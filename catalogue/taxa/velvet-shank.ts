@@ -45,4 +45,5 @@ export const velvetShank: PlantProfile = {
   ],
   bring: en('knife · paper bags · white and black paper for prints'),
   keeping: en('Dry caps in one layer; keep a specimen of each tuft apart until the meal is a week past.'),
+  works: ['bbch2001'],
 };

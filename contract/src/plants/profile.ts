@@ -79,6 +79,8 @@ export interface PlantProfile {
   readonly cautions: readonly { readonly class: (typeof CAUTION_CLASSES)[number]; readonly text: Text }[];
   readonly bring: Text;
   readonly keeping: Text;
+  /** Works to read on: keys of the catalogue's list. */
+  readonly works: readonly string[];
 }
 
 const optionalFigure = figure().optional() as Schema<Figure | undefined>;
@@ -160,6 +162,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
   cautions: listOf(exactly({ class: oneOf(CAUTION_CLASSES), text: text() }).required(), 30),
   bring: text(),
   keeping: text(),
+  works: listOf(line(60), 10),
 })
   .required('missing')
   .test('stageNames', 'unknownStage', given((p) => stagesNamedExist(p as unknown as PlantProfile)))

@@ -24,7 +24,19 @@ export function dayNumber(iso: IsoDay): DayNumber {
 
 /** ISO day of a day number. @example isoDay(31) // '1970-02-01' */
 export function isoDay(day: DayNumber): IsoDay {
-  return new Date(day * MS_PER_DAY).toISOString().slice(0, 10);
+  // Civil date from days (Fliegel & Van Flandern 1968, in the proleptic Gregorian calendar): an answer holds hundreds
+  // of days, and going through Date and back to text was among the costliest steps of it.
+  const l = Math.floor(day) + 2_509_157;
+  const n = Math.floor((4 * l) / 146_097);
+  const rest = l - Math.floor((146_097 * n + 3) / 4);
+  const i = Math.floor((4000 * (rest + 1)) / 1_461_001);
+  const j = rest - Math.floor((1461 * i) / 4) + 31;
+  const k = Math.floor((80 * j) / 2447);
+  const dayOfMonth = j - Math.floor((2447 * k) / 80);
+  const past = Math.floor(k / 11);
+  const month = k + 2 - 12 * past;
+  const year = 100 * (n - 49) + i + past;
+  return `${String(year).padStart(4, '0')}-${month < 10 ? '0' : ''}${month}-${dayOfMonth < 10 ? '0' : ''}${dayOfMonth}`;
 }
 
 /** Whether the text is a real calendar day written as YYYY-MM-DD. */

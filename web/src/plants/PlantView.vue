@@ -48,6 +48,7 @@ const sourceOf = (key: string): string => (key === 'estimate' ? words.value.t('c
       </table>
     </section>
     <section class="section"><h2>{{ words.t('hearth.bring') }}</h2><p>{{ words.text(p.bring) }}</p><h2>{{ words.t('plants.keeping') }}</h2><p>{{ words.text(p.keeping) }}</p></section>
+    <section v-if="p.works.length" class="section"><h2>{{ words.t('plants.works') }}</h2><ul class="small"><li v-for="w in p.works" :key="w">{{ sourceOf(w) }}</li></ul></section>
     <p class="soft small">{{ words.t('common.caution') }}</p>
   </article>
 </template>

@@ -17,7 +17,7 @@ const kept = new Kept<StandSeason>(MOST_SEASONS_KEPT);
 /** One season of a stand as seen today: a whole-year answer, kept under all that it depends on. */
 export function standSeason(dossier: Dossier, season: number, today: DayNumber): StandSeason {
   const { stand, patch, plant, weather } = dossier;
-  const key = [stand.id, stand.revision, patch.version, plant.revision, weather?.station.id ?? '-', weather?.station.revision ?? 0, season, today].join(':');
+  const key = [stand.id, dossier.record.sightingsKey, patch.version, plant.revision, weather?.station.id ?? '-', weather?.station.revision ?? 0, season, today].join(':');
   return kept.get(key, () => {
     const { profile } = plant;
     const forecast = forecastSeason({

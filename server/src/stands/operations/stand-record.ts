@@ -2,7 +2,7 @@ import type { EntryBodies, IdentityStatus, PartKey } from '@emberfield/contract'
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import type { StageSighting } from '@emberfield/core/phenology';
 import { completeCount, countByEye, estimateFromQuadrats, type CountEstimate } from '@emberfield/core/stand';
-import type { ReadEntry } from '../../entries/index.ts';
+import type { RecordEntry } from '../../entries/index.ts';
 
 export interface RecordedCount {
   readonly id: string;
@@ -26,6 +26,8 @@ export interface RecordedTake {
 /** What the entries of a stand amount to: those that were neither withdrawn nor corrected, in order of their days. */
 export interface StandRecord {
   readonly sightings: readonly StageSighting[];
+  /** The sightings as a text: a forecast hangs on them and not on takes or counts. */
+  readonly sightingsKey: string;
   readonly counts: readonly RecordedCount[];
   readonly takes: readonly RecordedTake[];
   readonly losses: readonly { readonly day: DayNumber; readonly share: number }[];
@@ -33,13 +35,14 @@ export interface StandRecord {
   readonly identities: readonly { readonly day: DayNumber; readonly status: IdentityStatus }[];
 }
 
-export function recordOf(entries: readonly ReadEntry[]): StandRecord {
-  const replaced = new Set(entries.flatMap(({ entry }) => (entry.replaces ? [entry.replaces] : [])));
+export function recordOf(entries: readonly RecordEntry[]): StandRecord {
+  const replaced = new Set(entries.flatMap(({ replaces }) => (replaces ? [replaces] : [])));
   const record = {
     sightings: [] as StageSighting[], counts: [] as RecordedCount[], takes: [] as RecordedTake[],
     losses: [] as StandRecord['losses'][number][], searches: [] as StandRecord['searches'][number][], identities: [] as StandRecord['identities'][number][],
   };
-  for (const { entry, by } of entries) {
+  for (const entry of entries) {
+    const { by } = entry;
     if (replaced.has(entry.id)) continue;
     const day = dayNumber(entry.day);
     // The kind says which body it is; the contract's schema checked it on the way in.
@@ -75,7 +78,7 @@ export function recordOf(entries: readonly ReadEntry[]): StandRecord {
         break;
     }
   }
-  return record;
+  return { ...record, sightingsKey: record.sightings.map((x) => `${x.stage}${x.day}${x.reached ? '+' : '-'}`).join(' ') };
 }
 
 function countOf(body: EntryBodies['census']): Pick<RecordedCount, 'plants' | 'mature' | 'flowering' | 'method'> {

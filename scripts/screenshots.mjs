@@ -1,0 +1,64 @@
+// Takes the pictures of docs/screenshots from a demo that is running: npm run demo, then npm run screenshots in another terminal.
+import { createRequire } from 'node:module';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensurePackages, ensureProgram } from './install.mjs';
+import { ROOT, say, settingsFor } from './settings.mjs';
+
+ensurePackages();
+const executablePath = ensureProgram('chromium', 'chromium');
+const { chromium } = createRequire(join(ROOT, 'e2e', 'package.json'))('playwright-core');
+const url = process.env.EMBERFIELD_URL ?? `http://127.0.0.1:${settingsFor('demo').webPort}`;
+const folder = join(ROOT, 'docs', 'screenshots');
+mkdirSync(folder, { recursive: true });
+const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-dev-shm-usage'] });
+
+const row = (name) => async (page) => {
+  await page.getByRole('button', { name }).first().click();
+};
+const openStand = (name) => async (page) => {
+  await row(name)(page);
+  const link = page.getByRole('link', { name: 'Open the stand' });
+  if (await link.isVisible()) await link.click();
+  await page.getByRole('heading', { name: 'The year of this stand' }).waitFor();
+};
+await shot('hearth', { do: row(/Norway spruce · tips/) });
+await shot('hearth-night', { night: true });
+await shot('hearth-phone', { phone: true });
+await shot('stand', { do: openStand(/Elder · flower heads Old railway/) });
+await shot('take-phone', { phone: true, who: 'Mirel', do: async (page) => {
+  await openStand(/Norway spruce · tips/)(page);
+  await page.getByRole('link', { name: /Log a take/ }).click();
+  for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
+  await page.getByRole('button', { name: 'good' }).click();
+} });
+await shot('limit-phone', { phone: true, who: 'Ode', do: async (page) => {
+  await openStand(/Norway spruce · tips/)(page);
+  await page.getByRole('link', { name: /Log a take/ }).click();
+  for (let i = 0; i < 13; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
+} });
+await shot('visit-phone', { phone: true, do: async (page) => {
+  await openStand(/Elder · flower heads/)(page);
+  await page.getByRole('link', { name: /Log a visit/ }).click();
+} });
+await shot('plants', { path: '/plants' });
+await shot('plant', { path: '/plants/ramsons' });
+await shot('weather', { path: '/weather' });
+await shot('new-patch', { path: '/patches/new', full: true });
+await shot('group', { path: '/group' });
+await browser.close();
+
+async function shot(name, { phone = false, night = false, who = 'Tavi', path = null, full = false, do: act = null }) {
+  const context = await browser.newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, colorScheme: night ? 'dark' : 'light', locale: 'en-GB', timezoneId: 'UTC' });
+  const page = await context.newPage();
+  await page.goto(`${url}/hearth`);
+  await page.getByRole('button', { name: new RegExp(`^${who}`) }).click();
+  await page.getByRole('heading', { name: 'Glowing' }).waitFor();
+  if (path) await page.goto(`${url}${path}`);
+  if (act) await act(page);
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: join(folder, `${name}.png`), fullPage: full });
+  await context.close();
+  say(name);
+}
