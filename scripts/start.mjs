@@ -83,7 +83,7 @@ if (dev) startVite();
 
 function ready() {
   const address = `http://127.0.0.1:${port}`;
-  writeFileSync(runFile, JSON.stringify({ pid: process.pid, port }));
+  writeFileSync(runFile, JSON.stringify({ pid: process.pid, port, server: server.pid }));
   if (dev) return;
   say(`\nEmberfield: ${address}`);
   if (demo) say(`Demo day: ${env.EMBERFIELD_TODAY}. Come in as Tavi (keeper), Mirel or Ode (pickers) or Brannoc (watcher): press a tile on the first page.`);
@@ -107,17 +107,24 @@ async function keptPort() {
 
 async function alreadyRunning() {
   if (!existsSync(runFile)) return null;
-  const { pid, port: at } = JSON.parse(readFileSync(runFile, 'utf8'));
+  const { pid, port: at, server: orphan } = JSON.parse(readFileSync(runFile, 'utf8'));
+  const answers = () => fetch(`http://127.0.0.1:${at}/api/health`).then((r) => r.ok, () => false);
   try {
     process.kill(pid, 0);
   } catch {
-    // That process is gone without having tidied up.
+    // The start command was killed before it could tidy up: its web server may still hold the port.
+    if (orphan && (await answers())) {
+      try {
+        process.kill(orphan, 'SIGTERM');
+        for (let i = 0; i < 100 && (await isTaken(at)); i++) await pause(100);
+      } catch {
+        // It ended by itself in the meantime.
+      }
+    }
     rmSync(runFile);
     return null;
   }
-  if (!(await isTaken(at))) return null;
-  const answer = await fetch(`http://127.0.0.1:${at}/api/health`).then((r) => r.ok, () => false);
-  return answer ? `http://127.0.0.1:${at}` : null;
+  return (await answers()) ? `http://127.0.0.1:${at}` : null;
 }
 
 function runNode(title, args) {
