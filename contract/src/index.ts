@@ -3,7 +3,7 @@ export {
 } from './platform/schema.ts';
 export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
 export type { Method, Route, Who } from './platform/route.ts';
-export { ROUTES, type RouteName } from './routes.ts';
+export { ROUTES } from './routes.ts';
 export * from './plants/profile.ts';
 export * from './people/people.ts';
 export * from './people/rules.ts';

@@ -72,5 +72,3 @@ export const ROUTES = {
   storeImport: route('post', `${G}/imports/:importId/store`, 'keeper')<StoredImport>()(),
   dropImport: route('delete', `${G}/imports/:importId`, 'keeper')<null>()(),
 } as const;
-
-export type RouteName = keyof typeof ROUTES;

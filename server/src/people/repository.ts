@@ -3,8 +3,6 @@ import { v7 as newId } from 'uuid';
 import type { Queryable } from '../platform/database/database.ts';
 import { account, audit, foundingCode, group, houseRule, invitation, membership, session } from './table.ts';
 
-export type AccountRow = typeof account.$inferSelect;
-export type GroupRow = typeof group.$inferSelect;
 export type InvitationRow = typeof invitation.$inferSelect;
 export type HouseRuleRow = typeof houseRule.$inferSelect;
 

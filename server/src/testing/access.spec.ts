@@ -112,6 +112,10 @@ describe('who may call what', () => {
     await as(server, keeper, 'post', path).set('x-emberfield-token', 'wrong').send(body).expect(403);
     await as(server, keeper, 'post', path).set('origin', server.url).send(body).expect(200);
   });
+  it('takes no more than a small report from somebody who is not signed in', async () => {
+    await as(server, null, 'post', '/api/csp-report').set('content-type', 'application/csp-report').send('x'.repeat(1000)).expect(204);
+    await as(server, null, 'post', '/api/csp-report').set('content-type', 'application/csp-report').send('x'.repeat(20_000)).expect(413);
+  });
   it('sends the policies that keep foreign script out', async () => {
     const { headers } = await as(server, null, 'get', '/api/health');
     expect(headers['content-security-policy']).to.include("default-src 'self'").and.include("script-src 'self' 'wasm-unsafe-eval'").and.include("frame-ancestors 'none'");

@@ -1,5 +1,3 @@
-import type { Readiness } from '@emberfield/core/phenology';
-
 /** The outline of the coal, drawn in a box of 32. */
 export const LUMP = 'M6 13C5 8 9 4.5 13.5 4 18 3.4 23.5 6 25.6 10.5 27.6 15 27 20.5 23.5 24 20 27.4 13 28 9 25 5.6 22.4 6.6 17.5 6 13Z';
 const TOP = 4;
@@ -30,5 +28,3 @@ export const THORNS = Array.from({ length: 9 }, (_, i) => {
   const at = (r: number, turn: number): string => `${(16 + r * Math.cos(a + turn)).toFixed(2)} ${(16 + r * Math.sin(a + turn)).toFixed(2)}`;
   return `M${at(17, -0.12)}L${at(21.4, 0.06)} ${at(17, 0.12)}Z`;
 }).join('');
-
-export type CoalState = Readiness['state'];

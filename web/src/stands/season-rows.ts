@@ -13,10 +13,12 @@ export interface SeasonRow {
 }
 
 /** One part of a stand season by season: when it opened, what was taken of what was allowed, how many were counted. */
-export function seasonRows(stand: StandView, part: string, latitudeDeg = 1): readonly SeasonRow[] {
+export function seasonRows(stand: StandView, part: string): readonly SeasonRow[] {
   const window = stand.profile.windows.find((w) => w.part === part);
   const { seasonStart } = stand.profile;
-  const inSeason = (iso: string): number => seasonOf(dayNumber(iso), seasonStart, latitudeDeg);
+  // The ladder's first day tells the hemisphere without telling the place: in the south seasons start half a year later.
+  const hemisphere = stand.ladder.firstDay.slice(5) === seasonStart ? 1 : -1;
+  const inSeason = (iso: string): number => seasonOf(dayNumber(iso), seasonStart, hemisphere);
   const takes = stand.entries.filter((e): e is Extract<EntryView, { kind: 'take' }> => e.kind === 'take' && e.standing === 'valid' && e.body.part === part);
   return [stand.ladder.season, ...stand.ladder.past].map((s: LadderSeason): SeasonRow => {
     const own = takes.filter((t) => inSeason(t.day) === s.season);

@@ -37,7 +37,7 @@ describe('season by season', () => {
   const verdict = (kind: 'within' | 'over', amount: number) => ({ verdict: kind, leftBefore: null, leftAfter: null, allowance: { amount } }) as unknown as EntryView['take'];
   const stand = {
     profile: elder,
-    ladder: { season: season(2026), past: [season(2025)] },
+    ladder: { season: season(2026), past: [season(2025)], firstDay: '2026-01-01' },
     counts: [{ value: 8, day: '2025-04-20' }, { value: 9, day: '2025-09-01' }, { value: 10, day: '2026-05-01' }],
     entries: [
       entry('take', take(5), { day: '2026-05-30', take: verdict('within', 20) }), entry('take', take(30), { day: '2026-06-02', take: verdict('over', 20) }),
@@ -48,6 +48,10 @@ describe('season by season', () => {
     const [now, before] = seasonRows(stand, 'flower');
     expect(now).to.deep.include({ season: 2026, opens: '2026-05-24', taken: 35, allowed: 20, over: true, counted: 10 });
     expect(before).to.deep.include({ season: 2025, taken: 7, allowed: 18, over: false, counted: 9 });
+  });
+  it('counts a take of March to the season before in the south, where seasons start in July', () => {
+    const south = { ...stand, ladder: { ...stand.ladder, firstDay: '2026-07-02' }, entries: [entry('take', take(6), { day: '2026-03-10' })] } as unknown as StandView;
+    expect(seasonRows(south, 'flower').map((r) => [r.season, r.taken])).to.deep.equal([[2026, 0], [2025, 6]]);
   });
   it('keeps the parts apart, and says nothing of what was not judged', () => {
     expect(seasonRows(stand, 'fruit')[1]).to.deep.include({ taken: 4, allowed: null, over: false });

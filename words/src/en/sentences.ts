@@ -3,7 +3,6 @@ export const sentences = {
   window: {
     opensIn: 'opens in about {days} ({range})',
     opensOn: 'opens about {day}',
-    openSince: 'open since about {day}',
     closesIn: 'about {days} left ({range})',
     closesToday: 'closes about today',
     lastCall: 'last call: about {days} left ({range})',
@@ -43,7 +42,6 @@ export const sentences = {
     countedFresh: '{amount} from {plants}',
     relative: '{perPlant} a plant, from 1 plant in {oneIn}',
     relativePerPlant: '{perPlant} a plant',
-    relativeShare: 'from 1 plant in {oneIn}',
     notCounted: 'count the stand for an amount',
     heldBy: 'Held back by: {what}.',
     nothingHolds: 'No rule limits it beyond what the plants carry.',

@@ -20,7 +20,10 @@ export interface Gatekeeper {
 export type Handler<Body, Answer, Ctx extends Context<Body> = Context<Body>> = (context: Ctx) => Promise<Answer>;
 
 const readJson = express.json({ limit: LARGEST_BODY_BYTES, strict: false, type: () => true });
-const readBytes = express.raw({ limit: LARGEST_FILE_BYTES, type: () => true });
+const readFile = express.raw({ limit: LARGEST_FILE_BYTES, type: () => true });
+/** What anybody may send without signing in (a browser's report) is small. */
+const LARGEST_REPORT_BYTES = 16 * 1024;
+const readReport = express.raw({ limit: LARGEST_REPORT_BYTES, type: () => true });
 
 /** Mounts endpoints on a router: who may, what comes in, what goes out, in this order for every one of them. */
 export class Endpoints {
@@ -39,7 +42,7 @@ export class Endpoints {
   }
 
   private mount<B, A>(route: Route<B, A>, handler: Handler<B, A>, limits: RequestHandler[]): void {
-    const reader = route.body === null ? [] : [route.body === 'bytes' ? readBytes : readJson];
+    const reader = route.body === null ? [] : [route.body !== 'bytes' ? readJson : route.who === 'anyone' ? readReport : readFile];
     // The gate stands before the reader: a stranger cannot make the server swallow megabytes.
     const gate: RequestHandler = (request, response, next) => {
       this.admit(route, request, response).then(() => next(), next);

@@ -1,7 +1,7 @@
 import { climatologyOf, joinDays, type StationWeather, type WeatherDay } from '@emberfield/core/phenology';
 import type { Queryable } from '../../platform/database/database.ts';
 import { Kept } from '../../platform/kept.ts';
-import { allDays, stationsOf, type StationRow } from '../repository.ts';
+import { allDays, type StationRow } from '../repository.ts';
 
 export interface KnownWeather {
   readonly station: StationRow;
@@ -35,11 +35,7 @@ const METRES_PER_DEGREE = 111_320;
 /** A height difference weighs like so much way: 100 m up is as far as 10 km along. */
 const WAY_PER_HEIGHT = 100;
 
-/** The group's station that tells most about a place: nearest, height weighed in. `null` without stations. */
-export async function nearestStation(db: Queryable, groupId: string, place: { readonly latitudeDeg: number; readonly longitudeDeg: number; readonly heightM: number }): Promise<StationRow | null> {
-  return pickNearest(await stationsOf(db, groupId), place);
-}
-
+/** The station that tells most about a place: nearest, height weighed in. `null` without stations. */
 export function pickNearest(stations: readonly StationRow[], place: { readonly latitudeDeg: number; readonly longitudeDeg: number; readonly heightM: number }): StationRow | null {
   const distance = (s: StationRow): number => {
     const north = (s.latitudeDeg - place.latitudeDeg) * METRES_PER_DEGREE;
