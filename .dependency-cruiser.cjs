@@ -1,27 +1,90 @@
 const to = (...rooms) => `^(${rooms.join('|')})/`;
-const rule = (name, from, forbidden, comment) => ({ name, severity: 'error', comment, from: { path: from, pathNot: '\\.spec\\.ts$' }, to: { path: forbidden } });
+const rule = (name, from, forbidden, comment) => ({
+  name,
+  severity: 'error',
+  comment,
+  from: { path: from, pathNot: '\\.spec\\.ts$' },
+  to: { path: forbidden },
+});
 
 /** Imports run one way: web and server → words, contract → core; demo → server; truth → nothing. */
 module.exports = {
   forbidden: [
-    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
-    rule('core-stands-alone', '^core/', to('contract', 'catalogue', 'words', 'server', 'web', 'demo', 'e2e'), 'The core knows nobody.'),
-    { name: 'core-short-list', severity: 'error', comment: 'The only packages the core may use.', from: { path: '^core/', pathNot: '\\.spec\\.ts$' }, to: { path: 'node_modules', pathNot: 'node_modules/jstat' } },
-    { name: 'core-no-node', severity: 'error', from: { path: '^core/', pathNot: '\\.spec\\.ts$' }, to: { dependencyTypes: ['core'] } },
-    rule('contract-on-core', '^contract/', to('catalogue', 'words', 'server', 'web', 'demo', 'e2e'), 'The contract knows the core only.'),
-    { name: 'contract-short-list', severity: 'error', from: { path: '^contract/', pathNot: '\\.spec\\.ts$' }, to: { path: 'node_modules', pathNot: 'node_modules/yup' } },
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    rule(
+      'core-stands-alone',
+      '^core/',
+      to('contract', 'catalogue', 'words', 'server', 'web', 'demo', 'e2e'),
+      'The core knows nobody.',
+    ),
+    {
+      name: 'core-short-list',
+      severity: 'error',
+      comment: 'The only packages the core may use.',
+      from: { path: '^core/', pathNot: '\\.spec\\.ts$' },
+      to: { path: 'node_modules', pathNot: 'node_modules/jstat' },
+    },
+    {
+      name: 'core-no-node',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.spec\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    rule(
+      'contract-on-core',
+      '^contract/',
+      to('catalogue', 'words', 'server', 'web', 'demo', 'e2e'),
+      'The contract knows the core only.',
+    ),
+    {
+      name: 'contract-short-list',
+      severity: 'error',
+      from: { path: '^contract/', pathNot: '\\.spec\\.ts$' },
+      to: { path: 'node_modules', pathNot: 'node_modules/yup' },
+    },
     rule('catalogue-on-contract', '^catalogue/', to('words', 'server', 'web', 'demo', 'e2e'), ''),
     rule('words-on-contract', '^words/', to('catalogue', 'server', 'web', 'demo', 'e2e'), ''),
     rule('server-not-web', '^server/', to('web', 'demo', 'e2e'), 'Server and web never meet.'),
     rule('web-not-server', '^web/', to('server', 'catalogue', 'demo', 'e2e'), 'Server and web never meet.'),
     rule('demo-not-web', '^demo/', to('web', 'e2e'), ''),
-    rule('truth-alone', '^demo/src/truth/', '^(core|contract|catalogue|words|server|web)/|^demo/src/(?!truth/)', 'How plants really behave is not made of the forecaster.'),
-    { name: 'express-at-the-rim', severity: 'error', from: { path: '^server/src/', pathNot: '^server/src/(platform/http/|app\\.ts)' }, to: { path: 'node_modules/(express|helmet|pino-http)/' } },
-    { name: 'sql-in-repositories', severity: 'error', from: { path: '^server/src/', pathNot: '(repository|table|-table|columns|database|migrate|rate-limit)\\.ts$|\\.spec\\.ts$' }, to: { path: 'node_modules/drizzle-orm' } },
+    rule(
+      'truth-alone',
+      '^demo/src/truth/',
+      '^(core|contract|catalogue|words|server|web)/|^demo/src/(?!truth/)',
+      'How plants really behave is not made of the forecaster.',
+    ),
     {
-      name: 'domains-meet-at-index', severity: 'error', comment: 'Another domain is entered through its index or its table.',
-      from: { path: '^server/src/(people|plants|patches|stands|entries|visits|weather|hearth)/', pathNot: '\\.spec\\.ts$' },
-      to: { path: '^server/src/(people|plants|patches|stands|entries|visits|weather|hearth)/', pathNot: '^server/src/($1)/|/index\\.ts$|/table\\.ts$' },
+      name: 'express-at-the-rim',
+      severity: 'error',
+      from: { path: '^server/src/', pathNot: '^server/src/(platform/http/|app\\.ts)' },
+      to: { path: 'node_modules/(express|helmet|pino-http)/' },
+    },
+    {
+      name: 'sql-in-repositories',
+      severity: 'error',
+      from: {
+        path: '^server/src/',
+        pathNot: '(repository|table|-table|columns|database|migrate|rate-limit)\\.ts$|\\.spec\\.ts$',
+      },
+      to: { path: 'node_modules/drizzle-orm' },
+    },
+    {
+      name: 'domains-meet-at-index',
+      severity: 'error',
+      comment: 'Another domain is entered through its index or its table.',
+      from: {
+        path: '^server/src/(people|plants|patches|stands|entries|visits|weather|hearth)/',
+        pathNot: '\\.spec\\.ts$',
+      },
+      to: {
+        path: '^server/src/(people|plants|patches|stands|entries|visits|weather|hearth)/',
+        pathNot: '^server/src/($1)/|/index\\.ts$|/table\\.ts$',
+      },
     },
   ],
   options: {
@@ -29,6 +92,10 @@ module.exports = {
     exclude: { path: '(dist|migrations)/' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'default'], extensions: ['.ts', '.vue', '.js', '.mjs', '.json'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+      extensions: ['.ts', '.vue', '.js', '.mjs', '.json'],
+    },
   },
 };

@@ -3,7 +3,18 @@ import vue from 'eslint-plugin-vue';
 import vueParser from 'vue-eslint-parser';
 
 export default ts.config(
-  { ignores: ['**/node_modules/**', '**/dist/**', '.data/**', 'server/migrations/**', 'scripts/**', '*.mjs', '*.cjs', '**/*.config.ts'] },
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/dist/**',
+      '.data/**',
+      'server/migrations/**',
+      'scripts/**',
+      '*.mjs',
+      '*.cjs',
+      '**/*.config.ts',
+    ],
+  },
   {
     files: ['**/*.ts'],
     extends: [...ts.configs.recommendedTypeChecked],
@@ -15,10 +26,22 @@ export default ts.config(
     files: ['web/src/**/*.vue'],
     extends: [...vue.configs['flat/essential']],
     languageOptions: { parser: vueParser, parserOptions: { parser: ts.parser, sourceType: 'module' } },
-    rules: { 'vue/multi-word-component-names': 'error', 'vue/no-v-html': 'error', 'vue/require-explicit-emits': 'error' },
+    rules: {
+      'vue/multi-word-component-names': 'error',
+      'vue/no-v-html': 'error',
+      'vue/require-explicit-emits': 'error',
+    },
   },
   // An assertion is an expression here, and builders of tests may be loose about what they leave out.
-  { files: ['**/*.spec.ts', 'e2e/**/*.ts'], rules: { '@typescript-eslint/no-unused-expressions': 'off', '@typescript-eslint/no-unsafe-assignment': 'off', '@typescript-eslint/no-unsafe-member-access': 'off', '@typescript-eslint/no-unsafe-argument': 'off' } },
+  {
+    files: ['**/*.spec.ts', 'e2e/**/*.ts'],
+    rules: {
+      '@typescript-eslint/no-unused-expressions': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+    },
+  },
 );
 
 function rules() {

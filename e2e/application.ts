@@ -26,14 +26,27 @@ export async function freshDatabase(name: string): Promise<string> {
 /** The real server as its own process, as the start command runs it. */
 export async function startServer(databaseUrl: string, env: Record<string, string> = {}): Promise<RunningServer> {
   const child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
-    cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, DATABASE_URL: databaseUrl, EMBERFIELD_WEB: `${ROOT}web/dist`, EMBERFIELD_BASE_MAP: `${ROOT}demo/map/ostrey.geojson`, EMBERFIELD_LOG: 'warn', EMBERFIELD_TODAY: '2026-05-15', ...env },
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      EMBERFIELD_WEB: `${ROOT}web/dist`,
+      EMBERFIELD_BASE_MAP: `${ROOT}demo/map/ostrey.geojson`,
+      EMBERFIELD_LOG: 'warn',
+      EMBERFIELD_TODAY: '2026-05-15',
+      ...env,
+    },
   });
   const { port, code } = await started(child);
   return {
     url: `http://127.0.0.1:${port}`,
     foundingCode: code,
-    stop: () => new Promise((resolve) => { child.on('exit', () => resolve()); child.kill('SIGTERM'); }),
+    stop: () =>
+      new Promise((resolve) => {
+        child.on('exit', () => resolve());
+        child.kill('SIGTERM');
+      }),
   };
 }
 
@@ -55,14 +68,28 @@ function started(child: ChildProcess): Promise<{ port: number; code: string | nu
 
 export function loadDemo(databaseUrl: string): Promise<void> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, ['--import', 'tsx', 'demo/src/main.ts'], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DATABASE_URL: databaseUrl } });
+    const child = spawn(process.execPath, ['--import', 'tsx', 'demo/src/main.ts'], {
+      cwd: ROOT,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DATABASE_URL: databaseUrl },
+    });
     child.on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`The demo could not be loaded (${code}).`))));
   });
 }
 
 let browser: Promise<Browser> | null = null;
 export const theBrowser = (): Promise<Browser> =>
-  (browser ??= chromium.launch({ executablePath: process.env['EMBERFIELD_CHROMIUM'] ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] }));
+  (browser ??= chromium.launch({
+    executablePath: process.env['EMBERFIELD_CHROMIUM'] ?? '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-dev-shm-usage',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--no-first-run',
+    ],
+  }));
 
 export interface Screen {
   readonly page: Page;
@@ -72,13 +99,26 @@ export interface Screen {
 }
 
 export async function openScreen({ phone = false, night = false } = {}): Promise<Screen> {
-  const context = await (await theBrowser()).newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, hasTouch: phone, colorScheme: night ? 'dark' : 'light', serviceWorkers: 'block', timezoneId: 'UTC', locale: 'en-GB' });
+  const context = await (
+    await theBrowser()
+  ).newContext({
+    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    hasTouch: phone,
+    colorScheme: night ? 'dark' : 'light',
+    serviceWorkers: 'block',
+    timezoneId: 'UTC',
+    locale: 'en-GB',
+  });
   const page = await context.newPage();
   page.setDefaultTimeout(12_000);
   const complaints: string[] = [];
   page.on('pageerror', (error) => complaints.push(error.message));
   page.on('console', (message) => {
-    if (/content security policy/i.test(message.text()) || (message.type() === 'error' && !/status of 4\d\d/.test(message.text()))) complaints.push(message.text());
+    if (
+      /content security policy/i.test(message.text()) ||
+      (message.type() === 'error' && !/status of 4\d\d/.test(message.text()))
+    )
+      complaints.push(message.text());
   });
   return { page, context, complaints };
 }

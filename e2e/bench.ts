@@ -11,7 +11,8 @@ import { closeBrowser, freshDatabase, loadDemo, openScreen, startServer } from '
 const rows: [string, string, string][] = [];
 const put = (what: string, measured: string, target: string): void => void rows.push([what, measured, target]);
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-const share = (values: readonly number[], p: number): number => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * p))]!;
+const share = (values: readonly number[], p: number): number =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * p))]!;
 const ms = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} ms`;
 
 forecastBench();
@@ -33,7 +34,13 @@ function forecastBench(): void {
     const started = performance.now();
     for (let i = 0; i < 1000; i++) {
       const forecast = forecastSeason({
-        stages: profile.stages, seasonStart: profile.seasonStart, reference: profile.reference, site: { latitudeDeg: 46, heightM: i % 400 }, season: 2026, weather, asOf: dayNumber('2026-05-15'),
+        stages: profile.stages,
+        seasonStart: profile.seasonStart,
+        reference: profile.reference,
+        site: { latitudeDeg: 46, heightM: i % 400 },
+        season: 2026,
+        weather,
+        asOf: dayNumber('2026-05-15'),
         sightings: [{ stage: 'leafing', day: dayNumber('2026-05-02') + (i % 5), reached: true }],
       });
       for (const w of profile.windows) forecastWindow(w, forecast);
@@ -42,25 +49,50 @@ function forecastBench(): void {
   };
   once();
   const runs = Array.from({ length: 5 }, once);
-  put(`forecast: 1,000 stands × ${profile.stages.length} stages × 20 years, windows included`, `${(median(runs) / 1000).toFixed(2)} s (${(Math.min(...runs) / 1000).toFixed(2)}–${(Math.max(...runs) / 1000).toFixed(2)})`, '≤ 2 s');
+  put(
+    `forecast: 1,000 stands × ${profile.stages.length} stages × 20 years, windows included`,
+    `${(median(runs) / 1000).toFixed(2)} s (${(Math.min(...runs) / 1000).toFixed(2)}–${(Math.max(...runs) / 1000).toFixed(2)})`,
+    '≤ 2 s',
+  );
 }
 
 async function serverBench(): Promise<void> {
   const databaseUrl = await freshDatabase('emberfield_bench');
   const loading = performance.now();
   await loadDemo(databaseUrl);
-  put('the demo island loads, process start included', `${((performance.now() - loading) / 1000).toFixed(1)} s`, '≤ 20 s');
-  const server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1', EMBERFIELD_REQUESTS_PER_MINUTE: '10000000' });
+  put(
+    'the demo island loads, process start included',
+    `${((performance.now() - loading) / 1000).toFixed(1)} s`,
+    '≤ 20 s',
+  );
+  const server = await startServer(databaseUrl, {
+    EMBERFIELD_PORT: '0',
+    EMBERFIELD_DEMO: '1',
+    EMBERFIELD_REQUESTS_PER_MINUTE: '10000000',
+  });
   try {
     const cookie = await demoCookie(server.url);
-    const session = (await (await fetch(`${server.url}/api/session`, { headers: { cookie } })).json()) as { token: string; groups: { id: string }[] };
+    const session = (await (await fetch(`${server.url}/api/session`, { headers: { cookie } })).json()) as {
+      token: string;
+      groups: { id: string }[];
+    };
     const group = `${server.url}/api/groups/${session.groups[0]!.id}`;
-    const hearth = (await (await fetch(`${group}/hearth`, { headers: { cookie } })).json()) as { stands: { id: string; patchId: string; plantKey: string }[] };
+    const hearth = (await (await fetch(`${group}/hearth`, { headers: { cookie } })).json()) as {
+      stands: { id: string; patchId: string; plantKey: string }[];
+    };
     const nettle = hearth.stands.find((s) => s.plantKey === 'nettle')!;
     const calls: Record<string, () => Promise<Response>> = {
       Hearth: () => fetch(`${group}/hearth`, { headers: { cookie } }),
-      stand: () => fetch(`${group}/stands/${hearth.stands[Math.floor(Math.random() * hearth.stands.length)]!.id}`, { headers: { cookie } }),
-      take: () => fetch(`${group}/sync`, { method: 'POST', headers: { cookie, 'content-type': 'application/json', 'x-emberfield-token': session.token }, body: JSON.stringify({ entries: [take(nettle)] }) }),
+      stand: () =>
+        fetch(`${group}/stands/${hearth.stands[Math.floor(Math.random() * hearth.stands.length)]!.id}`, {
+          headers: { cookie },
+        }),
+      take: () =>
+        fetch(`${group}/sync`, {
+          method: 'POST',
+          headers: { cookie, 'content-type': 'application/json', 'x-emberfield-token': session.token },
+          body: JSON.stringify({ entries: [take(nettle)] }),
+        }),
     };
     await thinking(calls, { users: 10, seconds: 8, record: false });
     await thinking(calls, { users: 50, seconds: 30, record: true });
@@ -73,39 +105,73 @@ async function serverBench(): Promise<void> {
 }
 
 async function demoCookie(url: string): Promise<string> {
-  const answer = await fetch(`${url}/api/demo-session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ signInName: 'tavi' }) });
+  const answer = await fetch(`${url}/api/demo-session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ signInName: 'tavi' }),
+  });
   return answer.headers.get('set-cookie')!.split(';')[0]!;
 }
 
 function take({ id, patchId }: { readonly id: string; readonly patchId: string }): object {
-  const hex = (n: number): string => Array.from({ length: n }, () => Math.floor(Math.random() * 16).toString(16)).join('');
+  const hex = (n: number): string =>
+    Array.from({ length: n }, () => Math.floor(Math.random() * 16).toString(16)).join('');
   const time = Date.now().toString(16).padStart(12, '0');
   return {
-    id: `${time.slice(0, 8)}-${time.slice(8)}-7${hex(3)}-8${hex(3)}-${hex(12)}`, kind: 'take', schemaVersion: 1, patchId, standId: id, visitId: null, day: '2026-05-15', zone: 'UTC', madeAt: '2026-05-15T10:00:00Z', device: 'bench', replaces: null,
-    body: { part: 'tip', amount: 1, measure: 'unit', plants: 1, killed: null, quality: null, eatenOnTheSpot: false, overReason: '' },
+    id: `${time.slice(0, 8)}-${time.slice(8)}-7${hex(3)}-8${hex(3)}-${hex(12)}`,
+    kind: 'take',
+    schemaVersion: 1,
+    patchId,
+    standId: id,
+    visitId: null,
+    day: '2026-05-15',
+    zone: 'UTC',
+    madeAt: '2026-05-15T10:00:00Z',
+    device: 'bench',
+    replaces: null,
+    body: {
+      part: 'tip',
+      amount: 1,
+      measure: 'unit',
+      plants: 1,
+      killed: null,
+      quality: null,
+      eatenOnTheSpot: false,
+      overReason: '',
+    },
   };
 }
 
 /** So many users, each asking, then thinking one to two seconds: half look at the Hearth, a third at a stand, the rest log a take. */
-async function thinking(calls: Record<string, () => Promise<Response>>, { users, seconds, record }: { users: number; seconds: number; record: boolean }): Promise<void> {
+async function thinking(
+  calls: Record<string, () => Promise<Response>>,
+  { users, seconds, record }: { users: number; seconds: number; record: boolean },
+): Promise<void> {
   const times: Record<string, number[]> = { Hearth: [], stand: [], take: [] };
   const end = performance.now() + seconds * 1000;
   let failures = 0;
-  await Promise.all(Array.from({ length: users }, async () => {
-    await new Promise((r) => setTimeout(r, Math.random() * 1500));
-    while (performance.now() < end) {
-      const dice = Math.random();
-      const name = dice < 0.5 ? 'Hearth' : dice < 0.83 ? 'stand' : 'take';
-      const started = performance.now();
-      const answer = await calls[name]!();
-      await answer.arrayBuffer();
-      times[name]!.push(performance.now() - started);
-      if (!answer.ok) failures++;
-      await new Promise((r) => setTimeout(r, 1000 + Math.random() * 1000));
-    }
-  }));
+  await Promise.all(
+    Array.from({ length: users }, async () => {
+      await new Promise((r) => setTimeout(r, Math.random() * 1500));
+      while (performance.now() < end) {
+        const dice = Math.random();
+        const name = dice < 0.5 ? 'Hearth' : dice < 0.83 ? 'stand' : 'take';
+        const started = performance.now();
+        const answer = await calls[name]!();
+        await answer.arrayBuffer();
+        times[name]!.push(performance.now() - started);
+        if (!answer.ok) failures++;
+        await new Promise((r) => setTimeout(r, 1000 + Math.random() * 1000));
+      }
+    }),
+  );
   if (!record) return;
-  for (const [name, t] of Object.entries(times)) put(`${name}, ${users} users thinking 1–2 s (${t.length} answers)`, `p50 ${ms(median(t))}, p95 ${ms(share(t, 0.95))}`, 'p95 ≤ 100 ms');
+  for (const [name, t] of Object.entries(times))
+    put(
+      `${name}, ${users} users thinking 1–2 s (${t.length} answers)`,
+      `p50 ${ms(median(t))}, p95 ${ms(share(t, 0.95))}`,
+      'p95 ≤ 100 ms',
+    );
   if (failures) put('answers that failed', String(failures), '0');
 }
 
@@ -122,12 +188,14 @@ async function flatOut(calls: Record<string, () => Promise<Response>>, databaseU
   const rate = async (call: () => Promise<Response>): Promise<number> => {
     const started = performance.now();
     let n = 0;
-    await Promise.all(Array.from({ length: 8 }, async () => {
-      while (performance.now() - started < 4000) {
-        await (await call()).arrayBuffer();
-        n++;
-      }
-    }));
+    await Promise.all(
+      Array.from({ length: 8 }, async () => {
+        while (performance.now() - started < 4000) {
+          await (await call()).arrayBuffer();
+          n++;
+        }
+      }),
+    );
     return n / ((performance.now() - started) / 1000);
   };
   await rate(() => fetch(bareUrl));
@@ -154,5 +222,9 @@ async function usableHearth(url: string): Promise<void> {
     times.push(performance.now() - started);
     await screen.context.close();
   }
-  put('usable Hearth from a cold cache (demo, headless Chromium)', `${ms(median(times))} (${ms(Math.min(...times))}–${ms(Math.max(...times))})`, '≤ 1.5 s');
+  put(
+    'usable Hearth from a cold cache (demo, headless Chromium)',
+    `${ms(median(times))} (${ms(Math.min(...times))}–${ms(Math.max(...times))})`,
+    '≤ 1.5 s',
+  );
 }

@@ -1,7 +1,15 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { comeInAs, freshDatabase, loadDemo, openScreen, startServer, type RunningServer, type Screen } from './application.ts';
+import {
+  comeInAs,
+  freshDatabase,
+  loadDemo,
+  openScreen,
+  startServer,
+  type RunningServer,
+  type Screen,
+} from './application.ts';
 
 describe('the demo island', () => {
   let server: RunningServer;
@@ -13,7 +21,10 @@ describe('the demo island', () => {
   });
   after(() => server.stop());
 
-  async function within(options: Parameters<typeof openScreen>[0] & { as: string }, work: (page: Page, screen: Screen) => Promise<void>): Promise<void> {
+  async function within(
+    options: Parameters<typeof openScreen>[0] & { as: string },
+    work: (page: Page, screen: Screen) => Promise<void>,
+  ): Promise<void> {
     const screen = await openScreen(options);
     try {
       await comeInAs(screen, server.url, options.as);
@@ -94,7 +105,11 @@ describe('the demo island', () => {
       expect(await page.getByRole('button', { name: 'Invite' }).count()).to.equal(0);
       const status = await page.evaluate(async () => {
         const session = (await (await fetch('/api/session')).json()) as { token: string; groups: { id: string }[] };
-        const answer = await fetch(`/api/groups/${session.groups[0]!.id}/rules`, { method: 'PUT', headers: { 'content-type': 'application/json', 'x-emberfield-token': session.token }, body: JSON.stringify({ on: true, rule: { kind: 'matureOnly' } }) });
+        const answer = await fetch(`/api/groups/${session.groups[0]!.id}/rules`, {
+          method: 'PUT',
+          headers: { 'content-type': 'application/json', 'x-emberfield-token': session.token },
+          body: JSON.stringify({ on: true, rule: { kind: 'matureOnly' } }),
+        });
         return answer.status;
       });
       expect(status).to.equal(403);
@@ -126,7 +141,10 @@ describe('the demo island', () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.keyboard.press('/');
       await page.keyboard.type('arnica');
-      await page.getByRole('option', { name: /Arnica/ }).first().waitFor();
+      await page
+        .getByRole('option', { name: /Arnica/ })
+        .first()
+        .waitFor();
       await page.keyboard.press('Enter');
       await page.getByRole('heading', { name: 'Arnica · Brackmoor lawn' }).waitFor();
       await page.getByText('protected: not taken at all').first().waitFor();
@@ -168,17 +186,39 @@ describe('the demo island', () => {
       await within({ as: 'Tavi', night, phone: night }, async (page) => {
         const stand = await page.evaluate(async () => {
           const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
-          const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as { stands: { id: string; plantKey: string }[] };
+          const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {
+            stands: { id: string; plantKey: string }[];
+          };
           return hearth.stands.find((s) => s.plantKey === 'elder')!.id;
         });
-        for (const path of ['/hearth', `/stands/${stand}`, `/stands/${stand}/take`, `/stands/${stand}/visit`, '/plants', '/plants/ramsons', '/weather', '/group', '/patches/new']) {
+        for (const path of [
+          '/hearth',
+          `/stands/${stand}`,
+          `/stands/${stand}/take`,
+          `/stands/${stand}/visit`,
+          '/plants',
+          '/plants/ramsons',
+          '/weather',
+          '/group',
+          '/patches/new',
+        ]) {
           await page.goto(`${server.url}${path}`);
           await page.waitForLoadState('networkidle');
           await page.locator('h1').first().waitFor({ state: 'attached' });
           const { violations } = await new AxeBuilder({ page }).exclude('canvas').analyze();
           const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-          expect(serious.map((v) => `${path} ${v.id}: ${v.nodes.slice(0, 3).map((n) => `${n.target.join(' ')} ${n.any[0]?.message ?? ''}`).join(' | ')}`)).to.deep.equal([]);
-          const wider = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+          expect(
+            serious.map(
+              (v) =>
+                `${path} ${v.id}: ${v.nodes
+                  .slice(0, 3)
+                  .map((n) => `${n.target.join(' ')} ${n.any[0]?.message ?? ''}`)
+                  .join(' | ')}`,
+            ),
+          ).to.deep.equal([]);
+          const wider = await page.evaluate(
+            () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+          );
           expect(wider, `${path} scrolls sideways`).to.be.at.most(0);
         }
       });

@@ -1,5 +1,12 @@
 import { expect } from 'chai';
-import { closeBrowser, freshDatabase, openScreen, startServer, type RunningServer, type Screen } from './application.ts';
+import {
+  closeBrowser,
+  freshDatabase,
+  openScreen,
+  startServer,
+  type RunningServer,
+  type Screen,
+} from './application.ts';
 
 /** As a real station writes it: a title, semicolons, decimal commas, day-first dates, sentinels, a torn line, a byte-order mark. */
 function messyWeather(): string {
@@ -7,11 +14,18 @@ function messyWeather(): string {
   for (let day = Date.UTC(2012, 0, 1), i = 0; day <= Date.UTC(2026, 4, 14); day += 86_400_000, i++) {
     const d = new Date(day);
     const ofYear = (day - Date.UTC(d.getUTCFullYear(), 0, 1)) / 86_400_000;
-    const mean = 9.6 - 9 * Math.cos((2 * Math.PI * (ofYear - 20)) / 365.25) + 3 * Math.sin(i * 0.9) * Math.cos(i * 0.031);
+    const mean =
+      9.6 - 9 * Math.cos((2 * Math.PI * (ofYear - 20)) / 365.25) + 3 * Math.sin(i * 0.9) * Math.cos(i * 0.031);
     const comma = (x: number): string => x.toFixed(1).replace('.', ',');
     const date = `${String(d.getUTCDate()).padStart(2, '0')}.${String(d.getUTCMonth() + 1).padStart(2, '0')}.${d.getUTCFullYear()}`;
     if (i % 400 === 7) continue;
-    lines.push(i % 333 === 5 ? `${date};-9999;-9999;` : i === 900 ? '03.12.20' : `${date};${comma(mean - 4)};${comma(mean + 4.5)};${i % 3 ? '0,0' : '2,4'}`);
+    lines.push(
+      i % 333 === 5
+        ? `${date};-9999;-9999;`
+        : i === 900
+          ? '03.12.20'
+          : `${date};${comma(mean - 4)};${comma(mean + 4.5)};${i % 3 ? '0,0' : '2,4'}`,
+    );
   }
   return lines.join('\r\n');
 }
@@ -60,7 +74,10 @@ describe('from an empty group to a logged take', () => {
     await page.getByRole('button', { name: 'Keep patch and plant' }).click();
     await page.getByRole('heading', { name: 'Stinging nettle · Low hedge' }).waitFor();
     await page.getByText('1 tip a plant, from 1 plant in 2').waitFor();
-    await page.getByText(/about \d+ days? left/).first().click();
+    await page
+      .getByText(/about \d+ days? left/)
+      .first()
+      .click();
     await page.getByText('no weather with a full past year yet').waitFor();
   });
   it('brings in messy weather: a preview first, which survives a reload, then the days', async function () {
@@ -70,7 +87,9 @@ describe('from an empty group to a logged take', () => {
     await page.keyboard.press('w');
     await page.getByLabel('Name', { exact: true }).fill('Low Hill');
     await page.getByRole('button', { name: 'Keep the station' }).click();
-    await page.locator('input[type=file]').setInputFiles({ name: 'low hill.csv', mimeType: 'text/csv', buffer: Buffer.from(messyWeather()) });
+    await page
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'low hill.csv', mimeType: 'text/csv', buffer: Buffer.from(messyWeather()) });
     await page.getByText(/Understood/).waitFor();
     await page.reload();
     await page.getByText(/days · 1 January 2012 to 14 May 2026/).waitFor();

@@ -10,7 +10,12 @@ import { ROOT, say, settingsFor } from './settings.mjs';
 
 ensurePackages();
 const chromium = ensureProgram('chromium', 'chromium');
-const vite = join(createRequire(join(ROOT, 'web', 'package.json')).resolve('vite/package.json'), '..', 'bin', 'vite.js');
+const vite = join(
+  createRequire(join(ROOT, 'web', 'package.json')).resolve('vite/package.json'),
+  '..',
+  'bin',
+  'vite.js',
+);
 spawnSync(process.execPath, [vite, 'build', '--logLevel', 'error'], { cwd: join(ROOT, 'web'), stdio: 'inherit' });
 const settings = settingsFor('test');
 const folder = `${settings.folder}-bench`;
@@ -20,7 +25,14 @@ let code = 1;
 try {
   code = await new Promise((done) => {
     const child = spawn(process.execPath, ['--import', 'tsx', 'e2e/bench.ts'], {
-      cwd: ROOT, stdio: 'inherit', env: { ...process.env, DATABASE_URL: database.url, EMBERFIELD_CHROMIUM: chromium, EMBERFIELD_FIRST_LOAD_KB: String(firstLoadKb()) },
+      cwd: ROOT,
+      stdio: 'inherit',
+      env: {
+        ...process.env,
+        DATABASE_URL: database.url,
+        EMBERFIELD_CHROMIUM: chromium,
+        EMBERFIELD_FIRST_LOAD_KB: String(firstLoadKb()),
+      },
     });
     child.on('exit', (c) => done(c ?? 1));
     for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill('SIGTERM'));
@@ -41,7 +53,10 @@ function firstLoadKb() {
     const source = readFileSync(join(assets, name), 'utf8');
     for (const [, imported] of source.matchAll(/(?:from|import)\s*"\.\/([^"]+\.js)"/g)) visit(imported);
   };
-  for (const [, name] of readFileSync(join(ROOT, 'web', 'dist', 'index.html'), 'utf8').matchAll(/(?:src|href)="\/assets\/([^"]+\.js)"/g)) visit(name);
+  for (const [, name] of readFileSync(join(ROOT, 'web', 'dist', 'index.html'), 'utf8').matchAll(
+    /(?:src|href)="\/assets\/([^"]+\.js)"/g,
+  ))
+    visit(name);
   const bytes = [...seen].reduce((sum, name) => sum + gzipSync(readFileSync(join(assets, name))).length, 0);
   say(`first load: ${seen.size} scripts`);
   return Math.round(bytes / 102.4) / 10;

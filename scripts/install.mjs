@@ -9,7 +9,9 @@ const LONGEST_INSTALL_MS = 20 * 60_000;
 
 /** Installs npm packages when there are none or the lock file has changed since. */
 export function ensurePackages() {
-  const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   const mark = join(ROOT, 'node_modules', '.emberfield-lock');
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
   say('Installing npm packages …');
@@ -38,12 +40,18 @@ export function ensureProgram(program, debianPackage) {
   const asRoot = process.getuid?.() === 0;
   const maySudo = !asRoot && findProgram('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0;
   if (!findProgram('apt-get') || (!asRoot && !maySudo))
-    fail(`Emberfield needs ${program}. Please install the package ${debianPackage} (on Debian: apt install ${debianPackage}) and start again.`);
+    fail(
+      `Emberfield needs ${program}. Please install the package ${debianPackage} (on Debian: apt install ${debianPackage}) and start again.`,
+    );
   say(`Installing Debian's ${debianPackage} …`);
   const words = [...(maySudo ? ['sudo', '-n', 'env'] : ['env']), 'DEBIAN_FRONTEND=noninteractive', 'apt-get'];
   const [command, ...rest] = words;
   spawnSync(command, [...rest, 'update', '-q'], { stdio: 'ignore', timeout: LONGEST_INSTALL_MS });
-  run(command, [...rest, 'install', '-y', '-q', '--no-install-recommends', debianPackage], `${debianPackage} could not be installed. Please install it and start again.`);
+  run(
+    command,
+    [...rest, 'install', '-y', '-q', '--no-install-recommends', debianPackage],
+    `${debianPackage} could not be installed. Please install it and start again.`,
+  );
   const now = findProgram(program);
   if (!now) fail(`${debianPackage} was installed, but ${program} is not there. Please look into it and start again.`);
   return now;
@@ -51,8 +59,13 @@ export function ensureProgram(program, debianPackage) {
 
 function run(command, args, failure) {
   const done = spawnSync(command, args, {
-    cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'], timeout: LONGEST_INSTALL_MS, encoding: 'utf8',
-    env: { ...process.env, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' }, maxBuffer: 64 * 1024 * 1024,
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'pipe'],
+    timeout: LONGEST_INSTALL_MS,
+    encoding: 'utf8',
+    env: { ...process.env, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' },
+    maxBuffer: 64 * 1024 * 1024,
   });
-  if (done.status !== 0) fail(`${(done.stderr || done.stdout || String(done.error ?? '')).split('\n').slice(-20).join('\n')}\n${failure}`);
+  if (done.status !== 0)
+    fail(`${(done.stderr || done.stdout || String(done.error ?? '')).split('\n').slice(-20).join('\n')}\n${failure}`);
 }

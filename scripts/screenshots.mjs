@@ -26,21 +26,32 @@ await shot('hearth', { do: row(/Norway spruce · tips/) });
 await shot('hearth-night', { night: true });
 await shot('hearth-phone', { phone: true });
 await shot('stand', { do: openStand(/Elder · flower heads Old railway/) });
-await shot('take-phone', { phone: true, who: 'Mirel', do: async (page) => {
-  await openStand(/Norway spruce · tips/)(page);
-  await page.getByRole('link', { name: /Log a take/ }).click();
-  for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
-  await page.getByRole('button', { name: 'good' }).click();
-} });
-await shot('limit-phone', { phone: true, who: 'Ode', do: async (page) => {
-  await openStand(/Norway spruce · tips/)(page);
-  await page.getByRole('link', { name: /Log a take/ }).click();
-  for (let i = 0; i < 13; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
-} });
-await shot('visit-phone', { phone: true, do: async (page) => {
-  await openStand(/Elder · flower heads/)(page);
-  await page.getByRole('link', { name: /Log a visit/ }).click();
-} });
+await shot('take-phone', {
+  phone: true,
+  who: 'Mirel',
+  do: async (page) => {
+    await openStand(/Norway spruce · tips/)(page);
+    await page.getByRole('link', { name: /Log a take/ }).click();
+    for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
+    await page.getByRole('button', { name: 'good' }).click();
+  },
+});
+await shot('limit-phone', {
+  phone: true,
+  who: 'Ode',
+  do: async (page) => {
+    await openStand(/Norway spruce · tips/)(page);
+    await page.getByRole('link', { name: /Log a take/ }).click();
+    for (let i = 0; i < 13; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
+  },
+});
+await shot('visit-phone', {
+  phone: true,
+  do: async (page) => {
+    await openStand(/Elder · flower heads/)(page);
+    await page.getByRole('link', { name: /Log a visit/ }).click();
+  },
+});
 await shot('plants', { path: '/plants' });
 await shot('plant', { path: '/plants/ramsons' });
 await shot('weather', { path: '/weather' });
@@ -49,7 +60,12 @@ await shot('group', { path: '/group' });
 await browser.close();
 
 async function shot(name, { phone = false, night = false, who = 'Tavi', path = null, full = false, do: act = null }) {
-  const context = await browser.newContext({ viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 }, colorScheme: night ? 'dark' : 'light', locale: 'en-GB', timezoneId: 'UTC' });
+  const context = await browser.newContext({
+    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: night ? 'dark' : 'light',
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+  });
   const page = await context.newPage();
   await page.goto(`${url}/hearth`);
   await page.getByRole('button', { name: new RegExp(`^${who}`) }).click();

@@ -54,14 +54,20 @@ else {
     }
   });
 }
-const env = { ...process.env, DATABASE_URL: databaseUrl, EMBERFIELD_BASE_MAP: join(ROOT, 'demo', 'map', 'ostrey.geojson') };
+const env = {
+  ...process.env,
+  DATABASE_URL: databaseUrl,
+  EMBERFIELD_BASE_MAP: join(ROOT, 'demo', 'map', 'ostrey.geojson'),
+};
 if (demo) Object.assign(env, { EMBERFIELD_DEMO: '1', EMBERFIELD_TODAY: process.env.EMBERFIELD_TODAY ?? DEMO_DAY });
 if (demo) await runNode('Loading the demo island …', ['--import', 'tsx', 'demo/src/main.ts']);
 if (!dev) buildWeb();
 
 const port = await keptPort();
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
-  cwd: ROOT, stdio: ['ignore', 'pipe', 'inherit'], detached: true,
+  cwd: ROOT,
+  stdio: ['ignore', 'pipe', 'inherit'],
+  detached: true,
   env: { ...env, EMBERFIELD_PORT: String(port), EMBERFIELD_WEB: dev ? '' : join(ROOT, 'web', 'dist') },
 });
 toStop.push(() => endProcess(server));
@@ -75,7 +81,8 @@ server.stdout.setEncoding('utf8');
 server.stdout.on('data', (text) => {
   for (const line of text.split('\n').filter(Boolean)) {
     if (line.startsWith('EMBERFIELD_READY')) ready();
-    else if (line.startsWith('EMBERFIELD_CODE')) say(`\nNobody has founded a group yet. One-time code: ${line.split(' ')[1]}\n`);
+    else if (line.startsWith('EMBERFIELD_CODE'))
+      say(`\nNobody has founded a group yet. One-time code: ${line.split(' ')[1]}\n`);
     else process.stdout.write(`${line}\n`);
   }
 });
@@ -86,19 +93,31 @@ function ready() {
   writeFileSync(runFile, JSON.stringify({ pid: process.pid, port, server: server.pid }));
   if (dev) return;
   say(`\nEmberfield: ${address}`);
-  if (demo) say(`Demo day: ${env.EMBERFIELD_TODAY}. Come in as Tavi (keeper), Mirel or Ode (pickers) or Brannoc (watcher): press a tile on the first page.`);
+  if (demo)
+    say(
+      `Demo day: ${env.EMBERFIELD_TODAY}. Come in as Tavi (keeper), Mirel or Ode (pickers) or Brannoc (watcher): press a tile on the first page.`,
+    );
   say('Ctrl-C ends it.');
 }
 
 function startVite() {
-  const vite = spawn(process.execPath, [viteProgram(), '--port', String(port + 1)], { cwd: join(ROOT, 'web'), stdio: 'inherit', env: { ...env, EMBERFIELD_API: `http://127.0.0.1:${port}` }, detached: true });
+  const vite = spawn(process.execPath, [viteProgram(), '--port', String(port + 1)], {
+    cwd: join(ROOT, 'web'),
+    stdio: 'inherit',
+    env: { ...env, EMBERFIELD_API: `http://127.0.0.1:${port}` },
+    detached: true,
+  });
   toStop.push(() => endProcess(vite));
 }
 
 /** The port stays the same from start to start: another port is another origin for the browser. */
 async function keptPort() {
   const file = join(settings.folder, 'port');
-  const wanted = process.env.EMBERFIELD_PORT ? settings.webPort : existsSync(file) ? Number(readFileSync(file, 'utf8')) : settings.webPort;
+  const wanted = process.env.EMBERFIELD_PORT
+    ? settings.webPort
+    : existsSync(file)
+      ? Number(readFileSync(file, 'utf8'))
+      : settings.webPort;
   const found = await freePort(wanted);
   if (found !== wanted) say(`Port ${wanted} is taken by another program; using ${found}.`);
   else writeFileSync(file, String(found));
@@ -108,7 +127,11 @@ async function keptPort() {
 async function alreadyRunning() {
   if (!existsSync(runFile)) return null;
   const { pid, port: at, server: orphan } = JSON.parse(readFileSync(runFile, 'utf8'));
-  const answers = () => fetch(`http://127.0.0.1:${at}/api/health`).then((r) => r.ok, () => false);
+  const answers = () =>
+    fetch(`http://127.0.0.1:${at}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    );
   try {
     process.kill(pid, 0);
   } catch {
@@ -137,19 +160,37 @@ function runNode(title, args) {
       toStop.splice(toStop.indexOf(end), 1);
       if (stopping) return;
       if (code === 0) resolve();
-      else { say('That did not work; see above.'); stop(1); }
+      else {
+        say('That did not work; see above.');
+        stop(1);
+      }
     });
   });
 }
 
 function buildWeb() {
   const sources = ['web', 'core', 'contract', 'words'].map((w) => join(ROOT, w));
-  const mark = createHash('sha256').update(sources.flatMap(filesOf).map((f) => `${f}:${statSync(f).mtimeMs}:${statSync(f).size}`).join('\n')).update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+  const mark = createHash('sha256')
+    .update(
+      sources
+        .flatMap(filesOf)
+        .map((f) => `${f}:${statSync(f).mtimeMs}:${statSync(f).size}`)
+        .join('\n'),
+    )
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
   const markFile = join(ROOT, 'web', 'dist', '.built-from');
   if (existsSync(markFile) && readFileSync(markFile, 'utf8') === mark) return;
   say('Building the pages …');
-  const built = spawnSync(process.execPath, [viteProgram(), 'build', '--logLevel', 'error'], { cwd: join(ROOT, 'web'), stdio: 'inherit' });
-  if (built.status !== 0) { say('The pages could not be built; see above.'); stop(1); return; }
+  const built = spawnSync(process.execPath, [viteProgram(), 'build', '--logLevel', 'error'], {
+    cwd: join(ROOT, 'web'),
+    stdio: 'inherit',
+  });
+  if (built.status !== 0) {
+    say('The pages could not be built; see above.');
+    stop(1);
+    return;
+  }
   writeFileSync(markFile, mark);
 }
 

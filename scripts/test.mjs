@@ -20,13 +20,34 @@ for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => finish(1));
 
 ensurePackages();
 if (asked('types')) {
-  for (const part of ['core', 'contract', 'catalogue', 'words', 'server', 'demo']) await check(`types of ${part}`, [tool('typescript/bin/tsc'), '-p', part]);
+  for (const part of ['core', 'contract', 'catalogue', 'words', 'server', 'demo'])
+    await check(`types of ${part}`, [tool('typescript/bin/tsc'), '-p', part]);
   await check('types of all with their specs', [tool('typescript/bin/tsc'), '-p', 'tsconfig.json']);
   await check('types of the pages', [tool('vue-tsc/bin/vue-tsc.js'), '--noEmit', '-p', 'web']);
 }
 if (asked('lint')) await check('lint', [tool('eslint/bin/eslint.js'), '.']);
-if (asked('imports')) await check('import rules', [tool('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', 'core', 'contract', 'catalogue', 'words', 'server/src', 'web/src', 'demo/src']);
-if (asked('unit')) await specs('unit', ['core/src/**/*.spec.ts', 'contract/src/**/*.spec.ts', 'catalogue/src/**/*.spec.ts', 'words/src/**/*.spec.ts', 'web/src/**/*.spec.ts', 'demo/src/**/*.spec.ts']);
+if (asked('imports'))
+  await check('import rules', [
+    tool('dependency-cruiser/bin/dependency-cruise.mjs'),
+    '--config',
+    '.dependency-cruiser.cjs',
+    'core',
+    'contract',
+    'catalogue',
+    'words',
+    'server/src',
+    'web/src',
+    'demo/src',
+  ]);
+if (asked('unit'))
+  await specs('unit', [
+    'core/src/**/*.spec.ts',
+    'contract/src/**/*.spec.ts',
+    'catalogue/src/**/*.spec.ts',
+    'words/src/**/*.spec.ts',
+    'web/src/**/*.spec.ts',
+    'demo/src/**/*.spec.ts',
+  ]);
 if (asked('server') || asked('e2e')) {
   say('\n== The database');
   database = await startDatabase(settingsFor('test'));
@@ -34,8 +55,17 @@ if (asked('server') || asked('e2e')) {
 if (asked('server')) await specs('server', ['server/src/**/*.spec.ts'], { DATABASE_URL: database.url });
 if (asked('e2e')) {
   const chromium = ensureProgram('chromium', 'chromium');
-  const built = await check('the pages can be built', [join(resolve('vite/package.json'), '..', 'bin', 'vite.js'), 'build', '--logLevel', 'error'], join(ROOT, 'web'));
-  if (built) await specs('end to end', ['e2e/**/*.spec.ts'], { DATABASE_URL: database.url, EMBERFIELD_CHROMIUM: chromium, EMBERFIELD_PORT: String(settingsFor('test').webPort) });
+  const built = await check(
+    'the pages can be built',
+    [join(resolve('vite/package.json'), '..', 'bin', 'vite.js'), 'build', '--logLevel', 'error'],
+    join(ROOT, 'web'),
+  );
+  if (built)
+    await specs('end to end', ['e2e/**/*.spec.ts'], {
+      DATABASE_URL: database.url,
+      EMBERFIELD_CHROMIUM: chromium,
+      EMBERFIELD_PORT: String(settingsFor('test').webPort),
+    });
 }
 await finish(totals.failed > 0 || totals.passed === 0 ? 1 : 0);
 
@@ -59,14 +89,19 @@ async function specs(name, patterns, env = {}) {
 
 function run(args, cwd, env, live = false) {
   return new Promise((done) => {
-    const child = spawn(process.execPath, args, { cwd, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'] });
+    const child = spawn(process.execPath, args, {
+      cwd,
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
     children.add(child);
     const timer = setTimeout(() => child.kill('SIGKILL'), LONGEST_STEP_MS);
     let output = '';
-    for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => {
-      output += data;
-      if (live) process.stdout.write(data);
-    });
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (data) => {
+        output += data;
+        if (live) process.stdout.write(data);
+      });
     child.on('close', (code) => {
       clearTimeout(timer);
       children.delete(child);

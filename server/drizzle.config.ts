@@ -2,6 +2,14 @@ import { defineConfig } from 'drizzle-kit';
 
 export default defineConfig({
   dialect: 'mysql',
-  schema: ['./server/src/people/table.ts', './server/src/plants/table.ts', './server/src/patches/table.ts', './server/src/stands/table.ts', './server/src/entries/table.ts', './server/src/weather/table.ts', './server/src/platform/http/rate-limit-table.ts'],
+  schema: [
+    './server/src/people/table.ts',
+    './server/src/plants/table.ts',
+    './server/src/patches/table.ts',
+    './server/src/stands/table.ts',
+    './server/src/entries/table.ts',
+    './server/src/weather/table.ts',
+    './server/src/platform/http/rate-limit-table.ts',
+  ],
   out: './server/migrations',
 });

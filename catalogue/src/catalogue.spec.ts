@@ -43,8 +43,14 @@ describe('catalogue', () => {
       });
       it('forecasts its stages in order and opens every window of a usual year at the reference place', () => {
         const forecast = forecastSeason({
-          stages: profile.stages, seasonStart: profile.seasonStart, reference: profile.reference, site: profile.reference,
-          season: 2026, weather: null, asOf: 20000, sightings: [],
+          stages: profile.stages,
+          seasonStart: profile.seasonStart,
+          reference: profile.reference,
+          site: profile.reference,
+          season: 2026,
+          weather: null,
+          asOf: 20000,
+          sightings: [],
         });
         const middles = forecast.stages.map((s) => s.reached.p50!);
         expect(middles).to.deep.equal([...middles].sort((a, b) => a - b));
@@ -70,14 +76,23 @@ describe('the profile schema', () => {
   };
   const cases: readonly (readonly [string, (p: PlantProfile) => void, RegExp])[] = [
     ['an unknown field', (p) => Object.assign(p, { extra: 1 }), /unknownField/],
-    ['a window on a stage that is not there', (p) => Object.assign(p.windows[0]!.opens, { stage: 'nowhere' }), /unknownStage/],
+    [
+      'a window on a stage that is not there',
+      (p) => Object.assign(p.windows[0]!.opens, { stage: 'nowhere' }),
+      /unknownStage/,
+    ],
     ['a window for a part that is not there', (p) => Object.assign(p.windows[0]!, { part: 'bark' }), /unknownPart/],
     ['a figure out of order', (p) => Object.assign(p.parts[0]!.perPlant, { low: 99 }), /figureOrder/],
     ['a text without English', (p) => Object.assign(p, { names: { de: 'Arnika' } }), /textNeedsEnglish/],
     ['a model it does not know', (p) => Object.assign(p.stages[0]!, { model: { kind: 'moon' } }), /notOneOf/],
-    ['a stage that hangs on a later one', (p) => Object.assign(p.stages[0]!, { model: { kind: 'after', stage: 'seed', days: p.stages[0]!.calendar } }), /unknownStage/],
+    [
+      'a stage that hangs on a later one',
+      (p) => Object.assign(p.stages[0]!, { model: { kind: 'after', stage: 'seed', days: p.stages[0]!.calendar } }),
+      /unknownStage/,
+    ],
     ['a month that does not exist', (p) => Object.assign(p, { seasonStart: '13-01' }), /notAMonthDay/],
   ];
   for (const [name, change, message] of cases)
-    it(`refuses ${name}`, () => expect(broken(change as unknown as (p: Record<string, unknown>) => void).join(' ')).to.match(message));
+    it(`refuses ${name}`, () =>
+      expect(broken(change as unknown as (p: Record<string, unknown>) => void).join(' ')).to.match(message));
 });

@@ -5,24 +5,52 @@ import type { MonthDay, StageModel } from '@emberfield/core/phenology';
 // Short forms for writing profiles. A figure without a work behind it is an estimate and says so.
 
 export const en = (text: string): Text => ({ en: text });
-export const estimate = (value: number, low: number, high: number): Figure => ({ value, low, high, source: 'estimate' });
+export const estimate = (value: number, low: number, high: number): Figure => ({
+  value,
+  low,
+  high,
+  source: 'estimate',
+});
 export const fixed = (value: number): Figure => estimate(value, value, value);
 
 /** Usual day of the year, give or take. */
-export const about = (dayOfYear: number, days: number): Figure => estimate(dayOfYear, dayOfYear - days, dayOfYear + days);
+export const about = (dayOfYear: number, days: number): Figure =>
+  estimate(dayOfYear, dayOfYear - days, dayOfYear + days);
 
 /** Warm-sum above 5 °C (or another base) from New Year (or another day). */
-export const warmth = (sum: number, low: number, high: number, options: { baseC?: number; start?: MonthDay } = {}): StageModel => ({
-  kind: 'thermal', start: options.start ?? '01-01', baseC: fixed(options.baseC ?? 5), sum: estimate(sum, low, high),
+export const warmth = (
+  sum: number,
+  low: number,
+  high: number,
+  options: { baseC?: number; start?: MonthDay } = {},
+): StageModel => ({
+  kind: 'thermal',
+  start: options.start ?? '01-01',
+  baseC: fixed(options.baseC ?? 5),
+  sum: estimate(sum, low, high),
 });
-export const after = (stage: string, days: number, low: number, high: number): StageModel => ({ kind: 'after', stage, days: estimate(days, low, high) });
+export const after = (stage: string, days: number, low: number, high: number): StageModel => ({
+  kind: 'after',
+  stage,
+  days: estimate(days, low, high),
+});
 export const afterWarmth = (stage: string, sum: number, low: number, high: number): StageModel => ({
-  kind: 'afterWarmth', stage, baseC: fixed(5), sum: estimate(sum, low, high),
+  kind: 'afterWarmth',
+  stage,
+  baseC: fixed(5),
+  sum: estimate(sum, low, high),
 });
 export const cooling = (sum: number, low: number, high: number, baseC = 12): StageModel => ({
-  kind: 'cooling', start: '08-01', baseC: fixed(baseC), sum: estimate(sum, low, high),
+  kind: 'cooling',
+  start: '08-01',
+  baseC: fixed(baseC),
+  sum: estimate(sum, low, high),
 });
-export const firstFrost = (thresholdC: number): StageModel => ({ kind: 'firstFrost', start: '08-15', thresholdC: fixed(thresholdC) });
+export const firstFrost = (thresholdC: number): StageModel => ({
+  kind: 'firstFrost',
+  start: '08-15',
+  thresholdC: fixed(thresholdC),
+});
 
 /** Where the calendar days of the shipped profiles hold: lowland at 50° north, 100 m, mild winters. */
 export const LOWLAND = { place: en('lowland at 50° north, 100 m'), latitudeDeg: 50, heightM: 100 };

@@ -18,5 +18,18 @@ export { SOURCES } from './sources.ts';
 
 /** The shipped profiles, in the order of their English names. */
 export const CATALOGUE: readonly PlantProfile[] = [
-  arnica, birch, burdock, elder, groundElder, hazel, lime, nettle, ramsons, reedmace, sloe, spruce, valerian, velvetShank,
+  arnica,
+  birch,
+  burdock,
+  elder,
+  groundElder,
+  hazel,
+  lime,
+  nettle,
+  ramsons,
+  reedmace,
+  sloe,
+  spruce,
+  valerian,
+  velvetShank,
 ].sort((a, b) => a.names['en']!.localeCompare(b.names['en']!));

@@ -1,5 +1,17 @@
 export {
-  exactly, finite, flag, freeText, isoDay, isUuid, line, listOf, oneOf, orNull, uuid, whole, type Text,
+  exactly,
+  finite,
+  flag,
+  freeText,
+  isoDay,
+  isUuid,
+  line,
+  listOf,
+  oneOf,
+  orNull,
+  uuid,
+  whole,
+  type Text,
 } from './platform/schema.ts';
 export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
 export type { Method, Route, Who } from './platform/route.ts';

@@ -6,7 +6,14 @@ import { changePatchSchema, newPatchSchema, type PatchView } from './patches/pat
 import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
 import { syncSchema, type EntryPage, type SyncAnswer } from './visits/entry.ts';
 import { newSoughtSchema, type SoughtView } from './visits/sought.ts';
-import { importReadingSchema, newStationSchema, type ImportPreview, type StationDays, type StationView, type StoredImport } from './weather/weather.ts';
+import {
+  importReadingSchema,
+  newStationSchema,
+  type ImportPreview,
+  type StationDays,
+  type StationView,
+  type StoredImport,
+} from './weather/weather.ts';
 import type { FoundThing, HearthView, RibbonView } from './hearth/hearth.ts';
 
 const G = '/api/groups/:groupId';
@@ -20,7 +27,9 @@ export const ROUTES = {
   signOut: route('delete', '/api/session', 'signedIn')<null>()(),
   found: route('post', '/api/founding', 'anyone')<people.SessionView>()({ body: people.foundingSchema }),
   invitationGreeting: route('get', '/api/invitations/:token', 'anyone')<people.InvitationGreeting>()(),
-  acceptInvitation: route('post', '/api/invitations/:token', 'anyone')<people.SessionView>()({ body: people.acceptInvitationSchema }),
+  acceptInvitation: route('post', '/api/invitations/:token', 'anyone')<people.SessionView>()({
+    body: people.acceptInvitationSchema,
+  }),
   joinByInvitation: route('post', '/api/invitations/:token/join', 'signedIn')<people.SessionView>()(),
   sessions: route('get', '/api/sessions', 'signedIn')<readonly people.SessionListItem[]>()(),
   endSession: route('delete', '/api/sessions/:sessionId', 'signedIn')<null>()(),
@@ -66,7 +75,10 @@ export const ROUTES = {
   newStation: route('post', `${G}/stations`, 'keeper')<StationView>()({ body: newStationSchema }),
   stationDays: route('get', `${G}/stations/:stationId/days`, 'watcher')<StationDays>()({ query: ['from', 'to'] }),
   imports: route('get', `${G}/imports`, 'keeper')<readonly ImportPreview[]>()(),
-  newImport: route('post', `${G}/stations/:stationId/imports/:importId`, 'keeper')<ImportPreview>()({ body: 'bytes', query: ['fileName'] }),
+  newImport: route('post', `${G}/stations/:stationId/imports/:importId`, 'keeper')<ImportPreview>()({
+    body: 'bytes',
+    query: ['fileName'],
+  }),
   importPreview: route('get', `${G}/imports/:importId`, 'keeper')<ImportPreview>()(),
   readImport: route('put', `${G}/imports/:importId`, 'keeper')<ImportPreview>()({ body: importReadingSchema }),
   storeImport: route('post', `${G}/imports/:importId/store`, 'keeper')<StoredImport>()(),

@@ -22,11 +22,16 @@ describe('the demo island', () => {
     expect(seededId(18000, 'a')).to.equal(seededId(18000, 'a')).and.not.to.equal(seededId(18000, 'b'));
   });
   it('ships the map that its generator draws', () => {
-    expect(JSON.parse(readFileSync(new URL('../map/ostrey.geojson', import.meta.url), 'utf8'))).to.deep.equal(JSON.parse(JSON.stringify(islandMap())));
+    expect(JSON.parse(readFileSync(new URL('../map/ostrey.geojson', import.meta.url), 'utf8'))).to.deep.equal(
+      JSON.parse(JSON.stringify(islandMap())),
+    );
   });
   it('has believable weather: cold winters, mild summers, no day colder than itself', () => {
     const mean = (from: string, to: string) => {
-      const days = weather.filter((d) => { const iso = new Date(d.day * 86_400_000).toISOString().slice(5, 10); return iso >= from && iso <= to; });
+      const days = weather.filter((d) => {
+        const iso = new Date(d.day * 86_400_000).toISOString().slice(5, 10);
+        return iso >= from && iso <= to;
+      });
       return days.reduce((s, d) => s + (d.minC + d.maxC) / 2, 0) / days.length;
     };
     expect(mean('01-01', '01-31')).to.be.within(-1, 3);
@@ -37,8 +42,10 @@ describe('the demo island', () => {
   it('has at least twelve patches with shapes that fit the contract, and eighteen stands of known plants', () => {
     expect(PATCHES.length).to.be.at.least(12);
     expect(STANDS.length).to.be.at.least(18);
-    for (const p of PATCHES) expect(() => geometrySchema.validateSync(factsOf(p).geometry, { strict: true }), p.key).not.to.throw();
-    for (const s of STANDS) expect(CATALOGUE.some((p) => p.key === s.plant) && PATCHES.some((p) => p.key === s.patch), s.key).to.equal(true);
+    for (const p of PATCHES)
+      expect(() => geometrySchema.validateSync(factsOf(p).geometry, { strict: true }), p.key).not.to.throw();
+    for (const s of STANDS)
+      expect(CATALOGUE.some((p) => p.key === s.plant) && PATCHES.some((p) => p.key === s.patch), s.key).to.equal(true);
   });
   it('lets plants come in the order of their stages, earlier in a warm spring, later up the hill', () => {
     for (const plant of Object.keys(TRUE_PLANTS)) {
@@ -46,7 +53,13 @@ describe('the demo island', () => {
       expect(days.length, plant).to.be.at.least(3);
       expect(days, plant).to.deep.equal([...days].sort((a, b) => a - b));
     }
-    const flower = (heightM: number, shiftC = 0) => trueStageDays('elder', { standName: 'x', heightM }, 2020, weather.map((d) => ({ ...d, minC: d.minC + shiftC, maxC: d.maxC + shiftC }))).get('firstFlowers')!;
+    const flower = (heightM: number, shiftC = 0) =>
+      trueStageDays(
+        'elder',
+        { standName: 'x', heightM },
+        2020,
+        weather.map((d) => ({ ...d, minC: d.minC + shiftC, maxC: d.maxC + shiftC })),
+      ).get('firstFlowers')!;
     expect(flower(240)).to.be.above(flower(40) + 3);
     expect(flower(40, 1.5)).to.be.below(flower(40) - 5);
   });
@@ -55,13 +68,26 @@ describe('the demo island', () => {
     let told = 0;
     for (const stand of STANDS) {
       const patch = PATCHES.find((p) => p.key === stand.patch)!;
-      const options = { stand, standId: seededId(1, stand.key), patchId: seededId(2, stand.patch), profile: CATALOGUE.find((p) => p.key === stand.plant)!, heightM: heightAt(patch.at), weather, today, firstYear: 2020 };
+      const options = {
+        stand,
+        standId: seededId(1, stand.key),
+        patchId: seededId(2, stand.patch),
+        profile: CATALOGUE.find((p) => p.key === stand.plant)!,
+        heightM: heightAt(patch.at),
+        weather,
+        today,
+        firstYear: 2020,
+      };
       for (const { entry } of [...historyOf(options), ...casesOf(options)]) {
-        expect(() => entrySchema.validateSync(entry, { strict: true }), `${stand.key} ${entry.kind} ${entry.day}`).not.to.throw();
+        expect(
+          () => entrySchema.validateSync(entry, { strict: true }),
+          `${stand.key} ${entry.kind} ${entry.day}`,
+        ).not.to.throw();
         expect(entry.day <= '2026-05-15').to.equal(true);
         expect(ids.has(entry.id), `${stand.key} ${entry.kind} ${entry.day}`).to.equal(false);
         ids.add(entry.id);
-        if (entry.kind === 'stageSighting') expect(options.profile.stages.map((s) => s.key)).to.include(entry.body.stage);
+        if (entry.kind === 'stageSighting')
+          expect(options.profile.stages.map((s) => s.key)).to.include(entry.body.stage);
         told++;
       }
     }

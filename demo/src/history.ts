@@ -46,10 +46,27 @@ export function historyOf(options: HistoryOptions): readonly Told[] {
 }
 
 /** One entry, in the one envelope. */
-export function tell<K extends EntryKind>(options: Pick<HistoryOptions, 'standId' | 'patchId'> & { readonly stand: { readonly key: string } }, kind: K, day: number, by: PersonName, body: EntryBodies[K], mark: string | number = ''): Told {
+export function tell<K extends EntryKind>(
+  options: Pick<HistoryOptions, 'standId' | 'patchId'> & { readonly stand: { readonly key: string } },
+  kind: K,
+  day: number,
+  by: PersonName,
+  body: EntryBodies[K],
+  mark: string | number = '',
+): Told {
   const entry = {
-    id: seededId(day, options.stand.key, kind, day, by, mark), kind, schemaVersion: 1, patchId: options.patchId, standId: options.standId, visitId: null,
-    day: iso(day), zone: 'UTC', madeAt: `${iso(day)}T10:00:00.000Z`, device: 'demo', replaces: null, body,
+    id: seededId(day, options.stand.key, kind, day, by, mark),
+    kind,
+    schemaVersion: 1,
+    patchId: options.patchId,
+    standId: options.standId,
+    visitId: null,
+    day: iso(day),
+    zone: 'UTC',
+    madeAt: `${iso(day)}T10:00:00.000Z`,
+    device: 'demo',
+    replaces: null,
+    body,
   } as unknown as Entry;
   return { by, entry };
 }
@@ -60,7 +77,11 @@ function sightings(options: HistoryOptions, days: ReadonlyMap<string, number>, c
   if (stages.length === 0 || options.stand.identity === 'unconfirmed') return [];
   const out: Told[] = [];
   const keen = chance.between(0.5, 0.95);
-  for (let day = days.get(stages[0]!)! - chance.whole(2, 12); day < days.get(stages.at(-1)!)! + 14; day += chance.whole(6, 19)) {
+  for (
+    let day = days.get(stages[0]!)! - chance.whole(2, 12);
+    day < days.get(stages.at(-1)!)! + 14;
+    day += chance.whole(6, 19)
+  ) {
     if (!chance.happens(keen)) continue;
     const by = PICKERS[chance.whole(0, 2)]!;
     // The eye is a day or two off, and once in forty times plainly wrong.
@@ -68,8 +89,16 @@ function sightings(options: HistoryOptions, days: ReadonlyMap<string, number>, c
     const reached = stages.filter((k) => days.get(k)! <= seenDay);
     const next = stages[reached.length];
     const last = reached.at(-1);
-    if (last) out.push(tell(options, 'stageSighting', day, by, { stage: last, reached: true, share: chance.happens(0.3) ? 0.5 : null }));
-    if (next && chance.happens(0.7)) out.push(tell(options, 'stageSighting', day, by, { stage: next, reached: false, share: null }, 'next'));
+    if (last)
+      out.push(
+        tell(options, 'stageSighting', day, by, {
+          stage: last,
+          reached: true,
+          share: chance.happens(0.3) ? 0.5 : null,
+        }),
+      );
+    if (next && chance.happens(0.7))
+      out.push(tell(options, 'stageSighting', day, by, { stage: next, reached: false, share: null }, 'next'));
   }
   return out;
 }
@@ -77,15 +106,31 @@ function sightings(options: HistoryOptions, days: ReadonlyMap<string, number>, c
 function count({ stand, ...rest }: HistoryOptions, year: number, alive: number, chance: Chance): Told[] {
   const options = { stand, ...rest };
   if (!chance.happens(0.8)) return [];
-  const day = newYear(year) + (stand.plant === 'ramsons' ? 100 : stand.plant === 'velvet-shank' ? 20 : 118) + chance.whole(0, 8);
+  const day =
+    newYear(year) + (stand.plant === 'ramsons' ? 100 : stand.plant === 'velvet-shank' ? 20 : 118) + chance.whole(0, 8);
   const by = PICKERS[chance.whole(0, 2)]!;
   if (stand.countBy === 'quadrats') {
     const standAreaM2 = 400;
-    const counts = Array.from({ length: 12 }, () => Math.max(0, Math.round((alive / standAreaM2) * (1 + 0.45 * chance.normal()))));
+    const counts = Array.from({ length: 12 }, () =>
+      Math.max(0, Math.round((alive / standAreaM2) * (1 + 0.45 * chance.normal()))),
+    );
     return [tell(options, 'census', day, by, { method: 'quadrats', counts, quadratAreaM2: 1, standAreaM2 })];
   }
-  if (stand.countBy === 'eye') return [tell(options, 'census', day, by, { method: 'eye', eye: alive < 12 ? 'few' : alive < 110 ? 'dozens' : alive < 900 ? 'hundreds' : 'carpet' })];
-  return [tell(options, 'census', day, by, { method: 'complete', plants: alive, mature: Math.round(alive * 0.7), flowering: Math.round(alive * 0.5) })];
+  if (stand.countBy === 'eye')
+    return [
+      tell(options, 'census', day, by, {
+        method: 'eye',
+        eye: alive < 12 ? 'few' : alive < 110 ? 'dozens' : alive < 900 ? 'hundreds' : 'carpet',
+      }),
+    ];
+  return [
+    tell(options, 'census', day, by, {
+      method: 'complete',
+      plants: alive,
+      mature: Math.round(alive * 0.7),
+      flowering: Math.round(alive * 0.5),
+    }),
+  ];
 }
 
 /** Takes about the best of the window, as the people of this stand usually do. */
@@ -103,10 +148,23 @@ function takes(options: HistoryOptions, days: ReadonlyMap<string, number>, alive
       const day = first + Math.round(length * chance.between(0.2, 0.7));
       const amount = Math.max(1, Math.round(total / 2));
       const plants = Math.max(1, Math.min(alive, Math.round(amount / Math.max(1, part.perPlant.value / 4))));
-      return tell(options, 'take', day, PICKERS[chance.whole(0, 2)]!, {
-        part: part.key, amount, measure: 'unit', plants, killed: part.kills ? amount : null,
-        quality: chance.happens(0.75) ? 'good' : chance.happens(0.5) ? 'tough' : 'young', eatenOnTheSpot: chance.happens(0.08), overReason: '',
-      }, i);
+      return tell(
+        options,
+        'take',
+        day,
+        PICKERS[chance.whole(0, 2)]!,
+        {
+          part: part.key,
+          amount,
+          measure: 'unit',
+          plants,
+          killed: part.kills ? amount : null,
+          quality: chance.happens(0.75) ? 'good' : chance.happens(0.5) ? 'tough' : 'young',
+          eatenOnTheSpot: chance.happens(0.08),
+          overReason: '',
+        },
+        i,
+      );
     });
   });
 }

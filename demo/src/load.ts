@@ -1,5 +1,20 @@
 import { CATALOGUE } from '@emberfield/catalogue';
-import { contentDigest, hashPassword, insertAccount, insertEntries, insertGroup, insertMembership, insertPatch, insertRule, insertStand, insertStation, rowOf, storeEntry, upsertDays, type Dependencies } from '@emberfield/server';
+import {
+  contentDigest,
+  hashPassword,
+  insertAccount,
+  insertEntries,
+  insertGroup,
+  insertMembership,
+  insertPatch,
+  insertRule,
+  insertStand,
+  insertStation,
+  rowOf,
+  storeEntry,
+  upsertDays,
+  type Dependencies,
+} from '@emberfield/server';
 import { casesOf } from './cases.ts';
 import { historyOf, type Told } from './history.ts';
 import { seededId } from './ids.ts';
@@ -16,7 +31,11 @@ export const DEMO_DAY = '2026-05-15';
 export const DEMO_GROUP_ID = seededId(18262, 'group');
 
 /** Fills an empty database with the demo island, the same at every start. Calls `progress` with a share from 0 to 1. */
-export async function loadDemo(deps: Dependencies, today: string, progress: (share: number) => void = () => {}): Promise<{ readonly entries: number }> {
+export async function loadDemo(
+  deps: Dependencies,
+  today: string,
+  progress: (share: number) => void = () => {},
+): Promise<{ readonly entries: number }> {
   const { db } = deps;
   const todayNumber = Math.round(Date.parse(`${today}T00:00:00Z`) / MS_PER_DAY);
   const madeAt = new Date('2020-01-06T08:00:00Z');
@@ -29,21 +48,67 @@ export async function loadDemo(deps: Dependencies, today: string, progress: (sha
     await insertAccount(db, { id: accountOf(signInName), signInName, name, passwordHash, demo: true, madeAt });
     await insertMembership(db, { groupId, accountId: accountOf(signInName), role });
   }
-  await insertRule(db, { id: seededId(18263, 'rule1'), groupId, kind: 'skipFirstAndLast', rule: { kind: 'skipFirstAndLast' }, since: '2020-01-06', madeBy: accountOf('tavi'), madeAt });
-  await insertRule(db, { id: seededId(18263, 'rule2'), groupId, kind: 'leaveForOthers', rule: { kind: 'leaveForOthers', share: 0.25 }, since: '2021-03-01', madeBy: accountOf('tavi'), madeAt });
+  await insertRule(db, {
+    id: seededId(18263, 'rule1'),
+    groupId,
+    kind: 'skipFirstAndLast',
+    rule: { kind: 'skipFirstAndLast' },
+    since: '2020-01-06',
+    madeBy: accountOf('tavi'),
+    madeAt,
+  });
+  await insertRule(db, {
+    id: seededId(18263, 'rule2'),
+    groupId,
+    kind: 'leaveForOthers',
+    rule: { kind: 'leaveForOthers', share: 0.25 },
+    since: '2021-03-01',
+    madeBy: accountOf('tavi'),
+    madeAt,
+  });
 
   const lastYear = Math.max(2026, new Date(todayNumber * MS_PER_DAY).getUTCFullYear()) + 1;
   const weather = islandWeather(WEATHER_SEED, FIRST_WEATHER_YEAR, lastYear);
   const stationId = seededId(18262, 'station');
-  const station = { id: stationId, name: 'Ostrey harbour', latitudeDeg: MIDDLE.latitudeDeg - 0.028, longitudeDeg: MIDDLE.longitudeDeg + 0.005, heightM: 40 };
+  const station = {
+    id: stationId,
+    name: 'Ostrey harbour',
+    latitudeDeg: MIDDLE.latitudeDeg - 0.028,
+    longitudeDeg: MIDDLE.longitudeDeg + 0.005,
+    heightM: 40,
+  };
   await insertStation(db, { ...station, groupId, source: 'simulated', contentDigest: contentDigest(station), madeAt });
-  await upsertDays(db, stationId, weather.filter((d) => d.day <= todayNumber).map((d) => ({ ...d, outlook: false })));
-  await upsertDays(db, stationId, outlookFrom(weather, todayNumber, WEATHER_SEED).map((d) => ({ ...d, rainMm: null, outlook: true })));
+  await upsertDays(
+    db,
+    stationId,
+    weather.filter((d) => d.day <= todayNumber).map((d) => ({ ...d, outlook: false })),
+  );
+  await upsertDays(
+    db,
+    stationId,
+    outlookFrom(weather, todayNumber, WEATHER_SEED).map((d) => ({ ...d, rainMm: null, outlook: true })),
+  );
 
   for (const patch of PATCHES) {
     const { name, geometry, heightM, secret, ...facts } = factsOf(patch);
-    const [longitudeDeg, latitudeDeg] = [MIDDLE.longitudeDeg + patch.at[0] / 77.35, MIDDLE.latitudeDeg + patch.at[1] / 111.15];
-    await insertPatch(db, { id: seededId(18264, 'patch', patch.key), groupId, name, geometry, latitudeDeg, longitudeDeg, heightM, secret, facts, contentDigest: contentDigest(patch), madeBy: accountOf('tavi'), madeAt });
+    const [longitudeDeg, latitudeDeg] = [
+      MIDDLE.longitudeDeg + patch.at[0] / 77.35,
+      MIDDLE.latitudeDeg + patch.at[1] / 111.15,
+    ];
+    await insertPatch(db, {
+      id: seededId(18264, 'patch', patch.key),
+      groupId,
+      name,
+      geometry,
+      latitudeDeg,
+      longitudeDeg,
+      heightM,
+      secret,
+      facts,
+      contentDigest: contentDigest(patch),
+      madeBy: accountOf('tavi'),
+      madeAt,
+    });
   }
   let told = 0;
   const queues: Told[][] = [];
@@ -51,27 +116,61 @@ export async function loadDemo(deps: Dependencies, today: string, progress: (sha
     const patch = PATCHES.find((p) => p.key === stand.patch)!;
     const [standId, patchId] = [seededId(18265, 'stand', stand.key), seededId(18264, 'patch', stand.patch)];
     await insertStand(db, {
-      id: standId, groupId, patchId, plantKey: stand.plant, where: stand.where ?? '', identity: stand.identity ?? 'confirmed', sinceYear: stand.since ?? null,
-      restUntil: stand.restUntil ?? null, restReason: stand.restReason ?? '', contentDigest: contentDigest(stand), madeBy: accountOf('tavi'), madeAt,
+      id: standId,
+      groupId,
+      patchId,
+      plantKey: stand.plant,
+      where: stand.where ?? '',
+      identity: stand.identity ?? 'confirmed',
+      sinceYear: stand.since ?? null,
+      restUntil: stand.restUntil ?? null,
+      restReason: stand.restReason ?? '',
+      contentDigest: contentDigest(stand),
+      madeBy: accountOf('tavi'),
+      madeAt,
     });
-    const options = { stand, standId, patchId, profile: CATALOGUE.find((p) => p.key === stand.plant)!, heightM: heightAt(patch.at), weather, today: todayNumber, firstYear: FIRST_HISTORY_YEAR };
-    const own = [...historyOf(options), ...casesOf(options)].filter((t) => t.entry.day <= today).sort((a, b) => (a.entry.day < b.entry.day ? -1 : a.entry.day > b.entry.day ? 1 : 0));
+    const options = {
+      stand,
+      standId,
+      patchId,
+      profile: CATALOGUE.find((p) => p.key === stand.plant)!,
+      heightM: heightAt(patch.at),
+      weather,
+      today: todayNumber,
+      firstYear: FIRST_HISTORY_YEAR,
+    };
+    const own = [...historyOf(options), ...casesOf(options)]
+      .filter((t) => t.entry.day <= today)
+      .sort((a, b) => (a.entry.day < b.entry.day ? -1 : a.entry.day > b.entry.day ? 1 : 0));
     // All but takes are plain rows; a take needs its allowance reckoned from them, in the order of its days.
     const plain = own.filter((t) => t.entry.kind !== 'take');
-    await insertEntries(db, plain.map(({ by, entry }) => rowOf(entry, { groupId, madeBy: accountOf(by) })));
+    await insertEntries(
+      db,
+      plain.map(({ by, entry }) => rowOf(entry, { groupId, madeBy: accountOf(by) })),
+    );
     told += plain.length;
     queues.push(own.filter((t) => t.entry.kind === 'take'));
   }
   const takes = queues.reduce((n, q) => n + q.length, 0);
 
   // Stands do not wait for each other: several are told at once, each in the order of its days.
-  const group = { id: groupId, name: GROUP_NAME, zone: 'UTC', units: 'metric', hasBaseMap: true, revision: 1, role: 'keeper', today } as const;
+  const group = {
+    id: groupId,
+    name: GROUP_NAME,
+    zone: 'UTC',
+    units: 'metric',
+    hasBaseMap: true,
+    revision: 1,
+    role: 'keeper',
+    today,
+  } as const;
   let done = 0;
   const work = async (): Promise<void> => {
     for (let queue = queues.shift(); queue; queue = queues.shift())
       for (const { by, entry } of queue) {
         const result = await storeEntry(deps, { group, account: { accountId: accountOf(by) } }, entry);
-        if (result.status === 'needsAttention') throw new Error(`The demo's own entry was refused: ${result.message} (${entry.kind} ${entry.day})`);
+        if (result.status === 'needsAttention')
+          throw new Error(`The demo's own entry was refused: ${result.message} (${entry.kind} ${entry.day})`);
         progress(++done / takes);
       }
   };

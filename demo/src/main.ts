@@ -18,8 +18,17 @@ if (process.argv[2] === 'map') {
   if (rows.length > 0) process.stdout.write('The demo island is there already.\n');
   else {
     const deps: Dependencies = {
-      db: connection.db, clock: { now: () => new Date(), fixedDay: today }, log: createLog('warn'), words: createWords('en'), catalogue: CATALOGUE, sources: SOURCES,
-      demo: true, publicUrl: null, webFolder: null, baseMap: null, requestsPerMinute: 1,
+      db: connection.db,
+      clock: { now: () => new Date(), fixedDay: today },
+      log: createLog('warn'),
+      words: createWords('en'),
+      catalogue: CATALOGUE,
+      sources: SOURCES,
+      demo: true,
+      publicUrl: null,
+      webFolder: null,
+      baseMap: null,
+      requestsPerMinute: 1,
     };
     let shown = 0;
     const { entries } = await loadDemo(deps, today, (share) => {

@@ -24,7 +24,16 @@ export function createApp(deps: Dependencies): Express {
   // Behind one proxy, when the operator says so by naming the public address; else the header is anybody's.
   app.set('trust proxy', deps.publicUrl === null ? false : 1);
   app.set('query parser', 'simple');
-  app.use(pinoHttp({ logger: deps.log, autoLogging: deps.log.isLevelEnabled('debug'), serializers: { req: ({ method, url }: { method: string; url: string }) => ({ method, url: url.split('?')[0] }), res: ({ statusCode }: { statusCode: number }) => ({ statusCode }) } }));
+  app.use(
+    pinoHttp({
+      logger: deps.log,
+      autoLogging: deps.log.isLevelEnabled('debug'),
+      serializers: {
+        req: ({ method, url }: { method: string; url: string }) => ({ method, url: url.split('?')[0] }),
+        res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+      },
+    }),
+  );
   app.use(securityHeaders(deps.publicUrl?.startsWith('https:') ?? false));
   app.use('/api', requestLimit(deps.requestsPerMinute));
 
@@ -56,9 +65,18 @@ function securityHeaders(https: boolean): RequestHandler {
     contentSecurityPolicy: {
       useDefaults: false,
       directives: {
-        'default-src': ["'self'"], 'script-src': ["'self'", "'wasm-unsafe-eval'"], 'worker-src': ["'self'"],
-        'style-src': ["'self'", "'unsafe-inline'"], 'img-src': ["'self'", 'data:', 'blob:'], 'font-src': ["'self'"], 'connect-src': ["'self'"],
-        'object-src': ["'none'"], 'base-uri': ["'none'"], 'form-action': ["'self'"], 'frame-ancestors': ["'none'"], 'report-uri': ['/api/csp-report'],
+        'default-src': ["'self'"],
+        'script-src': ["'self'", "'wasm-unsafe-eval'"],
+        'worker-src': ["'self'"],
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'img-src': ["'self'", 'data:', 'blob:'],
+        'font-src': ["'self'"],
+        'connect-src': ["'self'"],
+        'object-src': ["'none'"],
+        'base-uri': ["'none'"],
+        'form-action': ["'self'"],
+        'frame-ancestors': ["'none'"],
+        'report-uri': ['/api/csp-report'],
       },
     },
     strictTransportSecurity: https ? { maxAge: 31_536_000 } : false,
@@ -72,7 +90,11 @@ const YEAR_SECONDS = 31_536_000;
 function webApplication(folder: string): [RequestHandler, RequestHandler] {
   const files = express.static(folder, {
     index: false,
-    setHeaders: (response, path) => response.setHeader('Cache-Control', path.includes(`${join('assets', '')}`) ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache'),
+    setHeaders: (response, path) =>
+      response.setHeader(
+        'Cache-Control',
+        path.includes(`${join('assets', '')}`) ? `public, max-age=${YEAR_SECONDS}, immutable` : 'no-cache',
+      ),
   });
   const page = join(folder, 'index.html');
   const fallback: RequestHandler = (request, response, next) => {

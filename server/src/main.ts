@@ -43,7 +43,10 @@ server.listen(config.port, config.host, () => {
   process.stdout.write(`EMBERFIELD_READY ${port}\n`);
   if (foundingCode) process.stdout.write(`EMBERFIELD_CODE ${foundingCode}\n`);
 });
-const sweeper = setInterval(() => void sweepRateLimits(deps.db, new Date()).catch((err: unknown) => log.error({ err }, 'sweep')), SWEEP_EVERY_MS);
+const sweeper = setInterval(
+  () => void sweepRateLimits(deps.db, new Date()).catch((err: unknown) => log.error({ err }, 'sweep')),
+  SWEEP_EVERY_MS,
+);
 
 let leaving = false;
 function leave(): void {
@@ -53,7 +56,10 @@ function leave(): void {
   const late = setTimeout(() => process.exit(1), LONGEST_GOODBYE_MS);
   server.close(() => {
     connection.close().then(
-      () => { clearTimeout(late); process.exit(0); },
+      () => {
+        clearTimeout(late);
+        process.exit(0);
+      },
       () => process.exit(1),
     );
   });

@@ -1,4 +1,12 @@
-import { celsiusSpanToFahrenheit, celsiusToFahrenheit, dayNumber, gramsToOunces, metresToFeet, millimetresToInches, yearOf } from '@emberfield/core/measure';
+import {
+  celsiusSpanToFahrenheit,
+  celsiusToFahrenheit,
+  dayNumber,
+  gramsToOunces,
+  metresToFeet,
+  millimetresToInches,
+  yearOf,
+} from '@emberfield/core/measure';
 
 export type UnitSystem = 'metric' | 'imperial';
 
@@ -29,17 +37,20 @@ const M2_PER_HECTARE = 10_000;
 export function createFormat(language: string, units: UnitSystem): Format {
   // "en" alone would put the month first; the day leads in this house.
   const locale = language === 'en' ? 'en-GB' : language;
-  const dates = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...options });
+  const dates = (options: Intl.DateTimeFormatOptions) =>
+    new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...options });
   const plain = dates({ day: 'numeric', month: 'long' });
   const withYear = dates({ day: 'numeric', month: 'long', year: 'numeric' });
   const short = dates({ day: 'numeric', month: 'short' });
   const long = dates({ weekday: 'long', day: 'numeric', month: 'long' });
   const months = dates({ month: 'short' });
   const at = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
-  const number = (value: number, digits = 0): string => new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
+  const number = (value: number, digits = 0): string =>
+    new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
   const imperial = units === 'imperial';
   return {
-    day: (iso, near) => (near !== undefined && yearOf(dayNumber(iso)) !== yearOf(dayNumber(near)) ? withYear : plain).format(at(iso)),
+    day: (iso, near) =>
+      (near !== undefined && yearOf(dayNumber(iso)) !== yearOf(dayNumber(near)) ? withYear : plain).format(at(iso)),
     dayAndYear: (iso) => withYear.format(at(iso)),
     shortDay: (iso) => short.format(at(iso)),
     weekday: (iso) => long.format(at(iso)).replace(',', ''),
@@ -49,10 +60,27 @@ export function createFormat(language: string, units: UnitSystem): Format {
     temperature: (c) => (imperial ? `${number(celsiusToFahrenheit(c))} °F` : `${number(c)} °C`),
     temperatureSpan: (c) => (imperial ? `${number(celsiusSpanToFahrenheit(c))} °F` : `${number(c)} °C`),
     height: (m) => (imperial ? `${number(metresToFeet(m))} ft` : `${number(m)} m`),
-    area: (m2) => (imperial ? `${number(m2 * FEET2_PER_M2)} ft²` : m2 >= M2_PER_HECTARE ? `${number(m2 / M2_PER_HECTARE, 1)} ha` : `${number(m2)} m²`),
-    mass: (g) => (imperial ? `${number(gramsToOunces(g), g < 100 ? 1 : 0)} oz` : g >= 1000 ? `${number(g / 1000, 1)} kg` : `${number(g, g < 10 ? 1 : 0)} g`),
+    area: (m2) =>
+      imperial
+        ? `${number(m2 * FEET2_PER_M2)} ft²`
+        : m2 >= M2_PER_HECTARE
+          ? `${number(m2 / M2_PER_HECTARE, 1)} ha`
+          : `${number(m2)} m²`,
+    mass: (g) =>
+      imperial
+        ? `${number(gramsToOunces(g), g < 100 ? 1 : 0)} oz`
+        : g >= 1000
+          ? `${number(g / 1000, 1)} kg`
+          : `${number(g, g < 10 ? 1 : 0)} g`,
     rain: (mm) => (imperial ? `${number(millimetresToInches(mm), 2)} in` : `${number(mm, 1)} mm`),
     list: (items) => new Intl.ListFormat(locale, { type: 'conjunction' }).format(items),
-    instant: (iso, zone) => new Intl.DateTimeFormat(locale, { timeZone: zone, day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' }).format(new Date(iso)),
+    instant: (iso, zone) =>
+      new Intl.DateTimeFormat(locale, {
+        timeZone: zone,
+        day: 'numeric',
+        month: 'long',
+        hour: '2-digit',
+        minute: '2-digit',
+      }).format(new Date(iso)),
   };
 }

@@ -28,7 +28,8 @@ type WindowSaid = Pick<PartOutlook, 'readiness' | 'opens' | 'closes'>;
 export function createSentences(t: Translate, format: Format, language: string): Sentences {
   const days = (n: number): string => t('window.days', { n });
   const text = (of: Text): string => of[language] ?? of['en'] ?? '';
-  const amount = (n: number, unit: UnitKey): string => (unit === 'gram' ? format.mass(n) : t(`unit.${unit}`, { n: rounded(n) }));
+  const amount = (n: number, unit: UnitKey): string =>
+    unit === 'gram' ? format.mass(n) : t(`unit.${unit}`, { n: rounded(n) });
   const rounded = (n: number): number => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10);
   const between = (from: string | null, to: string | null, day: string): string =>
     `${from === null ? '?' : Math.max(0, dayNumber(from) - dayNumber(day))}–${to === null ? '?' : Math.max(0, dayNumber(to) - dayNumber(day))}`;
@@ -44,18 +45,29 @@ export function createSentences(t: Translate, format: Format, language: string):
       case 'fading':
         if (!Number.isFinite(readiness.daysLeft) || closes.p50 === null) return t('window.openLong');
         if (readiness.daysLeft === 0) return t('window.closesToday');
-        return t(readiness.state === 'fading' ? 'window.lastCall' : 'window.closesIn', { days: days(readiness.daysLeft), range: between(closes.p10, closes.p90, day) });
+        return t(readiness.state === 'fading' ? 'window.lastCall' : 'window.closesIn', {
+          days: days(readiness.daysLeft),
+          range: between(closes.p10, closes.p90, day),
+        });
       case 'ash':
         return closes.p50 === null ? '' : t('window.over', { day: format.day(closes.p50, day) });
       case 'banked':
-        return opens.p50 === null || closes.p50 === null ? '' : t('window.fromTo', { from: format.day(opens.p50, day), to: format.day(closes.p50, day) });
+        return opens.p50 === null || closes.p50 === null
+          ? ''
+          : t('window.fromTo', { from: format.day(opens.p50, day), to: format.day(closes.p50, day) });
     }
   };
 
   const windowReasons = (o: PartOutlook, day: string, station: string | null): readonly string[] => [
-    o.basis === 'weather' && station !== null ? t('window.byWeather', { station, n: o.yearCount }) : t('window.byCalendar'),
-    ...(o.opens.p10 && o.opens.p90 ? [t('window.tenIn', { early: format.day(o.opens.p10, day), late: format.day(o.opens.p90, day) })] : []),
-    ...(o.stageSeen ? [t('window.seen', { stage: capital(text(o.stageSeen.stageName)), day: format.day(o.stageSeen.day, day) })] : []),
+    o.basis === 'weather' && station !== null
+      ? t('window.byWeather', { station, n: o.yearCount })
+      : t('window.byCalendar'),
+    ...(o.opens.p10 && o.opens.p90
+      ? [t('window.tenIn', { early: format.day(o.opens.p10, day), late: format.day(o.opens.p90, day) })]
+      : []),
+    ...(o.stageSeen
+      ? [t('window.seen', { stage: capital(text(o.stageSeen.stageName)), day: format.day(o.stageSeen.day, day) })]
+      : []),
     ...(o.separable?.p50 ? [t('window.separable', { day: format.day(o.separable.p50, day) })] : []),
     t('window.openChance', { percent: format.percent(o.openProbability) }),
   ];
@@ -63,11 +75,16 @@ export function createSentences(t: Translate, format: Format, language: string):
   const coal = (r: PartOutlook['readiness'], thorns: boolean): string => {
     const state = (() => {
       switch (r.state) {
-        case 'kindling': return t('coal.kindling', { days: days(r.daysToOpen) });
-        case 'glowing': return t(r.quality > PEAK_QUALITY ? 'coal.glowingPeak' : 'coal.glowing');
-        case 'fading': return t('coal.fading', { days: days(r.daysLeft) });
-        case 'banked': return t(r.reason === 'resting' ? 'coal.bankedResting' : 'coal.bankedNothingLeft');
-        default: return t(`coal.${r.state}`);
+        case 'kindling':
+          return t('coal.kindling', { days: days(r.daysToOpen) });
+        case 'glowing':
+          return t(r.quality > PEAK_QUALITY ? 'coal.glowingPeak' : 'coal.glowing');
+        case 'fading':
+          return t('coal.fading', { days: days(r.daysLeft) });
+        case 'banked':
+          return t(r.reason === 'resting' ? 'coal.bankedResting' : 'coal.bankedNothingLeft');
+        default:
+          return t(`coal.${r.state}`);
       }
     })();
     return thorns ? `${state} · ${t('coal.thorns')}` : state;
@@ -77,53 +94,111 @@ export function createSentences(t: Translate, format: Format, language: string):
     if (a.kind === 'none') return t('allowance.none');
     if (a.kind === 'all') return t('allowance.all');
     if (a.kind === 'counted' && a.amount !== null && a.amountLeft !== null) {
-      if (a.takenAmount > 0 || a.plants === null) return t('allowance.counted', { left: amount(a.amountLeft, a.unit), amount: format.number(a.amount) });
-      return t('allowance.countedFresh', { amount: amount(a.amount, a.unit), plants: t('plantCount', { n: a.plants }) });
+      if (a.takenAmount > 0 || a.plants === null)
+        return t('allowance.counted', { left: amount(a.amountLeft, a.unit), amount: format.number(a.amount) });
+      return t('allowance.countedFresh', {
+        amount: amount(a.amount, a.unit),
+        plants: t('plantCount', { n: a.plants }),
+      });
     }
-    if (a.oneIn !== null && a.oneIn > 1 && a.perPlant !== null) return t('allowance.relative', { perPlant: amount(a.perPlant, a.unit), oneIn: a.oneIn });
-    return a.perPlant === null ? t('allowance.notCounted') : t('allowance.relativePerPlant', { perPlant: amount(a.perPlant, a.unit) });
+    if (a.oneIn !== null && a.oneIn > 1 && a.perPlant !== null)
+      return t('allowance.relative', { perPlant: amount(a.perPlant, a.unit), oneIn: a.oneIn });
+    return a.perPlant === null
+      ? t('allowance.notCounted')
+      : t('allowance.relativePerPlant', { perPlant: amount(a.perPlant, a.unit) });
   };
 
   const ceiling = ({ kind, values: v }: CeilingView, unit: UnitKey): string => {
     const num = (name: string): number => Number(v[name] ?? 0);
     const until = typeof v['until'] === 'string' ? v['until'] : null;
     switch (kind) {
-      case 'perPlantCap': return t('ceiling.perPlantCap', { n: amount(num('perPlant'), unit) });
-      case 'fixedShare': return Number.isInteger(round2(1 / num('share'))) ? t('ceiling.fixedShare', { n: round2(1 / num('share')) }) : t('ceiling.shareOf', { percent: format.percent(num('share')) });
-      case 'lightPruning': return t('ceiling.lightPruning', { percent: format.percent(num('share')) });
-      case 'leaveForOthers': return t('ceiling.leaveForOthers', { percent: format.percent(num('share')) });
-      case 'keepFlowering': return t('ceiling.keepFlowering', { percent: format.percent(num('share')) });
-      case 'spread': return t('ceiling.spread', { n: num('everyNth') });
-      case 'quota': return t('ceiling.quota', { n: amount(num('amount'), unit) });
-      case 'age': return v['ageYears'] == null ? t('ceiling.age', { n: num('minYears') }) : num('ageYears') < num('minYears') ? t('ceiling.ageYoung', { age: num('ageYears'), n: num('minYears') }) : t('ceiling.age', { n: num('minYears') });
-      case 'rest': return until ? t('ceiling.rest', { day: format.dayAndYear(until) }) : t('ceiling.restOpen');
-      case 'ownerLeave': return v['leave'] === 'refused' ? t('ceiling.ownerRefused') : v['leave'] === 'notAsked' ? t('ceiling.ownerNotAsked') : t('ceiling.ownerEnded', { day: until ? format.dayAndYear(until) : '?' });
-      case 'identity': return t(v['status'] === 'provisional' ? 'ceiling.identityProvisional' : 'ceiling.identityUnconfirmed');
-      case 'lookAlikeSeen': return t('ceiling.lookAlikeSeen', { name: String(v['name'] ?? '') });
-      default: return t(`ceiling.${kind}`);
+      case 'perPlantCap':
+        return t('ceiling.perPlantCap', { n: amount(num('perPlant'), unit) });
+      case 'fixedShare':
+        return Number.isInteger(round2(1 / num('share')))
+          ? t('ceiling.fixedShare', { n: round2(1 / num('share')) })
+          : t('ceiling.shareOf', { percent: format.percent(num('share')) });
+      case 'lightPruning':
+        return t('ceiling.lightPruning', { percent: format.percent(num('share')) });
+      case 'leaveForOthers':
+        return t('ceiling.leaveForOthers', { percent: format.percent(num('share')) });
+      case 'keepFlowering':
+        return t('ceiling.keepFlowering', { percent: format.percent(num('share')) });
+      case 'spread':
+        return t('ceiling.spread', { n: num('everyNth') });
+      case 'quota':
+        return t('ceiling.quota', { n: amount(num('amount'), unit) });
+      case 'age':
+        return v['ageYears'] == null
+          ? t('ceiling.age', { n: num('minYears') })
+          : num('ageYears') < num('minYears')
+            ? t('ceiling.ageYoung', { age: num('ageYears'), n: num('minYears') })
+            : t('ceiling.age', { n: num('minYears') });
+      case 'rest':
+        return until ? t('ceiling.rest', { day: format.dayAndYear(until) }) : t('ceiling.restOpen');
+      case 'ownerLeave':
+        return v['leave'] === 'refused'
+          ? t('ceiling.ownerRefused')
+          : v['leave'] === 'notAsked'
+            ? t('ceiling.ownerNotAsked')
+            : t('ceiling.ownerEnded', { day: until ? format.dayAndYear(until) : '?' });
+      case 'identity':
+        return t(v['status'] === 'provisional' ? 'ceiling.identityProvisional' : 'ceiling.identityUnconfirmed');
+      case 'lookAlikeSeen':
+        return t('ceiling.lookAlikeSeen', { name: String(v['name'] ?? '') });
+      default:
+        return t(`ceiling.${kind}`);
     }
   };
 
   const heldBy = (a: AllowanceView): string => {
     const binding = a.ceilings.find((c) => c.binding);
-    return binding ? ceiling(binding, a.unit) : a.plantsCounted === null ? t('allowance.notCounted') : t('allowance.nothingHolds');
+    return binding
+      ? ceiling(binding, a.unit)
+      : a.plantsCounted === null
+        ? t('allowance.notCounted')
+        : t('allowance.nothingHolds');
   };
 
   const duty = (d: Duty, day: string): { what: string; why: string } => {
     switch (d.kind) {
-      case 'settleIdentity': return {
-        what: d.lookAgainStage && d.lookAgain?.p50 ? t('duty.settle', { stage: text(d.lookAgainStage), day: format.day(d.lookAgain.p50, day) }) : t('duty.settleOpen'),
-        why: t('duty.notRuledOut', { names: format.list(d.notRuledOut.map(text)) }),
-      };
-      case 'countStand': return { what: d.lastCount ? t('duty.count', { day: format.day(d.lastCount, day) }) : t('duty.countFirst'), why: '' };
-      case 'leaveEnds': return { what: t('duty.leaveEnds', { day: format.day(d.until, day) }), why: t('duty.leaveEndsWhy') };
+      case 'settleIdentity':
+        return {
+          what:
+            d.lookAgainStage && d.lookAgain?.p50
+              ? t('duty.settle', { stage: text(d.lookAgainStage), day: format.day(d.lookAgain.p50, day) })
+              : t('duty.settleOpen'),
+          why: t('duty.notRuledOut', { names: format.list(d.notRuledOut.map(text)) }),
+        };
+      case 'countStand':
+        return {
+          what: d.lastCount ? t('duty.count', { day: format.day(d.lastCount, day) }) : t('duty.countFirst'),
+          why: '',
+        };
+      case 'leaveEnds':
+        return { what: t('duty.leaveEnds', { day: format.day(d.until, day) }), why: t('duty.leaveEndsWhy') };
     }
   };
 
   return {
-    text, amount, days, window, windowReasons, coal, allowance, heldBy, ceiling, duty,
-    yearLead: (ahead) => (ahead === 0 ? t('conditions.level') : t(ahead > 0 ? 'conditions.ahead' : 'conditions.behind', { days: days(Math.abs(ahead)) })),
-    temperatures: ({ minC, maxC }) => (minC === null || maxC === null ? t('conditions.none') : t('conditions.range', { min: format.number(minC), max: format.temperature(maxC) })),
+    text,
+    amount,
+    days,
+    window,
+    windowReasons,
+    coal,
+    allowance,
+    heldBy,
+    ceiling,
+    duty,
+    yearLead: (ahead) =>
+      ahead === 0
+        ? t('conditions.level')
+        : t(ahead > 0 ? 'conditions.ahead' : 'conditions.behind', { days: days(Math.abs(ahead)) }),
+    temperatures: ({ minC, maxC }) =>
+      minC === null || maxC === null
+        ? t('conditions.none')
+        : t('conditions.range', { min: format.number(minC), max: format.temperature(maxC) }),
   };
 }
 

@@ -1,42 +1,128 @@
 import { expect } from 'chai';
-import { ERROR_CODES, HOUSE_RULE_KINDS, UNIT_KEYS, type AllowanceView, type CeilingView, type Duty } from '@emberfield/contract';
+import {
+  ERROR_CODES,
+  HOUSE_RULE_KINDS,
+  UNIT_KEYS,
+  type AllowanceView,
+  type CeilingView,
+  type Duty,
+} from '@emberfield/contract';
 import { createWords } from './index.ts';
 import { MESSAGES, type Messages } from './messages.ts';
 
 const words = createWords('en');
 const range = (p10: string | null, p50: string | null, p90: string | null) => ({ p10, p50, p90 });
-const window = { opens: range('2026-05-18', '2026-05-21', '2026-05-25'), closes: range('2026-06-01', '2026-06-05', '2026-06-11') };
-const ceiling = (over: Partial<CeilingView>): CeilingView => ({ source: 'houseRule', kind: 'fixedShare', values: { share: 0.1 }, bars: false, plants: 5, perPlant: null, amount: 10, binding: true, ...over });
-const allowance = (over: Partial<AllowanceView>): AllowanceView => ({ kind: 'counted', unit: 'leaf', plants: 5, perPlant: 2, amount: 10, amountLeft: 10, plantsLeft: 5, takenAmount: 0, oneIn: null, plantsCounted: 50, ceilings: [ceiling({})], ...over });
+const window = {
+  opens: range('2026-05-18', '2026-05-21', '2026-05-25'),
+  closes: range('2026-06-01', '2026-06-05', '2026-06-11'),
+};
+const ceiling = (over: Partial<CeilingView>): CeilingView => ({
+  source: 'houseRule',
+  kind: 'fixedShare',
+  values: { share: 0.1 },
+  bars: false,
+  plants: 5,
+  perPlant: null,
+  amount: 10,
+  binding: true,
+  ...over,
+});
+const allowance = (over: Partial<AllowanceView>): AllowanceView => ({
+  kind: 'counted',
+  unit: 'leaf',
+  plants: 5,
+  perPlant: 2,
+  amount: 10,
+  amountLeft: 10,
+  plantsLeft: 5,
+  takenAmount: 0,
+  oneIn: null,
+  plantsCounted: 50,
+  ceilings: [ceiling({})],
+  ...over,
+});
 const flat = (m: Messages): string[] => Object.values(m).flatMap((v) => (typeof v === 'string' ? [v] : flat(v)));
 
 describe('words', () => {
   it('say when a window opens and how sure that is', () => {
-    expect(words.window({ ...window, readiness: { state: 'kindling', daysToOpen: 6, fill: 0.5 } }, '2026-05-15')).to.equal('opens in about 6 days (3–10)');
-    expect(words.window({ ...window, readiness: { state: 'kindling', daysToOpen: 1, fill: 0.9 } }, '2026-05-20')).to.equal('opens in about 1 day (0–5)');
-    expect(words.window({ ...window, readiness: { state: 'glowing', daysLeft: 11, quality: 1 } }, '2026-05-25')).to.equal('about 11 days left (7–17)');
-    expect(words.window({ ...window, readiness: { state: 'fading', daysLeft: 0, quality: 0.5 } }, '2026-06-05')).to.equal('closes about today');
-    expect(words.window({ ...window, readiness: { state: 'cold', daysToOpen: 130 } }, '2025-12-30')).to.equal('opens about 21 May 2026');
-    expect(words.window({ ...window, opens: range(null, null, null), readiness: { state: 'cold', daysToOpen: null } }, '2026-05-15')).to.equal('may not come this season');
+    expect(
+      words.window({ ...window, readiness: { state: 'kindling', daysToOpen: 6, fill: 0.5 } }, '2026-05-15'),
+    ).to.equal('opens in about 6 days (3–10)');
+    expect(
+      words.window({ ...window, readiness: { state: 'kindling', daysToOpen: 1, fill: 0.9 } }, '2026-05-20'),
+    ).to.equal('opens in about 1 day (0–5)');
+    expect(
+      words.window({ ...window, readiness: { state: 'glowing', daysLeft: 11, quality: 1 } }, '2026-05-25'),
+    ).to.equal('about 11 days left (7–17)');
+    expect(
+      words.window({ ...window, readiness: { state: 'fading', daysLeft: 0, quality: 0.5 } }, '2026-06-05'),
+    ).to.equal('closes about today');
+    expect(words.window({ ...window, readiness: { state: 'cold', daysToOpen: 130 } }, '2025-12-30')).to.equal(
+      'opens about 21 May 2026',
+    );
+    expect(
+      words.window(
+        { ...window, opens: range(null, null, null), readiness: { state: 'cold', daysToOpen: null } },
+        '2026-05-15',
+      ),
+    ).to.equal('may not come this season');
   });
   it('say how much and what holds back', () => {
     expect(words.allowance(allowance({}))).to.equal('10 leaves from 5 plants');
     expect(words.allowance(allowance({ takenAmount: 4, amountLeft: 6 }))).to.equal('6 leaves left of 10');
-    expect(words.allowance(allowance({ kind: 'relative', amount: null, amountLeft: null, oneIn: 10, perPlant: 2 }))).to.equal('2 leaves a plant, from 1 plant in 10');
+    expect(
+      words.allowance(allowance({ kind: 'relative', amount: null, amountLeft: null, oneIn: 10, perPlant: 2 })),
+    ).to.equal('2 leaves a plant, from 1 plant in 10');
     expect(words.allowance(allowance({ kind: 'none' }))).to.equal('none');
     expect(words.heldBy(allowance({}))).to.equal('one plant in 10');
-    expect(words.heldBy(allowance({ ceilings: [ceiling({ kind: 'rest', values: { until: '2028-09-30' } })] }))).to.equal('resting until 30 September 2028');
+    expect(
+      words.heldBy(allowance({ ceilings: [ceiling({ kind: 'rest', values: { until: '2028-09-30' } })] })),
+    ).to.equal('resting until 30 September 2028');
   });
   it('have a sentence for every ceiling, with nothing left open in it', () => {
-    const kinds = [...HOUSE_RULE_KINDS.filter((k) => k !== 'restYears'), 'lightPruning', 'quota', 'age', 'rest', 'protected', 'ownerLeave', 'identity', 'lookAlikeSeen', 'contaminated', 'takeAll'];
+    const kinds = [
+      ...HOUSE_RULE_KINDS.filter((k) => k !== 'restYears'),
+      'lightPruning',
+      'quota',
+      'age',
+      'rest',
+      'protected',
+      'ownerLeave',
+      'identity',
+      'lookAlikeSeen',
+      'contaminated',
+      'takeAll',
+    ];
     for (const kind of kinds) {
-      const said = words.ceiling(ceiling({ kind, values: { share: 0.3, perPlant: 2, everyNth: 7, amount: 5, minYears: 3, ageYears: 1, status: 'unconfirmed', leave: 'ended', until: '2026-06-30', name: 'Yew' } }), 'tip');
+      const said = words.ceiling(
+        ceiling({
+          kind,
+          values: {
+            share: 0.3,
+            perPlant: 2,
+            everyNth: 7,
+            amount: 5,
+            minYears: 3,
+            ageYears: 1,
+            status: 'unconfirmed',
+            leave: 'ended',
+            until: '2026-06-30',
+            name: 'Yew',
+          },
+        }),
+        'tip',
+      );
       expect(said, kind).not.to.match(/\{|\}|ceiling\.|undefined|NaN/);
     }
   });
   it('have a sentence for every error, that says what to do', () => {
-    for (const code of ERROR_CODES) expect(words.error(code, { reason: 'missing', field: 'body.x' }), code).to.match(/^[A-Z].*[.]$/s).and.not.match(/\{|undefined/);
-    expect(words.error('badInput', { field: 'body.day', reason: 'notADay' })).to.equal('Something in it does not fit: body.day. Write a day of the calendar as 2026-05-15.');
+    for (const code of ERROR_CODES)
+      expect(words.error(code, { reason: 'missing', field: 'body.x' }), code)
+        .to.match(/^[A-Z].*[.]$/s)
+        .and.not.match(/\{|undefined/);
+    expect(words.error('badInput', { field: 'body.day', reason: 'notADay' })).to.equal(
+      'Something in it does not fit: body.day. Write a day of the calendar as 2026-05-15.',
+    );
   });
   it('count in every unit, one and many', () => {
     for (const unit of UNIT_KEYS) {
@@ -47,8 +133,17 @@ describe('words', () => {
     expect(words.amount(2.4, 'litre')).to.equal('2.4 litres');
   });
   it('say duties', () => {
-    const duty: Duty = { kind: 'settleIdentity', standId: 'x', lookAgainStage: { en: 'in flower' }, lookAgain: range('2026-06-01', '2026-06-08', '2026-06-15'), notRuledOut: [{ en: 'Hemlock' }, { en: 'Cowbane' }] };
-    expect(words.duty(duty, '2026-05-15')).to.deep.equal({ what: 'look again: in flower, about 8 June', why: 'not ruled out: Hemlock and Cowbane' });
+    const duty: Duty = {
+      kind: 'settleIdentity',
+      standId: 'x',
+      lookAgainStage: { en: 'in flower' },
+      lookAgain: range('2026-06-01', '2026-06-08', '2026-06-15'),
+      notRuledOut: [{ en: 'Hemlock' }, { en: 'Cowbane' }],
+    };
+    expect(words.duty(duty, '2026-05-15')).to.deep.equal({
+      what: 'look again: in flower, about 8 June',
+      why: 'not ruled out: Hemlock and Cowbane',
+    });
   });
   it('speak metric and imperial', () => {
     const imperial = createWords('en', 'imperial').format;

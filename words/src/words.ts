@@ -26,7 +26,15 @@ export function createWords(language: string, units: UnitSystem = 'metric', tran
       const reason = values['reason'];
       const reasonText = typeof reason === 'string' ? t(`reasons.${reason}`) : '';
       const known = !reasonText.startsWith('reasons.') ? reasonText : '';
-      return t(`errors.${code}`, { field: '', what: 'thing', role: '', today: '', logId: '', ...values, reasonText: known }).trim();
+      return t(`errors.${code}`, {
+        field: '',
+        what: 'thing',
+        role: '',
+        today: '',
+        logId: '',
+        ...values,
+        reasonText: known,
+      }).trim();
     },
   };
 }
@@ -34,14 +42,28 @@ export function createWords(language: string, units: UnitSystem = 'metric', tran
 /** The number that chooses the plural is shown as the language writes numbers. */
 export function withShownNumber(values: Values, language: string): Record<string, unknown> {
   const n = values['n'];
-  return typeof n === 'number' ? { ...values, n: new Intl.NumberFormat(language === 'en' ? 'en-GB' : language, { maximumFractionDigits: 1 }).format(n) } : { ...values };
+  return typeof n === 'number'
+    ? {
+        ...values,
+        n: new Intl.NumberFormat(language === 'en' ? 'en-GB' : language, { maximumFractionDigits: 1 }).format(n),
+      }
+    : { ...values };
 }
 
 function coreTranslator(language: string): Translate {
-  const context = createCoreContext({ locale: language, fallbackLocale: 'en', messages: MESSAGES, missingWarn: false, fallbackWarn: false });
+  const context = createCoreContext({
+    locale: language,
+    fallbackLocale: 'en',
+    messages: MESSAGES,
+    missingWarn: false,
+    fallbackWarn: false,
+  });
   return (key, values = {}) => {
     const n = values['n'];
-    const said = typeof n === 'number' ? translate(context, key, n, { named: withShownNumber(values, language) }) : translate(context, key, values);
+    const said =
+      typeof n === 'number'
+        ? translate(context, key, n, { named: withShownNumber(values, language) })
+        : translate(context, key, values);
     return typeof said === 'string' ? said : key;
   };
 }

@@ -15,7 +15,13 @@ export interface Conditions {
 }
 
 export type Duty =
-  | { readonly kind: 'settleIdentity'; readonly standId: string; readonly lookAgainStage: Text | null; readonly lookAgain: DayRangeView | null; readonly notRuledOut: readonly Text[] }
+  | {
+      readonly kind: 'settleIdentity';
+      readonly standId: string;
+      readonly lookAgainStage: Text | null;
+      readonly lookAgain: DayRangeView | null;
+      readonly notRuledOut: readonly Text[];
+    }
   | { readonly kind: 'countStand'; readonly standId: string; readonly lastCount: string | null }
   | { readonly kind: 'leaveEnds'; readonly standId: string; readonly until: string };
 
@@ -28,7 +34,14 @@ export interface HearthView {
   readonly duties: readonly Duty[];
 }
 
-export interface RibbonStroke { readonly standId: string; readonly label: Text; readonly part: string; readonly opens: DayRangeView; readonly closes: DayRangeView; readonly leafy: boolean }
+export interface RibbonStroke {
+  readonly standId: string;
+  readonly label: Text;
+  readonly part: string;
+  readonly opens: DayRangeView;
+  readonly closes: DayRangeView;
+  readonly leafy: boolean;
+}
 export interface RibbonView {
   readonly firstDay: string;
   readonly lastDay: string;
@@ -37,4 +50,9 @@ export interface RibbonView {
   readonly strokes: readonly RibbonStroke[];
 }
 
-export interface FoundThing { readonly kind: 'stand' | 'patch' | 'plant'; readonly id: string; readonly label: Text; readonly detail: string }
+export interface FoundThing {
+  readonly kind: 'stand' | 'patch' | 'plant';
+  readonly id: string;
+  readonly label: Text;
+  readonly detail: string;
+}

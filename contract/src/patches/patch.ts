@@ -1,18 +1,61 @@
 import { lazy, mixed, type Schema } from 'yup';
-import { exactly, finite, flag, freeText, given, isoDay, line, listOf, oneOf, orNull, uuid, whole } from '../platform/schema.ts';
+import {
+  exactly,
+  finite,
+  flag,
+  freeText,
+  given,
+  isoDay,
+  line,
+  listOf,
+  oneOf,
+  orNull,
+  uuid,
+  whole,
+} from '../platform/schema.ts';
 
-export const SUBSTRATES = ['unknown', 'loam', 'clay', 'sand', 'chalk', 'peat', 'gravel', 'rock', 'deadWood', 'water'] as const;
+export const SUBSTRATES = [
+  'unknown',
+  'loam',
+  'clay',
+  'sand',
+  'chalk',
+  'peat',
+  'gravel',
+  'rock',
+  'deadWood',
+  'water',
+] as const;
 export const CANOPIES = ['open', 'halfShade', 'underTrees', 'evergreen'] as const;
 export const ASPECTS = ['flat', 'n', 'ne', 'e', 'se', 's', 'sw', 'w', 'nw'] as const;
 export const MOISTURES = ['unknown', 'dry', 'fresh', 'moist', 'wet', 'flooded'] as const;
 export const LEAVES = ['notNeeded', 'given', 'notAsked', 'refused'] as const;
-export const HAZARDS = ['road', 'sprayed', 'oldWorks', 'dumped', 'herbicide', 'dogs', 'floodWater', 'glass', 'tide', 'cliff', 'ice', 'ticks'] as const;
+export const HAZARDS = [
+  'road',
+  'sprayed',
+  'oldWorks',
+  'dumped',
+  'herbicide',
+  'dogs',
+  'floodWater',
+  'glass',
+  'tide',
+  'cliff',
+  'ice',
+  'ticks',
+] as const;
 export type Hazard = (typeof HAZARDS)[number];
 /** On such ground nothing is taken. */
 export const CONTAMINATING: readonly Hazard[] = ['sprayed', 'oldWorks', 'dumped', 'herbicide'];
 
-export interface PointGeometry { readonly type: 'Point'; readonly coordinates: readonly [number, number] }
-export interface PolygonGeometry { readonly type: 'Polygon'; readonly coordinates: readonly (readonly (readonly [number, number])[])[] }
+export interface PointGeometry {
+  readonly type: 'Point';
+  readonly coordinates: readonly [number, number];
+}
+export interface PolygonGeometry {
+  readonly type: 'Polygon';
+  readonly coordinates: readonly (readonly (readonly [number, number])[])[];
+}
 /** GeoJSON, WGS 84, longitude before latitude. */
 export type PatchGeometry = PointGeometry | PolygonGeometry;
 
@@ -38,16 +81,25 @@ export interface PatchFacts {
 const position = () =>
   mixed<[number, number]>()
     .required('missing')
-    .test('position', 'notAPosition', given((v) => Array.isArray(v) && v.length === 2 && inRange(v[0], 180) && inRange(v[1], 90)));
-const inRange = (v: unknown, limit: number): boolean => typeof v === 'number' && Number.isFinite(v) && Math.abs(v) <= limit;
+    .test(
+      'position',
+      'notAPosition',
+      given((v) => Array.isArray(v) && v.length === 2 && inRange(v[0], 180) && inRange(v[1], 90)),
+    );
+const inRange = (v: unknown, limit: number): boolean =>
+  typeof v === 'number' && Number.isFinite(v) && Math.abs(v) <= limit;
 
 const ring = () =>
   listOf(position(), 500)
     .min(4, 'ringTooShort')
-    .test('closed', 'ringOpen', given((r) => {
-      const [first, last] = [r[0], r[r.length - 1]];
-      return !Array.isArray(first) || !Array.isArray(last) || (first[0] === last[0] && first[1] === last[1]);
-    }));
+    .test(
+      'closed',
+      'ringOpen',
+      given((r) => {
+        const [first, last] = [r[0], r[r.length - 1]];
+        return !Array.isArray(first) || !Array.isArray(last) || (first[0] === last[0] && first[1] === last[1]);
+      }),
+    );
 
 export const geometrySchema = lazy((value: unknown) =>
   (value as { type?: unknown } | null)?.type === 'Polygon'
@@ -73,12 +125,18 @@ const facts = {
   secret: flag(),
 };
 
-export interface NewPatch extends PatchFacts { readonly id: string }
+export interface NewPatch extends PatchFacts {
+  readonly id: string;
+}
 export const newPatchSchema: Schema<NewPatch> = exactly({ id: uuid(), ...facts }).required('missing');
 
-export interface ChangePatch { readonly version: number; readonly facts: PatchFacts }
+export interface ChangePatch {
+  readonly version: number;
+  readonly facts: PatchFacts;
+}
 export const changePatchSchema: Schema<ChangePatch> = exactly({
-  version: whole(1, 1e9), facts: exactly(facts).required('missing'),
+  version: whole(1, 1e9),
+  facts: exactly(facts).required('missing'),
 }).required('missing');
 
 export interface PatchView extends PatchFacts {

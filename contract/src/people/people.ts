@@ -25,10 +25,15 @@ const SIGN_IN_NAME = /^[a-z0-9][a-z0-9._-]{1,39}$/;
 const signInName = () => string().required('missing').matches(SIGN_IN_NAME, 'notASignInName');
 const password = () => string().required('missing').min(10, 'passwordShort').max(200, 'tooLong');
 
-export interface SignIn { readonly signInName: string; readonly password: string }
+export interface SignIn {
+  readonly signInName: string;
+  readonly password: string;
+}
 export const signInSchema: Schema<SignIn> = exactly({ signInName: line(40), password: line(200) }).required('missing');
 
-export interface DemoSignIn { readonly signInName: string }
+export interface DemoSignIn {
+  readonly signInName: string;
+}
 export const demoSignInSchema: Schema<DemoSignIn> = exactly({ signInName: line(40) }).required('missing');
 
 export const UNIT_SYSTEMS = ['metric', 'imperial'] as const;
@@ -44,8 +49,13 @@ function isZone(name: string): boolean {
   }
 }
 
-export interface NewAccount { readonly signInName: string; readonly name: string; readonly password: string }
-const newAccount = () => exactly({ signInName: signInName(), name: line(60), password: password() }).required('missing');
+export interface NewAccount {
+  readonly signInName: string;
+  readonly name: string;
+  readonly password: string;
+}
+const newAccount = () =>
+  exactly({ signInName: signInName(), name: line(60), password: password() }).required('missing');
 
 export interface Founding {
   readonly code: string;
@@ -56,7 +66,12 @@ export interface Founding {
   readonly keeper: NewAccount;
 }
 export const foundingSchema: Schema<Founding> = exactly({
-  code: line(60), groupId: uuid(), groupName: line(80), zone: zone(), units: oneOf(UNIT_SYSTEMS), keeper: newAccount(),
+  code: line(60),
+  groupId: uuid(),
+  groupName: line(80),
+  zone: zone(),
+  units: oneOf(UNIT_SYSTEMS),
+  keeper: newAccount(),
 }).required('missing');
 
 export interface GroupView {
@@ -70,20 +85,57 @@ export interface GroupView {
   readonly role: Role;
   readonly hasBaseMap: boolean;
 }
-export interface GroupSettings { readonly name: string; readonly zone: string; readonly units: UnitSystem }
-export const groupSettingsSchema: Schema<GroupSettings> = exactly({ name: line(80), zone: zone(), units: oneOf(UNIT_SYSTEMS) }).required('missing');
+export interface GroupSettings {
+  readonly name: string;
+  readonly zone: string;
+  readonly units: UnitSystem;
+}
+export const groupSettingsSchema: Schema<GroupSettings> = exactly({
+  name: line(80),
+  zone: zone(),
+  units: oneOf(UNIT_SYSTEMS),
+}).required('missing');
 
-export interface MemberView { readonly accountId: string; readonly name: string; readonly signInName: string; readonly role: Role }
-export interface ChangeRole { readonly role: Role }
+export interface MemberView {
+  readonly accountId: string;
+  readonly name: string;
+  readonly signInName: string;
+  readonly role: Role;
+}
+export interface ChangeRole {
+  readonly role: Role;
+}
 export const changeRoleSchema: Schema<ChangeRole> = exactly({ role: oneOf(ROLES) }).required('missing');
 
-export interface NewInvitation { readonly id: string; readonly role: Role }
-export const newInvitationSchema: Schema<NewInvitation> = exactly({ id: uuid(), role: oneOf(ROLES) }).required('missing');
-export interface InvitationView { readonly id: string; readonly role: Role; readonly expiresAt: string; readonly usedBy: string | null }
+export interface NewInvitation {
+  readonly id: string;
+  readonly role: Role;
+}
+export const newInvitationSchema: Schema<NewInvitation> = exactly({ id: uuid(), role: oneOf(ROLES) }).required(
+  'missing',
+);
+export interface InvitationView {
+  readonly id: string;
+  readonly role: Role;
+  readonly expiresAt: string;
+  readonly usedBy: string | null;
+}
 /** The token is told once, at the making. */
-export interface MadeInvitation extends InvitationView { readonly token: string | null }
-export interface InvitationGreeting { readonly groupName: string; readonly role: Role; readonly invitedBy: string }
+export interface MadeInvitation extends InvitationView {
+  readonly token: string | null;
+}
+export interface InvitationGreeting {
+  readonly groupName: string;
+  readonly role: Role;
+  readonly invitedBy: string;
+}
 export type AcceptInvitation = NewAccount;
 export const acceptInvitationSchema: Schema<AcceptInvitation> = newAccount();
 
-export interface SessionListItem { readonly id: string; readonly madeAt: string; readonly lastSeenAt: string; readonly browser: string; readonly here: boolean }
+export interface SessionListItem {
+  readonly id: string;
+  readonly madeAt: string;
+  readonly lastSeenAt: string;
+  readonly browser: string;
+  readonly here: boolean;
+}

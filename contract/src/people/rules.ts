@@ -11,7 +11,16 @@ export type HouseRule =
   | { readonly kind: 'matureOnly' }
   | { readonly kind: 'keepFlowering'; readonly share: number }
   | { readonly kind: 'restYears'; readonly years: number };
-export const HOUSE_RULE_KINDS = ['perPlantCap', 'fixedShare', 'leaveForOthers', 'skipFirstAndLast', 'spread', 'matureOnly', 'keepFlowering', 'restYears'] as const;
+export const HOUSE_RULE_KINDS = [
+  'perPlantCap',
+  'fixedShare',
+  'leaveForOthers',
+  'skipFirstAndLast',
+  'spread',
+  'matureOnly',
+  'keepFlowering',
+  'restYears',
+] as const;
 export type HouseRuleKind = HouseRule['kind'];
 
 export const houseRuleSchema = lazy((value: unknown) => {
@@ -31,11 +40,20 @@ export const houseRuleSchema = lazy((value: unknown) => {
     case 'matureOnly':
       return exactly({ kind: oneOf([kind]) }).required('missing');
     default:
-      return mixed().required('missing').test('kind', 'notOneOf', () => false);
+      return mixed()
+        .required('missing')
+        .test('kind', 'notOneOf', () => false);
   }
 }) as unknown as Schema<HouseRule>;
 
-export interface SetRule { readonly on: boolean; readonly rule: HouseRule }
+export interface SetRule {
+  readonly on: boolean;
+  readonly rule: HouseRule;
+}
 export const setRuleSchema: Schema<SetRule> = exactly({ on: flag(), rule: houseRuleSchema }).required('missing');
 
-export interface RuleView { readonly rule: HouseRule; readonly since: string; readonly by: string }
+export interface RuleView {
+  readonly rule: HouseRule;
+  readonly since: string;
+  readonly by: string;
+}

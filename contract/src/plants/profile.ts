@@ -1,18 +1,105 @@
 import { lazy, mixed, type Schema } from 'yup';
 import type { Figure } from '@emberfield/core/measure';
 import type { MonthDay, StageModel, StageSpec, WindowSpec } from '@emberfield/core/phenology';
-import { exactly, figure, finite, flag, freeText, given, line, listOf, monthDay, oneOf, orNull, share, text, whole, type Text } from '../platform/schema.ts';
+import {
+  exactly,
+  figure,
+  finite,
+  flag,
+  freeText,
+  given,
+  line,
+  listOf,
+  monthDay,
+  oneOf,
+  orNull,
+  share,
+  text,
+  whole,
+  type Text,
+} from '../platform/schema.ts';
 
-export const PART_KEYS = ['leaf', 'shoot', 'stalk', 'bud', 'flower', 'pollen', 'fruit', 'seed', 'sap', 'bark', 'root', 'tip', 'rosette', 'wholePlant', 'fruitBody', 'fibre'] as const;
+export const PART_KEYS = [
+  'leaf',
+  'shoot',
+  'stalk',
+  'bud',
+  'flower',
+  'pollen',
+  'fruit',
+  'seed',
+  'sap',
+  'bark',
+  'root',
+  'tip',
+  'rosette',
+  'wholePlant',
+  'fruitBody',
+  'fibre',
+] as const;
 export type PartKey = (typeof PART_KEYS)[number];
-export const UNIT_KEYS = ['leaf', 'shoot', 'stalk', 'head', 'blossom', 'tip', 'litre', 'root', 'fruit', 'nut', 'cap', 'spike', 'seed', 'gram'] as const;
+export const UNIT_KEYS = [
+  'leaf',
+  'shoot',
+  'stalk',
+  'head',
+  'blossom',
+  'tip',
+  'litre',
+  'root',
+  'fruit',
+  'nut',
+  'cap',
+  'spike',
+  'seed',
+  'gram',
+] as const;
 export type UnitKey = (typeof UNIT_KEYS)[number];
-export const HABITS = ['bulb', 'herb', 'biennial', 'perennialRoot', 'shrub', 'tree', 'conifer', 'reed', 'fungus'] as const;
+export const HABITS = [
+  'bulb',
+  'herb',
+  'biennial',
+  'perennialRoot',
+  'shrub',
+  'tree',
+  'conifer',
+  'reed',
+  'fungus',
+] as const;
 export const STATUSES = ['common', 'slow', 'atRisk', 'protected', 'invasive'] as const;
 export const SEVERITIES = ['deadly', 'poisonous', 'harmful', 'nuisance'] as const;
 export type Severity = (typeof SEVERITIES)[number];
-export const CAUTION_CLASSES = ['lookAlike', 'cooking', 'notForEating', 'slowPoison', 'skin', 'handling', 'ground', 'law', 'people', 'spoiling', 'invader', 'stand'] as const;
-export const ORGANS = ['wholePlant', 'leaf', 'leafStalk', 'stem', 'root', 'bud', 'flower', 'fruit', 'seed', 'bark', 'cap', 'gills', 'stipe', 'sporePrint', 'smell'] as const;
+export const CAUTION_CLASSES = [
+  'lookAlike',
+  'cooking',
+  'notForEating',
+  'slowPoison',
+  'skin',
+  'handling',
+  'ground',
+  'law',
+  'people',
+  'spoiling',
+  'invader',
+  'stand',
+] as const;
+export const ORGANS = [
+  'wholePlant',
+  'leaf',
+  'leafStalk',
+  'stem',
+  'root',
+  'bud',
+  'flower',
+  'fruit',
+  'seed',
+  'bark',
+  'cap',
+  'gills',
+  'stipe',
+  'sporePrint',
+  'smell',
+] as const;
 export const PRICES = ['glance', 'cut', 'loupe', 'overnight', 'microscope'] as const;
 
 export interface ProfileStage extends StageSpec {
@@ -74,8 +161,17 @@ export interface PlantProfile {
   readonly parts: readonly ProfilePart[];
   readonly windows: readonly ProfileWindow[];
   readonly ceilings: readonly ProfileCeiling[];
-  readonly signs: readonly { readonly organ: (typeof ORGANS)[number]; readonly text: Text; readonly price: (typeof PRICES)[number] }[];
-  readonly lookAlikes: readonly { readonly name: Text; readonly scientific: string; readonly severity: Severity; readonly separatedBy: Text }[];
+  readonly signs: readonly {
+    readonly organ: (typeof ORGANS)[number];
+    readonly text: Text;
+    readonly price: (typeof PRICES)[number];
+  }[];
+  readonly lookAlikes: readonly {
+    readonly name: Text;
+    readonly scientific: string;
+    readonly severity: Severity;
+    readonly separatedBy: Text;
+  }[];
   readonly cautions: readonly { readonly class: (typeof CAUTION_CLASSES)[number]; readonly text: Text }[];
   readonly bring: Text;
   readonly keeping: Text;
@@ -90,7 +186,13 @@ const stageModel: Schema<StageModel> = lazy((value: unknown) => {
   const tag = <K extends string>(k: K) => oneOf<K>([k]);
   switch (kind) {
     case 'thermal':
-      return exactly({ kind: tag('thermal'), start: monthDay(), baseC: figure(), cutoffC: optionalFigure, sum: positiveFigure() }).required();
+      return exactly({
+        kind: tag('thermal'),
+        start: monthDay(),
+        baseC: figure(),
+        cutoffC: optionalFigure,
+        sum: positiveFigure(),
+      }).required();
     case 'after':
       return exactly({ kind: tag('after'), stage: line(40), days: figure() }).required();
     case 'afterWarmth':
@@ -107,7 +209,11 @@ const stageModel: Schema<StageModel> = lazy((value: unknown) => {
 }) as unknown as Schema<StageModel>;
 
 function positiveFigure(): Schema<Figure> {
-  return (figure() as ReturnType<typeof mixed<Figure>>).test('positive', 'tooSmall', (f) => !f || f.low > 0) as unknown as Schema<Figure>;
+  return (figure() as ReturnType<typeof mixed<Figure>>).test(
+    'positive',
+    'tooSmall',
+    (f) => !f || f.low > 0,
+  ) as unknown as Schema<Figure>;
 }
 
 const ceilingRule = lazy((value: unknown) => {
@@ -145,28 +251,70 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
   lifeCycle: oneOf(['annual', 'biennial', 'perennial', 'woody', 'fungus'] as const),
   status: oneOf(STATUSES),
   seasonStart: monthDay(),
-  reference: exactly({ place: text(80), latitudeDeg: finite(-90, 90), heightM: finite(-430, 8850) }).required('missing'),
-  stages: listOf(exactly({ key: key(), name: text(80), bbch: whole(0, 9), calendar: figure(), model: stageModel }).required(), 16).min(1, 'missing'),
+  reference: exactly({ place: text(80), latitudeDeg: finite(-90, 90), heightM: finite(-430, 8850) }).required(
+    'missing',
+  ),
+  stages: listOf(
+    exactly({ key: key(), name: text(80), bbch: whole(0, 9), calendar: figure(), model: stageModel }).required(),
+    16,
+  ).min(1, 'missing'),
   parts: listOf(
     exactly({
-      key: oneOf(PART_KEYS), name: text(80), unit: oneOf(UNIT_KEYS), perPlant: figure(), massG: orNull(figure()), method: text(), effect: text(),
-      kills: flag(), costsSeed: flag(), spends: listOf(oneOf(PART_KEYS), 16), minAgeYears: orNull(whole(0, 100)), use: text(),
-    }).required(), 16),
+      key: oneOf(PART_KEYS),
+      name: text(80),
+      unit: oneOf(UNIT_KEYS),
+      perPlant: figure(),
+      massG: orNull(figure()),
+      method: text(),
+      effect: text(),
+      kills: flag(),
+      costsSeed: flag(),
+      spends: listOf(oneOf(PART_KEYS), 16),
+      minAgeYears: orNull(whole(0, 100)),
+      use: text(),
+    }).required(),
+    16,
+  ),
   windows: listOf(
     exactly({
-      part: oneOf(PART_KEYS), use: line(40), opens: edge(), closes: edge(), peakShare: share(), separableFrom: key().optional().default(undefined), sizeLimit: orNull(text(200)),
-    }).required(), 24).min(1, 'missing'),
-  ceilings: listOf(exactly({ parts: orNull(listOf(oneOf(PART_KEYS), 16)), rule: ceilingRule as unknown as Schema<ProfileCeiling['rule']> }).required(), 16),
+      part: oneOf(PART_KEYS),
+      use: line(40),
+      opens: edge(),
+      closes: edge(),
+      peakShare: share(),
+      separableFrom: key().optional().default(undefined),
+      sizeLimit: orNull(text(200)),
+    }).required(),
+    24,
+  ).min(1, 'missing'),
+  ceilings: listOf(
+    exactly({
+      parts: orNull(listOf(oneOf(PART_KEYS), 16)),
+      rule: ceilingRule as unknown as Schema<ProfileCeiling['rule']>,
+    }).required(),
+    16,
+  ),
   signs: listOf(exactly({ organ: oneOf(ORGANS), text: text(), price: oneOf(PRICES) }).required(), 40),
-  lookAlikes: listOf(exactly({ name: text(80), scientific: line(120), severity: oneOf(SEVERITIES), separatedBy: text() }).required(), 20),
+  lookAlikes: listOf(
+    exactly({ name: text(80), scientific: line(120), severity: oneOf(SEVERITIES), separatedBy: text() }).required(),
+    20,
+  ),
   cautions: listOf(exactly({ class: oneOf(CAUTION_CLASSES), text: text() }).required(), 30),
   bring: text(),
   keeping: text(),
   works: listOf(line(60), 10),
 })
   .required('missing')
-  .test('stageNames', 'unknownStage', given((p) => stagesNamedExist(p as unknown as PlantProfile)))
-  .test('partNames', 'unknownPart', given((p) => partsNamedExist(p as unknown as PlantProfile)));
+  .test(
+    'stageNames',
+    'unknownStage',
+    given((p) => stagesNamedExist(p as unknown as PlantProfile)),
+  )
+  .test(
+    'partNames',
+    'unknownPart',
+    given((p) => partsNamedExist(p as unknown as PlantProfile)),
+  );
 
 /** Whether both are lists at all; what is in them the other checks say. */
 const areLists = (...values: readonly unknown[]): boolean => values.every((v) => Array.isArray(v));
@@ -178,7 +326,11 @@ function stagesNamedExist(profile: PlantProfile): boolean {
     const model = s?.model;
     return !model || !('stage' in model) || (keys.indexOf(model.stage) >= 0 && keys.indexOf(model.stage) < i);
   });
-  const named = profile.windows.flatMap((w) => [w?.opens?.stage, w?.closes?.stage, ...(w?.separableFrom ? [w.separableFrom] : [])]);
+  const named = profile.windows.flatMap((w) => [
+    w?.opens?.stage,
+    w?.closes?.stage,
+    ...(w?.separableFrom ? [w.separableFrom] : []),
+  ]);
   return before && new Set(keys).size === keys.length && named.every((k) => keys.includes(k));
 }
 
@@ -217,5 +369,8 @@ export interface SavePlant {
 }
 
 export const savePlantSchema: Schema<SavePlant> = exactly({
-  copiedFrom: key(), baseRevision: whole(0, 1e6), profile: plantProfileSchema, note: freeText(400),
+  copiedFrom: key(),
+  baseRevision: whole(0, 1e6),
+  profile: plantProfileSchema,
+  note: freeText(400),
 }).required('missing');

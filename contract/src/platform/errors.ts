@@ -1,8 +1,28 @@
 /** What can go wrong, as the field's codes; one table on the server maps them to HTTP. */
 export const ERROR_CODES = [
-  'badInput', 'badJson', 'tooLarge', 'notFound', 'conflict', 'idTaken', 'stale', 'notAllowed', 'notSignedIn',
-  'wrongSignIn', 'tooManyTries', 'crossSite', 'linkUsed', 'wrongCode', 'alreadyFounded', 'lastKeeper', 'nameTaken',
-  'futureDay', 'unreadableFile', 'nothingToStore', 'noSuchRoute', 'busy', 'internal',
+  'badInput',
+  'badJson',
+  'tooLarge',
+  'notFound',
+  'conflict',
+  'idTaken',
+  'stale',
+  'notAllowed',
+  'notSignedIn',
+  'wrongSignIn',
+  'tooManyTries',
+  'crossSite',
+  'linkUsed',
+  'wrongCode',
+  'alreadyFounded',
+  'lastKeeper',
+  'nameTaken',
+  'futureDay',
+  'unreadableFile',
+  'nothingToStore',
+  'noSuchRoute',
+  'busy',
+  'internal',
 ] as const;
 export type ErrorCode = (typeof ERROR_CODES)[number];
 

@@ -25,5 +25,9 @@ export const route =
   (method: Method, path: string, who: Who) =>
   <Answer>() =>
   <Body = null>(options: Options<Body> = {}): Route<Body, Answer> => ({
-    method, path, who, body: options.body ?? null, query: options.query ?? [],
+    method,
+    path,
+    who,
+    body: options.body ?? null,
+    query: options.query ?? [],
   });

@@ -20,7 +20,14 @@ export const isUuid = (text: string): boolean => UUID.test(text);
 
 /** Trimmed text, from one character up to `max`. */
 export const line = (max: number) =>
-  string().required('missing').max(max, 'tooLong').test('notBlank', 'missing', given((v) => v.trim().length > 0));
+  string()
+    .required('missing')
+    .max(max, 'tooLong')
+    .test(
+      'notBlank',
+      'missing',
+      given((v) => v.trim().length > 0),
+    );
 
 /** Text that may be empty. */
 export const freeText = (max: number) => string().defined('missing').max(max, 'tooLong');
@@ -28,7 +35,11 @@ export const freeText = (max: number) => string().defined('missing').max(max, 't
 export const isoDay = () => string().required('missing').test('day', 'notADay', given(isIsoDay));
 
 export const finite = (min: number, max: number) =>
-  number().required('missing').min(min, 'tooSmall').max(max, 'tooLarge').test('finite', 'notANumber', given(Number.isFinite));
+  number()
+    .required('missing')
+    .min(min, 'tooSmall')
+    .max(max, 'tooLarge')
+    .test('finite', 'notANumber', given(Number.isFinite));
 
 export const whole = (min: number, max: number) => finite(min, max).integer('notWhole');
 
@@ -38,7 +49,8 @@ export const share = () => finite(0, 1);
 export const flag = () => boolean().required('missing');
 
 /** At most `max` items; more are refused rather than cut off. */
-export const listOf = <T, C extends AnyObject>(item: Schema<T, C>, max: number) => array(item).defined('missing').max(max, 'tooMany');
+export const listOf = <T, C extends AnyObject>(item: Schema<T, C>, max: number) =>
+  array(item).defined('missing').max(max, 'tooMany');
 
 export const oneOf = <T extends string>(values: readonly T[]) => string().oneOf(values, 'notOneOf').required('missing');
 
@@ -49,18 +61,29 @@ export const orNull = <T, C extends AnyObject>(schema: Schema<T, C>): Schema<T |
 export const figure = (): Schema<Figure> =>
   exactly({ value: finite(-1e6, 1e6), low: finite(-1e6, 1e6), high: finite(-1e6, 1e6), source: line(60) })
     .required('missing')
-    .test('ordered', 'figureOrder', given((f) => f.low <= f.value && f.value <= f.high));
+    .test(
+      'ordered',
+      'figureOrder',
+      given((f) => f.low <= f.value && f.value <= f.high),
+    );
 
 const LANGUAGE = /^[a-z]{2}$/;
 export const text = (max = 600): Schema<Text> =>
   object()
     .required('missing')
-    .test('languages', 'textNeedsEnglish', given((v) => {
-      const entries = Object.entries(v);
-      return (
-        typeof (v as Record<string, unknown>)['en'] === 'string' &&
-        entries.every(([k, t]) => LANGUAGE.test(k) && typeof t === 'string' && t.trim() !== '' && t.length <= max)
-      );
-    }));
+    .test(
+      'languages',
+      'textNeedsEnglish',
+      given((v) => {
+        const entries = Object.entries(v);
+        return (
+          typeof (v as Record<string, unknown>)['en'] === 'string' &&
+          entries.every(([k, t]) => LANGUAGE.test(k) && typeof t === 'string' && t.trim() !== '' && t.length <= max)
+        );
+      }),
+    );
 
-export const monthDay = () => string().required('missing').matches(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'notAMonthDay');
+export const monthDay = () =>
+  string()
+    .required('missing')
+    .matches(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'notAMonthDay');

@@ -20,17 +20,36 @@ export interface NewStand {
   readonly restUntil: string | null;
 }
 export const newStandSchema: Schema<NewStand> = exactly({
-  id: uuid(), patchId: uuid(), plantKey: line(60), where: freeText(80), identity: oneOf(IDENTITY_STATUSES),
-  since: orNull(whole(1800, 2200)), restUntil: orNull(isoDay()),
+  id: uuid(),
+  patchId: uuid(),
+  plantKey: line(60),
+  where: freeText(80),
+  identity: oneOf(IDENTITY_STATUSES),
+  since: orNull(whole(1800, 2200)),
+  restUntil: orNull(isoDay()),
 }).required('missing');
 
-export interface ChangeStand { readonly version: number; readonly where: string; readonly since: number | null; readonly restUntil: string | null; readonly restReason: string }
+export interface ChangeStand {
+  readonly version: number;
+  readonly where: string;
+  readonly since: number | null;
+  readonly restUntil: string | null;
+  readonly restReason: string;
+}
 export const changeStandSchema: Schema<ChangeStand> = exactly({
-  version: whole(1, 1e9), where: freeText(80), since: orNull(whole(1800, 2200)), restUntil: orNull(isoDay()), restReason: freeText(200),
+  version: whole(1, 1e9),
+  where: freeText(80),
+  since: orNull(whole(1800, 2200)),
+  restUntil: orNull(isoDay()),
+  restReason: freeText(200),
 }).required('missing');
 
 /** 10, 50 and 90 % days, ISO; `null` lies beyond the horizon. */
-export interface DayRangeView { readonly p10: string | null; readonly p50: string | null; readonly p90: string | null }
+export interface DayRangeView {
+  readonly p10: string | null;
+  readonly p50: string | null;
+  readonly p90: string | null;
+}
 
 export interface CeilingView {
   readonly source: CeilingSource;
@@ -91,10 +110,22 @@ export interface StandRef {
 
 export interface LadderSeason {
   readonly season: number;
-  readonly stages: readonly { readonly key: string; readonly reached: DayRangeView; readonly seenAfter: string | null; readonly seenBy: string | null }[];
+  readonly stages: readonly {
+    readonly key: string;
+    readonly reached: DayRangeView;
+    readonly seenAfter: string | null;
+    readonly seenBy: string | null;
+  }[];
 }
 
-export interface CountView { readonly value: number; readonly low: number; readonly high: number; readonly day: string; readonly method: string; readonly by: string }
+export interface CountView {
+  readonly value: number;
+  readonly low: number;
+  readonly high: number;
+  readonly day: string;
+  readonly method: string;
+  readonly by: string;
+}
 
 export interface StandView extends StandRef {
   readonly version: number;
@@ -103,9 +134,22 @@ export interface StandView extends StandRef {
   readonly restReason: string;
   readonly day: string;
   readonly profile: PlantProfile;
-  readonly patch: { readonly owner: string; readonly leave: string; readonly leaveUntil: string | null; readonly hazards: readonly string[]; readonly neighbours: string; readonly areaM2: number | null };
+  readonly patch: {
+    readonly owner: string;
+    readonly leave: string;
+    readonly leaveUntil: string | null;
+    readonly hazards: readonly string[];
+    readonly neighbours: string;
+    readonly areaM2: number | null;
+  };
   readonly outlooks: readonly PartOutlook[];
-  readonly ladder: { readonly season: LadderSeason; readonly past: readonly LadderSeason[]; readonly firstDay: string; readonly basis: 'weather' | 'calendar'; readonly yearCount: number };
+  readonly ladder: {
+    readonly season: LadderSeason;
+    readonly past: readonly LadderSeason[];
+    readonly firstDay: string;
+    readonly basis: 'weather' | 'calendar';
+    readonly yearCount: number;
+  };
   readonly counts: readonly CountView[];
   readonly lossShare: number;
   readonly entries: readonly EntryView[];

@@ -5,8 +5,28 @@ import { geometrySchema } from '../patches/patch.ts';
 import { houseRuleSchema } from '../people/rules.ts';
 
 const id = '01900000-0000-7000-8000-000000000001';
-const envelope = { id, schemaVersion: 1, patchId: id, standId: id, visitId: null, day: '2026-05-15', zone: 'UTC', madeAt: '2026-05-15T10:00:00Z', device: 'x', replaces: null };
-const take = { part: 'leaf', amount: 3, measure: 'unit', plants: null, killed: null, quality: null, eatenOnTheSpot: false, overReason: '' };
+const envelope = {
+  id,
+  schemaVersion: 1,
+  patchId: id,
+  standId: id,
+  visitId: null,
+  day: '2026-05-15',
+  zone: 'UTC',
+  madeAt: '2026-05-15T10:00:00Z',
+  device: 'x',
+  replaces: null,
+};
+const take = {
+  part: 'leaf',
+  amount: 3,
+  measure: 'unit',
+  plants: null,
+  killed: null,
+  quality: null,
+  eatenOnTheSpot: false,
+  overReason: '',
+};
 const faults = (schema: { validateSync: (v: unknown, o: object) => unknown }, value: unknown): readonly string[] => {
   try {
     schema.validateSync(value, { strict: true, abortEarly: false });
@@ -19,28 +39,53 @@ const faults = (schema: { validateSync: (v: unknown, o: object) => unknown }, va
 describe('the contract', () => {
   it('takes a whole entry, and refuses one with a field too many or too few', () => {
     expect(faults(entrySchema, { ...envelope, kind: 'take', body: take })).to.deep.equal([]);
-    expect(faults(entrySchema, { ...envelope, kind: 'take', body: { ...take, colour: 'red' } })).to.deep.equal(['unknownField']);
+    expect(faults(entrySchema, { ...envelope, kind: 'take', body: { ...take, colour: 'red' } })).to.deep.equal([
+      'unknownField',
+    ]);
     const { amount: _, ...without } = take;
     expect(faults(entrySchema, { ...envelope, kind: 'take', body: without })).to.include('missing');
   });
   it('coerces nothing: a text is no number, an emptied field is not 0', () => {
-    for (const amount of ['3', '', null, Infinity]) expect(faults(entrySchema, { ...envelope, kind: 'take', body: { ...take, amount } }), String(amount)).not.to.deep.equal([]);
+    for (const amount of ['3', '', null, Infinity])
+      expect(
+        faults(entrySchema, { ...envelope, kind: 'take', body: { ...take, amount } }),
+        String(amount),
+      ).not.to.deep.equal([]);
   });
   it('wants a stand where an entry is of one, and something to withdraw', () => {
-    expect(faults(entrySchema, { ...envelope, standId: null, kind: 'take', body: take })).to.deep.equal(['standMissing']);
+    expect(faults(entrySchema, { ...envelope, standId: null, kind: 'take', body: take })).to.deep.equal([
+      'standMissing',
+    ]);
     expect(faults(entrySchema, { ...envelope, standId: null, kind: 'note', body: { text: 'x' } })).to.deep.equal([]);
-    expect(faults(entrySchema, { ...envelope, kind: 'withdrawal', body: { reason: '' } })).to.deep.equal(['nothingToWithdraw']);
+    expect(faults(entrySchema, { ...envelope, kind: 'withdrawal', body: { reason: '' } })).to.deep.equal([
+      'nothingToWithdraw',
+    ]);
   });
   it('keeps counts possible', () => {
     const census = (body: object) => faults(entrySchema, { ...envelope, kind: 'census', body });
     expect(census({ method: 'complete', plants: 5, mature: 6, flowering: null })).to.deep.equal(['classesExceedCount']);
-    expect(census({ method: 'quadrats', counts: [1, 2, 3], quadratAreaM2: 4, standAreaM2: 10 })).to.deep.equal(['quadratsDoNotFit']);
+    expect(census({ method: 'quadrats', counts: [1, 2, 3], quadratAreaM2: 4, standAreaM2: 10 })).to.deep.equal([
+      'quadratsDoNotFit',
+    ]);
     expect(census({ method: 'eye', eye: 'lots' })).to.deep.equal(['notOneOf']);
   });
   it('knows a ring from a line, and a share from a percentage', () => {
     const ring = (coordinates: number[][]) => faults(geometrySchema, { type: 'Polygon', coordinates: [coordinates] });
-    expect(ring([[0, 0], [1, 0], [1, 1], [0, 0]])).to.deep.equal([]);
-    expect(ring([[0, 0], [1, 0], [0, 0]])).to.deep.equal(['ringTooShort']);
+    expect(
+      ring([
+        [0, 0],
+        [1, 0],
+        [1, 1],
+        [0, 0],
+      ]),
+    ).to.deep.equal([]);
+    expect(
+      ring([
+        [0, 0],
+        [1, 0],
+        [0, 0],
+      ]),
+    ).to.deep.equal(['ringTooShort']);
     expect(faults(houseRuleSchema, { kind: 'fixedShare', share: 10 })).to.deep.equal(['tooLarge']);
     expect(faults(houseRuleSchema, { kind: 'fixedShare', share: 0 })).to.deep.equal(['tooSmall']);
   });

@@ -1,6 +1,20 @@
 import { lazy, mixed, string, type Schema } from 'yup';
 import { EYE_CLASSES, type EyeClass } from '@emberfield/core/stand';
-import { exactly, finite, flag, freeText, given, isoDay, line, listOf, oneOf, orNull, share, uuid, whole } from '../platform/schema.ts';
+import {
+  exactly,
+  finite,
+  flag,
+  freeText,
+  given,
+  isoDay,
+  line,
+  listOf,
+  oneOf,
+  orNull,
+  share,
+  uuid,
+  whole,
+} from '../platform/schema.ts';
 import { PART_KEYS, type PartKey } from '../plants/profile.ts';
 import { IDENTITY_STATUSES, type AllowanceView, type IdentityStatus } from '../stands/stand.ts';
 
@@ -14,8 +28,18 @@ export interface EntryBodies {
   readonly visit: { readonly note: string };
   readonly stageSighting: { readonly stage: string; readonly reached: boolean; readonly share: number | null };
   readonly census:
-    | { readonly method: 'complete'; readonly plants: number; readonly mature: number | null; readonly flowering: number | null }
-    | { readonly method: 'quadrats'; readonly counts: readonly number[]; readonly quadratAreaM2: number; readonly standAreaM2: number }
+    | {
+        readonly method: 'complete';
+        readonly plants: number;
+        readonly mature: number | null;
+        readonly flowering: number | null;
+      }
+    | {
+        readonly method: 'quadrats';
+        readonly counts: readonly number[];
+        readonly quadratAreaM2: number;
+        readonly standAreaM2: number;
+      }
     | { readonly method: 'eye'; readonly eye: EyeClass };
   readonly take: {
     readonly part: PartKey;
@@ -30,7 +54,12 @@ export interface EntryBodies {
     readonly overReason: string;
   };
   readonly loss: { readonly cause: (typeof LOSS_CAUSES)[number]; readonly share: number; readonly note: string };
-  readonly search: { readonly lookedFor: string; readonly found: boolean; readonly stage: string; readonly deadly: boolean };
+  readonly search: {
+    readonly lookedFor: string;
+    readonly found: boolean;
+    readonly stage: string;
+    readonly deadly: boolean;
+  };
   readonly provenance: { readonly shownBy: string; readonly calledThere: string };
   readonly identity: { readonly status: IdentityStatus; readonly signs: readonly string[]; readonly note: string };
   readonly note: { readonly text: string };
@@ -38,7 +67,18 @@ export interface EntryBodies {
   readonly withdrawal: { readonly reason: string };
 }
 export type EntryKind = keyof EntryBodies;
-export const ENTRY_KINDS = ['visit', 'stageSighting', 'census', 'take', 'loss', 'search', 'provenance', 'identity', 'note', 'withdrawal'] as const;
+export const ENTRY_KINDS = [
+  'visit',
+  'stageSighting',
+  'census',
+  'take',
+  'loss',
+  'search',
+  'provenance',
+  'identity',
+  'note',
+  'withdrawal',
+] as const;
 
 /** The one envelope of every entry, typed at the desk or synced from the field. */
 export interface EntryOf<K extends EntryKind> {
@@ -60,15 +100,33 @@ export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind];
 const census = lazy((value: unknown) => {
   switch ((value as { method?: unknown } | null)?.method) {
     case 'quadrats':
-      return exactly({ method: oneOf(['quadrats']), counts: listOf(whole(0, 1e6), 200).min(2, 'tooFew'), quadratAreaM2: finite(0.01, 1e6), standAreaM2: finite(0.01, 1e9) })
+      return exactly({
+        method: oneOf(['quadrats']),
+        counts: listOf(whole(0, 1e6), 200).min(2, 'tooFew'),
+        quadratAreaM2: finite(0.01, 1e6),
+        standAreaM2: finite(0.01, 1e9),
+      })
         .required('missing')
-        .test('fits', 'quadratsDoNotFit', given((b) => !Array.isArray(b.counts) || b.counts.length * b.quadratAreaM2 <= b.standAreaM2));
+        .test(
+          'fits',
+          'quadratsDoNotFit',
+          given((b) => !Array.isArray(b.counts) || b.counts.length * b.quadratAreaM2 <= b.standAreaM2),
+        );
     case 'eye':
       return exactly({ method: oneOf(['eye']), eye: oneOf(EYE_CLASSES) }).required('missing');
     default:
-      return exactly({ method: oneOf(['complete']), plants: whole(0, 1e7), mature: orNull(whole(0, 1e7)), flowering: orNull(whole(0, 1e7)) })
+      return exactly({
+        method: oneOf(['complete']),
+        plants: whole(0, 1e7),
+        mature: orNull(whole(0, 1e7)),
+        flowering: orNull(whole(0, 1e7)),
+      })
         .required('missing')
-        .test('classes', 'classesExceedCount', given((b) => (b.mature ?? 0) <= b.plants && (b.flowering ?? 0) <= b.plants));
+        .test(
+          'classes',
+          'classesExceedCount',
+          given((b) => (b.mature ?? 0) <= b.plants && (b.flowering ?? 0) <= b.plants),
+        );
   }
 }) as unknown as Schema<EntryBodies['census']>;
 
@@ -77,13 +135,21 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
   stageSighting: exactly({ stage: line(60), reached: flag(), share: orNull(share()) }).required('missing'),
   census,
   take: exactly({
-    part: oneOf(PART_KEYS), amount: finite(0, 1e6), measure: oneOf(['unit', 'gram'] as const), plants: orNull(whole(0, 1e6)),
-    killed: orNull(whole(0, 1e6)), quality: orNull(oneOf(QUALITIES)), eatenOnTheSpot: flag(), overReason: freeText(300),
+    part: oneOf(PART_KEYS),
+    amount: finite(0, 1e6),
+    measure: oneOf(['unit', 'gram'] as const),
+    plants: orNull(whole(0, 1e6)),
+    killed: orNull(whole(0, 1e6)),
+    quality: orNull(oneOf(QUALITIES)),
+    eatenOnTheSpot: flag(),
+    overReason: freeText(300),
   }).required('missing'),
   loss: exactly({ cause: oneOf(LOSS_CAUSES), share: share(), note: freeText(600) }).required('missing'),
   search: exactly({ lookedFor: line(120), found: flag(), stage: freeText(80), deadly: flag() }).required('missing'),
   provenance: exactly({ shownBy: line(120), calledThere: freeText(120) }).required('missing'),
-  identity: exactly({ status: oneOf(IDENTITY_STATUSES), signs: listOf(line(300), 20), note: freeText(600) }).required('missing'),
+  identity: exactly({ status: oneOf(IDENTITY_STATUSES), signs: listOf(line(300), 20), note: freeText(600) }).required(
+    'missing',
+  ),
   note: exactly({ text: line(4000) }).required('missing'),
   withdrawal: exactly({ reason: freeText(300) }).required('missing'),
 };
@@ -94,17 +160,43 @@ export const entrySchema = lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;
   const body = ENTRY_KINDS.includes(kind as EntryKind) ? BODIES[kind as EntryKind] : mixed();
   return exactly({
-    id: uuid(), kind: oneOf(ENTRY_KINDS), schemaVersion: whole(1, 1), patchId: uuid(), standId: orNull(uuid()), visitId: orNull(uuid()),
-    day: isoDay(), zone: line(60), madeAt: string().required('missing').matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/, 'notAnInstant').test('instant', 'notAnInstant', given((v) => !Number.isNaN(Date.parse(v)))),
-    device: freeText(80), replaces: orNull(uuid()), body,
+    id: uuid(),
+    kind: oneOf(ENTRY_KINDS),
+    schemaVersion: whole(1, 1),
+    patchId: uuid(),
+    standId: orNull(uuid()),
+    visitId: orNull(uuid()),
+    day: isoDay(),
+    zone: line(60),
+    madeAt: string()
+      .required('missing')
+      .matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/, 'notAnInstant')
+      .test(
+        'instant',
+        'notAnInstant',
+        given((v) => !Number.isNaN(Date.parse(v))),
+      ),
+    device: freeText(80),
+    replaces: orNull(uuid()),
+    body,
   })
     .required('missing')
-    .test('stand', 'standMissing', given((e) => !KINDS_OF_A_STAND.includes(e.kind) || e.standId !== null))
-    .test('replaces', 'nothingToWithdraw', given((e) => e.kind !== 'withdrawal' || e.replaces !== null));
+    .test(
+      'stand',
+      'standMissing',
+      given((e) => !KINDS_OF_A_STAND.includes(e.kind) || e.standId !== null),
+    )
+    .test(
+      'replaces',
+      'nothingToWithdraw',
+      given((e) => e.kind !== 'withdrawal' || e.replaces !== null),
+    );
 }) as unknown as Schema<Entry>;
 
 /** Entries are checked one by one, so that a bad one does not hold up the others. */
-export interface SyncRequest { readonly entries: readonly unknown[] }
+export interface SyncRequest {
+  readonly entries: readonly unknown[];
+}
 export const MOST_ENTRIES_AT_ONCE = 100;
 export const syncSchema: Schema<SyncRequest> = exactly({
   entries: listOf(mixed().required('missing'), MOST_ENTRIES_AT_ONCE).min(1, 'missing'),
@@ -120,8 +212,16 @@ export interface TakeVerdict {
 
 export type EntryResult =
   | { readonly id: string; readonly status: 'stored' | 'alreadyThere'; readonly take: TakeVerdict | null }
-  | { readonly id: string | null; readonly status: 'needsAttention'; readonly code: string; readonly message: string; readonly field: string | null };
-export interface SyncAnswer { readonly results: readonly EntryResult[] }
+  | {
+      readonly id: string | null;
+      readonly status: 'needsAttention';
+      readonly code: string;
+      readonly message: string;
+      readonly field: string | null;
+    };
+export interface SyncAnswer {
+  readonly results: readonly EntryResult[];
+}
 
 export type EntryView = Entry & {
   readonly by: string;
@@ -131,4 +231,7 @@ export type EntryView = Entry & {
   readonly standing: 'valid' | 'withdrawn' | 'corrected';
   readonly take: TakeVerdict | null;
 };
-export interface EntryPage { readonly entries: readonly EntryView[]; readonly next: string | null }
+export interface EntryPage {
+  readonly entries: readonly EntryView[];
+  readonly next: string | null;
+}

@@ -1,9 +1,19 @@
 import type { Schema } from 'yup';
 import { exactly, finite, line, listOf, oneOf, uuid } from '../platform/schema.ts';
 
-export interface NewStation { readonly id: string; readonly name: string; readonly latitudeDeg: number; readonly longitudeDeg: number; readonly heightM: number }
+export interface NewStation {
+  readonly id: string;
+  readonly name: string;
+  readonly latitudeDeg: number;
+  readonly longitudeDeg: number;
+  readonly heightM: number;
+}
 export const newStationSchema: Schema<NewStation> = exactly({
-  id: uuid(), name: line(80), latitudeDeg: finite(-90, 90), longitudeDeg: finite(-180, 180), heightM: finite(-430, 8850),
+  id: uuid(),
+  name: line(80),
+  latitudeDeg: finite(-90, 90),
+  longitudeDeg: finite(-180, 180),
+  heightM: finite(-430, 8850),
 }).required('missing');
 
 export interface StationView extends NewStation {
@@ -14,8 +24,16 @@ export interface StationView extends NewStation {
   readonly outlookDays: number;
   readonly missingDays: number;
 }
-export interface StationDayView { readonly day: string; readonly minC: number; readonly maxC: number; readonly rainMm: number | null; readonly outlook: boolean }
-export interface StationDays { readonly days: readonly StationDayView[] }
+export interface StationDayView {
+  readonly day: string;
+  readonly minC: number;
+  readonly maxC: number;
+  readonly rainMm: number | null;
+  readonly outlook: boolean;
+}
+export interface StationDays {
+  readonly days: readonly StationDayView[];
+}
 
 export const COLUMN_MEANINGS = ['day', 'min', 'max', 'mean', 'rain', 'ignore'] as const;
 export type ColumnMeaning = (typeof COLUMN_MEANINGS)[number];
@@ -32,12 +50,19 @@ export interface ImportReading {
   readonly columns: readonly ColumnMeaning[];
 }
 export const importReadingSchema: Schema<ImportReading> = exactly({
-  delimiter: oneOf([',', ';', '\t'] as const), decimal: oneOf(['.', ','] as const), dateOrder: oneOf(DATE_ORDERS),
-  temperature: oneOf(['C', 'F'] as const), rain: oneOf(['mm', 'inch'] as const),
+  delimiter: oneOf([',', ';', '\t'] as const),
+  decimal: oneOf(['.', ','] as const),
+  dateOrder: oneOf(DATE_ORDERS),
+  temperature: oneOf(['C', 'F'] as const),
+  rain: oneOf(['mm', 'inch'] as const),
   columns: listOf(oneOf(COLUMN_MEANINGS), 60).min(2, 'tooFew'),
 }).required('missing');
 
-export interface LeftOutLine { readonly line: number; readonly text: string; readonly reason: string }
+export interface LeftOutLine {
+  readonly line: number;
+  readonly text: string;
+  readonly reason: string;
+}
 
 export interface ImportPreview {
   readonly id: string;
@@ -60,4 +85,7 @@ export interface ImportPreview {
   readonly replacesDays: number;
   readonly storedAt: string | null;
 }
-export interface StoredImport { readonly storedDays: number; readonly station: StationView }
+export interface StoredImport {
+  readonly storedDays: number;
+  readonly station: StationView;
+}

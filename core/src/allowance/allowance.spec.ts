@@ -6,8 +6,15 @@ import type { Ceiling, CeilingRule, CeilingSource } from './ceiling.ts';
 
 const by = (rule: CeilingRule, source: CeilingSource = 'houseRule'): Ceiling => ({ source, rule });
 const leaves = (over: Partial<AllowanceInput> = {}): AllowanceInput => ({
-  plantYield: 8, costsSeed: false, plants: completeCount(50), mature: null, flowering: null, lossShare: 0, ceilings: [],
-  taken: { amount: 0, plants: 0 }, ...over,
+  plantYield: 8,
+  costsSeed: false,
+  plants: completeCount(50),
+  mature: null,
+  flowering: null,
+  lossShare: 0,
+  ceilings: [],
+  taken: { amount: 0, plants: 0 },
+  ...over,
 });
 const few = by({ kind: 'perPlantCap', perPlant: 2 });
 const tenth = by({ kind: 'fixedShare', share: 0.1 });
@@ -31,18 +38,29 @@ describe('allowance', () => {
   ];
   for (const [name, rule, amount] of alone)
     it(`reckons ${name}`, () => {
-      const input = leaves({ ceilings: [by(rule)], mature: completeCount(20), flowering: completeCount(12), costsSeed: true });
+      const input = leaves({
+        ceilings: [by(rule)],
+        mature: completeCount(20),
+        flowering: completeCount(12),
+        costsSeed: true,
+      });
       const a = allowanceFor(input);
       expect(a.amount).to.equal(amount);
       expect(a.binding?.rule.kind).to.equal(rule.kind);
     });
   it('lets a leaf be taken from flowering plants, since it costs no seed', () => {
-    const a = allowanceFor(leaves({ ceilings: [by({ kind: 'keepFlowering', share: 0.9 })], flowering: completeCount(5) }));
+    const a = allowanceFor(
+      leaves({ ceilings: [by({ kind: 'keepFlowering', share: 0.9 })], flowering: completeCount(5) }),
+    );
     expect(a.amount).to.equal(400);
   });
   const bars: readonly CeilingRule[] = [
-    { kind: 'rest', until: 20000 }, { kind: 'protected' }, { kind: 'ownerLeave', leave: 'refused', until: null },
-    { kind: 'identity', status: 'unconfirmed' }, { kind: 'lookAlikeSeen', name: 'x' }, { kind: 'contaminated' },
+    { kind: 'rest', until: 20000 },
+    { kind: 'protected' },
+    { kind: 'ownerLeave', leave: 'refused', until: null },
+    { kind: 'identity', status: 'unconfirmed' },
+    { kind: 'lookAlikeSeen', name: 'x' },
+    { kind: 'contaminated' },
     { kind: 'age', minYears: 3, ageYears: 2 },
   ];
   for (const rule of bars)
@@ -62,14 +80,21 @@ describe('allowance', () => {
     expect(isWithin(a, { amount: 7, plants: 3 })).to.equal(false);
   });
   it('has an amount from a quota even without a count', () => {
-    const a = allowanceFor(leaves({ plants: null, ceilings: [by({ kind: 'quota', amount: 5 }, 'law')], taken: { amount: 2, plants: 1 } }));
+    const a = allowanceFor(
+      leaves({ plants: null, ceilings: [by({ kind: 'quota', amount: 5 }, 'law')], taken: { amount: 2, plants: 1 } }),
+    );
     expect(a).to.include({ kind: 'counted', amount: 5, amountLeft: 3 });
   });
   it('takes all of an invader, but not against the law, the owner or an open identity', () => {
     const all = by({ kind: 'takeAll' }, 'profile');
     expect(allowanceFor(leaves({ ceilings: [all, tenth] })).kind).to.equal('all');
-    expect(allowanceFor(leaves({ ceilings: [all, by({ kind: 'ownerLeave', leave: 'notAsked', until: null }, 'owner')] })).kind).to.equal('none');
-    expect(allowanceFor(leaves({ ceilings: [all, by({ kind: 'identity', status: 'unconfirmed' }, 'identity')] })).kind).to.equal('none');
+    expect(
+      allowanceFor(leaves({ ceilings: [all, by({ kind: 'ownerLeave', leave: 'notAsked', until: null }, 'owner')] }))
+        .kind,
+    ).to.equal('none');
+    expect(
+      allowanceFor(leaves({ ceilings: [all, by({ kind: 'identity', status: 'unconfirmed' }, 'identity')] })).kind,
+    ).to.equal('none');
     expect(allowanceFor(leaves({ ceilings: [all, by({ kind: 'quota', amount: 4 }, 'law')] })).amount).to.equal(4);
   });
   it('counts losses before one’s own share', () => {
@@ -84,7 +109,9 @@ describe('allowance', () => {
     expect(isWithin(a, { amount: 1, plants: 1 })).to.equal(false);
   });
   it('names a binding ceiling even when two say the same', () => {
-    expect(allowanceFor(leaves({ ceilings: [tenth, by({ kind: 'spread', everyNth: 10 })] })).binding).not.to.equal(null);
+    expect(allowanceFor(leaves({ ceilings: [tenth, by({ kind: 'spread', everyNth: 10 })] })).binding).not.to.equal(
+      null,
+    );
     expect(allowanceFor(leaves()).binding).to.equal(null);
   });
   it('refuses impossible losses and takes', () => {
@@ -102,19 +129,27 @@ describe('allowance', () => {
   );
   const rules = fc.array(rule, { maxLength: 5 }).map((list) => list.map((r) => by(r)));
   it('never grows when a ceiling is added, and never exceeds any ceiling alone', () => {
-    fc.assert(fc.property(rules, rule, fc.nat(200), (ceilings, extra, n) => {
-      const before = allowanceFor(leaves({ ceilings, plants: completeCount(n) })).amount!;
-      const after = allowanceFor(leaves({ ceilings: [...ceilings, by(extra)], plants: completeCount(n) }));
-      return after.amount! <= before + 1e-9 && after.ceilings.every((c) => c.amount === null || after.amount! <= c.amount + 1e-9);
-    }));
+    fc.assert(
+      fc.property(rules, rule, fc.nat(200), (ceilings, extra, n) => {
+        const before = allowanceFor(leaves({ ceilings, plants: completeCount(n) })).amount!;
+        const after = allowanceFor(leaves({ ceilings: [...ceilings, by(extra)], plants: completeCount(n) }));
+        return (
+          after.amount! <= before + 1e-9 &&
+          after.ceilings.every((c) => c.amount === null || after.amount! <= c.amount + 1e-9)
+        );
+      }),
+    );
   });
   it('frees most when the named ceiling goes', () => {
-    fc.assert(fc.property(rules, fc.nat(200), (ceilings, n) => {
-      const input = leaves({ ceilings, plants: completeCount(n) });
-      const { amount, binding } = allowanceFor(input);
-      if (!binding) return true;
-      const without = (gone: CeilingRule) => allowanceFor({ ...input, ceilings: ceilings.filter((c) => c.rule !== gone) }).amount! - amount!;
-      return ceilings.every((c) => without(c.rule) <= without(binding.rule) + 1e-6);
-    }));
+    fc.assert(
+      fc.property(rules, fc.nat(200), (ceilings, n) => {
+        const input = leaves({ ceilings, plants: completeCount(n) });
+        const { amount, binding } = allowanceFor(input);
+        if (!binding) return true;
+        const without = (gone: CeilingRule) =>
+          allowanceFor({ ...input, ceilings: ceilings.filter((c) => c.rule !== gone) }).amount! - amount!;
+        return ceilings.every((c) => without(c.rule) <= without(binding.rule) + 1e-6);
+      }),
+    );
   });
 });

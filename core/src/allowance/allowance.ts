@@ -56,18 +56,40 @@ export function allowanceFor(input: AllowanceInput): Allowance {
   if (input.taken.amount < 0 || input.taken.plants < 0) throw new RangeError('a taken amount is not negative');
   const stand = measureOf(input);
   const takeAll = input.ceilings.find((c) => c.rule.kind === 'takeAll');
-  const standing = takeAll ? input.ceilings.filter((c) => !LIFTED_BY_TAKE_ALL.includes(c.source) || c === takeAll) : input.ceilings;
+  const standing = takeAll
+    ? input.ceilings.filter((c) => !LIFTED_BY_TAKE_ALL.includes(c.source) || c === takeAll)
+    : input.ceilings;
   const limits = standing.map((c) => limitOf(c, stand));
   const ordered = orderByStrictness(limits, stand);
   const common = { takenAmount: input.taken.amount, ceilings: ordered, plantsCounted: stand.plants };
   const bar = ordered.find((l) => l.bars);
   if (bar)
-    return { ...common, kind: 'none', plants: 0, perPlant: 0, amount: 0, amountLeft: 0, plantsLeft: 0, oneIn: null, binding: bar };
+    return {
+      ...common,
+      kind: 'none',
+      plants: 0,
+      perPlant: 0,
+      amount: 0,
+      amountLeft: 0,
+      plantsLeft: 0,
+      oneIn: null,
+      binding: bar,
+    };
   const { plants, perPlant, amount, share } = combine(limits, stand);
   const binding = bindingOf(limits, stand, ordered);
   const oneIn = share === null || share <= 0 ? null : Math.ceil(1 / share - 1e-9);
   if (takeAll && binding === null)
-    return { ...common, kind: 'all', plants: null, perPlant: null, amount: null, amountLeft: null, plantsLeft: null, oneIn: null, binding: limits.find((l) => l.rule.kind === 'takeAll')! };
+    return {
+      ...common,
+      kind: 'all',
+      plants: null,
+      perPlant: null,
+      amount: null,
+      amountLeft: null,
+      plantsLeft: null,
+      oneIn: null,
+      binding: limits.find((l) => l.rule.kind === 'takeAll')!,
+    };
   return {
     ...common,
     kind: amount === null ? 'relative' : 'counted',
@@ -82,7 +104,10 @@ export function allowanceFor(input: AllowanceInput): Allowance {
 }
 
 /** Whether a take keeps within what is left. Without an amount only the share a plant can be judged. */
-export function isWithin(allowance: Allowance, take: { readonly amount: number; readonly plants: number | null }): boolean {
+export function isWithin(
+  allowance: Allowance,
+  take: { readonly amount: number; readonly plants: number | null },
+): boolean {
   if (allowance.kind === 'all') return true;
   if (allowance.kind === 'none') return take.amount <= 0;
   if (allowance.amountLeft !== null) return take.amount <= allowance.amountLeft + 1e-9;
@@ -122,7 +147,11 @@ function combine(limits: readonly CeilingLimit[], stand: StandMeasure): Combined
 }
 
 /** The ceiling whose removal frees most; earlier in the order of strictness where two free the same. */
-function bindingOf(limits: readonly CeilingLimit[], stand: StandMeasure, ordered: readonly CeilingLimit[]): CeilingLimit | null {
+function bindingOf(
+  limits: readonly CeilingLimit[],
+  stand: StandMeasure,
+  ordered: readonly CeilingLimit[],
+): CeilingLimit | null {
   const measure = (from: readonly CeilingLimit[]): number => {
     const { amount, perPlant, share } = combine(from, stand);
     return amount ?? (share ?? 1) * perPlant!;

@@ -11,7 +11,12 @@ describe('days', () => {
     fc.assert(fc.property(fc.integer({ min: -25000, max: 50000 }), (day) => dayNumber(isoDay(day)) === day));
   });
   it('agrees with the calendar of the platform', () => {
-    fc.assert(fc.property(fc.integer({ min: -200000, max: 200000 }), (day) => isoDay(day) === new Date(day * 86_400_000).toISOString().slice(0, 10)));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -200000, max: 200000 }),
+        (day) => isoDay(day) === new Date(day * 86_400_000).toISOString().slice(0, 10),
+      ),
+    );
   });
   it('refuses what is not a day of the calendar', () => {
     for (const bad of ['2025-02-29', '2025-13-01', '25-01-01', '2025-1-1', '', 'tomorrow']) {

@@ -18,6 +18,8 @@ describe('units', () => {
       [units.gramsToOunces, units.ouncesToGrams],
     ] as const;
     for (const [there, back] of pairs)
-      fc.assert(fc.property(fc.double({ min: -1e4, max: 1e4, noNaN: true }), (x) => Math.abs(back(there(x)) - x) < 1e-9));
+      fc.assert(
+        fc.property(fc.double({ min: -1e4, max: 1e4, noNaN: true }), (x) => Math.abs(back(there(x)) - x) < 1e-9),
+      );
   });
 });

@@ -15,8 +15,14 @@ function integrated(minC: number, maxC: number, baseC: number, cutoffC = Infinit
 
 describe('degree days, single sine', () => {
   const cases: readonly (readonly [number, number, number, number])[] = [
-    [4, 16, 10, Infinity], [-3, 9, 5, Infinity], [2, 30, 10, 25], [12, 34, 10, 30], [0, 5, 5, Infinity],
-    [6, 20, 5, Infinity], [9.9, 10.1, 10, Infinity], [-10, 41, 4.4, 29.4],
+    [4, 16, 10, Infinity],
+    [-3, 9, 5, Infinity],
+    [2, 30, 10, 25],
+    [12, 34, 10, 30],
+    [0, 5, 5, Infinity],
+    [6, 20, 5, Infinity],
+    [9.9, 10.1, 10, Infinity],
+    [-10, 41, 4.4, 29.4],
   ];
   for (const [min, max, base, cut] of cases)
     it(`agrees with numerical integration to 1e-6 for ${min} to ${max} °C over ${base}, cut-off ${cut}`, () => {
@@ -33,12 +39,21 @@ describe('degree days, single sine', () => {
     expect(degreeDays(30, 40, 5, 25)).to.equal(20);
   });
   it('never falls when a day gets warmer, and warming minus cooling is the mean minus the threshold', () => {
-    const day = fc.record({ min: fc.double({ min: -30, max: 30, noNaN: true }), span: fc.double({ min: 0.01, max: 25, noNaN: true }), base: fc.double({ min: -5, max: 15, noNaN: true }) });
-    fc.assert(fc.property(day, ({ min, span, base }) => {
-      const now = degreeDays(min, min + span, base, base + 20);
-      const balance = degreeDays(min, min + span, base) - coolingDays(min, min + span, base);
-      return degreeDays(min + 1, min + span + 1, base, base + 20) >= now - 1e-9 && Math.abs(balance - (min + span / 2 - base)) < 1e-9;
-    }));
+    const day = fc.record({
+      min: fc.double({ min: -30, max: 30, noNaN: true }),
+      span: fc.double({ min: 0.01, max: 25, noNaN: true }),
+      base: fc.double({ min: -5, max: 15, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(day, ({ min, span, base }) => {
+        const now = degreeDays(min, min + span, base, base + 20);
+        const balance = degreeDays(min, min + span, base) - coolingDays(min, min + span, base);
+        return (
+          degreeDays(min + 1, min + span + 1, base, base + 20) >= now - 1e-9 &&
+          Math.abs(balance - (min + span / 2 - base)) < 1e-9
+        );
+      }),
+    );
   });
   it('sees warm hours that the simple average misses', () => {
     expect(averageDegreeDays(0, 9, 5)).to.equal(0);

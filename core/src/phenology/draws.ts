@@ -19,7 +19,9 @@ const WIDENING = 1.6;
 const GOLDEN = 0.6180339887498949;
 const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37, 41, 43, 47, 53];
 const TABLE_SIZE = 2048;
-const quantileTable = Float64Array.from({ length: TABLE_SIZE }, (_, i) => jStat.normal.inv((i + 0.5) / TABLE_SIZE, 0, 1));
+const quantileTable = Float64Array.from({ length: TABLE_SIZE }, (_, i) =>
+  jStat.normal.inv((i + 0.5) / TABLE_SIZE, 0, 1),
+);
 const kept = new Map<string, Draws>();
 
 /** Draws for `count` points and `stages` stages. The same arguments give the same object: do not change it. */

@@ -64,7 +64,8 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
     const ahead = firstDay + i - lastKnown;
     if (ahead <= 0) continue;
     drift[i] = anomalyC * Math.exp(-ahead / ANOMALY_FADING_DAYS);
-    if (ahead < OUTLOOK_REACH_DAYS && mark[firstDay + i - first] === DAY_MARK.outlook) outlook[i] = 1 - ahead / OUTLOOK_REACH_DAYS;
+    if (ahead < OUTLOOK_REACH_DAYS && mark[firstDay + i - first] === DAY_MARK.outlook)
+      outlook[i] = 1 - ahead / OUTLOOK_REACH_DAYS;
   }
   const minC: Float64Array[] = [];
   const maxC: Float64Array[] = [];
@@ -102,7 +103,8 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
 
 /** Mean departure from the climatology over the last known days, °C; 0 with nothing known. */
 function recentAnomaly(series: WeatherSeries, climatology: Climatology, lastKnown: DayNumber): number {
-  let sum = 0, n = 0;
+  let sum = 0,
+    n = 0;
   for (let day = lastKnown - ANOMALY_WINDOW_DAYS + 1; day <= lastKnown; day++) {
     const i = day - series.firstDay;
     if (i < 0 || i >= series.minC.length) continue;
@@ -134,7 +136,11 @@ export function cumulateFrosts(ensemble: Ensemble, thresholdC: number, startInde
   return cumulate(ensemble, startIndex, (min) => (min <= thresholdC ? 1 : 0));
 }
 
-function cumulate(ensemble: Ensemble, startIndex: number, ofDay: (minC: number, maxC: number) => number): Float64Array[] {
+function cumulate(
+  ensemble: Ensemble,
+  startIndex: number,
+  ofDay: (minC: number, maxC: number) => number,
+): Float64Array[] {
   let shared: Float64Array | null = null;
   return ensemble.minC.map((min, m) => {
     const max = ensemble.maxC[m]!;

@@ -76,7 +76,11 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
   const ensemble = ensembleFor(input);
   const years = ensemble?.years.length ?? 0;
   const draws = drawsFor(ensemble ? years * DRAWS_PER_YEAR : CALENDAR_DRAWS, input.stages.length);
-  const bounds = boundsOf(input.stages.map((s) => s.key), input.sightings, firstDay);
+  const bounds = boundsOf(
+    input.stages.map((s) => s.key),
+    input.sightings,
+    firstDay,
+  );
   const dating = new Dating(input, firstDay, ensemble, draws);
   const weight = draws.weight.slice();
   const dates: Float64Array[] = [];
@@ -129,7 +133,8 @@ export function dayRange(dates: Float64Array, weight: Float64Array, firstDay: Da
   let next = 0;
   for (let i = 0; i < histogram.length && next < 3; i++) {
     sum += histogram[i]!;
-    while (next < 3 && sum >= PROBABILITIES[next]! * total * (1 - 1e-12) && sum > 0) days[next++] = firstDay + i - LEAD_DAYS;
+    while (next < 3 && sum >= PROBABILITIES[next]! * total * (1 - 1e-12) && sum > 0)
+      days[next++] = firstDay + i - LEAD_DAYS;
   }
   return { p10: days[0]!, p50: days[1]!, p90: days[2]! };
 }
@@ -176,7 +181,9 @@ class Dating {
 
   /** Effect of draw j on stage `index`: season and own part, of unit variance together. */
   private effect(j: number, index: number): number {
-    return Math.sqrt(SHARED_VARIANCE) * this.draws.season[j]! + Math.sqrt(1 - SHARED_VARIANCE) * this.draws.own[index]![j]!;
+    return (
+      Math.sqrt(SHARED_VARIANCE) * this.draws.season[j]! + Math.sqrt(1 - SHARED_VARIANCE) * this.draws.own[index]![j]!
+    );
   }
 
   private onCalendar(stage: StageSpec, index: number): Float64Array {
@@ -190,10 +197,13 @@ class Dating {
 
   private bySum(stage: StageSpec, index: number): Float64Array {
     const { model } = stage;
-    if (model.kind !== 'thermal' && model.kind !== 'cooling' && model.kind !== 'firstFrost') throw new RangeError('no sum');
+    if (model.kind !== 'thermal' && model.kind !== 'cooling' && model.kind !== 'firstFrost')
+      throw new RangeError('no sum');
     const start = monthDayInSeason(this.firstDay, model.start, this.input.site.latitudeDeg) - this.firstDay;
     if (model.kind === 'firstFrost') {
-      const frosts = this.series(`f${model.thresholdC.value}:${start}`, (e) => cumulateFrosts(e, model.thresholdC.value, start));
+      const frosts = this.series(`f${model.thresholdC.value}:${start}`, (e) =>
+        cumulateFrosts(e, model.thresholdC.value, start),
+      );
       return this.each((_, m) => crossing(frosts[m]!, 1, 0));
     }
     const cold = model.kind === 'cooling';
@@ -213,7 +223,9 @@ class Dating {
       const spec = this.input.stages[base]!;
       return this.afterDays(base, linearSd(stage.calendar), stage.calendar.value - spec.calendar.value, index, earlier);
     }
-    const sums = this.series(`thermal${model.baseC.value}:Infinity:0`, (e) => cumulateWarmth(e, model.baseC.value, Infinity, 0));
+    const sums = this.series(`thermal${model.baseC.value}:Infinity:0`, (e) =>
+      cumulateWarmth(e, model.baseC.value, Infinity, 0),
+    );
     const sd = logSd(model.sum);
     return this.each((j, m) => {
       const from = earlier[base]![j]!;
@@ -223,13 +235,22 @@ class Dating {
     });
   }
 
-  private afterDays(base: number, sd: number, days: number, index: number, earlier: readonly Float64Array[]): Float64Array {
-    return this.each((j) => Math.max(earlier[base]![j]!, Math.round(earlier[base]![j]! + days + sd * this.effect(j, index))));
+  private afterDays(
+    base: number,
+    sd: number,
+    days: number,
+    index: number,
+    earlier: readonly Float64Array[],
+  ): Float64Array {
+    return this.each((j) =>
+      Math.max(earlier[base]![j]!, Math.round(earlier[base]![j]! + days + sd * this.effect(j, index))),
+    );
   }
 
   private indexOf(key: string, index: number): number {
     const base = this.input.stages.findIndex((s) => s.key === key);
-    if (base < 0 || base >= index) throw new RangeError(`stage ${this.input.stages[index]!.key} must come after ${key}`);
+    if (base < 0 || base >= index)
+      throw new RangeError(`stage ${this.input.stages[index]!.key} must come after ${key}`);
     return base;
   }
 

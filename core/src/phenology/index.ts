@@ -1,13 +1,24 @@
 export { averageDegreeDays, coolingDays, degreeDays } from './degree-days.ts';
 export {
-  climatologyOf, DAY_MARK, joinDays, lastMeasuredDay, LONGEST_BRIDGED_GAP_DAYS, type Climatology, type WeatherDay,
+  climatologyOf,
+  DAY_MARK,
+  joinDays,
+  lastMeasuredDay,
+  LONGEST_BRIDGED_GAP_DAYS,
+  type Climatology,
+  type WeatherDay,
   type WeatherSeries,
 } from './weather.ts';
 export { hopkinsShiftDays, LAPSE_C_PER_M, lapseShiftC, type Position } from './site.ts';
 export type { MonthDay, StageModel, StageSpec } from './stage-model.ts';
 export { seasonFirstDay, SEASON_HORIZON_DAYS, seasonOf } from './season.ts';
 export {
-  forecastSeason, type DayRange, type ForecastInput, type SeasonForecast, type StageForecast, type StationWeather,
+  forecastSeason,
+  type DayRange,
+  type ForecastInput,
+  type SeasonForecast,
+  type StageForecast,
+  type StationWeather,
 } from './forecast.ts';
 export type { StageBounds, StageSighting } from './sighting.ts';
 export { forecastWindow, openOn, type WindowEdge, type WindowForecast, type WindowSpec } from './window.ts';

@@ -27,7 +27,11 @@ const LAST_CALL_SHARE = 0.25;
  * @param held `resting` or `nothingLeft` cover the coal while it would otherwise kindle, glow or fade; a resting
  *   stand stays covered all year.
  */
-export function readinessOn(window: ReadinessWindow, day: DayNumber, held: 'resting' | 'nothingLeft' | null = null): Readiness {
+export function readinessOn(
+  window: ReadinessWindow,
+  day: DayNumber,
+  held: 'resting' | 'nothingLeft' | null = null,
+): Readiness {
   if (held === 'resting') return { state: 'banked', reason: held };
   const open = window.opens.p50;
   if (open === null) return { state: 'cold', daysToOpen: null };

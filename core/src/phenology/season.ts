@@ -42,4 +42,3 @@ export function calendarDayInSeason(firstDay: DayNumber, dayOfYearFigure: number
     if (day >= firstDay) return day;
   }
 }
-

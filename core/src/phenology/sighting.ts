@@ -22,7 +22,11 @@ const MISTAKE_SHARE = 0.02;
  * stages before it; one seen not yet reached bounds those after it. Where the two contradict each other for a stage,
  * "reached" holds and the other is dropped, as an eye more often overlooks a stage than invents it.
  */
-export function boundsOf(stages: readonly string[], sightings: readonly StageSighting[], firstDay: DayNumber): readonly StageBounds[] {
+export function boundsOf(
+  stages: readonly string[],
+  sightings: readonly StageSighting[],
+  firstDay: DayNumber,
+): readonly StageBounds[] {
   const after: (number | null)[] = stages.map(() => null);
   const by: (number | null)[] = stages.map(() => null);
   for (const sighting of sightings) {

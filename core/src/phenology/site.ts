@@ -24,7 +24,11 @@ export interface Position {
  * Source: Hopkins, A. D. (1938), Bioclimatics, USDA Miscellaneous Publication 280.
  * @example hopkinsShiftDays({ latitudeDeg: 50, heightM: 100 }, { latitudeDeg: 52, heightM: 222 }) // 12
  */
-export function hopkinsShiftDays(reference: Position, site: Position, direction: 'spring' | 'autumn' = 'spring'): number {
+export function hopkinsShiftDays(
+  reference: Position,
+  site: Position,
+  direction: 'spring' | 'autumn' = 'spring',
+): number {
   const poleward = Math.abs(site.latitudeDeg) - Math.abs(reference.latitudeDeg);
   const upward = (site.heightM - reference.heightM) / 122;
   const later = 4 * (poleward + upward);

@@ -12,7 +12,13 @@ export type MonthDay = string;
  * - calendar: the stage's own calendar day, moved by Hopkins' law in the given direction
  */
 export type StageModel =
-  | { readonly kind: 'thermal'; readonly start: MonthDay; readonly baseC: Figure; readonly cutoffC?: Figure; readonly sum: Figure }
+  | {
+      readonly kind: 'thermal';
+      readonly start: MonthDay;
+      readonly baseC: Figure;
+      readonly cutoffC?: Figure;
+      readonly sum: Figure;
+    }
   | { readonly kind: 'after'; readonly stage: string; readonly days: Figure }
   | { readonly kind: 'afterWarmth'; readonly stage: string; readonly baseC: Figure; readonly sum: Figure }
   | { readonly kind: 'cooling'; readonly start: MonthDay; readonly baseC: Figure; readonly sum: Figure }

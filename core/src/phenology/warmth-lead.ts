@@ -16,7 +16,12 @@ export interface WarmthLead {
  * `null` when the year's first days are not in the series, or nothing has been warm enough to tell.
  * Note that the climatology's smooth days give slightly less warmth than real ones near the base.
  */
-export function warmthLead(series: WeatherSeries, climatology: Climatology, day: DayNumber, baseC = 5): WarmthLead | null {
+export function warmthLead(
+  series: WeatherSeries,
+  climatology: Climatology,
+  day: DayNumber,
+  baseC = 5,
+): WarmthLead | null {
   const start = firstOfYear(yearOf(day));
   if (series.firstDay > start || day >= series.firstDay + series.minC.length || day < start) return null;
   let sum = 0;

@@ -11,7 +11,10 @@ const year = (from: string, count: number, shift = 0): WeatherDay[] =>
 
 describe('weather series', () => {
   it('bridges a gap of up to three days with a line and marks it', () => {
-    const series = joinDays([{ day: start, minC: 0, maxC: 8 }, { day: start + 4, minC: 4, maxC: 16 }])!;
+    const series = joinDays([
+      { day: start, minC: 0, maxC: 8 },
+      { day: start + 4, minC: 4, maxC: 16 },
+    ])!;
     expect([...series.minC]).to.deep.equal([0, 1, 2, 3, 4]);
     expect([...series.maxC]).to.deep.equal([8, 10, 12, 14, 16]);
     expect([...series.mark]).to.deep.equal([0, 1, 1, 1, 0]);
@@ -34,11 +37,17 @@ describe('weather series', () => {
   it('takes the measured day over an outlook of the same day, in whatever order they come', () => {
     const outlook = { day: start, minC: 5, maxC: 6, outlook: true };
     const measured = { day: start, minC: 1, maxC: 2 };
-    for (const days of [[outlook, measured], [measured, outlook]])
+    for (const days of [
+      [outlook, measured],
+      [measured, outlook],
+    ])
       expect(joinDays(days)!.minC[0]).to.equal(1);
   });
   it('knows the last day that was measured', () => {
-    const days = [{ day: start, minC: 0, maxC: 5 }, { day: start + 1, minC: 0, maxC: 5, outlook: true }];
+    const days = [
+      { day: start, minC: 0, maxC: 5 },
+      { day: start + 1, minC: 0, maxC: 5, outlook: true },
+    ];
     expect(lastMeasuredDay(joinDays(days)!)).to.equal(start);
     expect(lastMeasuredDay(joinDays([days[1]!])!)).to.equal(null);
   });

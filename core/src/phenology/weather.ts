@@ -52,7 +52,9 @@ export function climatologyOf(days: readonly WeatherDay[]): Climatology | null {
   const minC = new Float64Array(366);
   const maxC = new Float64Array(366);
   for (let i = 0; i < 366; i++) {
-    let min = 0, max = 0, n = 0;
+    let min = 0,
+      max = 0,
+      n = 0;
     for (let k = -SMOOTHING_DAYS; k <= SMOOTHING_DAYS; k++) {
       const j = (i + k + 366) % 366;
       min += minSum[j]!;
@@ -86,7 +88,12 @@ export function joinDays(days: readonly WeatherDay[], climatology = climatologyO
   const numbers = [...byDay.keys()].sort((a, b) => a - b);
   const firstDay = numbers[0]!;
   const length = numbers[numbers.length - 1]! - firstDay + 1;
-  const series = { firstDay, minC: new Float64Array(length), maxC: new Float64Array(length), mark: new Uint8Array(length) };
+  const series = {
+    firstDay,
+    minC: new Float64Array(length),
+    maxC: new Float64Array(length),
+    mark: new Uint8Array(length),
+  };
   let previous = -1;
   for (const n of numbers) {
     const i = n - firstDay;
@@ -119,7 +126,6 @@ function fillGap(series: WeatherSeries, from: number, to: number, climatology: C
 
 /** Last day of the series that was measured (not an outlook), or `null` when none was. */
 export function lastMeasuredDay(series: WeatherSeries): DayNumber | null {
-  for (let i = series.mark.length - 1; i >= 0; i--)
-    if (series.mark[i] !== DAY_MARK.outlook) return series.firstDay + i;
+  for (let i = series.mark.length - 1; i >= 0; i--) if (series.mark[i] !== DAY_MARK.outlook) return series.firstDay + i;
   return null;
 }

@@ -18,10 +18,12 @@ describe('census', () => {
   });
   it('never puts the low end below what was counted', () => {
     const counts = fc.array(fc.nat(50), { minLength: 2, maxLength: 12 });
-    fc.assert(fc.property(counts, fc.integer({ min: 12, max: 500 }), (c, area) => {
-      const e = estimateFromQuadrats(c, 1, area);
-      return e.low >= c.reduce((a, b) => a + b, 0) && e.low <= e.high;
-    }));
+    fc.assert(
+      fc.property(counts, fc.integer({ min: 12, max: 500 }), (c, area) => {
+        const e = estimateFromQuadrats(c, 1, area);
+        return e.low >= c.reduce((a, b) => a + b, 0) && e.low <= e.high;
+      }),
+    );
   });
   it('holds the true number about nine times in ten', () => {
     let seed = 7;

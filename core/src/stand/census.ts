@@ -34,11 +34,16 @@ export interface QuadratEstimate extends CountEstimate {
  * Source: Krebs, C. J. (1999), Ecological Methodology, 2nd ed., on simple random sampling.
  * @example estimateFromQuadrats([4, 6, 5, 7, 3], 1, 200).value // 1000
  */
-export function estimateFromQuadrats(counts: readonly number[], quadratAreaM2: number, standAreaM2: number): QuadratEstimate {
+export function estimateFromQuadrats(
+  counts: readonly number[],
+  quadratAreaM2: number,
+  standAreaM2: number,
+): QuadratEstimate {
   if (counts.length < 2) throw new RangeError('at least two quadrats are needed for an interval');
   counts.forEach(assertCount);
   const n = counts.length;
-  if (!(quadratAreaM2 > 0) || !(standAreaM2 >= n * quadratAreaM2)) throw new RangeError('the quadrats do not fit the stand');
+  if (!(quadratAreaM2 > 0) || !(standAreaM2 >= n * quadratAreaM2))
+    throw new RangeError('the quadrats do not fit the stand');
   const sum = counts.reduce((a, b) => a + b, 0);
   const mean = sum / n;
   const variance = counts.reduce((a, c) => a + (c - mean) ** 2, 0) / (n - 1);
@@ -59,7 +64,7 @@ function quadratsNeeded(variation: number, possible: number): number {
   let n = 30;
   for (let i = 0; i < 20; i++) {
     const t = jStat.studentt.inv(0.95, Math.max(1, n - 1));
-    const endless = (t * variation / 0.2) ** 2;
+    const endless = ((t * variation) / 0.2) ** 2;
     const next = Math.max(2, Math.ceil(endless / (1 + endless / possible)));
     if (next === n) break;
     n = next;

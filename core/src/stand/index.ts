@@ -1,3 +1,9 @@
 export {
-  completeCount, countByEye, estimateFromQuadrats, EYE_CLASSES, type CountEstimate, type EyeClass, type QuadratEstimate,
+  completeCount,
+  countByEye,
+  estimateFromQuadrats,
+  EYE_CLASSES,
+  type CountEstimate,
+  type EyeClass,
+  type QuadratEstimate,
 } from './census.ts';

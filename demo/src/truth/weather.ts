@@ -9,7 +9,8 @@ export interface TrueDay {
 }
 
 const MS_PER_DAY = 86_400_000;
-const dayOf = (year: number, month: number, day: number): number => Math.round(Date.UTC(year, month - 1, day) / MS_PER_DAY);
+const dayOf = (year: number, month: number, day: number): number =>
+  Math.round(Date.UTC(year, month - 1, day) / MS_PER_DAY);
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 
 /** The yearly wave at the harbour station (40 m): mean of the day, °C. */
@@ -39,7 +40,10 @@ export function islandWeather(seed: number, firstYear: number, lastYear: number)
       wet = spell.happens(wet ? 0.62 : 0.27);
       const rainMm = wet ? tenth(-5.5 * Math.log(1 - spell.uniform())) : 0;
       const mean = usualMeanC(ofYear) + yearC + season + departure + (wet && ofYear > 100 && ofYear < 280 ? -0.8 : 0);
-      const half = Math.max(1.2, 3.2 + 1.6 * Math.sin((2 * Math.PI * (ofYear - 80)) / 365) + 0.7 * spell.normal() - (wet ? 0.9 : 0));
+      const half = Math.max(
+        1.2,
+        3.2 + 1.6 * Math.sin((2 * Math.PI * (ofYear - 80)) / 365) + 0.7 * spell.normal() - (wet ? 0.9 : 0),
+      );
       out.push({ day, minC: tenth(mean - half), maxC: tenth(mean + half), rainMm });
     }
   }
@@ -49,8 +53,10 @@ export function islandWeather(seed: number, firstYear: number, lastYear: number)
 /** What a forecaster says ten days ahead: the truth, with an error that grows by the day. */
 export function outlookFrom(weather: readonly TrueDay[], today: number, seed: number): readonly TrueDay[] {
   const chance = chanceFrom(seedOf(seed, 'outlook', today));
-  return weather.filter((d) => d.day > today && d.day <= today + 10).map((d) => {
-    const error = 0.35 * (d.day - today) * chance.normal();
-    return { ...d, minC: tenth(d.minC + error), maxC: tenth(d.maxC + error), rainMm: 0 };
-  });
+  return weather
+    .filter((d) => d.day > today && d.day <= today + 10)
+    .map((d) => {
+      const error = 0.35 * (d.day - today) * chance.normal();
+      return { ...d, minC: tenth(d.minC + error), maxC: tenth(d.maxC + error), rainMm: 0 };
+    });
 }

@@ -5,7 +5,10 @@ import type { Queryable } from '../platform/database/database.ts';
 import { contentDigest } from '../platform/tokens.ts';
 import { entry, takeVerdict } from './table.ts';
 
-export type EntryRow = Omit<typeof entry.$inferSelect, 'kind' | 'body'> & { readonly kind: Entry['kind']; readonly body: Entry['body'] };
+export type EntryRow = Omit<typeof entry.$inferSelect, 'kind' | 'body'> & {
+  readonly kind: Entry['kind'];
+  readonly body: Entry['body'];
+};
 export type VerdictRow = typeof takeVerdict.$inferSelect;
 export interface ReadEntry {
   readonly entry: EntryRow;
@@ -14,8 +17,12 @@ export interface ReadEntry {
 }
 
 const reading = (db: Queryable) =>
-  db.select({ entry, by: account.name, verdict: takeVerdict }).from(entry)
-    .innerJoin(account, eq(account.id, entry.madeBy)).leftJoin(takeVerdict, eq(takeVerdict.entryId, entry.id)).$dynamic();
+  db
+    .select({ entry, by: account.name, verdict: takeVerdict })
+    .from(entry)
+    .innerJoin(account, eq(account.id, entry.madeBy))
+    .leftJoin(takeVerdict, eq(takeVerdict.entryId, entry.id))
+    .$dynamic();
 
 /** What a stand's record is reckoned from: no more columns than that, since it is read for every take. */
 export interface RecordEntry {
@@ -32,21 +39,44 @@ export interface RecordEntry {
 export async function entriesOfStands(db: Queryable, standIds: readonly string[]): Promise<readonly RecordEntry[]> {
   if (standIds.length === 0) return [];
   return (await db
-    .select({ id: entry.id, standId: entry.standId, kind: entry.kind, day: entry.day, replaces: entry.replaces, body: entry.body, by: account.name })
-    .from(entry).innerJoin(account, eq(account.id, entry.madeBy)).where(inArray(entry.standId, [...standIds])).orderBy(entry.day, entry.id)) as unknown as RecordEntry[];
+    .select({
+      id: entry.id,
+      standId: entry.standId,
+      kind: entry.kind,
+      day: entry.day,
+      replaces: entry.replaces,
+      body: entry.body,
+      by: account.name,
+    })
+    .from(entry)
+    .innerJoin(account, eq(account.id, entry.madeBy))
+    .where(inArray(entry.standId, [...standIds]))
+    .orderBy(entry.day, entry.id)) as unknown as RecordEntry[];
 }
 
 /** Entries of a stand and of its patch, newest first, before a key, one page. */
-export async function entryPage(db: Queryable, standId: string, patchId: string, before: string | null, limit: number): Promise<readonly ReadEntry[]> {
+export async function entryPage(
+  db: Queryable,
+  standId: string,
+  patchId: string,
+  before: string | null,
+  limit: number,
+): Promise<readonly ReadEntry[]> {
   const ofPlace = sql`(${entry.standId} = ${sql.param(standId, entry.standId)} OR (${entry.patchId} = ${sql.param(patchId, entry.patchId)} AND ${entry.standId} IS NULL))`;
-  const rows = await reading(db).where(before === null ? ofPlace : and(ofPlace, lt(entry.id, before))).orderBy(desc(entry.id)).limit(limit);
+  const rows = await reading(db)
+    .where(before === null ? ofPlace : and(ofPlace, lt(entry.id, before)))
+    .orderBy(desc(entry.id))
+    .limit(limit);
   return rows as unknown as ReadEntry[];
 }
 
 /** Which of the entries have been replaced, and by what kind. */
 export async function replacementsOf(db: Queryable, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
   if (ids.length === 0) return new Map();
-  const rows = await db.select({ replaces: entry.replaces, kind: entry.kind }).from(entry).where(inArray(entry.replaces, [...ids]));
+  const rows = await db
+    .select({ replaces: entry.replaces, kind: entry.kind })
+    .from(entry)
+    .where(inArray(entry.replaces, [...ids]));
   return new Map(rows.map((r) => [r.replaces!, r.kind]));
 }
 
@@ -63,10 +93,31 @@ export async function insertEntries(db: Queryable, rows: readonly NewEntryRow[])
 }
 
 /** The row of an entry; stored when it was made, unless said otherwise. */
-export function rowOf(e: Entry, { groupId, madeBy, storedAt }: { readonly groupId: string; readonly madeBy: string; readonly storedAt?: Date }): NewEntryRow {
+export function rowOf(
+  e: Entry,
+  { groupId, madeBy, storedAt }: { readonly groupId: string; readonly madeBy: string; readonly storedAt?: Date },
+): NewEntryRow {
   const { id, kind, schemaVersion, patchId, standId, visitId, day, zone, device, replaces, body } = e;
   const madeAt = new Date(e.madeAt);
-  return { id, groupId, kind, schemaVersion, patchId, standId, visitId, day, zone, madeAt, storedAt: storedAt ?? madeAt, device, replaces, body, contentDigest: contentDigest(e), madeBy };
+  return {
+    id,
+    groupId,
+    kind,
+    schemaVersion,
+    patchId,
+    standId,
+    visitId,
+    day,
+    zone,
+    madeAt,
+    storedAt: storedAt ?? madeAt,
+    device,
+    replaces,
+    body,
+    contentDigest: contentDigest(e),
+    madeBy,
+  };
 }
 
-export const insertVerdict = (db: Queryable, row: typeof takeVerdict.$inferInsert) => db.insert(takeVerdict).values(row);
+export const insertVerdict = (db: Queryable, row: typeof takeVerdict.$inferInsert) =>
+  db.insert(takeVerdict).values(row);

@@ -5,34 +5,46 @@ import { digest, id, jsonText } from '../platform/database/columns.ts';
 import { stand } from '../stands/table.ts';
 
 /** Everything that was noted, in one envelope. Rows are only ever added. */
-export const entry = mysqlTable('entry', {
-  id: id('id').primaryKey(),
-  groupId: id('group_id').notNull().references(() => group.id),
-  kind: varchar('kind', { length: 30 }).notNull(),
-  schemaVersion: int('schema_version').notNull(),
-  patchId: id('patch_id').notNull().references(() => patch.id),
-  standId: id('stand_id').references(() => stand.id),
-  visitId: id('visit_id'),
-  day: varchar('day', { length: 10 }).notNull(),
-  zone: varchar('zone', { length: 60 }).notNull(),
-  madeAt: datetime('made_at', { fsp: 3 }).notNull(),
-  storedAt: datetime('stored_at', { fsp: 3 }).notNull(),
-  device: varchar('device', { length: 80 }).notNull(),
-  replaces: id('replaces'),
-  body: jsonText<unknown>('body').notNull(),
-  contentDigest: digest('content_digest').notNull(),
-  madeBy: id('made_by').notNull().references(() => account.id),
-}, (t) => [
-  index('entry_stand').on(t.standId, t.day),
-  index('entry_patch').on(t.patchId, t.day),
-  index('entry_group_kind').on(t.groupId, t.kind, t.day),
-  // One entry can be replaced once: two people correcting the same one meet here.
-  uniqueIndex('entry_replaces').on(t.replaces),
-]);
+export const entry = mysqlTable(
+  'entry',
+  {
+    id: id('id').primaryKey(),
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    kind: varchar('kind', { length: 30 }).notNull(),
+    schemaVersion: int('schema_version').notNull(),
+    patchId: id('patch_id')
+      .notNull()
+      .references(() => patch.id),
+    standId: id('stand_id').references(() => stand.id),
+    visitId: id('visit_id'),
+    day: varchar('day', { length: 10 }).notNull(),
+    zone: varchar('zone', { length: 60 }).notNull(),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+    storedAt: datetime('stored_at', { fsp: 3 }).notNull(),
+    device: varchar('device', { length: 80 }).notNull(),
+    replaces: id('replaces'),
+    body: jsonText<unknown>('body').notNull(),
+    contentDigest: digest('content_digest').notNull(),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+  },
+  (t) => [
+    index('entry_stand').on(t.standId, t.day),
+    index('entry_patch').on(t.patchId, t.day),
+    index('entry_group_kind').on(t.groupId, t.kind, t.day),
+    // One entry can be replaced once: two people correcting the same one meet here.
+    uniqueIndex('entry_replaces').on(t.replaces),
+  ],
+);
 
 /** How a take stood when it was stored: never reckoned anew. */
 export const takeVerdict = mysqlTable('take_verdict', {
-  entryId: id('entry_id').primaryKey().references(() => entry.id),
+  entryId: id('entry_id')
+    .primaryKey()
+    .references(() => entry.id),
   verdict: mysqlEnum('verdict', ['within', 'over']).notNull(),
   leftBefore: decimal('left_before', { precision: 12, scale: 3, mode: 'number' }),
   leftAfter: decimal('left_after', { precision: 12, scale: 3, mode: 'number' }),
@@ -41,13 +53,21 @@ export const takeVerdict = mysqlTable('take_verdict', {
   modelRevision: varchar('model_revision', { length: 20 }).notNull(),
 });
 
-export const sought = mysqlTable('sought', {
-  id: id('id').primaryKey(),
-  groupId: id('group_id').notNull().references(() => group.id),
-  what: varchar('what', { length: 120 }).notNull(),
-  note: varchar('note', { length: 600 }).notNull(),
-  madeBy: id('made_by').notNull().references(() => account.id),
-  madeAt: datetime('made_at', { fsp: 3 }).notNull(),
-  endedAt: datetime('ended_at', { fsp: 3 }),
-  contentDigest: digest('content_digest').notNull(),
-}, (t) => [index('sought_group').on(t.groupId)]);
+export const sought = mysqlTable(
+  'sought',
+  {
+    id: id('id').primaryKey(),
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    what: varchar('what', { length: 120 }).notNull(),
+    note: varchar('note', { length: 600 }).notNull(),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+    endedAt: datetime('ended_at', { fsp: 3 }),
+    contentDigest: digest('content_digest').notNull(),
+  },
+  (t) => [index('sought_group').on(t.groupId)],
+);

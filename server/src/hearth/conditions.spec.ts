@@ -7,19 +7,36 @@ import { pickNearest } from '../weather/index.ts';
 
 const place = { latitudeDeg: 46, longitudeDeg: -30 };
 const last = dayNumber('2026-05-15');
-const days: WeatherDay[] = Array.from({ length: 800 }, (_, i) => ({ day: last - 799 + i, minC: 5, maxC: 15 })).filter((d) => d.day !== last - 2);
+const days: WeatherDay[] = Array.from({ length: 800 }, (_, i) => ({ day: last - 799 + i, minC: 5, maxC: 15 })).filter(
+  (d) => d.day !== last - 2,
+);
 const outlook: WeatherDay[] = [{ day: last + 1, minC: 9, maxC: 20, outlook: true }];
 const all = [...days, ...outlook];
-const known = { station: { name: 'Harbour' }, weather: { series: joinDays(all)!, climatology: climatologyOf(all), heightM: 0 }, rainMm: new Map([[last, 3.2]]) } as unknown as KnownWeather;
+const known = {
+  station: { name: 'Harbour' },
+  weather: { series: joinDays(all)!, climatology: climatologyOf(all), heightM: 0 },
+  rainMm: new Map([[last, 3.2]]),
+} as unknown as KnownWeather;
 
 describe('the day’s conditions', () => {
   it('say where the figures come from: measured, a gap filled, an outlook, the usual', () => {
     const source = (day: number) => conditionsOn(known, place, day, 'UTC').source;
     expect([last, last - 2, last + 1, last + 40].map(source)).to.deep.equal(['measured', 'filled', 'outlook', 'usual']);
-    expect(conditionsOn(known, place, last, 'UTC')).to.include({ minC: 5, maxC: 15, rainMm: 3.2, stationName: 'Harbour', stationLastDay: '2026-05-15' });
+    expect(conditionsOn(known, place, last, 'UTC')).to.include({
+      minC: 5,
+      maxC: 15,
+      rainMm: 3.2,
+      stationName: 'Harbour',
+      stationLastDay: '2026-05-15',
+    });
   });
   it('claim nothing without weather', () => {
-    expect(conditionsOn(null, place, last, 'UTC')).to.include({ source: 'none', minC: null, daysAhead: null, stationName: null });
+    expect(conditionsOn(null, place, last, 'UTC')).to.include({
+      source: 'none',
+      minC: null,
+      daysAhead: null,
+      stationName: null,
+    });
   });
   it('give the light of the place in the group’s zone', () => {
     // 46° north on 15 May: about 14 h 50 min between sunrise and sunset, noon at 14:00 UTC thirty degrees west.
@@ -31,12 +48,16 @@ describe('the day’s conditions', () => {
     expect(minutes(sunrise) - minutes(azores.sunrise)).to.equal(120);
   });
   it('say null, not nonsense, where the sun does not rise', () => {
-    expect(conditionsOn(null, { latitudeDeg: 80, longitudeDeg: 0 }, dayNumber('2026-12-21'), 'UTC')).to.include({ sunrise: null, sunset: null });
+    expect(conditionsOn(null, { latitudeDeg: 80, longitudeDeg: 0 }, dayNumber('2026-12-21'), 'UTC')).to.include({
+      sunrise: null,
+      sunset: null,
+    });
   });
 });
 
 describe('the station of a place', () => {
-  const station = (name: string, latitudeDeg: number, heightM: number) => ({ name, latitudeDeg, longitudeDeg: -30, heightM }) as Parameters<typeof pickNearest>[0][number];
+  const station = (name: string, latitudeDeg: number, heightM: number) =>
+    ({ name, latitudeDeg, longitudeDeg: -30, heightM }) as Parameters<typeof pickNearest>[0][number];
   it('is the nearest, with a height difference of 100 m counting like 10 km of way', () => {
     const spot = { ...place, heightM: 0 };
     expect(pickNearest([station('near', 46.05, 20), station('far', 46.5, 0)], spot)!.name).to.equal('near');

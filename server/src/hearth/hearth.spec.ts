@@ -2,7 +2,18 @@ import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
 import type { HearthView, PatchView, PlantView, RibbonView, StandView } from '@emberfield/contract';
 import { CATALOGUE } from '@emberfield/catalogue';
-import { as, emptyGroup, entryOf, patchBody, person, send, standOf, testServer, type Person, type TestServer } from '../testing/test-server.ts';
+import {
+  as,
+  emptyGroup,
+  entryOf,
+  patchBody,
+  person,
+  send,
+  standOf,
+  testServer,
+  type Person,
+  type TestServer,
+} from '../testing/test-server.ts';
 
 describe('what the day is for', () => {
   let server: TestServer;
@@ -16,7 +27,8 @@ describe('what the day is for', () => {
     keeper = await person(server, [[groupId, 'keeper']]);
     watcher = await person(server, [[groupId, 'watcher']]);
   });
-  const get = async <T>(path: string, who = keeper): Promise<T> => (await as(server, who, 'get', `/api/groups/${groupId}/${path}`).expect(200)).body as T;
+  const get = async <T>(path: string, who = keeper): Promise<T> =>
+    (await as(server, who, 'get', `/api/groups/${groupId}/${path}`).expect(200)).body as T;
 
   it('is empty, and says so without failing, in an empty group', async () => {
     const other = await emptyGroup(server);
@@ -28,7 +40,9 @@ describe('what the day is for', () => {
   });
   it('gives a useful window and allowance from one plant at one place, without weather or a count', async () => {
     const { standId } = await standOf(server, keeper, groupId, 'nettle');
-    const tips = (await get<HearthView>('hearth?day=2026-04-20')).outlooks.find((o) => o.standId === standId && o.part === 'tip')!;
+    const tips = (await get<HearthView>('hearth?day=2026-04-20')).outlooks.find(
+      (o) => o.standId === standId && o.part === 'tip',
+    )!;
     expect(tips.basis).to.equal('calendar');
     expect(tips.readiness.state).to.equal('glowing');
     expect(tips.opens.p10! < tips.opens.p50! && tips.opens.p50! < tips.opens.p90!).to.equal(true);
@@ -37,18 +51,29 @@ describe('what the day is for', () => {
   });
   it('moves with the day', async () => {
     const { standId } = await standOf(server, keeper, groupId, 'elder');
-    const flower = async (day: string) => (await get<HearthView>(`hearth?day=${day}`)).outlooks.find((o) => o.standId === standId && o.part === 'flower')!.readiness.state;
-    expect([await flower('2026-02-01'), await flower('2026-05-01'), await flower('2026-05-18'), await flower('2026-08-01')]).to.deep.equal(['cold', 'kindling', 'glowing', 'ash']);
+    const flower = async (day: string) =>
+      (await get<HearthView>(`hearth?day=${day}`)).outlooks.find((o) => o.standId === standId && o.part === 'flower')!
+        .readiness.state;
+    expect([
+      await flower('2026-02-01'),
+      await flower('2026-05-01'),
+      await flower('2026-05-18'),
+      await flower('2026-08-01'),
+    ]).to.deep.equal(['cold', 'kindling', 'glowing', 'ash']);
   });
   it('keeps a winter window open across New Year', async () => {
     const { standId } = await standOf(server, keeper, groupId, 'burdock');
-    const root = async (day: string) => (await get<HearthView>(`hearth?day=${day}`)).outlooks.find((o) => o.standId === standId && o.part === 'root')!;
+    const root = async (day: string) =>
+      (await get<HearthView>(`hearth?day=${day}`)).outlooks.find((o) => o.standId === standId && o.part === 'root')!;
     expect((await root('2027-01-20')).readiness.state).to.equal('glowing');
     expect((await root('2027-01-20')).season).to.equal(2026);
     expect((await root('2027-06-01')).season).to.equal(2027);
   });
   it('asks for a second look where the identity is open, a first count, and a leave about to end', async () => {
-    const { standId } = await standOf(server, keeper, groupId, 'ground-elder', { identity: 'unconfirmed', patch: { leave: 'given', leaveUntil: '2026-06-01' } });
+    const { standId } = await standOf(server, keeper, groupId, 'ground-elder', {
+      identity: 'unconfirmed',
+      patch: { leave: 'given', leaveUntil: '2026-06-01' },
+    });
     const { duties } = await get<HearthView>('hearth');
     const own = duties.filter((d) => d.standId === standId);
     expect(own.map((d) => d.kind)).to.deep.equal(['settleIdentity', 'leaveEnds']);
@@ -58,9 +83,12 @@ describe('what the day is for', () => {
   });
   it('learns from a sighting at once', async () => {
     const place = await standOf(server, keeper, groupId, 'elder');
-    const opens = async () => (await get<StandView>(`stands/${place.standId}`)).outlooks.find((o) => o.part === 'flower')!.opens;
+    const opens = async () =>
+      (await get<StandView>(`stands/${place.standId}`)).outlooks.find((o) => o.part === 'flower')!.opens;
     const before = await opens();
-    await send(server, keeper, groupId, [entryOf(place, 'stageSighting', { stage: 'buds', reached: true, share: null }, { day: '2026-04-20' })]);
+    await send(server, keeper, groupId, [
+      entryOf(place, 'stageSighting', { stage: 'buds', reached: true, share: null }, { day: '2026-04-20' }),
+    ]);
     const after = await opens();
     expect(after.p50! < before.p50!).to.equal(true);
     const view = await get<StandView>(`stands/${place.standId}`);
@@ -70,10 +98,14 @@ describe('what the day is for', () => {
     const place = await standOf(server, keeper, groupId, 'ramsons', { identity: 'provisional' });
     const leaf = async () => (await get<StandView>(`stands/${place.standId}`)).outlooks[0]!;
     expect((await leaf()).allowance.kind).to.equal('none');
-    await send(server, keeper, groupId, [entryOf(place, 'identity', { status: 'confirmed', signs: ['in flower'], note: '' })]);
+    await send(server, keeper, groupId, [
+      entryOf(place, 'identity', { status: 'confirmed', signs: ['in flower'], note: '' }),
+    ]);
     expect((await leaf()).allowance.kind).to.equal('relative');
     expect((await leaf()).thorns).to.equal(false);
-    await send(server, keeper, groupId, [entryOf(place, 'search', { lookedFor: 'Autumn crocus', found: true, stage: 'leaf', deadly: true })]);
+    await send(server, keeper, groupId, [
+      entryOf(place, 'search', { lookedFor: 'Autumn crocus', found: true, stage: 'leaf', deadly: true }),
+    ]);
     expect(await leaf()).to.deep.include({ thorns: true });
     expect((await leaf()).allowance.kind).to.equal('none');
   });
@@ -84,8 +116,19 @@ describe('what the day is for', () => {
   });
 
   it('blurs a secret place for watchers before anything is derived from it, not for keepers', async () => {
-    const ring = [[-30, 46], [-29.999, 46], [-29.999, 46.001], [-30, 46.001], [-30, 46]] as const;
-    const patch = patchBody({ secret: true, name: 'Hidden', access: 'behind the third oak', geometry: { type: 'Polygon', coordinates: [ring] } });
+    const ring = [
+      [-30, 46],
+      [-29.999, 46],
+      [-29.999, 46.001],
+      [-30, 46.001],
+      [-30, 46],
+    ] as const;
+    const patch = patchBody({
+      secret: true,
+      name: 'Hidden',
+      access: 'behind the third oak',
+      geometry: { type: 'Polygon', coordinates: [ring] },
+    });
     await as(server, keeper, 'post', `/api/groups/${groupId}/patches`).send(patch).expect(200);
     const seen = await get<PatchView>(`patches/${patch.id}`);
     expect(seen).to.deep.include({ blurred: false, geometry: patch.geometry });
@@ -93,29 +136,45 @@ describe('what the day is for', () => {
     const blurred = await get<PatchView>(`patches/${patch.id}`, watcher);
     expect(blurred).to.deep.include({ blurred: true, areaM2: null, access: '' });
     expect(blurred.geometry.type).to.equal('Point');
-    expect(JSON.stringify(await get('patches', watcher))).not.to.include('29.999').and.not.to.include('third oak');
+    expect(JSON.stringify(await get('patches', watcher)))
+      .not.to.include('29.999')
+      .and.not.to.include('third oak');
   });
   it('keeps both edits of a patch: the later one made on an old version is told so', async () => {
     const patch = patchBody();
     await as(server, keeper, 'post', `/api/groups/${groupId}/patches`).send(patch).expect(200);
     await as(server, keeper, 'post', `/api/groups/${groupId}/patches`).send(patch).expect(200);
-    await as(server, keeper, 'post', `/api/groups/${groupId}/patches`).send({ ...patch, name: 'Other' }).expect(409);
+    await as(server, keeper, 'post', `/api/groups/${groupId}/patches`)
+      .send({ ...patch, name: 'Other' })
+      .expect(409);
     const { id: _, ...facts } = patch;
-    const edit = (version: number, name: string) => as(server, keeper, 'put', `/api/groups/${groupId}/patches/${patch.id}`).send({ version, facts: { ...facts, name } });
+    const edit = (version: number, name: string) =>
+      as(server, keeper, 'put', `/api/groups/${groupId}/patches/${patch.id}`).send({
+        version,
+        facts: { ...facts, name },
+      });
     await edit(1, 'First').expect(200);
     await edit(1, 'Second').expect(409);
     expect((await get<PatchView>(`patches/${patch.id}`)).name).to.equal('First');
   });
   it('lets a plant be copied and changed, never its warnings', async () => {
     const ramsons = CATALOGUE.find((p) => p.key === 'ramsons')!;
-    const save = (profile: object, key = 'ramsons-own', baseRevision = 0) => as(server, keeper, 'put', `/api/groups/${groupId}/plants/${key}`).send({ copiedFrom: 'ramsons', baseRevision, profile, note: '' });
+    const save = (profile: object, key = 'ramsons-own', baseRevision = 0) =>
+      as(server, keeper, 'put', `/api/groups/${groupId}/plants/${key}`).send({
+        copiedFrom: 'ramsons',
+        baseRevision,
+        profile,
+        note: '',
+      });
     const own = { ...ramsons, key: 'ramsons-own', names: { en: 'Our ramsons' } };
     await save({ ...own, lookAlikes: [] }).expect(400);
     await save({ ...own, cautions: own.cautions.slice(1) }).expect(400);
     await save({ ...ramsons, names: { en: 'Overwritten' } }, 'ramsons').expect(409);
     expect(((await save(own).expect(200)).body as PlantView).revision).to.equal(1);
     await save(own).expect(409);
-    expect(((await save({ ...own, names: { en: 'Ours' } }, 'ramsons-own', 1).expect(200)).body as PlantView).revision).to.equal(2);
+    expect(
+      ((await save({ ...own, names: { en: 'Ours' } }, 'ramsons-own', 1).expect(200)).body as PlantView).revision,
+    ).to.equal(2);
     const { standId } = await standOf(server, keeper, groupId, 'ramsons-own');
     expect((await get<StandView>(`stands/${standId}`)).plantName['en']).to.equal('Ours');
   });
@@ -125,8 +184,12 @@ describe('what the day is for', () => {
     expect(await get('find?text=zzz')).to.deep.equal([]);
   });
   it('turns the year round in the south', async () => {
-    const { standId } = await standOf(server, keeper, groupId, 'nettle', { patch: { geometry: { type: 'Point', coordinates: [-30, -46] } } });
-    const { opens } = (await get<StandView>(`stands/${standId}?day=2026-10-01`)).outlooks.find((o) => o.part === 'tip')!;
+    const { standId } = await standOf(server, keeper, groupId, 'nettle', {
+      patch: { geometry: { type: 'Point', coordinates: [-30, -46] } },
+    });
+    const { opens } = (await get<StandView>(`stands/${standId}?day=2026-10-01`)).outlooks.find(
+      (o) => o.part === 'tip',
+    )!;
     expect(opens.p50! > '2026-08-15' && opens.p50! < '2026-11-01', opens.p50!).to.equal(true);
   });
   it('keeps the list of what is sought', async () => {

@@ -6,25 +6,45 @@ import { stand } from '../stands/table.ts';
 import { patch, patchHistory } from './table.ts';
 
 type OtherFacts = Omit<PatchFacts, 'name' | 'geometry' | 'heightM' | 'secret'>;
-export type PatchRow = Omit<typeof patch.$inferSelect, 'geometry' | 'facts'> & { readonly geometry: PatchGeometry; readonly facts: OtherFacts };
+export type PatchRow = Omit<typeof patch.$inferSelect, 'geometry' | 'facts'> & {
+  readonly geometry: PatchGeometry;
+  readonly facts: OtherFacts;
+};
 
 export const patchById = async (db: Queryable, groupId: string, id: string): Promise<PatchRow | null> =>
-  ((await db.select().from(patch).where(and(eq(patch.groupId, groupId), eq(patch.id, id))))[0] as PatchRow | undefined) ?? null;
+  ((
+    await db
+      .select()
+      .from(patch)
+      .where(and(eq(patch.groupId, groupId), eq(patch.id, id)))
+  )[0] as PatchRow | undefined) ?? null;
 
 /** Whoever's it is: only to tell a repeated request from a taken key. */
 export const patchAnywhere = async (db: Queryable, id: string): Promise<PatchRow | null> =>
   ((await db.select().from(patch).where(eq(patch.id, id)))[0] as PatchRow | undefined) ?? null;
 
 export const lockPatch = async (db: Queryable, groupId: string, id: string): Promise<PatchRow | null> =>
-  ((await db.select().from(patch).where(and(eq(patch.groupId, groupId), eq(patch.id, id))).for('update'))[0] as PatchRow | undefined) ?? null;
+  ((
+    await db
+      .select()
+      .from(patch)
+      .where(and(eq(patch.groupId, groupId), eq(patch.id, id)))
+      .for('update')
+  )[0] as PatchRow | undefined) ?? null;
 
 export const patchesOf = async (db: Queryable, groupId: string): Promise<readonly PatchRow[]> =>
   (await db.select().from(patch).where(eq(patch.groupId, groupId)).orderBy(asc(patch.name))) as PatchRow[];
 
 export const insertPatch = (db: Queryable, row: typeof patch.$inferInsert) => db.insert(patch).values(row);
-export const updatePatch = (db: Queryable, id: string, set: Partial<typeof patch.$inferInsert>) => db.update(patch).set(set).where(eq(patch.id, id));
-export const keepPatchBefore = (db: Queryable, row: Omit<typeof patchHistory.$inferInsert, 'id'>) => db.insert(patchHistory).values({ id: newId(), ...row });
+export const updatePatch = (db: Queryable, id: string, set: Partial<typeof patch.$inferInsert>) =>
+  db.update(patch).set(set).where(eq(patch.id, id));
+export const keepPatchBefore = (db: Queryable, row: Omit<typeof patchHistory.$inferInsert, 'id'>) =>
+  db.insert(patchHistory).values({ id: newId(), ...row });
 
 /** What grows where: only keys, for the names on a patch. */
 export const standKeysOf = (db: Queryable, groupId: string) =>
-  db.select({ id: stand.id, patchId: stand.patchId, plantKey: stand.plantKey }).from(stand).where(eq(stand.groupId, groupId)).orderBy(asc(stand.id));
+  db
+    .select({ id: stand.id, patchId: stand.patchId, plantKey: stand.plantKey })
+    .from(stand)
+    .where(eq(stand.groupId, groupId))
+    .orderBy(asc(stand.id));

@@ -1,5 +1,15 @@
 export { createGatekeeper } from './operations/gatekeeper.ts';
 export { renewFoundingCode } from './operations/found-group.ts';
 export { hashPassword } from './operations/sign-in.ts';
-export { insertAccount, insertGroup, insertMembership, allRules, insertRule, rulesOn, updateGroup, writeAudit, type HouseRuleRow } from './repository.ts';
+export {
+  insertAccount,
+  insertGroup,
+  insertMembership,
+  allRules,
+  insertRule,
+  rulesOn,
+  updateGroup,
+  writeAudit,
+  type HouseRuleRow,
+} from './repository.ts';
 export { mountPeople } from './routes.ts';

@@ -20,16 +20,25 @@ describe('people', () => {
 
   it('come in with name and password, and are told the same for a wrong name and a wrong password', async () => {
     const known = await person(server);
-    const wrong = await request(server.url).post('/api/session').send({ signInName: known.signInName, password: 'not this one' });
-    const unknown = await request(server.url).post('/api/session').send({ signInName: 'nobody-here', password: 'not this one' });
+    const wrong = await request(server.url)
+      .post('/api/session')
+      .send({ signInName: known.signInName, password: 'not this one' });
+    const unknown = await request(server.url)
+      .post('/api/session')
+      .send({ signInName: 'nobody-here', password: 'not this one' });
     expect([wrong.status, unknown.status]).to.deep.equal([401, 401]);
     expect(wrong.body).to.deep.equal(unknown.body);
-    const right = await request(server.url).post('/api/session').send({ signInName: known.signInName.toUpperCase(), password: PASSWORD }).expect(200);
+    const right = await request(server.url)
+      .post('/api/session')
+      .send({ signInName: known.signInName.toUpperCase(), password: PASSWORD })
+      .expect(200);
     expect(String(right.headers['set-cookie'])).to.include('HttpOnly').and.include('SameSite=Lax');
   });
   it('get a new session at every sign-in, can list them and end one from afar', async () => {
     const here = await person(server);
-    const elsewhere = await request(server.url).post('/api/session').send({ signInName: here.signInName, password: PASSWORD });
+    const elsewhere = await request(server.url)
+      .post('/api/session')
+      .send({ signInName: here.signInName, password: PASSWORD });
     const cookie = String(elsewhere.headers['set-cookie']).split(';')[0]!;
     expect(cookie).not.to.equal(here.cookie);
     const list = (await as(server, here, 'get', '/api/sessions').expect(200)).body as { id: string; here: boolean }[];
@@ -41,33 +50,53 @@ describe('people', () => {
   });
   it('are stopped after ten wrong tries, wherever the tries arrive', async () => {
     const statuses: number[] = [];
-    for (let i = 0; i < 12; i++) statuses.push((await request(server.url).post(`/api/invitations/guess-${i}`).send(newAccount())).status);
+    for (let i = 0; i < 12; i++)
+      statuses.push((await request(server.url).post(`/api/invitations/guess-${i}`).send(newAccount())).status);
     expect(statuses).to.deep.equal([...Array<number>(10).fill(404), 429, 429]);
     const known = await person(server);
-    const guess = async () => (await request(server.url).post('/api/session').send({ signInName: known.signInName, password: 'a wrong guess' })).status;
+    const guess = async () =>
+      (await request(server.url).post('/api/session').send({ signInName: known.signInName, password: 'a wrong guess' }))
+        .status;
     for (let i = 0; i < 10; i++) expect(await guess()).to.equal(401);
     expect(await guess()).to.equal(429);
     // Somebody else in the same house still comes in.
     await person(server);
   });
   it('found nothing once somebody has an account, and only against the code before', async () => {
-    const founding = { code: 'aaaa-bbbb-cccc-dddd', groupId: newId(), groupName: 'Us', zone: 'UTC', units: 'metric', keeper: newAccount() };
+    const founding = {
+      code: 'aaaa-bbbb-cccc-dddd',
+      groupId: newId(),
+      groupName: 'Us',
+      zone: 'UTC',
+      units: 'metric',
+      keeper: newAccount(),
+    };
     const late = await request(server.url).post('/api/founding').send(founding).expect(409);
     expect((late.body as { error: { code: string } }).error.code).to.equal('alreadyFounded');
     expect(await renewFoundingCode(server.deps)).to.equal(null);
     // The row that an unfounded database would hold.
     await server.deps.db.insert(foundingCode).values({ only: 1, codeDigest: digestOf('good-code') });
     await request(server.url).post('/api/founding').send(founding).expect(400);
-    const founded = await request(server.url).post('/api/founding').send({ ...founding, code: ' GOOD-code ' }).expect(200);
+    const founded = await request(server.url)
+      .post('/api/founding')
+      .send({ ...founding, code: ' GOOD-code ' })
+      .expect(200);
     expect((founded.body as SessionView).groups).to.deep.equal([{ id: founding.groupId, name: 'Us', role: 'keeper' }]);
-    await request(server.url).post('/api/founding').send({ ...founding, code: 'good-code', groupId: newId(), keeper: newAccount() }).expect(409);
+    await request(server.url)
+      .post('/api/founding')
+      .send({ ...founding, code: 'good-code', groupId: newId(), keeper: newAccount() })
+      .expect(409);
   });
   it('join by a link that works once', async () => {
     const groupId = await emptyGroup(server);
     const keeper = await person(server, [[groupId, 'keeper']]);
     const id = newId();
-    const made = (await as(server, keeper, 'post', `/api/groups/${groupId}/invitations`).send({ id, role: 'picker' }).expect(200)).body as MadeInvitation;
-    const again = (await as(server, keeper, 'post', `/api/groups/${groupId}/invitations`).send({ id, role: 'picker' }).expect(200)).body as MadeInvitation;
+    const made = (
+      await as(server, keeper, 'post', `/api/groups/${groupId}/invitations`).send({ id, role: 'picker' }).expect(200)
+    ).body as MadeInvitation;
+    const again = (
+      await as(server, keeper, 'post', `/api/groups/${groupId}/invitations`).send({ id, role: 'picker' }).expect(200)
+    ).body as MadeInvitation;
     expect(again.token).to.equal(null);
     const link = `/api/invitations/${made.token}`;
     await request(server.url).get(link).expect(200);
@@ -79,9 +108,13 @@ describe('people', () => {
   it('two at once on one link: one joins', async () => {
     const groupId = await emptyGroup(server);
     const keeper = await person(server, [[groupId, 'keeper']]);
-    const { token } = (await as(server, keeper, 'post', `/api/groups/${groupId}/invitations`).send({ id: newId(), role: 'picker' })).body as MadeInvitation;
+    const { token } = (
+      await as(server, keeper, 'post', `/api/groups/${groupId}/invitations`).send({ id: newId(), role: 'picker' })
+    ).body as MadeInvitation;
     const both = await Promise.all([person(server), person(server)]);
-    const statuses = await Promise.all(both.map(async (p) => (await as(server, p, 'post', `/api/invitations/${token}/join`)).status));
+    const statuses = await Promise.all(
+      both.map(async (p) => (await as(server, p, 'post', `/api/invitations/${token}/join`)).status),
+    );
     expect(statuses.sort()).to.deep.equal([200, 404]);
   });
   it('cannot lose their last keeper', async () => {
@@ -100,13 +133,24 @@ describe('people', () => {
     const keeper = await person(server, [[groupId, 'keeper']]);
     const { standId } = await standOf(server, keeper, groupId, 'nettle');
     const rules = `/api/groups/${groupId}/rules`;
-    await as(server, keeper, 'put', rules).send({ on: true, rule: { kind: 'spread', everyNth: 3 } }).expect(200);
-    const answer = await as(server, keeper, 'put', rules).send({ on: true, rule: { kind: 'spread', everyNth: 7 } }).expect(200);
+    await as(server, keeper, 'put', rules)
+      .send({ on: true, rule: { kind: 'spread', everyNth: 3 } })
+      .expect(200);
+    const answer = await as(server, keeper, 'put', rules)
+      .send({ on: true, rule: { kind: 'spread', everyNth: 7 } })
+      .expect(200);
     expect((answer.body as { rule: unknown }[]).map((r) => r.rule)).to.deep.equal([{ kind: 'spread', everyNth: 7 }]);
-    const oneIn = async (day: string) => ((await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${standId}?day=${day}`)).body as { outlooks: { allowance: { oneIn: number } }[] }).outlooks[0]!.allowance.oneIn;
+    const oneIn = async (day: string) =>
+      (
+        (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${standId}?day=${day}`)).body as {
+          outlooks: { allowance: { oneIn: number } }[];
+        }
+      ).outlooks[0]!.allowance.oneIn;
     expect(await oneIn('2026-05-15')).to.equal(7);
     expect(await oneIn('2026-05-14')).to.equal(2);
-    const off = await as(server, keeper, 'put', rules).send({ on: false, rule: { kind: 'spread', everyNth: 7 } }).expect(200);
+    const off = await as(server, keeper, 'put', rules)
+      .send({ on: false, rule: { kind: 'spread', everyNth: 7 } })
+      .expect(200);
     expect(off.body).to.deep.equal([]);
   });
 });

@@ -10,75 +10,152 @@ export const accountByName = async (db: Queryable, signInName: string) =>
   (await db.select().from(account).where(eq(account.signInName, signInName)))[0] ?? null;
 
 export const demoAccounts = (db: Queryable) =>
-  db.select({ signInName: account.signInName, name: account.name, role: membership.role }).from(account)
-    .innerJoin(membership, eq(membership.accountId, account.id)).where(eq(account.demo, true)).orderBy(asc(account.id));
+  db
+    .select({ signInName: account.signInName, name: account.name, role: membership.role })
+    .from(account)
+    .innerJoin(membership, eq(membership.accountId, account.id))
+    .where(eq(account.demo, true))
+    .orderBy(asc(account.id));
 
 export const insertAccount = (db: Queryable, row: typeof account.$inferInsert) => db.insert(account).values(row);
 export const insertGroup = (db: Queryable, row: typeof group.$inferInsert) => db.insert(group).values(row);
-export const insertMembership = (db: Queryable, row: typeof membership.$inferInsert) => db.insert(membership).values(row);
+export const insertMembership = (db: Queryable, row: typeof membership.$inferInsert) =>
+  db.insert(membership).values(row);
 
-export const anyAccount = async (db: Queryable) => (await db.select({ id: account.id }).from(account).limit(1)).length > 0;
+export const anyAccount = async (db: Queryable) =>
+  (await db.select({ id: account.id }).from(account).limit(1)).length > 0;
 
 /** The founding row, locked: two founders meet here. */
-export const lockFoundingCode = async (db: Queryable) => (await db.select().from(foundingCode).for('update'))[0] ?? null;
+export const lockFoundingCode = async (db: Queryable) =>
+  (await db.select().from(foundingCode).for('update'))[0] ?? null;
 export const replaceFoundingCode = (db: Queryable, codeDigest: Buffer) =>
   db.insert(foundingCode).values({ only: 1, codeDigest }).onDuplicateKeyUpdate({ set: { codeDigest } });
 export const removeFoundingCode = (db: Queryable) => db.delete(foundingCode);
 
 export const groupsOf = (db: Queryable, accountId: string) =>
-  db.select({ id: group.id, name: group.name, role: membership.role }).from(membership)
-    .innerJoin(group, eq(group.id, membership.groupId)).where(eq(membership.accountId, accountId)).orderBy(asc(group.name));
+  db
+    .select({ id: group.id, name: group.name, role: membership.role })
+    .from(membership)
+    .innerJoin(group, eq(group.id, membership.groupId))
+    .where(eq(membership.accountId, accountId))
+    .orderBy(asc(group.name));
 
 export const groupForMember = async (db: Queryable, groupId: string, accountId: string) =>
-  (await db.select({ group, role: membership.role }).from(membership).innerJoin(group, eq(group.id, membership.groupId))
-    .where(and(eq(membership.groupId, groupId), eq(membership.accountId, accountId))))[0] ?? null;
+  (
+    await db
+      .select({ group, role: membership.role })
+      .from(membership)
+      .innerJoin(group, eq(group.id, membership.groupId))
+      .where(and(eq(membership.groupId, groupId), eq(membership.accountId, accountId)))
+  )[0] ?? null;
 
 export const updateGroup = (db: Queryable, groupId: string, set: Partial<typeof group.$inferInsert>) =>
-  db.update(group).set({ ...set, revision: sql`${group.revision} + 1` }).where(eq(group.id, groupId));
+  db
+    .update(group)
+    .set({ ...set, revision: sql`${group.revision} + 1` })
+    .where(eq(group.id, groupId));
 
 export const membersOf = (db: Queryable, groupId: string) =>
-  db.select({ accountId: account.id, name: account.name, signInName: account.signInName, role: membership.role }).from(membership)
-    .innerJoin(account, eq(account.id, membership.accountId)).where(eq(membership.groupId, groupId)).orderBy(asc(account.name));
+  db
+    .select({ accountId: account.id, name: account.name, signInName: account.signInName, role: membership.role })
+    .from(membership)
+    .innerJoin(account, eq(account.id, membership.accountId))
+    .where(eq(membership.groupId, groupId))
+    .orderBy(asc(account.name));
 
 /** All members' rows, locked: the last keeper is counted on them. */
-export const lockMembers = (db: Queryable, groupId: string) => db.select().from(membership).where(eq(membership.groupId, groupId)).for('update');
+export const lockMembers = (db: Queryable, groupId: string) =>
+  db.select().from(membership).where(eq(membership.groupId, groupId)).for('update');
 export const updateRole = (db: Queryable, groupId: string, accountId: string, role: 'watcher' | 'picker' | 'keeper') =>
-  db.update(membership).set({ role }).where(and(eq(membership.groupId, groupId), eq(membership.accountId, accountId)));
+  db
+    .update(membership)
+    .set({ role })
+    .where(and(eq(membership.groupId, groupId), eq(membership.accountId, accountId)));
 export const deleteMembership = (db: Queryable, groupId: string, accountId: string) =>
   db.delete(membership).where(and(eq(membership.groupId, groupId), eq(membership.accountId, accountId)));
 
 export const insertSession = (db: Queryable, row: typeof session.$inferInsert) => db.insert(session).values(row);
 export const sessionByToken = async (db: Queryable, tokenDigest: Buffer, now: Date) =>
-  (await db.select({ session, account }).from(session).innerJoin(account, eq(account.id, session.accountId))
-    .where(and(eq(session.tokenDigest, tokenDigest), gt(session.expiresAt, now))))[0] ?? null;
-export const touchSession = (db: Queryable, id: string, lastSeenAt: Date) => db.update(session).set({ lastSeenAt }).where(eq(session.id, id));
+  (
+    await db
+      .select({ session, account })
+      .from(session)
+      .innerJoin(account, eq(account.id, session.accountId))
+      .where(and(eq(session.tokenDigest, tokenDigest), gt(session.expiresAt, now)))
+  )[0] ?? null;
+export const touchSession = (db: Queryable, id: string, lastSeenAt: Date) =>
+  db.update(session).set({ lastSeenAt }).where(eq(session.id, id));
 export const sessionsOf = (db: Queryable, accountId: string, now: Date) =>
-  db.select().from(session).where(and(eq(session.accountId, accountId), gt(session.expiresAt, now))).orderBy(desc(session.lastSeenAt));
+  db
+    .select()
+    .from(session)
+    .where(and(eq(session.accountId, accountId), gt(session.expiresAt, now)))
+    .orderBy(desc(session.lastSeenAt));
 export const deleteSession = async (db: Queryable, id: string, accountId: string) =>
   (await db.delete(session).where(and(eq(session.id, id), eq(session.accountId, accountId))))[0].affectedRows > 0;
 
-export const invitationById = async (db: Queryable, id: string) => (await db.select().from(invitation).where(eq(invitation.id, id)))[0] ?? null;
-export const insertInvitation = (db: Queryable, row: typeof invitation.$inferInsert) => db.insert(invitation).values(row);
+export const invitationById = async (db: Queryable, id: string) =>
+  (await db.select().from(invitation).where(eq(invitation.id, id)))[0] ?? null;
+export const insertInvitation = (db: Queryable, row: typeof invitation.$inferInsert) =>
+  db.insert(invitation).values(row);
 export const invitationsOf = (db: Queryable, groupId: string) =>
-  db.select({ invitation, usedBy: account.name }).from(invitation).leftJoin(account, eq(account.id, invitation.usedBy))
-    .where(and(eq(invitation.groupId, groupId), eq(invitation.withdrawn, false))).orderBy(desc(invitation.madeAt));
+  db
+    .select({ invitation, usedBy: account.name })
+    .from(invitation)
+    .leftJoin(account, eq(account.id, invitation.usedBy))
+    .where(and(eq(invitation.groupId, groupId), eq(invitation.withdrawn, false)))
+    .orderBy(desc(invitation.madeAt));
 export const withdrawInvitation = async (db: Queryable, groupId: string, id: string) =>
-  (await db.update(invitation).set({ withdrawn: true }).where(and(eq(invitation.groupId, groupId), eq(invitation.id, id))))[0].affectedRows > 0;
+  (
+    await db
+      .update(invitation)
+      .set({ withdrawn: true })
+      .where(and(eq(invitation.groupId, groupId), eq(invitation.id, id)))
+  )[0].affectedRows > 0;
 export const openInvitation = async (db: Queryable, tokenDigest: Buffer, now: Date) =>
-  (await db.select({ invitation, group, by: account.name }).from(invitation).innerJoin(group, eq(group.id, invitation.groupId))
-    .innerJoin(account, eq(account.id, invitation.madeBy))
-    .where(and(eq(invitation.tokenDigest, tokenDigest), isNull(invitation.usedBy), eq(invitation.withdrawn, false), gt(invitation.expiresAt, now))))[0] ?? null;
+  (
+    await db
+      .select({ invitation, group, by: account.name })
+      .from(invitation)
+      .innerJoin(group, eq(group.id, invitation.groupId))
+      .innerJoin(account, eq(account.id, invitation.madeBy))
+      .where(
+        and(
+          eq(invitation.tokenDigest, tokenDigest),
+          isNull(invitation.usedBy),
+          eq(invitation.withdrawn, false),
+          gt(invitation.expiresAt, now),
+        ),
+      )
+  )[0] ?? null;
 /** True for the one who used it first. */
 export const useInvitation = async (db: Queryable, id: string, accountId: string) =>
-  (await db.update(invitation).set({ usedBy: accountId }).where(and(eq(invitation.id, id), isNull(invitation.usedBy))))[0].affectedRows === 1;
+  (
+    await db
+      .update(invitation)
+      .set({ usedBy: accountId })
+      .where(and(eq(invitation.id, id), isNull(invitation.usedBy)))
+  )[0].affectedRows === 1;
 
 /** House rules in force on a day. */
 export const rulesOn = (db: Queryable, groupId: string, day: string) =>
-  db.select({ rule: houseRule, by: account.name }).from(houseRule).innerJoin(account, eq(account.id, houseRule.madeBy))
-    .where(and(eq(houseRule.groupId, groupId), sql`${houseRule.since} <= ${day}`, or(isNull(houseRule.until), sql`${houseRule.until} > ${day}`)))
+  db
+    .select({ rule: houseRule, by: account.name })
+    .from(houseRule)
+    .innerJoin(account, eq(account.id, houseRule.madeBy))
+    .where(
+      and(
+        eq(houseRule.groupId, groupId),
+        sql`${houseRule.since} <= ${day}`,
+        or(isNull(houseRule.until), sql`${houseRule.until} > ${day}`),
+      ),
+    )
     .orderBy(asc(houseRule.id));
-export const allRules = (db: Queryable, groupId: string) => db.select().from(houseRule).where(eq(houseRule.groupId, groupId)).orderBy(asc(houseRule.id));
-export const endRule = (db: Queryable, id: string, until: string) => db.update(houseRule).set({ until }).where(eq(houseRule.id, id));
+export const allRules = (db: Queryable, groupId: string) =>
+  db.select().from(houseRule).where(eq(houseRule.groupId, groupId)).orderBy(asc(houseRule.id));
+export const endRule = (db: Queryable, id: string, until: string) =>
+  db.update(houseRule).set({ until }).where(eq(houseRule.id, id));
 export const insertRule = (db: Queryable, row: typeof houseRule.$inferInsert) => db.insert(houseRule).values(row);
 
-export const writeAudit = (db: Queryable, row: Omit<typeof audit.$inferInsert, 'id'>) => db.insert(audit).values({ id: newId(), ...row });
+export const writeAudit = (db: Queryable, row: Omit<typeof audit.$inferInsert, 'id'>) =>
+  db.insert(audit).values({ id: newId(), ...row });

@@ -5,7 +5,15 @@ import { tryLimit } from '../platform/http/rate-limit.ts';
 import { foundGroup } from './operations/found-group.ts';
 import { listRules, setRule } from './operations/house-rules.ts';
 import { accept, greet, invite, joinSignedIn, listInvitations, withdrawInvitation } from './operations/invite.ts';
-import { changeGroup, changeRole, endSession, listMembers, listSessions, removeMember, viewGroup } from './operations/members.ts';
+import {
+  changeGroup,
+  changeRole,
+  endSession,
+  listMembers,
+  listSessions,
+  removeMember,
+  viewGroup,
+} from './operations/members.ts';
 import { signIn, signInDemo, viewSession } from './operations/sign-in.ts';
 
 /** Failed sign-ins of one address under any names: a household shares an address, a guesser tries many names. */
@@ -17,7 +25,10 @@ export function mountPeople(endpoints: Endpoints, deps: Dependencies): void {
     const name = (body as { readonly signInName?: unknown } | null)?.signInName;
     return typeof name === 'string' ? name.toLowerCase() : '';
   };
-  const signInTries = [tryLimit(deps.db, { name: 'sign-in', subject: nameTried }), tryLimit(deps.db, { name: 'sign-in-address', most: MOST_SIGN_INS_AN_ADDRESS })];
+  const signInTries = [
+    tryLimit(deps.db, { name: 'sign-in', subject: nameTried }),
+    tryLimit(deps.db, { name: 'sign-in-address', most: MOST_SIGN_INS_AN_ADDRESS }),
+  ];
   endpoints.anyone(ROUTES.session, (c) => viewSession(deps, c.account));
   endpoints.anyone(ROUTES.signIn, (c) => signIn(deps, c), ...signInTries);
   endpoints.anyone(ROUTES.demoSignIn, (c) => signInDemo(deps, c), tries('demo'));

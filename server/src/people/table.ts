@@ -1,14 +1,28 @@
-import { boolean, datetime, index, int, mysqlEnum, mysqlTable, primaryKey, uniqueIndex, varchar } from 'drizzle-orm/mysql-core';
+import {
+  boolean,
+  datetime,
+  index,
+  int,
+  mysqlEnum,
+  mysqlTable,
+  primaryKey,
+  uniqueIndex,
+  varchar,
+} from 'drizzle-orm/mysql-core';
 import { digest, id, jsonText } from '../platform/database/columns.ts';
 
-export const account = mysqlTable('account', {
-  id: id('id').primaryKey(),
-  signInName: varchar('sign_in_name', { length: 40 }).notNull(),
-  name: varchar('name', { length: 60 }).notNull(),
-  passwordHash: varchar('password_hash', { length: 200 }).notNull(),
-  demo: boolean('demo').notNull().default(false),
-  madeAt: datetime('made_at', { fsp: 3 }).notNull(),
-}, (t) => [uniqueIndex('account_sign_in_name').on(t.signInName)]);
+export const account = mysqlTable(
+  'account',
+  {
+    id: id('id').primaryKey(),
+    signInName: varchar('sign_in_name', { length: 40 }).notNull(),
+    name: varchar('name', { length: 60 }).notNull(),
+    passwordHash: varchar('password_hash', { length: 200 }).notNull(),
+    demo: boolean('demo').notNull().default(false),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+  },
+  (t) => [uniqueIndex('account_sign_in_name').on(t.signInName)],
+);
 
 export const group = mysqlTable('group_', {
   id: id('id').primaryKey(),
@@ -21,34 +35,56 @@ export const group = mysqlTable('group_', {
   madeAt: datetime('made_at', { fsp: 3 }).notNull(),
 });
 
-export const membership = mysqlTable('membership', {
-  groupId: id('group_id').notNull().references(() => group.id),
-  accountId: id('account_id').notNull().references(() => account.id),
-  role: mysqlEnum('role', ['watcher', 'picker', 'keeper']).notNull(),
-}, (t) => [primaryKey({ columns: [t.groupId, t.accountId] }), index('membership_account').on(t.accountId)]);
+export const membership = mysqlTable(
+  'membership',
+  {
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    accountId: id('account_id')
+      .notNull()
+      .references(() => account.id),
+    role: mysqlEnum('role', ['watcher', 'picker', 'keeper']).notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.groupId, t.accountId] }), index('membership_account').on(t.accountId)],
+);
 
-export const session = mysqlTable('session', {
-  id: id('id').primaryKey(),
-  tokenDigest: digest('token_digest').notNull(),
-  accountId: id('account_id').notNull().references(() => account.id),
-  token: varchar('cross_site_token', { length: 64 }).notNull(),
-  browser: varchar('browser', { length: 120 }).notNull(),
-  madeAt: datetime('made_at', { fsp: 3 }).notNull(),
-  lastSeenAt: datetime('last_seen_at', { fsp: 3 }).notNull(),
-  expiresAt: datetime('expires_at', { fsp: 3 }).notNull(),
-}, (t) => [uniqueIndex('session_token').on(t.tokenDigest), index('session_account').on(t.accountId)]);
+export const session = mysqlTable(
+  'session',
+  {
+    id: id('id').primaryKey(),
+    tokenDigest: digest('token_digest').notNull(),
+    accountId: id('account_id')
+      .notNull()
+      .references(() => account.id),
+    token: varchar('cross_site_token', { length: 64 }).notNull(),
+    browser: varchar('browser', { length: 120 }).notNull(),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+    lastSeenAt: datetime('last_seen_at', { fsp: 3 }).notNull(),
+    expiresAt: datetime('expires_at', { fsp: 3 }).notNull(),
+  },
+  (t) => [uniqueIndex('session_token').on(t.tokenDigest), index('session_account').on(t.accountId)],
+);
 
-export const invitation = mysqlTable('invitation', {
-  id: id('id').primaryKey(),
-  groupId: id('group_id').notNull().references(() => group.id),
-  role: mysqlEnum('role', ['watcher', 'picker', 'keeper']).notNull(),
-  tokenDigest: digest('token_digest').notNull(),
-  madeBy: id('made_by').notNull().references(() => account.id),
-  madeAt: datetime('made_at', { fsp: 3 }).notNull(),
-  expiresAt: datetime('expires_at', { fsp: 3 }).notNull(),
-  usedBy: id('used_by').references(() => account.id),
-  withdrawn: boolean('withdrawn').notNull().default(false),
-}, (t) => [uniqueIndex('invitation_token').on(t.tokenDigest), index('invitation_group').on(t.groupId)]);
+export const invitation = mysqlTable(
+  'invitation',
+  {
+    id: id('id').primaryKey(),
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    role: mysqlEnum('role', ['watcher', 'picker', 'keeper']).notNull(),
+    tokenDigest: digest('token_digest').notNull(),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+    expiresAt: datetime('expires_at', { fsp: 3 }).notNull(),
+    usedBy: id('used_by').references(() => account.id),
+    withdrawn: boolean('withdrawn').notNull().default(false),
+  },
+  (t) => [uniqueIndex('invitation_token').on(t.tokenDigest), index('invitation_group').on(t.groupId)],
+);
 
 /** One row while nobody has founded a group yet. */
 export const foundingCode = mysqlTable('founding_code', {
@@ -57,22 +93,34 @@ export const foundingCode = mysqlTable('founding_code', {
 });
 
 /** House rules are dated: a change ends the row in force and begins another, so past days keep theirs. */
-export const houseRule = mysqlTable('house_rule', {
-  id: id('id').primaryKey(),
-  groupId: id('group_id').notNull().references(() => group.id),
-  kind: varchar('kind', { length: 30 }).notNull(),
-  rule: jsonText<unknown>('rule').notNull(),
-  since: varchar('since_day', { length: 10 }).notNull(),
-  until: varchar('until_day', { length: 10 }),
-  madeBy: id('made_by').notNull().references(() => account.id),
-  madeAt: datetime('made_at', { fsp: 3 }).notNull(),
-}, (t) => [index('house_rule_group').on(t.groupId, t.kind)]);
+export const houseRule = mysqlTable(
+  'house_rule',
+  {
+    id: id('id').primaryKey(),
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    kind: varchar('kind', { length: 30 }).notNull(),
+    rule: jsonText<unknown>('rule').notNull(),
+    since: varchar('since_day', { length: 10 }).notNull(),
+    until: varchar('until_day', { length: 10 }),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+  },
+  (t) => [index('house_rule_group').on(t.groupId, t.kind)],
+);
 
-export const audit = mysqlTable('audit', {
-  id: id('id').primaryKey(),
-  groupId: id('group_id').references(() => group.id),
-  accountId: id('account_id').references(() => account.id),
-  at: datetime('at', { fsp: 3 }).notNull(),
-  action: varchar('action', { length: 40 }).notNull(),
-  detail: jsonText<unknown>('detail').notNull(),
-}, (t) => [index('audit_group').on(t.groupId, t.at)]);
+export const audit = mysqlTable(
+  'audit',
+  {
+    id: id('id').primaryKey(),
+    groupId: id('group_id').references(() => group.id),
+    accountId: id('account_id').references(() => account.id),
+    at: datetime('at', { fsp: 3 }).notNull(),
+    action: varchar('action', { length: 40 }).notNull(),
+    detail: jsonText<unknown>('detail').notNull(),
+  },
+  (t) => [index('audit_group').on(t.groupId, t.at)],
+);

@@ -7,14 +7,24 @@ export type OwnProfileRow = typeof ownProfile.$inferSelect & { readonly profile:
 
 /** Newest revision of each of a group's own profiles. */
 export async function latestOwnProfiles(db: Queryable, groupId: string): Promise<readonly OwnProfileRow[]> {
-  const rows = await db.select().from(ownProfile).where(eq(ownProfile.groupId, groupId)).orderBy(ownProfile.key, desc(ownProfile.revision));
+  const rows = await db
+    .select()
+    .from(ownProfile)
+    .where(eq(ownProfile.groupId, groupId))
+    .orderBy(ownProfile.key, desc(ownProfile.revision));
   return rows.filter((row, i) => rows[i - 1]?.key !== row.key) as OwnProfileRow[];
 }
 
 export async function lockOwnProfile(db: Queryable, groupId: string, key: string): Promise<OwnProfileRow | null> {
-  const rows = await db.select().from(ownProfile).where(and(eq(ownProfile.groupId, groupId), eq(ownProfile.key, key)))
-    .orderBy(desc(ownProfile.revision)).limit(1).for('update');
+  const rows = await db
+    .select()
+    .from(ownProfile)
+    .where(and(eq(ownProfile.groupId, groupId), eq(ownProfile.key, key)))
+    .orderBy(desc(ownProfile.revision))
+    .limit(1)
+    .for('update');
   return (rows[0] as OwnProfileRow | undefined) ?? null;
 }
 
-export const insertOwnProfile = (db: Queryable, row: typeof ownProfile.$inferInsert) => db.insert(ownProfile).values(row);
+export const insertOwnProfile = (db: Queryable, row: typeof ownProfile.$inferInsert) =>
+  db.insert(ownProfile).values(row);

@@ -3,13 +3,21 @@ import { account, group } from '../people/table.ts';
 import { id, jsonText } from '../platform/database/columns.ts';
 
 /** A group's own profiles, one row a revision; a revision is never changed. */
-export const ownProfile = mysqlTable('own_profile', {
-  groupId: id('group_id').notNull().references(() => group.id),
-  key: varchar('plant_key', { length: 60 }).notNull(),
-  revision: int('revision').notNull(),
-  copiedFrom: varchar('copied_from', { length: 60 }).notNull(),
-  profile: jsonText<unknown>('profile').notNull(),
-  note: varchar('note', { length: 400 }).notNull(),
-  madeBy: id('made_by').notNull().references(() => account.id),
-  madeAt: datetime('made_at', { fsp: 3 }).notNull(),
-}, (t) => [primaryKey({ columns: [t.groupId, t.key, t.revision] })]);
+export const ownProfile = mysqlTable(
+  'own_profile',
+  {
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    key: varchar('plant_key', { length: 60 }).notNull(),
+    revision: int('revision').notNull(),
+    copiedFrom: varchar('copied_from', { length: 60 }).notNull(),
+    profile: jsonText<unknown>('profile').notNull(),
+    note: varchar('note', { length: 400 }).notNull(),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.groupId, t.key, t.revision] })],
+);

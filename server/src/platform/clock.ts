@@ -11,7 +11,9 @@ export interface Clock {
 /** Today in a group's zone, as an ISO day. */
 export function todayIn(zone: string, clock: Clock): string {
   if (clock.fixedDay) return clock.fixedDay;
-  return new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(clock.now());
+  return new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
+    clock.now(),
+  );
 }
 
 const FURTHEST_LOOK_DAYS = 1100;
@@ -25,6 +27,7 @@ export function lookedAtDay(asked: string | undefined, today: string, toNumber: 
   } catch (cause) {
     throw new AppError('badInput', { field: 'query.day', reason: 'notADay', cause });
   }
-  if (Math.abs(day - toNumber(today)) > FURTHEST_LOOK_DAYS) throw new AppError('badInput', { field: 'query.day', reason: 'tooFarAway' });
+  if (Math.abs(day - toNumber(today)) > FURTHEST_LOOK_DAYS)
+    throw new AppError('badInput', { field: 'query.day', reason: 'tooFarAway' });
   return isoDay(day);
 }

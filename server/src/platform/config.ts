@@ -23,7 +23,8 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
   const today = env['EMBERFIELD_TODAY'] || null;
   if (today !== null && !isIsoDay(today)) throw new Error('EMBERFIELD_TODAY must be a day written as 2026-05-15.');
   const publicUrl = env['EMBERFIELD_PUBLIC_URL'] || null;
-  if (publicUrl !== null && !/^https?:\/\/[^/]+$/.test(publicUrl)) throw new Error('EMBERFIELD_PUBLIC_URL must be an origin such as https://ember.example, without a path.');
+  if (publicUrl !== null && !/^https?:\/\/[^/]+$/.test(publicUrl))
+    throw new Error('EMBERFIELD_PUBLIC_URL must be an origin such as https://ember.example, without a path.');
   return {
     databaseUrl,
     host: env['EMBERFIELD_HOST'] ?? '127.0.0.1',

@@ -15,7 +15,10 @@ export class AppError extends Error {
   readonly field: string | null;
   readonly reason: string | null;
 
-  constructor(readonly code: ErrorCode, { values = {}, field, reason, cause }: Details = {}) {
+  constructor(
+    readonly code: ErrorCode,
+    { values = {}, field, reason, cause }: Details = {},
+  ) {
     super(code, { cause });
     this.values = values;
     this.field = field ?? null;

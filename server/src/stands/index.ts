@@ -1,5 +1,13 @@
 export { dossiersOf, identityOn, rulesInForce, standWithPlant, type Dossier } from './operations/dossier.ts';
-export { allowanceOn, inUnit, isoRange, outlooksOn, viewAllowance, windowOfPart, windowOn } from './operations/outlook.ts';
+export {
+  allowanceOn,
+  inUnit,
+  isoRange,
+  outlooksOn,
+  viewAllowance,
+  windowOfPart,
+  windowOn,
+} from './operations/outlook.ts';
 export { viewVerdict } from './operations/entry-page.ts';
 export { MODEL_REVISION, standSeason } from './operations/season-forecast.ts';
 export { refOf } from './operations/stand-view.ts';

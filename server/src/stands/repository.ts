@@ -11,22 +11,42 @@ export interface StandAtPatch {
 }
 
 export const standsOf = async (db: Queryable, groupId: string): Promise<readonly StandAtPatch[]> =>
-  (await db.select({ stand, patch }).from(stand).innerJoin(patch, eq(patch.id, stand.patchId)).where(eq(stand.groupId, groupId)).orderBy(asc(patch.name), asc(stand.id))) as unknown as StandAtPatch[];
+  (await db
+    .select({ stand, patch })
+    .from(stand)
+    .innerJoin(patch, eq(patch.id, stand.patchId))
+    .where(eq(stand.groupId, groupId))
+    .orderBy(asc(patch.name), asc(stand.id))) as unknown as StandAtPatch[];
 
 export const standById = async (db: Queryable, groupId: string, id: string): Promise<StandAtPatch | null> =>
-  ((await db.select({ stand, patch }).from(stand).innerJoin(patch, eq(patch.id, stand.patchId)).where(and(eq(stand.groupId, groupId), eq(stand.id, id))))[0] as unknown as StandAtPatch | undefined) ?? null;
+  ((
+    await db
+      .select({ stand, patch })
+      .from(stand)
+      .innerJoin(patch, eq(patch.id, stand.patchId))
+      .where(and(eq(stand.groupId, groupId), eq(stand.id, id)))
+  )[0] as unknown as StandAtPatch | undefined) ?? null;
 
-export const standAnywhere = async (db: Queryable, id: string): Promise<StandRow | null> => (await db.select().from(stand).where(eq(stand.id, id)))[0] ?? null;
+export const standAnywhere = async (db: Queryable, id: string): Promise<StandRow | null> =>
+  (await db.select().from(stand).where(eq(stand.id, id)))[0] ?? null;
 export const insertStand = (db: Queryable, row: typeof stand.$inferInsert) => db.insert(stand).values(row);
-export const updateStand = (db: Queryable, id: string, set: Partial<typeof stand.$inferInsert>) => db.update(stand).set(set).where(eq(stand.id, id));
+export const updateStand = (db: Queryable, id: string, set: Partial<typeof stand.$inferInsert>) =>
+  db.update(stand).set(set).where(eq(stand.id, id));
 
 /**
  * Locks a stand's row and updates it. The lock holds on one server; the update makes two takers conflict on a cluster of
  * several writing nodes too, where row locks do not reach across.
  */
 export async function claimStand(db: Queryable, groupId: string, id: string): Promise<StandAtPatch | null> {
-  const [locked] = await db.select({ id: stand.id }).from(stand).where(and(eq(stand.groupId, groupId), eq(stand.id, id))).for('update');
+  const [locked] = await db
+    .select({ id: stand.id })
+    .from(stand)
+    .where(and(eq(stand.groupId, groupId), eq(stand.id, id)))
+    .for('update');
   if (!locked) return null;
-  await db.update(stand).set({ revision: sql`${stand.revision} + 1` }).where(eq(stand.id, id));
+  await db
+    .update(stand)
+    .set({ revision: sql`${stand.revision} + 1` })
+    .where(eq(stand.id, id));
   return standById(db, groupId, id);
 }

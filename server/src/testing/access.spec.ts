@@ -69,8 +69,11 @@ describe('who may call what', () => {
     groupId = await emptyGroup(server);
     const other = await emptyGroup(server);
     people = {
-      nobody: null, watcher: await person(server, [[groupId, 'watcher']]), picker: await person(server, [[groupId, 'picker']]),
-      keeper: await person(server, [[groupId, 'keeper']]), stranger: await person(server, [[other, 'keeper']]),
+      nobody: null,
+      watcher: await person(server, [[groupId, 'watcher']]),
+      picker: await person(server, [[groupId, 'picker']]),
+      keeper: await person(server, [[groupId, 'keeper']]),
+      stranger: await person(server, [[other, 'keeper']]),
     };
   });
 
@@ -86,9 +89,15 @@ describe('who may call what', () => {
         const who = WHO[i]!;
         // Signing out and leaving would spoil the others: each call brings its own session where it ends one.
         const caller = people[who] && route === 'delete /api/session' ? await person(server) : people[who];
-        const address = path.replace(':groupId', groupId).replace(/:(\w+Id)/g, () => newId()).replace(/:\w+/g, 'nothing-here');
+        const address = path
+          .replace(':groupId', groupId)
+          .replace(/:(\w+Id)/g, () => newId())
+          .replace(/:\w+/g, 'nothing-here');
         const { status, body } = await as(server, caller, method, address).send(method === 'get' ? undefined : {});
-        const refused = status === 401 || status === 403 || (status === 404 && (body as { error?: { message?: string } }).error?.message?.includes('group'));
+        const refused =
+          status === 401 ||
+          status === 403 ||
+          (status === 404 && (body as { error?: { message?: string } }).error?.message?.includes('group'));
         const said = refused && !(who === 'nobody' && expected === 'yes') ? String(status) : 'yes';
         expect(status, `${who}: ${JSON.stringify(body)}`).to.be.below(500);
         expect(said === 'yes' ? 'yes' : said, `${who} got ${status}: ${JSON.stringify(body)}`).to.equal(expected);
@@ -100,8 +109,19 @@ describe('who may call what', () => {
     const other = await emptyGroup(server);
     const theirs = await person(server, [[other, 'keeper']]);
     const { patchId, standId } = await standOf(server, theirs, other, 'nettle');
-    for (const path of [`patches/${patchId}`, `stands/${standId}`, `stands/${standId}/entries`]) await as(server, mine, 'get', `/api/groups/${groupId}/${path}`).expect(404);
-    await as(server, mine, 'post', `/api/groups/${groupId}/stands`).send({ id: newId(), patchId, plantKey: 'nettle', where: '', identity: 'confirmed', since: null, restUntil: null }).expect(404);
+    for (const path of [`patches/${patchId}`, `stands/${standId}`, `stands/${standId}/entries`])
+      await as(server, mine, 'get', `/api/groups/${groupId}/${path}`).expect(404);
+    await as(server, mine, 'post', `/api/groups/${groupId}/stands`)
+      .send({
+        id: newId(),
+        patchId,
+        plantKey: 'nettle',
+        where: '',
+        identity: 'confirmed',
+        since: null,
+        restUntil: null,
+      })
+      .expect(404);
   });
   it('refuses changes from another site, and without the session’s token', async () => {
     const { keeper } = people;
@@ -113,12 +133,21 @@ describe('who may call what', () => {
     await as(server, keeper, 'post', path).set('origin', server.url).send(body).expect(200);
   });
   it('takes no more than a small report from somebody who is not signed in', async () => {
-    await as(server, null, 'post', '/api/csp-report').set('content-type', 'application/csp-report').send('x'.repeat(1000)).expect(204);
-    await as(server, null, 'post', '/api/csp-report').set('content-type', 'application/csp-report').send('x'.repeat(20_000)).expect(413);
+    await as(server, null, 'post', '/api/csp-report')
+      .set('content-type', 'application/csp-report')
+      .send('x'.repeat(1000))
+      .expect(204);
+    await as(server, null, 'post', '/api/csp-report')
+      .set('content-type', 'application/csp-report')
+      .send('x'.repeat(20_000))
+      .expect(413);
   });
   it('sends the policies that keep foreign script out', async () => {
     const { headers } = await as(server, null, 'get', '/api/health');
-    expect(headers['content-security-policy']).to.include("default-src 'self'").and.include("script-src 'self' 'wasm-unsafe-eval'").and.include("frame-ancestors 'none'");
+    expect(headers['content-security-policy'])
+      .to.include("default-src 'self'")
+      .and.include("script-src 'self' 'wasm-unsafe-eval'")
+      .and.include("frame-ancestors 'none'");
     expect(headers['x-content-type-options']).to.equal('nosniff');
     expect(headers['x-powered-by']).to.equal(undefined);
   });

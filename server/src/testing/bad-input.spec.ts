@@ -4,9 +4,36 @@ import request from 'supertest';
 import { sql } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import { ERROR_CODES, type ErrorBody } from '@emberfield/contract';
-import { as, emptyGroup, entryOf, patchBody, person, routesOf, standOf, takeBody, testServer, type Person, type TestServer } from './test-server.ts';
+import {
+  as,
+  emptyGroup,
+  entryOf,
+  patchBody,
+  person,
+  routesOf,
+  standOf,
+  takeBody,
+  testServer,
+  type Person,
+  type TestServer,
+} from './test-server.ts';
 
-const TABLES = ['account', 'group_', 'membership', 'invitation', 'house_rule', 'own_profile', 'patch', 'stand', 'entry', 'take_verdict', 'sought', 'station', 'station_day', 'weather_import'];
+const TABLES = [
+  'account',
+  'group_',
+  'membership',
+  'invitation',
+  'house_rule',
+  'own_profile',
+  'patch',
+  'stand',
+  'entry',
+  'take_verdict',
+  'sought',
+  'station',
+  'station_day',
+  'weather_import',
+];
 /** Posts whose empty body is what they want, or that end the caller's own session. */
 const TAKES_NO_BODY = /\/(join|store)$|csp-report|imports\/:importId$|session$/;
 
@@ -26,27 +53,56 @@ describe('bad input', () => {
   const rows = async (): Promise<string> => {
     const counts: string[] = [];
     for (const table of TABLES) {
-      const [[row]] = (await server.deps.db.execute(sql.raw(`SELECT COUNT(*) AS n FROM ${table}`))) as unknown as [[{ n: number }]];
+      const [[row]] = (await server.deps.db.execute(sql.raw(`SELECT COUNT(*) AS n FROM ${table}`))) as unknown as [
+        [{ n: number }],
+      ];
       counts.push(`${table}=${row.n}`);
     }
     return counts.join(' ');
   };
-  const address = (path: string): string => path.replace(':groupId', groupId).replace(':standId', place.standId).replace(':patchId', place.patchId).replace(/:(\w+Id)/g, () => newId()).replace(/:\w+/g, 'nothing');
-  const changing = () => routesOf(server).filter((r) => r.method !== 'get' && r.method !== 'delete' && !TAKES_NO_BODY.test(r.path));
+  const address = (path: string): string =>
+    path
+      .replace(':groupId', groupId)
+      .replace(':standId', place.standId)
+      .replace(':patchId', place.patchId)
+      .replace(/:(\w+Id)/g, () => newId())
+      .replace(/:\w+/g, 'nothing');
+  const changing = () =>
+    routesOf(server).filter((r) => r.method !== 'get' && r.method !== 'delete' && !TAKES_NO_BODY.test(r.path));
   function assertRefusal(what: string, { status, body }: { status: number; body: unknown }): void {
     expect(status, `${what}: ${JSON.stringify(body).slice(0, 200)}`).to.be.within(400, 499);
     const { error } = body as ErrorBody;
     expect(Object.keys(error).sort(), what).to.deep.equal(['code', 'field', 'logId', 'message', 'reason']);
     expect(ERROR_CODES, what).to.include(error.code);
-    expect(error.message, what).to.match(/^[A-Z].*[.]$/s).and.not.match(/\{|undefined|\[object/);
+    expect(error.message, what)
+      .to.match(/^[A-Z].*[.]$/s)
+      .and.not.match(/\{|undefined|\[object/);
   }
 
   it('of any shape is refused on every route that takes a body, and nothing is stored', async function () {
     this.timeout(120_000);
     const before = await rows();
-    const junk: unknown[] = [null, [], 7, 'words', {}, { a: 1 }, { id: 'x' }, { id: newId(), name: 'x'.repeat(5000) }, { __proto__: { admin: true } }, { entries: 'x' }, { rule: {}, on: 'yes' }];
+    const junk: unknown[] = [
+      null,
+      [],
+      7,
+      'words',
+      {},
+      { a: 1 },
+      { id: 'x' },
+      { id: newId(), name: 'x'.repeat(5000) },
+      { __proto__: { admin: true } },
+      { entries: 'x' },
+      { rule: {}, on: 'yes' },
+    ];
     for (const route of changing())
-      for (const body of junk) assertRefusal(`${route.method} ${route.path} ${JSON.stringify(body)?.slice(0, 40)}`, await as(server, keeper, route.method, address(route.path)).set('content-type', 'application/json').send(JSON.stringify(body)));
+      for (const body of junk)
+        assertRefusal(
+          `${route.method} ${route.path} ${JSON.stringify(body)?.slice(0, 40)}`,
+          await as(server, keeper, route.method, address(route.path))
+            .set('content-type', 'application/json')
+            .send(JSON.stringify(body)),
+        );
     expect(await rows()).to.equal(before);
   });
   it('that is no JSON, or far too large, is refused on every route', async function () {
@@ -54,12 +110,26 @@ describe('bad input', () => {
     const before = await rows();
     const large = Buffer.alloc(30 * 1024 * 1024, 'x');
     for (const route of changing()) {
-      assertRefusal(`broken ${route.path}`, await as(server, keeper, route.method, address(route.path)).set('content-type', 'application/json').send('{"a":'));
-      assertRefusal(`bytes ${route.path}`, await as(server, keeper, route.method, address(route.path)).set('content-type', 'application/json').send('\uD800\u0000'));
+      assertRefusal(
+        `broken ${route.path}`,
+        await as(server, keeper, route.method, address(route.path))
+          .set('content-type', 'application/json')
+          .send('{"a":'),
+      );
+      assertRefusal(
+        `bytes ${route.path}`,
+        await as(server, keeper, route.method, address(route.path))
+          .set('content-type', 'application/json')
+          .send('\uD800\u0000'),
+      );
     }
     for (const route of changing().slice(0, 4)) {
       const headers = { cookie: keeper.cookie, 'x-emberfield-token': keeper.token, 'content-type': 'application/json' };
-      const answer = await fetch(`${server.url}${address(route.path)}`, { method: route.method.toUpperCase(), headers, body: large });
+      const answer = await fetch(`${server.url}${address(route.path)}`, {
+        method: route.method.toUpperCase(),
+        headers,
+        body: large,
+      });
       assertRefusal(`30 MB ${route.path}`, { status: answer.status, body: await answer.json() });
       expect(answer.status).to.equal(413);
     }
@@ -67,7 +137,21 @@ describe('bad input', () => {
     expect(await rows()).to.equal(before);
   });
   it('in addresses and queries is refused', async () => {
-    const paths = ['stands/not-an-id', `stands/${newId()}`, `stands/${place.standId}?day=tomorrow`, `stands/${place.standId}?day=2026-02-30`, `stands/${place.standId}?day=1700-01-01`, `stands/${place.standId}?day=2026-01-01&day=2026-01-02`, `stands/${place.standId}?colour=red`, `stands/${place.standId}/entries?before=1`, 'plants/none-of-it', `hearth?day=${'9'.repeat(300)}`, `stations/${newId()}/days`, 'nowhere', '%E0%A4%A'];
+    const paths = [
+      'stands/not-an-id',
+      `stands/${newId()}`,
+      `stands/${place.standId}?day=tomorrow`,
+      `stands/${place.standId}?day=2026-02-30`,
+      `stands/${place.standId}?day=1700-01-01`,
+      `stands/${place.standId}?day=2026-01-01&day=2026-01-02`,
+      `stands/${place.standId}?colour=red`,
+      `stands/${place.standId}/entries?before=1`,
+      'plants/none-of-it',
+      `hearth?day=${'9'.repeat(300)}`,
+      `stations/${newId()}/days`,
+      'nowhere',
+      '%E0%A4%A',
+    ];
     for (const path of paths) assertRefusal(path, await as(server, keeper, 'get', `/api/groups/${groupId}/${path}`));
   });
   it('in one field of an otherwise good body is named', async () => {
@@ -75,12 +159,61 @@ describe('bad input', () => {
       ['patches', { ...patchBody(), heightM: '60' }, 'body.heightM', 'wrongType'],
       ['patches', { ...patchBody(), heightM: null }, 'body.heightM', 'missing'],
       ['patches', { ...patchBody(), name: '   ' }, 'body.name', 'missing'],
-      ['patches', { ...patchBody(), geometry: { type: 'Point', coordinates: [-30, 99] } }, 'body.geometry.coordinates', 'notAPosition'],
-      ['patches', { ...patchBody(), geometry: { type: 'Polygon', coordinates: [[[0, 0], [1, 0], [1, 1], [0, 1]]] } }, 'body.geometry.coordinates[0]', 'ringOpen'],
+      [
+        'patches',
+        { ...patchBody(), geometry: { type: 'Point', coordinates: [-30, 99] } },
+        'body.geometry.coordinates',
+        'notAPosition',
+      ],
+      [
+        'patches',
+        {
+          ...patchBody(),
+          geometry: {
+            type: 'Polygon',
+            coordinates: [
+              [
+                [0, 0],
+                [1, 0],
+                [1, 1],
+                [0, 1],
+              ],
+            ],
+          },
+        },
+        'body.geometry.coordinates[0]',
+        'ringOpen',
+      ],
       ['patches', { ...patchBody(), colour: 'red' }, 'body', 'unknownField'],
       ['patches', { ...patchBody(), hazards: ['dragons'] }, 'body.hazards[0]', 'notOneOf'],
-      ['stands', { id: newId(), patchId: place.patchId, plantKey: 'triffid', where: '', identity: 'confirmed', since: null, restUntil: null }, 'body.plantKey', 'unknownPlant'],
-      ['stands', { id: newId(), patchId: place.patchId, plantKey: 'nettle', where: '', identity: 'confirmed', since: 2015.5, restUntil: null }, 'body.since', 'notWhole'],
+      [
+        'stands',
+        {
+          id: newId(),
+          patchId: place.patchId,
+          plantKey: 'triffid',
+          where: '',
+          identity: 'confirmed',
+          since: null,
+          restUntil: null,
+        },
+        'body.plantKey',
+        'unknownPlant',
+      ],
+      [
+        'stands',
+        {
+          id: newId(),
+          patchId: place.patchId,
+          plantKey: 'nettle',
+          where: '',
+          identity: 'confirmed',
+          since: 2015.5,
+          restUntil: null,
+        },
+        'body.since',
+        'notWhole',
+      ],
     ];
     for (const [path, body, field, reason] of cases) {
       const answer = await as(server, keeper, 'post', `/api/groups/${groupId}/${path}`).send(body);
@@ -91,8 +224,18 @@ describe('bad input', () => {
   it('in an entry is answered for that entry, with a sentence', async () => {
     const good = entryOf(place, 'take', takeBody(1));
     const bad: unknown[] = [
-      { ...good, id: newId(), body: { ...good.body, amount: -1 } }, { ...good, id: newId(), body: { ...good.body, amount: NaN } }, { ...good, id: newId(), day: '2026-13-01' }, { ...good, id: newId(), standId: null },
-      { ...good, id: newId(), kind: 'wish' }, { ...good, id: newId(), schemaVersion: 2 }, { ...good, id: newId(), extra: 1 }, { ...good, id: newId(), body: { ...good.body, part: 'elbow' } }, 5, null, 'x', [],
+      { ...good, id: newId(), body: { ...good.body, amount: -1 } },
+      { ...good, id: newId(), body: { ...good.body, amount: NaN } },
+      { ...good, id: newId(), day: '2026-13-01' },
+      { ...good, id: newId(), standId: null },
+      { ...good, id: newId(), kind: 'wish' },
+      { ...good, id: newId(), schemaVersion: 2 },
+      { ...good, id: newId(), extra: 1 },
+      { ...good, id: newId(), body: { ...good.body, part: 'elbow' } },
+      5,
+      null,
+      'x',
+      [],
     ];
     const before = await rows();
     for (const entry of bad) {
@@ -108,10 +251,15 @@ describe('bad input', () => {
     this.timeout(120_000);
     const routes = changing();
     const before = await rows();
-    await fc.assert(fc.asyncProperty(fc.constantFrom(...routes), fc.jsonValue({ maxDepth: 3 }), async (route, body) => {
-      const { status } = await as(server, keeper, route.method, address(route.path)).set('content-type', 'application/json').send(JSON.stringify(body));
-      return status >= 400 && status < 500;
-    }), { numRuns: 150 });
+    await fc.assert(
+      fc.asyncProperty(fc.constantFrom(...routes), fc.jsonValue({ maxDepth: 3 }), async (route, body) => {
+        const { status } = await as(server, keeper, route.method, address(route.path))
+          .set('content-type', 'application/json')
+          .send(JSON.stringify(body));
+        return status >= 400 && status < 500;
+      }),
+      { numRuns: 150 },
+    );
     expect(await rows()).to.equal(before);
   });
 });

@@ -40,14 +40,33 @@ async function startServer(): Promise<TestServer> {
   const connection = connect(base.replace(/\/[^/]*$/, `/${DATABASE}`));
   await migrateDatabase(connection);
   const deps: Dependencies = {
-    db: connection.db, clock: { now: () => new Date(), fixedDay: TODAY }, log: createLog('silent'), words: createWords('en'), catalogue: CATALOGUE, sources: SOURCES,
-    demo: false, publicUrl: null, webFolder: null, baseMap: JSON.stringify({ type: 'FeatureCollection', features: [] }), requestsPerMinute: 1_000_000,
+    db: connection.db,
+    clock: { now: () => new Date(), fixedDay: TODAY },
+    log: createLog('silent'),
+    words: createWords('en'),
+    catalogue: CATALOGUE,
+    sources: SOURCES,
+    demo: false,
+    publicUrl: null,
+    webFolder: null,
+    baseMap: JSON.stringify({ type: 'FeatureCollection', features: [] }),
+    requestsPerMinute: 1_000_000,
   };
   const app = createApp(deps);
   const server: Server = createServer(app).listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
-  return { deps, connection, url, app, close: async () => { server.closeAllConnections(); server.close(); await connection.close(); } };
+  return {
+    deps,
+    connection,
+    url,
+    app,
+    close: async () => {
+      server.closeAllConnections();
+      server.close();
+      await connection.close();
+    },
+  };
 }
 
 export interface Person {
@@ -58,56 +77,156 @@ export interface Person {
 }
 
 /** Somebody signed in, with a way to send requests as them. */
-export async function person(server: TestServer, memberships: readonly (readonly [string, Role])[] = []): Promise<Person> {
+export async function person(
+  server: TestServer,
+  memberships: readonly (readonly [string, Role])[] = [],
+): Promise<Person> {
   const accountId = newId();
   const signInName = `p${accountId.slice(-12)}`;
   passwordHash ??= hashPassword(PASSWORD);
-  await insertAccount(server.deps.db, { id: accountId, signInName, name: signInName, passwordHash: await passwordHash, madeAt: new Date() });
+  await insertAccount(server.deps.db, {
+    id: accountId,
+    signInName,
+    name: signInName,
+    passwordHash: await passwordHash,
+    madeAt: new Date(),
+  });
   for (const [groupId, role] of memberships) await insertMembership(server.deps.db, { groupId, accountId, role });
   const answer = await request(server.url).post('/api/session').send({ signInName, password: PASSWORD });
-  return { accountId, signInName, cookie: String(answer.headers['set-cookie']).split(';')[0]!, token: (answer.body as { token: string }).token };
+  return {
+    accountId,
+    signInName,
+    cookie: String(answer.headers['set-cookie']).split(';')[0]!,
+    token: (answer.body as { token: string }).token,
+  };
 }
 let passwordHash: Promise<string> | null = null;
 
 export async function emptyGroup(server: TestServer): Promise<string> {
   const id = newId();
-  await insertGroup(server.deps.db, { id, name: `group ${id.slice(-4)}`, zone: 'UTC', units: 'metric', hasBaseMap: true, madeAt: new Date() });
+  await insertGroup(server.deps.db, {
+    id,
+    name: `group ${id.slice(-4)}`,
+    zone: 'UTC',
+    units: 'metric',
+    hasBaseMap: true,
+    madeAt: new Date(),
+  });
   return id;
 }
 
-export const as = (server: TestServer, who: Person | null, method: 'get' | 'post' | 'put' | 'delete', path: string): Test => {
+export const as = (
+  server: TestServer,
+  who: Person | null,
+  method: 'get' | 'post' | 'put' | 'delete',
+  path: string,
+): Test => {
   const test = request(server.url)[method](path);
   return who ? test.set('cookie', who.cookie).set('x-emberfield-token', who.token) : test;
 };
 
 export const patchBody = (over: Partial<NewPatch> = {}): NewPatch => ({
-  id: newId(), name: 'Mill hedge', geometry: { type: 'Point', coordinates: [-30, 46] }, heightM: 60, substrate: 'loam', canopy: 'open', aspect: 's', slopeDeg: 3, moisture: 'fresh',
-  owner: '', leave: 'notNeeded', leaveUntil: null, access: '', hazards: [], neighbours: '', secret: false, ...over,
+  id: newId(),
+  name: 'Mill hedge',
+  geometry: { type: 'Point', coordinates: [-30, 46] },
+  heightM: 60,
+  substrate: 'loam',
+  canopy: 'open',
+  aspect: 's',
+  slopeDeg: 3,
+  moisture: 'fresh',
+  owner: '',
+  leave: 'notNeeded',
+  leaveUntil: null,
+  access: '',
+  hazards: [],
+  neighbours: '',
+  secret: false,
+  ...over,
 });
 
 /** A patch with a stand on it, made through the API. */
-export async function standOf(server: TestServer, who: Person, groupId: string, plantKey: string, over: { readonly patch?: Partial<NewPatch>; readonly identity?: string; readonly since?: number | null; readonly restUntil?: string | null } = {}): Promise<{ readonly patchId: string; readonly standId: string }> {
+export async function standOf(
+  server: TestServer,
+  who: Person,
+  groupId: string,
+  plantKey: string,
+  over: {
+    readonly patch?: Partial<NewPatch>;
+    readonly identity?: string;
+    readonly since?: number | null;
+    readonly restUntil?: string | null;
+  } = {},
+): Promise<{ readonly patchId: string; readonly standId: string }> {
   const patch = patchBody(over.patch);
   const standId = newId();
   await as(server, who, 'post', `/api/groups/${groupId}/patches`).send(patch).expect(200);
-  await as(server, who, 'post', `/api/groups/${groupId}/stands`).send({ id: standId, patchId: patch.id, plantKey, where: '', identity: over.identity ?? 'confirmed', since: over.since ?? null, restUntil: over.restUntil ?? null }).expect(200);
+  await as(server, who, 'post', `/api/groups/${groupId}/stands`)
+    .send({
+      id: standId,
+      patchId: patch.id,
+      plantKey,
+      where: '',
+      identity: over.identity ?? 'confirmed',
+      since: over.since ?? null,
+      restUntil: over.restUntil ?? null,
+    })
+    .expect(200);
   return { patchId: patch.id, standId };
 }
 
-export function entryOf<K extends EntryKind>(place: { readonly patchId: string; readonly standId: string }, kind: K, body: EntryBodies[K], over: Partial<Entry> = {}): Entry {
-  return { id: newId(), kind, schemaVersion: 1, patchId: place.patchId, standId: place.standId, visitId: null, day: TODAY, zone: 'UTC', madeAt: `${TODAY}T09:00:00Z`, device: 'spec', replaces: null, body, ...over } as Entry;
+export function entryOf<K extends EntryKind>(
+  place: { readonly patchId: string; readonly standId: string },
+  kind: K,
+  body: EntryBodies[K],
+  over: Partial<Entry> = {},
+): Entry {
+  return {
+    id: newId(),
+    kind,
+    schemaVersion: 1,
+    patchId: place.patchId,
+    standId: place.standId,
+    visitId: null,
+    day: TODAY,
+    zone: 'UTC',
+    madeAt: `${TODAY}T09:00:00Z`,
+    device: 'spec',
+    replaces: null,
+    body,
+    ...over,
+  } as Entry;
 }
 
-export const takeBody = (amount: number, over: Partial<EntryBodies['take']> = {}): EntryBodies['take'] => ({ part: 'tip', amount, measure: 'unit', plants: null, killed: null, quality: null, eatenOnTheSpot: false, overReason: '', ...over });
+export const takeBody = (amount: number, over: Partial<EntryBodies['take']> = {}): EntryBodies['take'] => ({
+  part: 'tip',
+  amount,
+  measure: 'unit',
+  plants: null,
+  killed: null,
+  quality: null,
+  eatenOnTheSpot: false,
+  overReason: '',
+  ...over,
+});
 
-export async function send(server: TestServer, who: Person, groupId: string, entries: readonly unknown[]): Promise<SyncAnswer['results']> {
+export async function send(
+  server: TestServer,
+  who: Person,
+  groupId: string,
+  entries: readonly unknown[],
+): Promise<SyncAnswer['results']> {
   const answer = await as(server, who, 'post', `/api/groups/${groupId}/sync`).send({ entries }).expect(200);
   return (answer.body as SyncAnswer).results;
 }
 
-interface Layer { readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> } }
+interface Layer {
+  readonly route?: { readonly path: string; readonly methods: Readonly<Record<string, boolean>> };
+}
 /** Every route that the running application really has. */
-export function routesOf(server: TestServer): readonly { readonly method: 'get' | 'post' | 'put' | 'delete'; readonly path: string }[] {
+export function routesOf(
+  server: TestServer,
+): readonly { readonly method: 'get' | 'post' | 'put' | 'delete'; readonly path: string }[] {
   const { stack } = (server.app as unknown as { readonly router: { readonly stack: readonly Layer[] } }).router;
   return stack.flatMap(({ route }) =>
     route ? Object.keys(route.methods).map((method) => ({ method: method as 'get', path: route.path })) : [],

@@ -1,7 +1,19 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
 import type { EntryResult, EntryView, PartOutlook, StandView } from '@emberfield/contract';
-import { as, emptyGroup, entryOf, person, send, standOf, takeBody, testServer, TODAY, type Person, type TestServer } from '../testing/test-server.ts';
+import {
+  as,
+  emptyGroup,
+  entryOf,
+  person,
+  send,
+  standOf,
+  takeBody,
+  testServer,
+  TODAY,
+  type Person,
+  type TestServer,
+} from '../testing/test-server.ts';
 
 describe('takes', () => {
   let server: TestServer;
@@ -19,12 +31,17 @@ describe('takes', () => {
   /** Nettles, counted: 30 % stay for others. 15 plants of one tip each leave 10. */
   async function nettles(plants = 15) {
     const place = await standOf(server, keeper, groupId, 'nettle');
-    await send(server, keeper, groupId, [entryOf(place, 'census', { method: 'complete', plants, mature: null, flowering: null }, { day: '2026-05-01' })]);
+    await send(server, keeper, groupId, [
+      entryOf(place, 'census', { method: 'complete', plants, mature: null, flowering: null }, { day: '2026-05-01' }),
+    ]);
     return place;
   }
   const verdictOf = (r: EntryResult | undefined) => (r && r.status !== 'needsAttention' ? r.take!.verdict : r?.code);
   const tips = async (standId: string, query = ''): Promise<PartOutlook> =>
-    ((await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${standId}${query}`).expect(200)).body as StandView).outlooks.find((o) => o.part === 'tip')!;
+    (
+      (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${standId}${query}`).expect(200))
+        .body as StandView
+    ).outlooks.find((o) => o.part === 'tip')!;
 
   it('count against the allowance, and say what they left', async () => {
     const place = await nettles();
@@ -36,21 +53,31 @@ describe('takes', () => {
   });
   it('over the allowance are kept, marked over, with the rule that held', async () => {
     const place = await nettles();
-    const results = await send(server, picker, groupId, [entryOf(place, 'take', takeBody(8)), entryOf(place, 'take', takeBody(5, { overReason: 'already picked' }))]);
+    const results = await send(server, picker, groupId, [
+      entryOf(place, 'take', takeBody(8)),
+      entryOf(place, 'take', takeBody(5, { overReason: 'already picked' })),
+    ]);
     expect(results.map(verdictOf)).to.deep.equal(['within', 'over']);
     const [, over] = results;
-    expect(over?.status === 'stored' && over.take!.allowance.ceilings.find((c) => c.binding)!.kind).to.equal('leaveForOthers');
+    expect(over?.status === 'stored' && over.take!.allowance.ceilings.find((c) => c.binding)!.kind).to.equal(
+      'leaveForOthers',
+    );
     expect((await tips(place.standId)).allowance.amountLeft).to.equal(0);
   });
   it('forty at once from several sessions against an allowance of ten: ten within, thirty over, none lost', async function () {
     this.timeout(60_000);
     const place = await nettles();
     const people = await Promise.all(Array.from({ length: 5 }, () => person(server, [[groupId, 'picker']])));
-    const results = await Promise.all(Array.from({ length: 40 }, (_, i) => send(server, people[i % 5]!, groupId, [entryOf(place, 'take', takeBody(1))])));
+    const results = await Promise.all(
+      Array.from({ length: 40 }, (_, i) =>
+        send(server, people[i % 5]!, groupId, [entryOf(place, 'take', takeBody(1))]),
+      ),
+    );
     const verdicts = results.map(([r]) => verdictOf(r));
     expect(verdicts.filter((v) => v === 'within')).to.have.length(10);
     expect(verdicts.filter((v) => v === 'over')).to.have.length(30);
-    const { entries } = (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${place.standId}/entries`)).body as { entries: EntryView[] };
+    const { entries } = (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${place.standId}/entries`))
+      .body as { entries: EntryView[] };
     expect(entries.filter((e) => e.kind === 'take')).to.have.length(40);
     const over = entries.filter((e) => e.take?.verdict === 'over');
     expect(over.every((e) => e.take!.allowance.ceilings.some((c) => c.binding))).to.equal(true);
@@ -89,7 +116,9 @@ describe('takes', () => {
     const place = await nettles();
     const entry = entryOf(place, 'take', takeBody(8));
     await send(server, picker, groupId, [entry]);
-    const [corrected] = await send(server, picker, groupId, [entryOf(place, 'take', takeBody(9), { replaces: entry.id })]);
+    const [corrected] = await send(server, picker, groupId, [
+      entryOf(place, 'take', takeBody(9), { replaces: entry.id }),
+    ]);
     expect(verdictOf(corrected)).to.equal('within');
     expect((await tips(place.standId)).allowance.amountLeft).to.equal(1);
   });
@@ -97,11 +126,15 @@ describe('takes', () => {
     const place = await nettles();
     const entry = entryOf(place, 'take', takeBody(2));
     await send(server, keeper, groupId, [entry]);
-    const [refused] = await send(server, picker, groupId, [entryOf(place, 'withdrawal', { reason: '' }, { replaces: entry.id })]);
+    const [refused] = await send(server, picker, groupId, [
+      entryOf(place, 'withdrawal', { reason: '' }, { replaces: entry.id }),
+    ]);
     expect(refused).to.include({ status: 'needsAttention', code: 'notAllowed' });
     const own = entryOf(place, 'take', takeBody(2));
     await send(server, picker, groupId, [own]);
-    const [allowed] = await send(server, keeper, groupId, [entryOf(place, 'withdrawal', { reason: '' }, { replaces: own.id })]);
+    const [allowed] = await send(server, keeper, groupId, [
+      entryOf(place, 'withdrawal', { reason: '' }, { replaces: own.id }),
+    ]);
     expect(allowed!.status).to.equal('stored');
   });
   it('weighed are turned to units, and losses lower what is left', async () => {
@@ -113,17 +146,35 @@ describe('takes', () => {
   });
   it('of flower heads cost berries later', async () => {
     const place = await standOf(server, keeper, groupId, 'elder');
-    await send(server, keeper, groupId, [entryOf(place, 'census', { method: 'complete', plants: 3, mature: null, flowering: null }, { day: '2026-05-01' }), entryOf(place, 'take', takeBody(12, { part: 'flower' }))]);
+    await send(server, keeper, groupId, [
+      entryOf(place, 'census', { method: 'complete', plants: 3, mature: null, flowering: null }, { day: '2026-05-01' }),
+      entryOf(place, 'take', takeBody(12, { part: 'flower' })),
+    ]);
     const view = (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${place.standId}`)).body as StandView;
-    expect(view.outlooks.find((o) => o.part === 'fruit')!.allowance).to.include({ amount: 60, takenAmount: 12, amountLeft: 48 });
+    expect(view.outlooks.find((o) => o.part === 'fruit')!.allowance).to.include({
+      amount: 60,
+      takenAmount: 12,
+      amountLeft: 48,
+    });
   });
   it('of days to come are refused, those of days past are kept; one bad entry does not hold up the others', async () => {
     const place = await nettles();
     const results = await send(server, picker, groupId, [
-      entryOf(place, 'take', takeBody(1), { day: '2026-05-16' }), entryOf(place, 'take', takeBody(1), { day: '2026-05-02' }), { nonsense: true },
-      entryOf(place, 'take', takeBody(1, { part: 'sap' })), entryOf(place, 'stageSighting', { stage: 'nowhere', reached: true, share: null }), entryOf({ ...place, standId: newId() }, 'take', takeBody(1)),
+      entryOf(place, 'take', takeBody(1), { day: '2026-05-16' }),
+      entryOf(place, 'take', takeBody(1), { day: '2026-05-02' }),
+      { nonsense: true },
+      entryOf(place, 'take', takeBody(1, { part: 'sap' })),
+      entryOf(place, 'stageSighting', { stage: 'nowhere', reached: true, share: null }),
+      entryOf({ ...place, standId: newId() }, 'take', takeBody(1)),
     ]);
-    expect(results.map((r) => (r.status === 'needsAttention' ? r.code : r.status))).to.deep.equal(['futureDay', 'stored', 'missing', 'unknownPart', 'unknownStage', 'notFound']);
+    expect(results.map((r) => (r.status === 'needsAttention' ? r.code : r.status))).to.deep.equal([
+      'futureDay',
+      'stored',
+      'missing',
+      'unknownPart',
+      'unknownStage',
+      'notFound',
+    ]);
     for (const r of results) if (r.status === 'needsAttention') expect(r.message).to.match(/[a-z]{3,}.*[.]/i);
   });
   it('are nothing where the identity is open, the stand rests or the plant is protected — and reality is still kept', async () => {
@@ -141,7 +192,9 @@ describe('takes', () => {
     const place = await nettles();
     const entry = entryOf(place, 'take', takeBody(2));
     await send(server, picker, groupId, [entry]);
-    await send(server, keeper, groupId, [entryOf(place, 'census', { method: 'complete', plants: 60, mature: null, flowering: null })]);
+    await send(server, keeper, groupId, [
+      entryOf(place, 'census', { method: 'complete', plants: 60, mature: null, flowering: null }),
+    ]);
     const view = (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${place.standId}`)).body as StandView;
     expect(view.entries.find((e) => e.id === entry.id)!.take!.allowance.amount).to.equal(10);
     expect(view.outlooks.find((o) => o.part === 'tip')!.allowance.amount).to.equal(42);

@@ -7,21 +7,53 @@ export type StationRow = typeof station.$inferSelect;
 export type StationDayRow = typeof stationDay.$inferSelect;
 export type ImportRow = Omit<typeof weatherImport.$inferSelect, 'reading'> & { readonly reading: ImportReading };
 
-export const stationsOf = (db: Queryable, groupId: string): Promise<StationRow[]> => db.select().from(station).where(eq(station.groupId, groupId)).orderBy(asc(station.name));
+export const stationsOf = (db: Queryable, groupId: string): Promise<StationRow[]> =>
+  db.select().from(station).where(eq(station.groupId, groupId)).orderBy(asc(station.name));
 export const stationById = async (db: Queryable, groupId: string, id: string): Promise<StationRow | null> =>
-  (await db.select().from(station).where(and(eq(station.groupId, groupId), eq(station.id, id))))[0] ?? null;
-export const stationAnywhere = async (db: Queryable, id: string): Promise<StationRow | null> => (await db.select().from(station).where(eq(station.id, id)))[0] ?? null;
+  (
+    await db
+      .select()
+      .from(station)
+      .where(and(eq(station.groupId, groupId), eq(station.id, id)))
+  )[0] ?? null;
+export const stationAnywhere = async (db: Queryable, id: string): Promise<StationRow | null> =>
+  (await db.select().from(station).where(eq(station.id, id)))[0] ?? null;
 export const insertStation = (db: Queryable, row: typeof station.$inferInsert) => db.insert(station).values(row);
-export const touchStation = (db: Queryable, id: string) => db.update(station).set({ revision: sql`${station.revision} + 1` }).where(eq(station.id, id));
+export const touchStation = (db: Queryable, id: string) =>
+  db
+    .update(station)
+    .set({ revision: sql`${station.revision} + 1` })
+    .where(eq(station.id, id));
 
-export interface DaySummary { readonly stationId: string; readonly dayCount: number; readonly firstDay: number | null; readonly lastDay: number | null; readonly outlook: boolean }
+export interface DaySummary {
+  readonly stationId: string;
+  readonly dayCount: number;
+  readonly firstDay: number | null;
+  readonly lastDay: number | null;
+  readonly outlook: boolean;
+}
 export const daySummaries = (db: Queryable, groupId: string): Promise<DaySummary[]> =>
-  db.select({ stationId: stationDay.stationId, outlook: stationDay.outlook, dayCount: count(), firstDay: min(stationDay.day), lastDay: max(stationDay.day) })
-    .from(stationDay).innerJoin(station, eq(station.id, stationDay.stationId)).where(eq(station.groupId, groupId)).groupBy(stationDay.stationId, stationDay.outlook);
+  db
+    .select({
+      stationId: stationDay.stationId,
+      outlook: stationDay.outlook,
+      dayCount: count(),
+      firstDay: min(stationDay.day),
+      lastDay: max(stationDay.day),
+    })
+    .from(stationDay)
+    .innerJoin(station, eq(station.id, stationDay.stationId))
+    .where(eq(station.groupId, groupId))
+    .groupBy(stationDay.stationId, stationDay.outlook);
 
-export const allDays = (db: Queryable, stationId: string): Promise<StationDayRow[]> => db.select().from(stationDay).where(eq(stationDay.stationId, stationId)).orderBy(asc(stationDay.day));
+export const allDays = (db: Queryable, stationId: string): Promise<StationDayRow[]> =>
+  db.select().from(stationDay).where(eq(stationDay.stationId, stationId)).orderBy(asc(stationDay.day));
 export const daysBetween = (db: Queryable, stationId: string, from: number, to: number): Promise<StationDayRow[]> =>
-  db.select().from(stationDay).where(and(eq(stationDay.stationId, stationId), between(stationDay.day, from, to))).orderBy(asc(stationDay.day));
+  db
+    .select()
+    .from(stationDay)
+    .where(and(eq(stationDay.stationId, stationId), between(stationDay.day, from, to)))
+    .orderBy(asc(stationDay.day));
 
 export type NewStationDay = typeof stationDay.$inferInsert;
 
@@ -29,9 +61,21 @@ export type NewStationDay = typeof stationDay.$inferInsert;
  * Stores days, a later record of the same day replacing the earlier. The rows travel as one JSON text that the database
  * takes apart: one parameter instead of tens of thousands, which is what makes twenty years take a moment.
  */
-export async function upsertDays(db: Queryable, stationId: string, rows: readonly Omit<NewStationDay, 'stationId'>[]): Promise<void> {
+export async function upsertDays(
+  db: Queryable,
+  stationId: string,
+  rows: readonly Omit<NewStationDay, 'stationId'>[],
+): Promise<void> {
   if (rows.length === 0) return;
-  const json = JSON.stringify(rows.map(({ day, minC, maxC, rainMm, outlook }) => ({ d: day, n: minC, x: maxC, r: rainMm ?? null, o: outlook ? 1 : 0 })));
+  const json = JSON.stringify(
+    rows.map(({ day, minC, maxC, rainMm, outlook }) => ({
+      d: day,
+      n: minC,
+      x: maxC,
+      r: rainMm ?? null,
+      o: outlook ? 1 : 0,
+    })),
+  );
   await db.execute(sql`INSERT INTO ${stationDay} (station_id, day, min_c, max_c, rain_mm, outlook)
     SELECT ${sql.param(stationId, stationDay.stationId)}, d, n, x, r, o FROM JSON_TABLE(${json}, '$[*]'
       COLUMNS (d INT PATH '$.d', n DECIMAL(4,1) PATH '$.n', x DECIMAL(4,1) PATH '$.x', r DECIMAL(5,1) PATH '$.r', o TINYINT PATH '$.o')) AS t
@@ -39,11 +83,22 @@ export async function upsertDays(db: Queryable, stationId: string, rows: readonl
 }
 
 export const importById = async (db: Queryable, groupId: string, id: string): Promise<ImportRow | null> =>
-  ((await db.select().from(weatherImport).where(and(eq(weatherImport.groupId, groupId), eq(weatherImport.id, id))))[0] as ImportRow | undefined) ?? null;
+  ((
+    await db
+      .select()
+      .from(weatherImport)
+      .where(and(eq(weatherImport.groupId, groupId), eq(weatherImport.id, id)))
+  )[0] as ImportRow | undefined) ?? null;
 export const importAnywhere = async (db: Queryable, id: string): Promise<ImportRow | null> =>
   ((await db.select().from(weatherImport).where(eq(weatherImport.id, id)))[0] as ImportRow | undefined) ?? null;
 export const openImports = async (db: Queryable, groupId: string): Promise<ImportRow[]> =>
-  (await db.select().from(weatherImport).where(and(eq(weatherImport.groupId, groupId), sql`${weatherImport.storedAt} IS NULL`)).orderBy(desc(weatherImport.madeAt))) as ImportRow[];
-export const insertImport = (db: Queryable, row: typeof weatherImport.$inferInsert) => db.insert(weatherImport).values(row);
-export const updateImport = (db: Queryable, id: string, set: Partial<typeof weatherImport.$inferInsert>) => db.update(weatherImport).set(set).where(eq(weatherImport.id, id));
+  (await db
+    .select()
+    .from(weatherImport)
+    .where(and(eq(weatherImport.groupId, groupId), sql`${weatherImport.storedAt} IS NULL`))
+    .orderBy(desc(weatherImport.madeAt))) as ImportRow[];
+export const insertImport = (db: Queryable, row: typeof weatherImport.$inferInsert) =>
+  db.insert(weatherImport).values(row);
+export const updateImport = (db: Queryable, id: string, set: Partial<typeof weatherImport.$inferInsert>) =>
+  db.update(weatherImport).set(set).where(eq(weatherImport.id, id));
 export const deleteImport = (db: Queryable, id: string) => db.delete(weatherImport).where(eq(weatherImport.id, id));

@@ -18,7 +18,11 @@ const inside = computed(() => Boolean(session.data.value?.account) && (session.d
 
 <template>
   <ConfigProvider :theme="antTheme">
-    <StateNote v-if="session.isError.value" state="failed" :text="session.error.value?.message" @retry="session.refetch()" />
+    <StateNote
+      v-if="session.isError.value"
+      state="failed"
+      :text="session.error.value?.message"
+      @retry="session.refetch()" />
     <StateNote v-else-if="session.isPending.value" state="loading" />
     <main v-else-if="route.meta['open']"><RouterView /></main>
     <SignInView v-else-if="!inside" :session="session.data.value!" />

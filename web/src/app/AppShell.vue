@@ -47,13 +47,24 @@ async function signOut(): Promise<void> {
       <SeasonRibbon :ribbon="ribbon.data.value" :day="day" :today="today" @look="lookAt" />
     </div>
     <nav :aria-label="words.t('common.emberfield')">
-      <RouterLink v-for="l in links" :key="l.name" :to="{ name: l.name, query: dayQuery }">{{ l.pieces[0] }}<u>{{ l.pieces[1] }}</u>{{ l.pieces[2] }}</RouterLink>
+      <RouterLink v-for="l in links" :key="l.name" :to="{ name: l.name, query: dayQuery }"
+        >{{ l.pieces[0] }}<u>{{ l.pieces[1] }}</u
+        >{{ l.pieces[2] }}</RouterLink
+      >
       <span class="day">{{ words.format.weekday(day) }}</span>
-      <button type="button" class="find" @click="finding = true"><kbd>/</kbd> <span>{{ words.t('nav.find') }}</span></button>
+      <button type="button" class="find" @click="finding = true">
+        <kbd>/</kbd> <span>{{ words.t('nav.find') }}</span>
+      </button>
       <div class="who">
-        <button type="button" :aria-expanded="menu" @click="menu = !menu">{{ session.data.value?.account?.name }} · {{ group ? words.t(`role.${group.role}`) : '' }}</button>
+        <button type="button" :aria-expanded="menu" @click="menu = !menu">
+          {{ session.data.value?.account?.name }} · {{ group ? words.t(`role.${group.role}`) : '' }}
+        </button>
         <div v-if="menu" class="menu" @click="menu = false">
-          <template v-if="(session.data.value?.groups.length ?? 0) > 1"><button v-for="g in session.data.value!.groups" :key="g.id" type="button" @click="choose(g.id)">{{ g.name }}</button></template>
+          <template v-if="(session.data.value?.groups.length ?? 0) > 1"
+            ><button v-for="g in session.data.value!.groups" :key="g.id" type="button" @click="choose(g.id)">
+              {{ g.name }}
+            </button></template
+          >
           <button type="button" @click="toggleNight">{{ words.t(isNight ? 'nav.day' : 'nav.night') }}</button>
           <button type="button" @click="listing = true">{{ words.t('nav.keys') }}</button>
           <button type="button" @click="signOut">{{ words.t('nav.signOut') }}</button>
@@ -62,31 +73,177 @@ async function signOut(): Promise<void> {
     </nav>
   </header>
   <div v-if="lookingAway" class="away" role="status">
-    {{ words.t('day.lookingAt', { day: words.format.day(day, today) }) }} · {{ words.t(day > today ? 'day.ahead' : 'day.behind') }} ·
+    {{ words.t('day.lookingAt', { day: words.format.day(day, today) }) }} ·
+    {{ words.t(day > today ? 'day.ahead' : 'day.behind') }} ·
     <button type="button" @click="lookAt(null)">{{ words.t('day.backToToday') }}</button>
   </div>
-  <div v-else-if="group?.dayIsSet && !bare" class="away demo">{{ words.t('day.demoDay', { day: words.format.dayAndYear(today) }) }}</div>
+  <div v-else-if="group?.dayIsSet && !bare" class="away demo">
+    {{ words.t('day.demoDay', { day: words.format.dayAndYear(today) }) }}
+  </div>
   <main id="content" tabindex="-1"><slot /></main>
   <FindBox v-if="finding" @close="finding = false" />
   <KeyList v-if="listing" @close="listing = false" />
 </template>
 
 <style scoped>
-.shell { border-bottom: 1px solid var(--hair); background: var(--paper); }
-.top { display: flex; align-items: flex-end; gap: 22px; padding: 10px 24px 0; }
-.word { font: 600 25px/1 var(--serif); width: 148px; padding-bottom: 16px; color: var(--char); text-decoration: none; flex: none; }
-nav { display: flex; align-items: center; gap: 20px; padding: 8px 24px 9px 194px; flex-wrap: wrap; }
-nav > a { color: var(--soft); text-decoration: none; padding: 4px 0; } nav > a.router-link-active { color: var(--char); font-weight: 650; box-shadow: 0 2px 0 var(--ember); } u { text-decoration-color: var(--edge); text-underline-offset: 3px; }
-.day { margin-left: auto; font: 500 16px var(--serif); }
-.find, .who > button { background: var(--sheet); border: 1px solid var(--hair); border-radius: 3px; color: var(--soft); padding: 4px 12px; font: inherit; cursor: pointer; min-height: 34px; } .who > button { background: none; border-color: transparent; }
-.who { position: relative; } .menu { position: absolute; right: 0; top: 100%; background: var(--sheet); border: 1px solid var(--edge); border-radius: 4px; min-width: 170px; z-index: 20; display: grid; }
-.menu button { background: none; border: 0; text-align: left; padding: 10px 16px; font: inherit; color: var(--char); cursor: pointer; } .menu button:hover { background: var(--band); }
-.away { background: var(--char); color: var(--paper); padding: 7px 24px 7px 194px; } .away button { background: none; border: 0; border-bottom: 1px solid; color: inherit; font: inherit; cursor: pointer; padding: 0; }
-.away.demo { background: var(--band); color: var(--soft); padding-block: 4px; font-size: 14px; border-bottom: 1px solid var(--hair); }
-.skip { position: absolute; left: -999px; } .skip:focus { left: 8px; top: 8px; background: var(--sheet); padding: 8px 14px; z-index: 50; }
-main:focus { outline: none; }
+.shell {
+  border-bottom: 1px solid var(--hair);
+  background: var(--paper);
+}
+.top {
+  display: flex;
+  align-items: flex-end;
+  gap: 22px;
+  padding: 10px 24px 0;
+}
+.word {
+  font: 600 25px/1 var(--serif);
+  width: 148px;
+  padding-bottom: 16px;
+  color: var(--char);
+  text-decoration: none;
+  flex: none;
+}
+nav {
+  display: flex;
+  align-items: center;
+  gap: 20px;
+  padding: 8px 24px 9px 194px;
+  flex-wrap: wrap;
+}
+nav > a {
+  color: var(--soft);
+  text-decoration: none;
+  padding: 4px 0;
+}
+nav > a.router-link-active {
+  color: var(--char);
+  font-weight: 650;
+  box-shadow: 0 2px 0 var(--ember);
+}
+u {
+  text-decoration-color: var(--edge);
+  text-underline-offset: 3px;
+}
+.day {
+  margin-left: auto;
+  font: 500 16px var(--serif);
+}
+.find,
+.who > button {
+  background: var(--sheet);
+  border: 1px solid var(--hair);
+  border-radius: 3px;
+  color: var(--soft);
+  padding: 4px 12px;
+  font: inherit;
+  cursor: pointer;
+  min-height: 34px;
+}
+.who > button {
+  background: none;
+  border-color: transparent;
+}
+.who {
+  position: relative;
+}
+.menu {
+  position: absolute;
+  right: 0;
+  top: 100%;
+  background: var(--sheet);
+  border: 1px solid var(--edge);
+  border-radius: 4px;
+  min-width: 170px;
+  z-index: 20;
+  display: grid;
+}
+.menu button {
+  background: none;
+  border: 0;
+  text-align: left;
+  padding: 10px 16px;
+  font: inherit;
+  color: var(--char);
+  cursor: pointer;
+}
+.menu button:hover {
+  background: var(--band);
+}
+.away {
+  background: var(--char);
+  color: var(--paper);
+  padding: 7px 24px 7px 194px;
+}
+.away button {
+  background: none;
+  border: 0;
+  border-bottom: 1px solid;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+  padding: 0;
+}
+.away.demo {
+  background: var(--band);
+  color: var(--soft);
+  padding-block: 4px;
+  font-size: 14px;
+  border-bottom: 1px solid var(--hair);
+}
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  background: var(--sheet);
+  padding: 8px 14px;
+  z-index: 50;
+}
+main:focus {
+  outline: none;
+}
 @media (max-width: 900px) {
-  .top { display: block; padding: 8px 12px 0; } .word { display: block; font-size: 20px; padding-bottom: 6px; } nav { padding: 4px 12px; gap: 4px 16px; } nav > a { padding: 12px 0; } .away { padding-inline: 16px; }
-  .day { order: 5; margin: 0; font-size: 15px; } .find span { display: none; } .find { margin-left: auto; min-height: 44px; min-width: 44px; } .who > button { min-height: 44px; padding-inline: 4px; } .bare { display: none; }
+  .top {
+    display: block;
+    padding: 8px 12px 0;
+  }
+  .word {
+    display: block;
+    font-size: 20px;
+    padding-bottom: 6px;
+  }
+  nav {
+    padding: 4px 12px;
+    gap: 4px 16px;
+  }
+  nav > a {
+    padding: 12px 0;
+  }
+  .away {
+    padding-inline: 16px;
+  }
+  .day {
+    order: 5;
+    margin: 0;
+    font-size: 15px;
+  }
+  .find span {
+    display: none;
+  }
+  .find {
+    margin-left: auto;
+    min-height: 44px;
+    min-width: 44px;
+  }
+  .who > button {
+    min-height: 44px;
+    padding-inline: 4px;
+  }
+  .bare {
+    display: none;
+  }
 }
 </style>

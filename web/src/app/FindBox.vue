@@ -29,7 +29,11 @@ const things = computed(() => (settled.value.trim() ? (found.data.value ?? []) :
 onMounted(() => nextTick(() => input.value?.focus()));
 function go(thing: FoundThing | undefined): void {
   if (!thing) return;
-  const to = { stand: { name: 'stand', params: { standId: thing.id } }, patch: { name: 'patch', params: { patchId: thing.id } }, plant: { name: 'plant', params: { plantKey: thing.id } } }[thing.kind];
+  const to = {
+    stand: { name: 'stand', params: { standId: thing.id } },
+    patch: { name: 'patch', params: { patchId: thing.id } },
+    plant: { name: 'plant', params: { plantKey: thing.id } },
+  }[thing.kind];
   void router.push(to);
   emit('close');
 }
@@ -44,15 +48,57 @@ function key(event: KeyboardEvent): void {
 
 <template>
   <Modal open :footer="null" :closable="false" :width="560" :title="words.t('nav.findHint')" @cancel="emit('close')">
-    <input ref="input" v-model="text" class="text" role="combobox" aria-expanded="true" aria-controls="found" :aria-activedescendant="things.length ? `found-${chosen}` : undefined" :aria-label="words.t('nav.find')" autocomplete="off" @keydown="key" />
+    <input
+      ref="input"
+      v-model="text"
+      class="text"
+      role="combobox"
+      aria-expanded="true"
+      aria-controls="found"
+      :aria-activedescendant="things.length ? `found-${chosen}` : undefined"
+      :aria-label="words.t('nav.find')"
+      autocomplete="off"
+      @keydown="key" />
     <ul id="found" role="listbox" :aria-label="words.t('nav.find')">
-      <li v-for="(f, i) in things" :id="`found-${i}`" :key="f.kind + f.id" role="option" :aria-selected="i === chosen" @click="go(f)" @mousemove="chosen = i"><b>{{ words.text(f.label) }}</b> <span class="soft">{{ f.detail }}</span></li>
+      <li
+        v-for="(f, i) in things"
+        :id="`found-${i}`"
+        :key="f.kind + f.id"
+        role="option"
+        :aria-selected="i === chosen"
+        @click="go(f)"
+        @mousemove="chosen = i">
+        <b>{{ words.text(f.label) }}</b> <span class="soft">{{ f.detail }}</span>
+      </li>
     </ul>
-    <p v-if="settled.trim() && !things.length && !found.isFetching.value" class="soft">{{ words.t('nav.findEmpty') }}</p>
+    <p v-if="settled.trim() && !things.length && !found.isFetching.value" class="soft">
+      {{ words.t('nav.findEmpty') }}
+    </p>
   </Modal>
 </template>
 
 <style scoped>
-.text { width: 100%; font: 18px var(--sans); padding: 8px 12px; border: 1px solid var(--edge); border-radius: 4px; background: var(--sheet); color: var(--char); }
-ul { list-style: none; margin: 10px 0 0; padding: 0; } li { padding: 8px 10px; border-top: 1px solid var(--hair); cursor: pointer; } li[aria-selected='true'] { background: var(--band); box-shadow: inset 3px 0 0 var(--ember); }
+.text {
+  width: 100%;
+  font: 18px var(--sans);
+  padding: 8px 12px;
+  border: 1px solid var(--edge);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--char);
+}
+ul {
+  list-style: none;
+  margin: 10px 0 0;
+  padding: 0;
+}
+li {
+  padding: 8px 10px;
+  border-top: 1px solid var(--hair);
+  cursor: pointer;
+}
+li[aria-selected='true'] {
+  background: var(--band);
+  box-shadow: inset 3px 0 0 var(--ember);
+}
 </style>

@@ -14,8 +14,18 @@ useEscape(() => emit('close'));
   <Modal open :footer="null" :title="words.t('keys.title')" :width="460" @cancel="emit('close')">
     <table class="plain">
       <tbody>
-        <tr v-for="s in SHORTCUTS" :key="s.key"><td><kbd>{{ s.key }}</kbd></td><td>{{ words.t(`keys.${s.name}`) }}</td></tr>
-        <tr><td><kbd>g</kbd> <kbd v-for="v in VIEWS" :key="v.key">{{ v.key }}</kbd></td><td>{{ words.t('keys.go') }}</td></tr>
+        <tr v-for="s in SHORTCUTS" :key="s.key">
+          <td>
+            <kbd>{{ s.key }}</kbd>
+          </td>
+          <td>{{ words.t(`keys.${s.name}`) }}</td>
+        </tr>
+        <tr>
+          <td>
+            <kbd>g</kbd> <kbd v-for="v in VIEWS" :key="v.key">{{ v.key }}</kbd>
+          </td>
+          <td>{{ words.t('keys.go') }}</td>
+        </tr>
       </tbody>
     </table>
     <label class="small"><input v-model="singleKeys" type="checkbox" /> {{ words.t('keys.single') }}</label>

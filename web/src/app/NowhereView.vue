@@ -6,5 +6,7 @@ const words = useWords();
 </script>
 
 <template>
-  <StateNote state="empty" :title="words.t('common.notHere')"><RouterLink class="btn main" :to="{ name: 'hearth' }">{{ words.t('common.toHearth') }}</RouterLink></StateNote>
+  <StateNote state="empty" :title="words.t('common.notHere')"
+    ><RouterLink class="btn main" :to="{ name: 'hearth' }">{{ words.t('common.toHearth') }}</RouterLink></StateNote
+  >
 </template>

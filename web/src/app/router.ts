@@ -17,7 +17,12 @@ export const router = createRouter({
     { path: '/plants/:plantKey/edit', name: 'editPlant', component: () => import('../plants/EditPlantView.vue') },
     { path: '/weather', name: 'weather', component: () => import('../weather/WeatherView.vue') },
     { path: '/group', name: 'group', component: () => import('../people/GroupView.vue') },
-    { path: '/invitation/:token', name: 'invitation', component: () => import('../people/InvitationView.vue'), meta: { open: true } },
+    {
+      path: '/invitation/:token',
+      name: 'invitation',
+      component: () => import('../people/InvitationView.vue'),
+      meta: { open: true },
+    },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./NowhereView.vue') },
   ],
   scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),

@@ -1,14 +1,26 @@
 /** What a key does, by name; the words say it. */
-export type ShortcutName = 'find' | 'today' | 'dayBack' | 'dayOn' | 'weekBack' | 'weekOn' | 'visit' | 'take' | 'newPatch' | 'list';
+export type ShortcutName =
+  'find' | 'today' | 'dayBack' | 'dayOn' | 'weekBack' | 'weekOn' | 'visit' | 'take' | 'newPatch' | 'list';
 
 export const SHORTCUTS: readonly { readonly key: string; readonly name: ShortcutName }[] = [
-  { key: '/', name: 'find' }, { key: 't', name: 'today' }, { key: '[', name: 'dayBack' }, { key: ']', name: 'dayOn' }, { key: '{', name: 'weekBack' }, { key: '}', name: 'weekOn' },
-  { key: 'v', name: 'visit' }, { key: 'k', name: 'take' }, { key: 'n', name: 'newPatch' }, { key: '?', name: 'list' },
+  { key: '/', name: 'find' },
+  { key: 't', name: 'today' },
+  { key: '[', name: 'dayBack' },
+  { key: ']', name: 'dayOn' },
+  { key: '{', name: 'weekBack' },
+  { key: '}', name: 'weekOn' },
+  { key: 'v', name: 'visit' },
+  { key: 'k', name: 'take' },
+  { key: 'n', name: 'newPatch' },
+  { key: '?', name: 'list' },
 ];
 
 /** Views reached by `g` and then this letter, which is underlined in their word. */
 export const VIEWS = [
-  { name: 'hearth', key: 'h' }, { name: 'plants', key: 'p' }, { name: 'weather', key: 'w' }, { name: 'group', key: 'u' },
+  { name: 'hearth', key: 'h' },
+  { name: 'plants', key: 'p' },
+  { name: 'weather', key: 'w' },
+  { name: 'group', key: 'u' },
 ] as const;
 
 /** The word in three pieces, the middle one being the letter to underline. */

@@ -9,7 +9,13 @@ export const singleKeys = useLocalStorage('emberfield-single-keys', true);
 const AFTER_G_MS = 1500;
 
 /** Listens for the keys of the house; never while somebody types, never with Ctrl, Alt or Meta. */
-export function useShortcuts({ openFind, openList }: { readonly openFind: () => void; readonly openList: () => void }): void {
+export function useShortcuts({
+  openFind,
+  openList,
+}: {
+  readonly openFind: () => void;
+  readonly openList: () => void;
+}): void {
   const route = useRoute();
   const router = useRouter();
   const { step, lookAt } = useDay();
@@ -25,8 +31,16 @@ export function useShortcuts({ openFind, openList }: { readonly openFind: () => 
     if (id) void router.push({ name, params: { standId: id }, query: route.query });
   };
   const actions: Record<ShortcutName, () => void> = {
-    find: openFind, list: openList, today: () => lookAt(null), dayBack: () => step(-1), dayOn: () => step(1), weekBack: () => step(-7), weekOn: () => step(7),
-    visit: () => toStand('visit'), take: () => toStand('take'), newPatch: () => void router.push({ name: 'newPatch' }),
+    find: openFind,
+    list: openList,
+    today: () => lookAt(null),
+    dayBack: () => step(-1),
+    dayOn: () => step(1),
+    weekBack: () => step(-7),
+    weekOn: () => step(7),
+    visit: () => toStand('visit'),
+    take: () => toStand('take'),
+    newPatch: () => void router.push({ name: 'newPatch' }),
   };
 
   useEventListener('keydown', (event) => {
@@ -52,5 +66,10 @@ export function useShortcuts({ openFind, openList }: { readonly openFind: () => 
 }
 
 function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest('[role=combobox]') !== null);
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable ||
+      ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
+      target.closest('[role=combobox]') !== null)
+  );
 }

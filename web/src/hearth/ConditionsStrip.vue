@@ -11,18 +11,47 @@ const c = computed(() => props.conditions);
 <template>
   <div class="strip">
     <template v-if="c.source !== 'none'">
-      <span><b>{{ words.temperatures(c) }}</b> <span class="soft">{{ words.t(`conditions.${c.source}`) }}</span></span>
-      <span v-if="c.daysAhead !== null"><b>{{ words.yearLead(c.daysAhead) }}</b></span>
+      <span
+        ><b>{{ words.temperatures(c) }}</b> <span class="soft">{{ words.t(`conditions.${c.source}`) }}</span></span
+      >
+      <span v-if="c.daysAhead !== null"
+        ><b>{{ words.yearLead(c.daysAhead) }}</b></span
+      >
     </template>
     <RouterLink v-else :to="{ name: 'weather' }">{{ words.t('hearth.weatherMissing') }}</RouterLink>
     <span v-if="c.sunrise && c.sunset">{{ words.t('conditions.light', { from: c.sunrise, to: c.sunset }) }}</span>
     <span v-if="c.rainMm !== null">{{ words.t('conditions.rain', { amount: words.format.rain(c.rainMm) }) }}</span>
-    <RouterLink v-if="c.stationName && c.stationLastDay" class="soft last" :to="{ name: 'weather' }">{{ words.t('conditions.station', { station: c.stationName, day: words.format.day(c.stationLastDay, day) }) }}</RouterLink>
+    <RouterLink v-if="c.stationName && c.stationLastDay" class="soft last" :to="{ name: 'weather' }">{{
+      words.t('conditions.station', { station: c.stationName, day: words.format.day(c.stationLastDay, day) })
+    }}</RouterLink>
   </div>
 </template>
 
 <style scoped>
-.strip { display: flex; flex-wrap: wrap; gap: 4px 30px; padding: 9px 24px; background: var(--band); border-bottom: 1px solid var(--hair); align-items: baseline; }
-b { font: 560 16px var(--serif); } .last { margin-left: auto; text-decoration: none; border-bottom: 1px dotted; }
-@media (max-width: 900px) { .strip { padding-inline: 14px; gap: 4px 18px; } .last { margin: 0; } }
+.strip {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 30px;
+  padding: 9px 24px;
+  background: var(--band);
+  border-bottom: 1px solid var(--hair);
+  align-items: baseline;
+}
+b {
+  font: 560 16px var(--serif);
+}
+.last {
+  margin-left: auto;
+  text-decoration: none;
+  border-bottom: 1px dotted;
+}
+@media (max-width: 900px) {
+  .strip {
+    padding-inline: 14px;
+    gap: 4px 18px;
+  }
+  .last {
+    margin: 0;
+  }
+}
 </style>

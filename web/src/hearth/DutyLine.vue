@@ -14,16 +14,54 @@ const cold = { state: 'cold', daysToOpen: null } as const;
 </script>
 
 <template>
-  <RouterLink class="line" :to="{ name: 'stand', params: { standId: row.stand.id }, query: asked ? { day: asked } : {} }">
+  <RouterLink
+    class="line"
+    :to="{ name: 'stand', params: { standId: row.stand.id }, query: asked ? { day: asked } : {} }">
     <CoalMark v-if="thorny" :readiness="cold" thorns :size="36" :label="words.t('coal.thorns')" /><span v-else />
-    <span><b>{{ words.text(row.stand.plantName) }}</b><small>{{ [row.stand.patchName, row.stand.where].filter(Boolean).join(', ') }}</small></span>
+    <span
+      ><b>{{ words.text(row.stand.plantName) }}</b
+      ><small>{{ [row.stand.patchName, row.stand.where].filter(Boolean).join(', ') }}</small></span
+    >
     <span>{{ said.what }}</span>
     <span class="why">{{ said.why }}</span>
   </RouterLink>
 </template>
 
 <style scoped>
-.line { display: grid; grid-template-columns: 40px minmax(0, 1.1fr) minmax(120px, 0.9fr) minmax(0, 1.15fr); gap: 0 12px; align-items: center; min-height: 46px; padding: 3px 0; border-top: 1px solid var(--hair); color: inherit; text-decoration: none; line-height: 1.3; }
-.line:hover { background: color-mix(in srgb, var(--sheet) 60%, transparent); } b { font-weight: 640; } small, .why { color: var(--soft); font-size: 13px; line-height: 1.25; } small { display: block; }
-@media (max-width: 900px) { .line { grid-template-columns: 44px minmax(0, 1fr); padding-block: 10px; } .line > :nth-child(n + 3) { grid-column: 2; } }
+.line {
+  display: grid;
+  grid-template-columns: 40px minmax(0, 1.1fr) minmax(120px, 0.9fr) minmax(0, 1.15fr);
+  gap: 0 12px;
+  align-items: center;
+  min-height: 46px;
+  padding: 3px 0;
+  border-top: 1px solid var(--hair);
+  color: inherit;
+  text-decoration: none;
+  line-height: 1.3;
+}
+.line:hover {
+  background: color-mix(in srgb, var(--sheet) 60%, transparent);
+}
+b {
+  font-weight: 640;
+}
+small,
+.why {
+  color: var(--soft);
+  font-size: 13px;
+  line-height: 1.25;
+}
+small {
+  display: block;
+}
+@media (max-width: 900px) {
+  .line {
+    grid-template-columns: 44px minmax(0, 1fr);
+    padding-block: 10px;
+  }
+  .line > :nth-child(n + 3) {
+    grid-column: 2;
+  }
+}
 </style>

@@ -14,19 +14,29 @@ const props = defineProps<{ row: HeatRow; day: string; conditions: Conditions }>
 const words = useWords();
 const { groupId, mayPick } = useGroup();
 const { asked } = useDay();
-const plant = usePlant(groupId, computed(() => props.row.stand.plantKey));
+const plant = usePlant(
+  groupId,
+  computed(() => props.row.stand.plantKey),
+);
 const o = computed(() => props.row.outlook);
 const query = computed(() => (asked.value ? { day: asked.value } : {}));
 const where = computed(() => [props.row.stand.patchName, props.row.stand.where].filter(Boolean).join(', '));
-const dangerous = computed(() => (plant.data.value?.profile.lookAlikes ?? []).filter((l) => l.severity === 'deadly' || l.severity === 'poisonous'));
+const dangerous = computed(() =>
+  (plant.data.value?.profile.lookAlikes ?? []).filter((l) => l.severity === 'deadly' || l.severity === 'poisonous'),
+);
 const signs = computed(() => plant.data.value?.profile.signs.slice(0, 3) ?? []);
-const spec = computed(() => plant.data.value?.profile.windows.find((w) => w.part === o.value.part && w.use === o.value.use));
+const spec = computed(() =>
+  plant.data.value?.profile.windows.find((w) => w.part === o.value.part && w.use === o.value.use),
+);
 </script>
 
 <template>
   <div class="title">
     <CoalMark :readiness="o.readiness" :thorns="o.thorns" :size="48" :label="words.coal(o.readiness, o.thorns)" />
-    <div><h2>{{ words.text(row.stand.plantName) }} · {{ words.text(o.partName) }}</h2><span class="soft">{{ where }}</span></div>
+    <div>
+      <h2>{{ words.text(row.stand.plantName) }} · {{ words.text(o.partName) }}</h2>
+      <span class="soft">{{ where }}</span>
+    </div>
   </div>
   <section class="section">
     <h3>{{ words.t('hearth.whyNow') }}</h3>
@@ -35,26 +45,78 @@ const spec = computed(() => plant.data.value?.profile.windows.find((w) => w.part
   </section>
   <section class="section">
     <h3>{{ words.t('hearth.isIt') }}</h3>
-    <p v-if="o.thorns && dangerous.length" class="warn">{{ words.t('hearth.notRuledOut', { names: words.format.list(dangerous.map((l) => words.text(l.name))) }) }}</p>
+    <p v-if="o.thorns && dangerous.length" class="warn">
+      {{ words.t('hearth.notRuledOut', { names: words.format.list(dangerous.map((l) => words.text(l.name))) }) }}
+    </p>
     <ul class="checks small">
       <li v-for="(s, i) in signs" :key="i">{{ words.text(s.text) }}</li>
-      <li v-for="l in dangerous" :key="l.scientific"><b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}</li>
+      <li v-for="l in dangerous" :key="l.scientific">
+        <b>{{ words.text(l.name) }}</b
+        >: {{ words.text(l.separatedBy) }}
+      </li>
     </ul>
   </section>
   <section class="section">
     <h3>{{ words.t('hearth.howMuch') }}</h3>
-    <p><b>{{ words.allowance(o.allowance) }}</b> <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(o.allowance) }) }}</span></p>
+    <p>
+      <b>{{ words.allowance(o.allowance) }}</b>
+      <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(o.allowance) }) }}</span>
+    </p>
     <CeilingStack :allowance="o.allowance" />
-    <p class="small soft">{{ o.allowance.plantsCounted === null ? words.t('allowance.withoutCount') : words.t('allowance.onCount', { plants: words.t('plantCount', { n: o.allowance.plantsCounted }) }) }}</p>
+    <p class="small soft">
+      {{
+        o.allowance.plantsCounted === null
+          ? words.t('allowance.withoutCount')
+          : words.t('allowance.onCount', { plants: words.t('plantCount', { n: o.allowance.plantsCounted }) })
+      }}
+    </p>
   </section>
-  <section v-if="plant.data.value" class="section"><h3>{{ words.t('hearth.bring') }}</h3><p class="small">{{ words.text(plant.data.value.profile.bring) }}</p></section>
+  <section v-if="plant.data.value" class="section">
+    <h3>{{ words.t('hearth.bring') }}</h3>
+    <p class="small">{{ words.text(plant.data.value.profile.bring) }}</p>
+  </section>
   <div class="acts no-print">
-    <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'take', params: { standId: row.stand.id }, query: { part: o.part } }">{{ words.t('hearth.logTake') }} <kbd>k</kbd></RouterLink>
-    <RouterLink v-if="mayPick" class="btn" :to="{ name: 'visit', params: { standId: row.stand.id } }">{{ words.t('hearth.logVisit') }} <kbd>v</kbd></RouterLink>
-    <RouterLink class="btn" :to="{ name: 'stand', params: { standId: row.stand.id }, query }">{{ words.t('hearth.open') }}</RouterLink>
+    <RouterLink
+      v-if="mayPick"
+      class="btn main"
+      :to="{ name: 'take', params: { standId: row.stand.id }, query: { part: o.part } }"
+      >{{ words.t('hearth.logTake') }} <kbd>k</kbd></RouterLink
+    >
+    <RouterLink v-if="mayPick" class="btn" :to="{ name: 'visit', params: { standId: row.stand.id } }"
+      >{{ words.t('hearth.logVisit') }} <kbd>v</kbd></RouterLink
+    >
+    <RouterLink class="btn" :to="{ name: 'stand', params: { standId: row.stand.id }, query }">{{
+      words.t('hearth.open')
+    }}</RouterLink>
   </div>
 </template>
 
 <style scoped>
-.title { display: flex; gap: 12px; align-items: center; margin-bottom: 14px; } .title h2 { font-size: 24px; } h3 { margin-bottom: 3px; } .checks { padding-left: 18px; margin: 0; } .checks li { margin: 3px 0; } .acts { display: flex; flex-wrap: wrap; gap: 10px; } p { margin: 0 0 3px; }
+.title {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 14px;
+}
+.title h2 {
+  font-size: 24px;
+}
+h3 {
+  margin-bottom: 3px;
+}
+.checks {
+  padding-left: 18px;
+  margin: 0;
+}
+.checks li {
+  margin: 3px 0;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+p {
+  margin: 0 0 3px;
+}
 </style>

@@ -23,20 +23,35 @@ const part = ref<string | null>(null);
 const showAll = ref(false);
 const byHeat = computed(() => (hearth.data.value ? rowsByHeat(hearth.data.value, part.value) : null));
 const parts = computed(() => (hearth.data.value ? partsOf(hearth.data.value) : []));
-const groups = computed(() => HEATS.filter((h) => showAll.value || NEAR_HEATS.includes(h)).flatMap((heat) => ((byHeat.value?.get(heat)?.length ?? 0) > 0 ? [{ heat, rows: byHeat.value!.get(heat)! }] : [])));
+const groups = computed(() =>
+  HEATS.filter((h) => showAll.value || NEAR_HEATS.includes(h)).flatMap((heat) =>
+    (byHeat.value?.get(heat)?.length ?? 0) > 0 ? [{ heat, rows: byHeat.value!.get(heat)! }] : [],
+  ),
+);
 const duties = computed(() => (hearth.data.value ? dutyRows(hearth.data.value) : []));
 const rows = computed(() => groups.value.flatMap((g) => g.rows));
-const chosen = computed<HeatRow | null>(() => rows.value.find((r) => r.stand.id === choice.standId && r.outlook.part === choice.part) ?? null);
+const chosen = computed<HeatRow | null>(
+  () => rows.value.find((r) => r.stand.id === choice.standId && r.outlook.part === choice.part) ?? null,
+);
 const laterCount = computed(() => (byHeat.value?.get('cold')?.length ?? 0) + (byHeat.value?.get('ash')?.length ?? 0));
 const shownDay = computed(() => hearth.data.value?.day ?? day.value);
-watch(rows, (now) => {
-  if (!chosen.value && now[0]) choice.choose(now[0].stand.id, now[0].outlook.part);
-}, { immediate: true });
+watch(
+  rows,
+  (now) => {
+    if (!chosen.value && now[0]) choice.choose(now[0].stand.id, now[0].outlook.part);
+  },
+  { immediate: true },
+);
 
 const isPhone = (): boolean => window.matchMedia('(max-width: 900px)').matches;
 function choose(row: HeatRow): void {
   choice.choose(row.stand.id, row.outlook.part);
-  if (isPhone()) void router.push({ name: 'stand', params: { standId: row.stand.id }, query: asked.value ? { day: asked.value } : {} });
+  if (isPhone())
+    void router.push({
+      name: 'stand',
+      params: { standId: row.stand.id },
+      query: asked.value ? { day: asked.value } : {},
+    });
 }
 function stepRow(by: number): void {
   const at = rows.value.findIndex((r) => r === chosen.value);
@@ -52,34 +67,104 @@ function stepRow(by: number): void {
   <ConditionsStrip v-if="hearth.data.value" :conditions="hearth.data.value.conditions" :day="shownDay" />
   <StateNote v-if="hearth.isError.value" state="failed" :text="hearth.error.value?.message" @retry="hearth.refetch()" />
   <StateNote v-else-if="!hearth.data.value" state="loading" />
-  <StateNote v-else-if="!hearth.data.value.stands.length" state="empty" :title="words.t('hearth.emptyTitle')" :text="words.t('hearth.empty')">
-    <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch' }">{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink>
+  <StateNote
+    v-else-if="!hearth.data.value.stands.length"
+    state="empty"
+    :title="words.t('hearth.emptyTitle')"
+    :text="words.t('hearth.empty')">
+    <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch' }"
+      >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
+    >
   </StateNote>
   <div v-else class="two hearth" :aria-busy="hearth.isPlaceholderData.value">
     <div class="front" @keydown.down.prevent="stepRow(1)" @keydown.up.prevent="stepRow(-1)">
       <div class="tools no-print">
-        <select v-model="part" :aria-label="words.t('hearth.filter')"><option :value="null">{{ words.t('hearth.allParts') }}</option><option v-for="p in parts" :key="p" :value="p">{{ words.t(`plants.partName.${p}`) }}</option></select>
+        <select v-model="part" :aria-label="words.t('hearth.filter')">
+          <option :value="null">{{ words.t('hearth.allParts') }}</option>
+          <option v-for="p in parts" :key="p" :value="p">{{ words.t(`plants.partName.${p}`) }}</option>
+        </select>
         <span class="soft">{{ words.t('hearth.shown', { n: hearth.data.value.stands.length }) }}</span>
-        <RouterLink v-if="mayPick" class="btn" :to="{ name: 'newPatch' }">{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink>
+        <RouterLink v-if="mayPick" class="btn" :to="{ name: 'newPatch' }"
+          >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
+        >
       </div>
       <p v-if="!groups.length" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
       <section v-for="g in groups" :key="g.heat">
-        <div class="head"><h2>{{ words.t(`hearth.${g.heat}`) }}</h2><span class="soft">{{ words.t(`hearth.${g.heat}Note`) }}</span></div>
-        <HearthLine v-for="r in g.rows" :id="`row-${r.key}`" :key="r.key" :row="r" :day="shownDay" :chosen="r === chosen" @choose="choose(r)" />
+        <div class="head">
+          <h2>{{ words.t(`hearth.${g.heat}`) }}</h2>
+          <span class="soft">{{ words.t(`hearth.${g.heat}Note`) }}</span>
+        </div>
+        <HearthLine
+          v-for="r in g.rows"
+          :id="`row-${r.key}`"
+          :key="r.key"
+          :row="r"
+          :day="shownDay"
+          :chosen="r === chosen"
+          @choose="choose(r)" />
       </section>
       <section v-if="duties.length">
-        <div class="head"><h2>{{ words.t('hearth.duties') }}</h2><span class="soft">{{ words.t('hearth.dutiesNote') }}</span></div>
+        <div class="head">
+          <h2>{{ words.t('hearth.duties') }}</h2>
+          <span class="soft">{{ words.t('hearth.dutiesNote') }}</span>
+        </div>
         <DutyLine v-for="d in duties" :key="d.key" :row="d" :day="shownDay" />
       </section>
-      <button v-if="laterCount" type="button" class="btn plain" @click="showAll = !showAll">{{ words.t(showAll ? 'hearth.hideLater' : 'hearth.showLater') }} ({{ laterCount }})</button>
+      <button v-if="laterCount" type="button" class="btn plain" @click="showAll = !showAll">
+        {{ words.t(showAll ? 'hearth.hideLater' : 'hearth.showLater') }} ({{ laterCount }})
+      </button>
     </div>
-    <aside class="side"><HearthBrief v-if="chosen" :row="chosen" :day="shownDay" :conditions="hearth.data.value.conditions" /><p v-else class="soft">{{ words.t('hearth.chooseOne') }}</p></aside>
+    <aside class="side">
+      <HearthBrief v-if="chosen" :row="chosen" :day="shownDay" :conditions="hearth.data.value.conditions" />
+      <p v-else class="soft">{{ words.t('hearth.chooseOne') }}</p>
+    </aside>
   </div>
 </template>
 
 <style scoped>
-.hearth { grid-template-columns: minmax(0, 1fr) 480px; } .hearth .front { padding: 6px 10px 40px 24px; } .head { display: flex; align-items: baseline; gap: 12px; margin: 15px 0 3px; }
-.tools { display: flex; gap: 14px; align-items: center; padding-top: 8px; } .tools .btn { margin-left: auto; } select { background: var(--sheet); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 6px 10px; font: inherit; min-height: 36px; }
-.quiet { padding: 40px 0; max-width: 460px; }
-@media (max-width: 900px) { .hearth .side { display: none; } .hearth .front { padding-inline: 14px; } select { min-height: 48px; } }
+.hearth {
+  grid-template-columns: minmax(0, 1fr) 480px;
+}
+.hearth .front {
+  padding: 6px 10px 40px 24px;
+}
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+  margin: 15px 0 3px;
+}
+.tools {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  padding-top: 8px;
+}
+.tools .btn {
+  margin-left: auto;
+}
+select {
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 6px 10px;
+  font: inherit;
+  min-height: 36px;
+}
+.quiet {
+  padding: 40px 0;
+  max-width: 460px;
+}
+@media (max-width: 900px) {
+  .hearth .side {
+    display: none;
+  }
+  .hearth .front {
+    padding-inline: 14px;
+  }
+  select {
+    min-height: 48px;
+  }
+}
 </style>

@@ -4,7 +4,8 @@ import { dutyRows, partsOf, rowsByHeat } from './heat.ts';
 
 const outlook = (part: string, readiness: PartOutlook['readiness'], kind = 'counted') =>
   ({ standId: 's1', part, use: 'eaten', readiness, allowance: { kind } }) as unknown as PartOutlook;
-const hearth = (outlooks: readonly PartOutlook[], duties: HearthView['duties'] = []) => ({ stands: [{ id: 's1' }], outlooks, duties }) as unknown as HearthView;
+const hearth = (outlooks: readonly PartOutlook[], duties: HearthView['duties'] = []) =>
+  ({ stands: [{ id: 's1' }], outlooks, duties }) as unknown as HearthView;
 const glowing = (daysLeft: number): PartOutlook['readiness'] => ({ state: 'glowing', daysLeft, quality: 0.8 });
 
 describe('the Hearth’s order', () => {
@@ -13,7 +14,9 @@ describe('the Hearth’s order', () => {
     expect(rows.map((r) => r.outlook.part)).to.deep.equal(['tip', 'leaf']);
   });
   it('puts what may be taken above what may not', () => {
-    const rows = rowsByHeat(hearth([outlook('leaf', glowing(1), 'none'), outlook('tip', glowing(30))]), null).get('glowing')!;
+    const rows = rowsByHeat(hearth([outlook('leaf', glowing(1), 'none'), outlook('tip', glowing(30))]), null).get(
+      'glowing',
+    )!;
     expect(rows[0]!.outlook.part).to.equal('tip');
   });
   it('keeps to the chosen part', () => {
@@ -23,7 +26,11 @@ describe('the Hearth’s order', () => {
     expect(partsOf(view)).to.deep.equal(['leaf', 'tip']);
   });
   it('puts identity before counting', () => {
-    const duties: HearthView['duties'] = [{ kind: 'countStand', standId: 's1', lastCount: null }, { kind: 'settleIdentity', standId: 's1', lookAgain: null, lookAgainStage: null, notRuledOut: [] }, { kind: 'countStand', standId: 'gone', lastCount: null }];
+    const duties: HearthView['duties'] = [
+      { kind: 'countStand', standId: 's1', lastCount: null },
+      { kind: 'settleIdentity', standId: 's1', lookAgain: null, lookAgainStage: null, notRuledOut: [] },
+      { kind: 'countStand', standId: 'gone', lastCount: null },
+    ];
     expect(dutyRows(hearth([], duties)).map((d) => d.duty.kind)).to.deep.equal(['settleIdentity', 'countStand']);
   });
 });

@@ -21,9 +21,16 @@ export function rowsByHeat(hearth: HearthView, part: string | null): ReadonlyMap
   const stands = new Map(hearth.stands.map((s) => [s.id, s]));
   const rows = hearth.outlooks.flatMap((outlook): HeatRow[] => {
     const stand = stands.get(outlook.standId);
-    return stand && (part === null || outlook.part === part) ? [{ key: `${outlook.standId}:${outlook.part}:${outlook.use}`, stand, outlook }] : [];
+    return stand && (part === null || outlook.part === part)
+      ? [{ key: `${outlook.standId}:${outlook.part}:${outlook.use}`, stand, outlook }]
+      : [];
   });
-  return new Map(HEATS.map((heat) => [heat, rows.filter((r) => r.outlook.readiness.state === heat).sort((a, b) => urgency(a) - urgency(b))]));
+  return new Map(
+    HEATS.map((heat) => [
+      heat,
+      rows.filter((r) => r.outlook.readiness.state === heat).sort((a, b) => urgency(a) - urgency(b)),
+    ]),
+  );
 }
 
 /** What can be taken stands above what is forbidden; within that, the nearest end or opening first. */
@@ -55,4 +62,5 @@ export function dutyRows(hearth: HearthView): readonly DutyRow[] {
     .sort((a, b) => order.indexOf(a.duty.kind) - order.indexOf(b.duty.kind));
 }
 
-export const partsOf = (hearth: HearthView): readonly string[] => [...new Set(hearth.outlooks.map((o) => o.part))].sort();
+export const partsOf = (hearth: HearthView): readonly string[] =>
+  [...new Set(hearth.outlooks.map((o) => o.part))].sort();

@@ -9,7 +9,8 @@ type AskedDay = Ref<string | undefined>;
 export const useHearth = (groupId: GroupId, day: AskedDay) =>
   useQuery({
     queryKey: computed(() => ['group', groupId.value, 'hearth', day.value ?? 'today']),
-    queryFn: ({ signal }) => call(ROUTES.hearth, { params: { groupId: groupId.value! }, query: { day: day.value }, signal }),
+    queryFn: ({ signal }) =>
+      call(ROUTES.hearth, { params: { groupId: groupId.value! }, query: { day: day.value }, signal }),
     enabled: computed(() => groupId.value !== null),
     placeholderData: keepPreviousData,
   });
@@ -18,7 +19,8 @@ export const useHearth = (groupId: GroupId, day: AskedDay) =>
 export const useRibbon = (groupId: GroupId, day: AskedDay) =>
   useQuery({
     queryKey: computed(() => ['group', groupId.value, 'ribbon', day.value?.slice(0, 4) ?? 'this-year']),
-    queryFn: ({ signal }) => call(ROUTES.ribbon, { params: { groupId: groupId.value! }, query: { day: day.value }, signal }),
+    queryFn: ({ signal }) =>
+      call(ROUTES.ribbon, { params: { groupId: groupId.value! }, query: { day: day.value }, signal }),
     enabled: computed(() => groupId.value !== null),
     placeholderData: keepPreviousData,
   });

@@ -7,5 +7,12 @@ const value = defineModel<number | null | undefined>({ required: true });
 </script>
 
 <template>
-  <InputNumber :value="value ?? undefined" :min="min" :precision="whole ? 0 : undefined" :size="size ?? 'middle'" :inputmode="whole ? 'numeric' : 'decimal'" :aria-label="label" @update:value="value = typeof $event === 'number' ? $event : null" />
+  <InputNumber
+    :value="value ?? undefined"
+    :min="min"
+    :precision="whole ? 0 : undefined"
+    :size="size ?? 'middle'"
+    :inputmode="whole ? 'numeric' : 'decimal'"
+    :aria-label="label"
+    @update:value="value = typeof $event === 'number' ? $event : null" />
 </template>

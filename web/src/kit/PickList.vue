@@ -3,18 +3,39 @@
  * One of a list. The browser's own: it is read aloud rightly, jumps to typed letters, and is a large wheel on a phone;
  * the component library's search select fails the accessibility check while closed.
  */
-defineProps<{ options: readonly { readonly value: string; readonly label: string }[]; label: string; placeholder?: string }>();
+defineProps<{
+  options: readonly { readonly value: string; readonly label: string }[];
+  label: string;
+  placeholder?: string;
+}>();
 const chosen = defineModel<string | null>({ required: true });
 </script>
 
 <template>
-  <select :value="chosen ?? ''" :aria-label="label" @change="chosen = ($event.target as HTMLSelectElement).value || null">
+  <select
+    :value="chosen ?? ''"
+    :aria-label="label"
+    @change="chosen = ($event.target as HTMLSelectElement).value || null">
     <option v-if="placeholder !== undefined" value="">{{ placeholder }}</option>
     <option v-for="o in options" :key="o.value" :value="o.value">{{ o.label }}</option>
   </select>
 </template>
 
 <style scoped>
-select { width: 100%; max-width: 520px; font: inherit; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 8px 10px; min-height: 42px; }
-@media (max-width: 900px) { select { min-height: 48px; } }
+select {
+  width: 100%;
+  max-width: 520px;
+  font: inherit;
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 8px 10px;
+  min-height: 42px;
+}
+@media (max-width: 900px) {
+  select {
+    min-height: 48px;
+  }
+}
 </style>

@@ -17,7 +17,25 @@ const id = useId();
 </template>
 
 <style scoped>
-.why { background: none; border: 0; border-bottom: 1px dotted var(--soft); padding: 0; font: inherit; color: inherit; text-align: left; cursor: pointer; }
-ul { margin: 6px 0 8px; padding: 8px 12px 8px 28px; background: var(--band); border-radius: 4px; color: var(--char); font-weight: 400; }
-li { margin: 2px 0; }
+.why {
+  background: none;
+  border: 0;
+  border-bottom: 1px dotted var(--soft);
+  padding: 0;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+ul {
+  margin: 6px 0 8px;
+  padding: 8px 12px 8px 28px;
+  background: var(--band);
+  border-radius: 4px;
+  color: var(--char);
+  font-weight: 400;
+}
+li {
+  margin: 2px 0;
+}
 </style>

@@ -20,9 +20,23 @@ const last = computed(() => firstOfYear(year.value + 1) - 1);
 const x = (d: number): number => ((d - first.value) / (last.value - first.value)) * Math.max(1, width.value);
 const dragged = ref<number | null>(null);
 const notch = computed(() => x(dragged.value ?? dayNumber(props.day)));
-const months = computed(() => Array.from({ length: 12 }, (_, m) => ({ m, x: x(Math.round(Date.UTC(year.value, m, 1) / 86_400_000)), name: words.value.format.month(m) })));
-const warmth = computed(() => (props.ribbon?.warmthC ?? []).map((c, i) => ({ x: x(first.value + i * 5), w: x(first.value + 5) + 0.5, o: c === null ? 0 : Math.min(0.4, Math.max(0, (c - 3) / 44)) })));
-const strokes = computed(() => lanesFor(props.ribbon?.strokes ?? [], { first: first.value, last: last.value, width: Math.max(1, width.value) }));
+const months = computed(() =>
+  Array.from({ length: 12 }, (_, m) => ({
+    m,
+    x: x(Math.round(Date.UTC(year.value, m, 1) / 86_400_000)),
+    name: words.value.format.month(m),
+  })),
+);
+const warmth = computed(() =>
+  (props.ribbon?.warmthC ?? []).map((c, i) => ({
+    x: x(first.value + i * 5),
+    w: x(first.value + 5) + 0.5,
+    o: c === null ? 0 : Math.min(0.4, Math.max(0, (c - 3) / 44)),
+  })),
+);
+const strokes = computed(() =>
+  lanesFor(props.ribbon?.strokes ?? [], { first: first.value, last: last.value, width: Math.max(1, width.value) }),
+);
 
 const dayAt = (clientX: number): number => {
   const rect = strip.value!.getBoundingClientRect();
@@ -50,27 +64,119 @@ function key(event: KeyboardEvent): void {
 
 <template>
   <div ref="box" class="ribbon">
-    <svg ref="strip" :width="width" :height="HEIGHT" tabindex="0" role="slider" :aria-label="words.t('day.ribbon')" :aria-valuemin="1" :aria-valuemax="last - first + 1" :aria-valuenow="dayNumber(day) - first + 1" :aria-valuetext="words.format.weekday(day)" @pointerdown="grab" @pointermove="move" @pointerup="release" @pointercancel="dragged = null" @keydown="key">
+    <svg
+      ref="strip"
+      :width="width"
+      :height="HEIGHT"
+      tabindex="0"
+      role="slider"
+      :aria-label="words.t('day.ribbon')"
+      :aria-valuemin="1"
+      :aria-valuemax="last - first + 1"
+      :aria-valuenow="dayNumber(day) - first + 1"
+      :aria-valuetext="words.format.weekday(day)"
+      @pointerdown="grab"
+      @pointermove="move"
+      @pointerup="release"
+      @pointercancel="dragged = null"
+      @keydown="key">
       <defs>
-        <linearGradient v-for="(s, i) in strokes" :id="`${id}-${i}`" :key="i" :x1="s.shape.from" :x2="s.shape.to" gradientUnits="userSpaceOnUse">
-          <stop offset="0" :class="s.leafy ? 'moss' : 'ember'" stop-opacity="0" /><stop :offset="s.shape.fullFrom" :class="s.leafy ? 'moss' : 'ember'" /><stop :offset="s.shape.fullTo" :class="s.leafy ? 'moss' : 'ember'" /><stop offset="1" :class="s.leafy ? 'moss' : 'ember'" stop-opacity="0" />
+        <linearGradient
+          v-for="(s, i) in strokes"
+          :id="`${id}-${i}`"
+          :key="i"
+          :x1="s.shape.from"
+          :x2="s.shape.to"
+          gradientUnits="userSpaceOnUse">
+          <stop offset="0" :class="s.leafy ? 'moss' : 'ember'" stop-opacity="0" />
+          <stop :offset="s.shape.fullFrom" :class="s.leafy ? 'moss' : 'ember'" />
+          <stop :offset="s.shape.fullTo" :class="s.leafy ? 'moss' : 'ember'" />
+          <stop offset="1" :class="s.leafy ? 'moss' : 'ember'" stop-opacity="0" />
         </linearGradient>
       </defs>
-      <rect v-for="(w, i) in warmth" :key="i" :x="w.x" y="0" :width="w.w" :height="HEIGHT" class="warm" :opacity="w.o" />
-      <g v-for="m in months" :key="m.m"><path :d="`M${m.x} 44V${HEIGHT}`" class="tick" /><text :x="m.x + 4" y="54">{{ m.name }}</text></g>
+      <rect
+        v-for="(w, i) in warmth"
+        :key="i"
+        :x="w.x"
+        y="0"
+        :width="w.w"
+        :height="HEIGHT"
+        class="warm"
+        :opacity="w.o" />
+      <g v-for="m in months" :key="m.m">
+        <path :d="`M${m.x} 44V${HEIGHT}`" class="tick" />
+        <text :x="m.x + 4" y="54">{{ m.name }}</text>
+      </g>
       <path v-for="(s, i) in strokes" :key="`s${i}`" :d="s.shape.path" :fill="`url(#${id}-${i})`" />
-      <path v-if="today !== day && year === yearOf(dayNumber(today))" :d="`M${x(dayNumber(today))} 0V${HEIGHT}`" class="today" />
-      <path :d="`M${notch - 8} 0H${notch + 8}L${notch} 10Z`" class="notch" /><path :d="`M${notch} 0V${HEIGHT}`" class="line" />
+      <path
+        v-if="today !== day && year === yearOf(dayNumber(today))"
+        :d="`M${x(dayNumber(today))} 0V${HEIGHT}`"
+        class="today" />
+      <path :d="`M${notch - 8} 0H${notch + 8}L${notch} 10Z`" class="notch" />
+      <path :d="`M${notch} 0V${HEIGHT}`" class="line" />
     </svg>
-    <span v-if="dragged !== null" class="flag" :style="{ left: `${notch}px` }">{{ words.format.day(isoDay(dragged)) }}</span>
+    <span v-if="dragged !== null" class="flag" :style="{ left: `${notch}px` }">{{
+      words.format.day(isoDay(dragged))
+    }}</span>
   </div>
 </template>
 
 <style scoped>
-.ribbon { position: relative; flex: 1; min-width: 0; height: 56px; border-bottom: 1.5px solid var(--char); }
-svg { display: block; touch-action: none; cursor: ew-resize; } text { font-size: 13px; fill: var(--soft); pointer-events: none; user-select: none; }
-.warm { fill: var(--glow); } .tick { stroke: var(--edge); } .notch { fill: var(--char); } .line { stroke: var(--char); stroke-width: 1.6; } .today { stroke: var(--soft); stroke-dasharray: 2 3; }
-.ember { stop-color: var(--ember); } .moss { stop-color: var(--moss); }
-.flag { position: absolute; top: 60px; transform: translateX(-50%); background: var(--char); color: var(--paper); padding: 3px 10px; border-radius: 3px; white-space: nowrap; z-index: 5; }
-@media (max-width: 900px) { .ribbon :deep(text):nth-child(even) { display: none; } }
+.ribbon {
+  position: relative;
+  flex: 1;
+  min-width: 0;
+  height: 56px;
+  border-bottom: 1.5px solid var(--char);
+}
+svg {
+  display: block;
+  touch-action: none;
+  cursor: ew-resize;
+}
+text {
+  font-size: 13px;
+  fill: var(--soft);
+  pointer-events: none;
+  user-select: none;
+}
+.warm {
+  fill: var(--glow);
+}
+.tick {
+  stroke: var(--edge);
+}
+.notch {
+  fill: var(--char);
+}
+.line {
+  stroke: var(--char);
+  stroke-width: 1.6;
+}
+.today {
+  stroke: var(--soft);
+  stroke-dasharray: 2 3;
+}
+.ember {
+  stop-color: var(--ember);
+}
+.moss {
+  stop-color: var(--moss);
+}
+.flag {
+  position: absolute;
+  top: 60px;
+  transform: translateX(-50%);
+  background: var(--char);
+  color: var(--paper);
+  padding: 3px 10px;
+  border-radius: 3px;
+  white-space: nowrap;
+  z-index: 5;
+}
+@media (max-width: 900px) {
+  .ribbon :deep(text):nth-child(even) {
+    display: none;
+  }
+}
 </style>

@@ -13,15 +13,25 @@ const { width } = useElementSize(box);
 const wide = computed(() => Math.max(340, width.value));
 const height = computed(() => 78 + props.stand.profile.stages.length * 38);
 const left = computed(() => roomForNames(props.stand.profile.stages.map((s) => words.value.text(s.name))));
-const layout = computed(() => ladderLayout({ left: left.value, season: props.stand.ladder.season, past: props.stand.ladder.past, width: wide.value, height: height.value }));
-const path = (points: readonly { readonly x: number; readonly y: number }[]): string => (points.length ? `M${points.map((p) => `${p.x} ${p.y}`).join('L')}` : '');
+const layout = computed(() =>
+  ladderLayout({
+    left: left.value,
+    season: props.stand.ladder.season,
+    past: props.stand.ladder.past,
+    width: wide.value,
+    height: height.value,
+  }),
+);
+const path = (points: readonly { readonly x: number; readonly y: number }[]): string =>
+  points.length ? `M${points.map((p) => `${p.x} ${p.y}`).join('L')}` : '';
 const nowDay = computed(() => dayNumber(props.day));
 const lastSeen = computed(() => layout.value.now.findLastIndex((p) => p.seen));
 const months = computed(() => {
   const out: { x: number; name: string }[] = [];
   for (let d = layout.value.first; d < layout.value.last; d++) {
     const iso = isoDay(d);
-    if (iso.endsWith('-01')) out.push({ x: layout.value.x(d), name: words.value.format.month(Number(iso.slice(5, 7)) - 1) });
+    if (iso.endsWith('-01'))
+      out.push({ x: layout.value.x(d), name: words.value.format.month(Number(iso.slice(5, 7)) - 1) });
   }
   return out;
 });
@@ -33,17 +43,38 @@ const marks = computed(() => {
     const d = dayNumber(e.day);
     const i = stageIndex(e.body.stage);
     if (d < Math.max(first, dayNumber(props.stand.ladder.firstDay)) || d > last || i < 0) return [];
-    return [{ id: e.id, x: layout.value.x(d), y: layout.value.y(i), reached: e.body.reached, label: `${words.value.text(props.stand.profile.stages[i]!.name)}, ${words.value.format.day(e.day)}, ${e.by}` }];
+    return [
+      {
+        id: e.id,
+        x: layout.value.x(d),
+        y: layout.value.y(i),
+        reached: e.body.reached,
+        label: `${words.value.text(props.stand.profile.stages[i]!.name)}, ${words.value.format.day(e.day)}, ${e.by}`,
+      },
+    ];
   });
 });
 const brackets = computed(() =>
   props.stand.outlooks.flatMap((o: PartOutlook, k) => {
     if (o.opens.p50 === null || o.season !== props.stand.ladder.season.season) return [];
     const spec = props.stand.profile.windows[k]!;
-    const [from, to] = [layout.value.x(dayNumber(o.opens.p50)), layout.value.x(Math.min(layout.value.last, o.closes.p50 ? dayNumber(o.closes.p50) : layout.value.last))];
+    const [from, to] = [
+      layout.value.x(dayNumber(o.opens.p50)),
+      layout.value.x(Math.min(layout.value.last, o.closes.p50 ? dayNumber(o.closes.p50) : layout.value.last)),
+    ];
     const state = o.readiness.state;
     const end = to > wide.value - 190;
-    return [{ k, from, to, y: layout.value.y(stageIndex(spec.opens.stage)) - 15, state, text: words.value.text(o.partName), end }];
+    return [
+      {
+        k,
+        from,
+        to,
+        y: layout.value.y(stageIndex(spec.opens.stage)) - 15,
+        state,
+        text: words.value.text(o.partName),
+        end,
+      },
+    ];
   }),
 );
 </script>
@@ -51,30 +82,121 @@ const brackets = computed(() =>
 <template>
   <div ref="box" class="ladder" tabindex="0" role="group" :aria-label="words.t('stand.yearOf')">
     <svg :width="wide" :height="height" role="img" :aria-label="words.t('stand.ladderLabel')">
-      <g v-for="m in months" :key="m.x"><path :d="`M${m.x} 18V${height - 14}`" class="grid" /><text :x="m.x + 4" :y="height - 3" class="axis">{{ m.name }}</text></g>
+      <g v-for="m in months" :key="m.x">
+        <path :d="`M${m.x} 18V${height - 14}`" class="grid" />
+        <text :x="m.x + 4" :y="height - 3" class="axis">{{ m.name }}</text>
+      </g>
       <g v-for="(s, i) in stand.profile.stages" :key="s.key">
         <path :d="`M${left} ${layout.y(i)}H${wide - 8}`" class="grid faint" />
         <text :x="left - 12" :y="layout.y(i) + 4.5" text-anchor="end" class="stage">{{ words.text(s.name) }}</text>
       </g>
-      <path v-for="p in layout.past" :key="p.season" :d="path(p.points)" class="past"><title>{{ p.season }}</title></path>
+      <path v-for="p in layout.past" :key="p.season" :d="path(p.points)" class="past">
+        <title>{{ p.season }}</title>
+      </path>
       <path :d="layout.band" class="band" />
-      <path :d="path(layout.now.slice(0, lastSeen + 1))" class="now" /><path :d="path(layout.now.slice(Math.max(0, lastSeen)))" class="ahead" />
+      <path :d="path(layout.now.slice(0, lastSeen + 1))" class="now" />
+      <path :d="path(layout.now.slice(Math.max(0, lastSeen)))" class="ahead" />
       <g v-for="b in brackets" :key="b.k" :class="['bracket', b.state]">
-        <path :d="`M${b.from} ${b.y + 7}V${b.y}H${b.to}V${b.y + 7}`" /><text :x="b.end ? b.to : b.to + 7" :y="b.end ? b.y - 5 : b.y + 6" :text-anchor="b.end ? 'end' : 'start'">{{ b.text }}</text>
+        <path :d="`M${b.from} ${b.y + 7}V${b.y}H${b.to}V${b.y + 7}`" />
+        <text :x="b.end ? b.to : b.to + 7" :y="b.end ? b.y - 5 : b.y + 6" :text-anchor="b.end ? 'end' : 'start'">
+          {{ b.text }}
+        </text>
       </g>
-      <g v-for="m in marks" :key="m.id"><circle :cx="m.x" :cy="m.y" r="4.8" :class="m.reached ? 'seen' : 'notyet'"><title>{{ m.label }}</title></circle></g>
-      <path :d="`M${layout.x(nowDay) - 7} 4H${layout.x(nowDay) + 7}L${layout.x(nowDay)} 13Z`" class="notch" /><path :d="`M${layout.x(nowDay)} 4V${height - 14}`" class="line" />
+      <g v-for="m in marks" :key="m.id">
+        <circle :cx="m.x" :cy="m.y" r="4.8" :class="m.reached ? 'seen' : 'notyet'">
+          <title>{{ m.label }}</title>
+        </circle>
+      </g>
+      <path :d="`M${layout.x(nowDay) - 7} 4H${layout.x(nowDay) + 7}L${layout.x(nowDay)} 13Z`" class="notch" />
+      <path :d="`M${layout.x(nowDay)} 4V${height - 14}`" class="line" />
     </svg>
   </div>
 </template>
 
 <style scoped>
-.ladder { overflow-x: auto; } svg { display: block; }
-.grid { stroke: var(--hair); } .faint { opacity: 0.7; } .axis { font-size: 13px; fill: var(--soft); } .stage { font-size: 13px; fill: var(--char); }
-.past { fill: none; stroke: var(--bar); stroke-width: 1.3; } .band { fill: var(--glow); opacity: 0.38; } .now { fill: none; stroke: var(--ember); stroke-width: 3; } .ahead { fill: none; stroke: var(--ember); stroke-width: 2.3; stroke-dasharray: 7 5; }
-.seen { fill: var(--sheet); stroke: var(--ember); stroke-width: 2.2; } .notyet { fill: var(--sheet); stroke: var(--soft); stroke-width: 1.6; stroke-dasharray: 2 2; }
-.bracket path { fill: none; stroke: var(--moss); stroke-width: 2; } .bracket text { font-size: 13px; font-weight: 640; fill: var(--moss); paint-order: stroke; stroke: var(--paper); stroke-width: 3px; }
-.bracket.glowing path, .bracket.fading path { stroke: var(--ember); } .bracket.glowing text, .bracket.fading text { fill: var(--ember-ink); }
-.bracket.ash path { stroke: var(--mark); } .bracket.ash text { fill: var(--soft); }
-.notch { fill: var(--char); } .line { stroke: var(--char); stroke-width: 1.6; }
+.ladder {
+  overflow-x: auto;
+}
+svg {
+  display: block;
+}
+.grid {
+  stroke: var(--hair);
+}
+.faint {
+  opacity: 0.7;
+}
+.axis {
+  font-size: 13px;
+  fill: var(--soft);
+}
+.stage {
+  font-size: 13px;
+  fill: var(--char);
+}
+.past {
+  fill: none;
+  stroke: var(--bar);
+  stroke-width: 1.3;
+}
+.band {
+  fill: var(--glow);
+  opacity: 0.38;
+}
+.now {
+  fill: none;
+  stroke: var(--ember);
+  stroke-width: 3;
+}
+.ahead {
+  fill: none;
+  stroke: var(--ember);
+  stroke-width: 2.3;
+  stroke-dasharray: 7 5;
+}
+.seen {
+  fill: var(--sheet);
+  stroke: var(--ember);
+  stroke-width: 2.2;
+}
+.notyet {
+  fill: var(--sheet);
+  stroke: var(--soft);
+  stroke-width: 1.6;
+  stroke-dasharray: 2 2;
+}
+.bracket path {
+  fill: none;
+  stroke: var(--moss);
+  stroke-width: 2;
+}
+.bracket text {
+  font-size: 13px;
+  font-weight: 640;
+  fill: var(--moss);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 3px;
+}
+.bracket.glowing path,
+.bracket.fading path {
+  stroke: var(--ember);
+}
+.bracket.glowing text,
+.bracket.fading text {
+  fill: var(--ember-ink);
+}
+.bracket.ash path {
+  stroke: var(--mark);
+}
+.bracket.ash text {
+  fill: var(--soft);
+}
+.notch {
+  fill: var(--char);
+}
+.line {
+  stroke: var(--char);
+  stroke-width: 1.6;
+}
 </style>

@@ -25,16 +25,51 @@ async function takeBack(): Promise<void> {
   <div class="bar-place no-print" aria-live="polite">
     <div v-if="store.done" class="undo" :class="{ over: store.done.warn }">
       <span>{{ store.done.text }}</span>
-      <button v-if="store.done.undo" type="button" :disabled="busy" @click="takeBack">{{ words.t('common.undo') }}</button>
+      <button v-if="store.done.undo" type="button" :disabled="busy" @click="takeBack">
+        {{ words.t('common.undo') }}
+      </button>
       <button type="button" class="x" :aria-label="words.t('common.close')" @click="store.clear()">×</button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.bar-place { position: fixed; inset: auto 0 18px; display: flex; justify-content: center; pointer-events: none; z-index: 40; padding: 0 12px; }
-.undo { pointer-events: auto; display: flex; gap: 14px; align-items: center; background: var(--char); color: var(--paper); padding: 10px 10px 10px 18px; border-radius: 5px; max-width: 640px; }
-.undo.over { border-left: 5px solid var(--glow); }
-button { background: none; border: 1px solid currentColor; color: inherit; font: 650 15px var(--sans); padding: 7px 14px; border-radius: 4px; cursor: pointer; min-height: 40px; }
-.x { border-color: transparent; padding: 4px 10px; font-size: 18px; }
+.bar-place {
+  position: fixed;
+  inset: auto 0 18px;
+  display: flex;
+  justify-content: center;
+  pointer-events: none;
+  z-index: 40;
+  padding: 0 12px;
+}
+.undo {
+  pointer-events: auto;
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  background: var(--char);
+  color: var(--paper);
+  padding: 10px 10px 10px 18px;
+  border-radius: 5px;
+  max-width: 640px;
+}
+.undo.over {
+  border-left: 5px solid var(--glow);
+}
+button {
+  background: none;
+  border: 1px solid currentColor;
+  color: inherit;
+  font: 650 15px var(--sans);
+  padding: 7px 14px;
+  border-radius: 4px;
+  cursor: pointer;
+  min-height: 40px;
+}
+.x {
+  border-color: transparent;
+  padding: 4px 10px;
+  font-size: 18px;
+}
 </style>

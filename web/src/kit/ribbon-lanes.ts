@@ -18,7 +18,10 @@ const GAP_DAYS = 6;
  * Lays the year's windows into a few lanes without overlap; windows of the same plant and part at several stands are
  * shown once, by the earliest. What finds no room is left out: the strip shows the year's shape, the lists show all.
  */
-export function lanesFor(strokes: readonly RibbonStroke[], frame: { readonly first: number; readonly last: number; readonly width: number }): readonly LaidStroke[] {
+export function lanesFor(
+  strokes: readonly RibbonStroke[],
+  frame: { readonly first: number; readonly last: number; readonly width: number },
+): readonly LaidStroke[] {
   const seen = new Set<string>();
   const laneEnds = Array.from({ length: LANES }, () => -Infinity);
   const out: LaidStroke[] = [];

@@ -16,7 +16,16 @@ export interface StrokeShape {
 }
 
 /** Path of a stroke in a strip of the given width for days `first` to `last`; `null` when it lies outside. */
-export function strokeShape(days: StrokeDays, frame: { readonly first: number; readonly last: number; readonly width: number; readonly y: number; readonly height: number }): StrokeShape | null {
+export function strokeShape(
+  days: StrokeDays,
+  frame: {
+    readonly first: number;
+    readonly last: number;
+    readonly width: number;
+    readonly y: number;
+    readonly height: number;
+  },
+): StrokeShape | null {
   if (days.latest < frame.first || days.earliest > frame.last) return null;
   const x = (d: number): number => ((d - frame.first) / (frame.last - frame.first)) * frame.width;
   const opens = Math.max(days.earliest, days.opens);
@@ -31,13 +40,27 @@ export function strokeShape(days: StrokeDays, frame: { readonly first: number; r
   return { path, from: a, to: d, fullFrom: (b - a) / span, fullTo: (c - a) / span };
 }
 
-interface RangeText { readonly p10: string | null; readonly p50: string | null; readonly p90: string | null }
+interface RangeText {
+  readonly p10: string | null;
+  readonly p50: string | null;
+  readonly p90: string | null;
+}
 
 /** Days of a stroke from two ranges; an open end runs to `horizon`. `null` when it does not open at all. */
-export function strokeDays(opens: RangeText, closes: RangeText, toNumber: (iso: string) => number, horizon: number): StrokeDays | null {
+export function strokeDays(
+  opens: RangeText,
+  closes: RangeText,
+  toNumber: (iso: string) => number,
+  horizon: number,
+): StrokeDays | null {
   if (opens.p50 === null) return null;
   const day = (iso: string | null, fallback: number): number => (iso === null ? fallback : toNumber(iso));
   const likely = toNumber(opens.p50);
   const end = day(closes.p50, horizon);
-  return { earliest: day(opens.p10, likely), opens: likely, closes: end, latest: day(closes.p90, Math.max(end, horizon)) };
+  return {
+    earliest: day(opens.p10, likely),
+    opens: likely,
+    closes: end,
+    latest: day(closes.p90, Math.max(end, horizon)),
+  };
 }

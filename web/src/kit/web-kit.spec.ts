@@ -45,7 +45,14 @@ describe('a window’s stroke', () => {
 
 describe('the ribbon', () => {
   const frame = { first: dayNumber('2026-01-01'), last: dayNumber('2026-12-31'), width: 1000 };
-  const stroke = (name: string, from: string, to: string) => ({ standId: name, label: { en: name }, part: 'leaf', leafy: true, opens: { p10: from, p50: from, p90: from }, closes: { p10: to, p50: to, p90: to } });
+  const stroke = (name: string, from: string, to: string) => ({
+    standId: name,
+    label: { en: name },
+    part: 'leaf',
+    leafy: true,
+    opens: { p10: from, p50: from, p90: from },
+    closes: { p10: to, p50: to, p90: to },
+  });
   it('shows a window of two stands once', () => {
     const same = [stroke('Nettle', '2026-04-01', '2026-05-01'), stroke('Nettle', '2026-04-03', '2026-05-03')];
     expect(lanesFor(same, frame)).to.have.length(1);
@@ -59,19 +66,40 @@ describe('the ribbon', () => {
 });
 
 describe('the stage ladder', () => {
-  const season = (s: number, days: readonly (string | null)[]) => ({ season: s, stages: days.map((d, i) => ({ key: `s${i}`, reached: { p10: d, p50: d, p90: d }, seenAfter: null, seenBy: null })) });
+  const season = (s: number, days: readonly (string | null)[]) => ({
+    season: s,
+    stages: days.map((d, i) => ({ key: `s${i}`, reached: { p10: d, p50: d, p90: d }, seenAfter: null, seenBy: null })),
+  });
   it('puts the first stage at the foot and later days to the right', () => {
-    const layout = ladderLayout({ left: 150, season: season(2026, ['2026-03-01', '2026-05-01', '2026-07-01']), past: [], width: 800, height: 300 });
+    const layout = ladderLayout({
+      left: 150,
+      season: season(2026, ['2026-03-01', '2026-05-01', '2026-07-01']),
+      past: [],
+      width: 800,
+      height: 300,
+    });
     const [a, b, c] = layout.now;
     expect(a!.y).to.be.above(b!.y);
     expect(c!.x).to.be.above(b!.x);
   });
   it('lays past seasons over this one by the day of their year', () => {
-    const layout = ladderLayout({ left: 150, season: season(2026, ['2026-03-01', '2026-05-01']), past: [season(2025, ['2025-03-01', '2025-05-01'])], width: 800, height: 300 });
+    const layout = ladderLayout({
+      left: 150,
+      season: season(2026, ['2026-03-01', '2026-05-01']),
+      past: [season(2025, ['2025-03-01', '2025-05-01'])],
+      width: 800,
+      height: 300,
+    });
     expect(Math.abs(layout.past[0]!.points[0]!.x - layout.now[0]!.x)).to.be.below(4);
   });
   it('leaves out stages that may not come', () => {
-    const layout = ladderLayout({ left: 150, season: season(2026, ['2026-03-01', null]), past: [], width: 800, height: 300 });
+    const layout = ladderLayout({
+      left: 150,
+      season: season(2026, ['2026-03-01', null]),
+      past: [],
+      width: 800,
+      height: 300,
+    });
     expect(layout.now).to.have.length(1);
   });
 });

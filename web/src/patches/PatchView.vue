@@ -17,7 +17,10 @@ const words = useWords();
 const route = useRoute();
 const undo = useUndo();
 const { groupId, group, mayPick } = useGroup();
-const patch = usePatch(groupId, computed(() => String(route.params['patchId'])));
+const patch = usePatch(
+  groupId,
+  computed(() => String(route.params['patchId'])),
+);
 const baseMap = useBaseMap(computed(() => group.value?.hasBaseMap ?? false));
 const facts = ref<PatchFacts | null>(null);
 const geometry = ref<PatchGeometry | null>(null);
@@ -25,15 +28,31 @@ const height = ref('');
 const imperial = computed(() => group.value?.units === 'imperial');
 const p = computed(() => patch.data.value);
 const mayChange = computed(() => mayPick.value && p.value !== undefined && !p.value.blurred);
-watch(() => p.value?.version, () => {
-  if (!p.value) return;
-  const { id: _i, version: _v, areaM2: _a, blurred: _b, stands: _s, ...own } = p.value;
-  facts.value = own;
-  geometry.value = own.geometry;
-  height.value = heightFromM(own.heightM, imperial.value);
-}, { immediate: true });
-const change = useChange(() => call(ROUTES.changePatch, { params: { groupId: groupId.value!, patchId: p.value!.id }, body: { version: p.value!.version, facts: { ...facts.value!, geometry: geometry.value!, heightM: heightToM(height.value, imperial.value) } } }));
-const keep = (): Promise<void> => change.mutateAsync(undefined).then(() => undo.say(words.value.t('patch.changed')), () => undefined);
+watch(
+  () => p.value?.version,
+  () => {
+    if (!p.value) return;
+    const { id: _i, version: _v, areaM2: _a, blurred: _b, stands: _s, ...own } = p.value;
+    facts.value = own;
+    geometry.value = own.geometry;
+    height.value = heightFromM(own.heightM, imperial.value);
+  },
+  { immediate: true },
+);
+const change = useChange(() =>
+  call(ROUTES.changePatch, {
+    params: { groupId: groupId.value!, patchId: p.value!.id },
+    body: {
+      version: p.value!.version,
+      facts: { ...facts.value!, geometry: geometry.value!, heightM: heightToM(height.value, imperial.value) },
+    },
+  }),
+);
+const keep = (): Promise<void> =>
+  change.mutateAsync(undefined).then(
+    () => undo.say(words.value.t('patch.changed')),
+    () => undefined,
+  );
 </script>
 
 <template>
@@ -41,18 +60,68 @@ const keep = (): Promise<void> => change.mutateAsync(undefined).then(() => undo.
   <StateNote v-else-if="!p || !facts" state="loading" />
   <form v-else class="page" @submit.prevent="keep">
     <h1>{{ p.name }}</h1>
-    <p class="soft">{{ p.areaM2 ? words.format.area(p.areaM2) : '' }} <span v-if="p.blurred">{{ words.t('patch.blurred') }}</span></p>
-    <ul class="stands"><li v-for="s in p.stands" :key="s.id"><RouterLink :to="{ name: 'stand', params: { standId: s.id } }">{{ words.text(s.plantName) }}</RouterLink></li><li v-if="!p.stands.length" class="soft">{{ words.t('patch.nothingHere') }}</li><li v-if="mayPick"><RouterLink :to="{ name: 'newPatch', query: { patch: p.id } }">{{ words.t('patch.addStand') }}</RouterLink></li></ul>
+    <p class="soft">
+      {{ p.areaM2 ? words.format.area(p.areaM2) : '' }} <span v-if="p.blurred">{{ words.t('patch.blurred') }}</span>
+    </p>
+    <ul class="stands">
+      <li v-for="s in p.stands" :key="s.id">
+        <RouterLink :to="{ name: 'stand', params: { standId: s.id } }">{{ words.text(s.plantName) }}</RouterLink>
+      </li>
+      <li v-if="!p.stands.length" class="soft">{{ words.t('patch.nothingHere') }}</li>
+      <li v-if="mayPick">
+        <RouterLink :to="{ name: 'newPatch', query: { patch: p.id } }">{{ words.t('patch.addStand') }}</RouterLink>
+      </li>
+    </ul>
     <fieldset :disabled="!mayChange">
-      <div class="grid"><label class="field"><span>{{ words.t('patch.name') }}</span><input v-model="facts.name" maxlength="80" required /></label><label class="field"><span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span><input v-model="height" inputmode="decimal" /></label></div>
+      <div class="grid">
+        <label class="field"
+          ><span>{{ words.t('patch.name') }}</span
+          ><input v-model="facts.name" maxlength="80" required /></label
+        ><label class="field"
+          ><span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span
+          ><input v-model="height" inputmode="decimal"
+        /></label>
+      </div>
       <PlaceMap v-model="geometry" :base-map="baseMap.data.value" :patches="[]" />
       <FactFields v-model="facts" class="facts" />
       <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
-      <button v-if="mayChange" type="submit" class="btn main" :disabled="!geometry || change.isPending.value">{{ words.t('common.save') }}</button>
+      <button v-if="mayChange" type="submit" class="btn main" :disabled="!geometry || change.isPending.value">
+        {{ words.t('common.save') }}
+      </button>
     </fieldset>
   </form>
 </template>
 
 <style scoped>
-fieldset { border: 0; padding: 0; margin: 0; } .grid { display: grid; grid-template-columns: 2fr 1fr; gap: 14px; max-width: 620px; } .facts { margin: 16px 0; } input { width: 100%; font: inherit; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 7px 10px; min-height: 40px; } .stands { list-style: none; padding: 0; display: flex; flex-wrap: wrap; gap: 6px 20px; }
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+.grid {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 14px;
+  max-width: 620px;
+}
+.facts {
+  margin: 16px 0;
+}
+input {
+  width: 100%;
+  font: inherit;
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 7px 10px;
+  min-height: 40px;
+}
+.stands {
+  list-style: none;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 20px;
+}
 </style>

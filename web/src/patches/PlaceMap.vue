@@ -23,7 +23,17 @@ const geometry = defineModel<PatchGeometry | null>({ required: true });
 const words = useWords();
 const holder = ref<HTMLElement | null>(null);
 const mode = ref<'point' | 'area'>('point');
-const area = computed(() => (geometry.value?.type === 'Polygon' ? words.value.t('patch.areaIs', { area: words.value.format.area(getArea(new Polygon(geometry.value.coordinates as unknown as number[][][]).transform('EPSG:4326', 'EPSG:3857'))) }) : ''));
+const area = computed(() =>
+  geometry.value?.type === 'Polygon'
+    ? words.value.t('patch.areaIs', {
+        area: words.value.format.area(
+          getArea(
+            new Polygon(geometry.value.coordinates as unknown as number[][][]).transform('EPSG:4326', 'EPSG:3857'),
+          ),
+        ),
+      })
+    : '',
+);
 const format = new GeoJSON({ featureProjection: 'EPSG:3857' });
 const land = new VectorSource();
 const others = new VectorSource();
@@ -43,13 +53,15 @@ function useMode(next: 'point' | 'area'): void {
   drawing.on('drawend', ({ feature }) => {
     const shape = feature.getGeometry();
     if (shape instanceof Point) geometry.value = { type: 'Point', coordinates: lonLat(shape.getCoordinates()) };
-    else if (shape instanceof Polygon) geometry.value = { type: 'Polygon', coordinates: [shape.getCoordinates()[0]!.map(lonLat)] };
+    else if (shape instanceof Polygon)
+      geometry.value = { type: 'Polygon', coordinates: [shape.getCoordinates()[0]!.map(lonLat)] };
   });
   map?.addInteraction(drawing);
 }
 function show(): void {
   own.clear();
-  if (geometry.value) own.addFeature(format.readFeature({ type: 'Feature', geometry: geometry.value, properties: {} }) as Feature);
+  if (geometry.value)
+    own.addFeature(format.readFeature({ type: 'Feature', geometry: geometry.value, properties: {} }) as Feature);
   others.clear();
   for (const p of props.patches) {
     const f = format.readFeature({ type: 'Feature', geometry: p.geometry, properties: { name: p.name } }) as Feature;
@@ -74,7 +86,11 @@ onMounted(() => {
   map = new OlMap({
     target: holder.value!,
     layers: [
-      new Graticule({ strokeStyle: new Stroke({ color: 'rgba(110,99,89,.25)', width: 1 }), showLabels: true, wrapX: false }),
+      new Graticule({
+        strokeStyle: new Stroke({ color: 'rgba(110,99,89,.25)', width: 1 }),
+        showLabels: true,
+        wrapX: false,
+      }),
       new VectorLayer({ source: land, style: (f, r) => landStyle(f, r, isNight.value), declutter: true }),
       new VectorLayer({ source: others, style: (f) => patchStyle(f, false, isNight.value), declutter: true }),
       new VectorLayer({ source: own, style: (f) => patchStyle(f, true, isNight.value) }),
@@ -94,9 +110,15 @@ defineExpose({ fit });
 <template>
   <div class="map-box">
     <div class="tools">
-      <button type="button" class="chip" :aria-pressed="mode === 'point'" @click="useMode('point')">{{ words.t('patch.point') }}</button>
-      <button type="button" class="chip" :aria-pressed="mode === 'area'" @click="useMode('area')">{{ words.t('patch.area') }}</button>
-      <button v-if="mode === 'area'" type="button" class="chip" @click="drawing?.removeLastPoint()">{{ words.t('patch.undoCorner') }}</button>
+      <button type="button" class="chip" :aria-pressed="mode === 'point'" @click="useMode('point')">
+        {{ words.t('patch.point') }}
+      </button>
+      <button type="button" class="chip" :aria-pressed="mode === 'area'" @click="useMode('area')">
+        {{ words.t('patch.area') }}
+      </button>
+      <button v-if="mode === 'area'" type="button" class="chip" @click="drawing?.removeLastPoint()">
+        {{ words.t('patch.undoCorner') }}
+      </button>
       <button v-if="geometry" type="button" class="chip" @click="geometry = null">{{ words.t('patch.clear') }}</button>
       <span class="soft">{{ area }}</span>
     </div>
@@ -105,6 +127,35 @@ defineExpose({ fit });
 </template>
 
 <style scoped>
-.map { height: 380px; background: color-mix(in srgb, var(--rime) 20%, var(--paper)); border: 1px solid var(--hair); } .tools { display: flex; gap: 8px; align-items: center; margin-bottom: 8px; flex-wrap: wrap; } .chip { border-radius: 4px; padding: 4px 12px; }
-.map :deep(.ol-zoom) { inset: 8px auto auto 8px; background: none; } .map :deep(.ol-zoom button) { width: 36px; height: 36px; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); } .map :deep(.ol-attribution), .map :deep(.ol-rotate) { display: none; }
+.map {
+  height: 380px;
+  background: color-mix(in srgb, var(--rime) 20%, var(--paper));
+  border: 1px solid var(--hair);
+}
+.tools {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 8px;
+  flex-wrap: wrap;
+}
+.chip {
+  border-radius: 4px;
+  padding: 4px 12px;
+}
+.map :deep(.ol-zoom) {
+  inset: 8px auto auto 8px;
+  background: none;
+}
+.map :deep(.ol-zoom button) {
+  width: 36px;
+  height: 36px;
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+}
+.map :deep(.ol-attribution),
+.map :deep(.ol-rotate) {
+  display: none;
+}
 </style>

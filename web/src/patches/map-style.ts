@@ -1,9 +1,42 @@
 import type { FeatureLike } from 'ol/Feature.js';
 import { Circle, Fill, Stroke, Style, Text } from 'ol/style.js';
 
-interface Tones { readonly land: string; readonly wood: string; readonly moor: string; readonly water: string; readonly line: string; readonly ink: string; readonly halo: string; readonly ember: string; readonly meadow: string; readonly house: string }
-const DAY: Tones = { land: '#EFE9DC', wood: '#D9E2CA', moor: '#E6DECB', water: '#C9D8DB', line: '#B9AFA1', ink: '#2B2622', halo: '#F7F3EC', ember: '#C2481B', meadow: '#E6E8D3', house: '#8D847A' };
-const NIGHT: Tones = { land: '#2B251F', wood: '#2F3A29', moor: '#332C23', water: '#2A383E', line: '#5A4F43', ink: '#EDE4D6', halo: '#1E1A17', ember: '#E8703F', meadow: '#303224', house: '#8D847A' };
+interface Tones {
+  readonly land: string;
+  readonly wood: string;
+  readonly moor: string;
+  readonly water: string;
+  readonly line: string;
+  readonly ink: string;
+  readonly halo: string;
+  readonly ember: string;
+  readonly meadow: string;
+  readonly house: string;
+}
+const DAY: Tones = {
+  land: '#EFE9DC',
+  wood: '#D9E2CA',
+  moor: '#E6DECB',
+  water: '#C9D8DB',
+  line: '#B9AFA1',
+  ink: '#2B2622',
+  halo: '#F7F3EC',
+  ember: '#C2481B',
+  meadow: '#E6E8D3',
+  house: '#8D847A',
+};
+const NIGHT: Tones = {
+  land: '#2B251F',
+  wood: '#2F3A29',
+  moor: '#332C23',
+  water: '#2A383E',
+  line: '#5A4F43',
+  ink: '#EDE4D6',
+  halo: '#1E1A17',
+  ember: '#E8703F',
+  meadow: '#303224',
+  house: '#8D847A',
+};
 const LABEL_FONT = "560 14px 'Fraunces Variable', serif";
 const NAMES_BELOW_M_PER_PIXEL = 30;
 
@@ -11,21 +44,52 @@ const NAMES_BELOW_M_PER_PIXEL = 30;
 export function landStyle(feature: FeatureLike, resolution: number, night: boolean): Style | undefined {
   const t = night ? NIGHT : DAY;
   const fill = (color: string, z: number): Style => new Style({ fill: new Fill({ color }), zIndex: z });
-  const stroke = (color: string, width: number, z: number, lineDash?: number[]): Style => new Style({ stroke: new Stroke({ color, width, ...(lineDash ? { lineDash } : {}) }), zIndex: z });
+  const stroke = (color: string, width: number, z: number, lineDash?: number[]): Style =>
+    new Style({ stroke: new Stroke({ color, width, ...(lineDash ? { lineDash } : {}) }), zIndex: z });
   switch (feature.get('kind') as string) {
-    case 'land': return new Style({ fill: new Fill({ color: t.land }), stroke: new Stroke({ color: t.line, width: 1.5 }), zIndex: 0 });
-    case 'wood': return fill(t.wood, 2);
-    case 'moor': case 'bog': case 'down': return fill(t.moor, 1);
-    case 'meadow': return fill(t.meadow, 1);
-    case 'water': case 'mud': return fill(t.water, 3);
-    case 'quarry': return fill(t.line, 2);
-    case 'house': return fill(t.house, 6);
-    case 'contour': return stroke(t.line, 0.7, 4);
-    case 'stream': return stroke(t.water, 2.5, 3);
-    case 'road': return stroke(t.house, 2.2, 5);
-    case 'path': return stroke(t.house, 1.3, 5, [5, 4]);
-    case 'name': return resolution > NAMES_BELOW_M_PER_PIXEL ? undefined : new Style({ text: new Text({ text: feature.get('name') as string, font: "italic 13px 'Fraunces Variable', serif", fill: new Fill({ color: t.house }), stroke: new Stroke({ color: t.halo, width: 3 }) }), zIndex: 7 });
-    default: return undefined;
+    case 'land':
+      return new Style({
+        fill: new Fill({ color: t.land }),
+        stroke: new Stroke({ color: t.line, width: 1.5 }),
+        zIndex: 0,
+      });
+    case 'wood':
+      return fill(t.wood, 2);
+    case 'moor':
+    case 'bog':
+    case 'down':
+      return fill(t.moor, 1);
+    case 'meadow':
+      return fill(t.meadow, 1);
+    case 'water':
+    case 'mud':
+      return fill(t.water, 3);
+    case 'quarry':
+      return fill(t.line, 2);
+    case 'house':
+      return fill(t.house, 6);
+    case 'contour':
+      return stroke(t.line, 0.7, 4);
+    case 'stream':
+      return stroke(t.water, 2.5, 3);
+    case 'road':
+      return stroke(t.house, 2.2, 5);
+    case 'path':
+      return stroke(t.house, 1.3, 5, [5, 4]);
+    case 'name':
+      return resolution > NAMES_BELOW_M_PER_PIXEL
+        ? undefined
+        : new Style({
+            text: new Text({
+              text: feature.get('name') as string,
+              font: "italic 13px 'Fraunces Variable', serif",
+              fill: new Fill({ color: t.house }),
+              stroke: new Stroke({ color: t.halo, width: 3 }),
+            }),
+            zIndex: 7,
+          });
+    default:
+      return undefined;
   }
 }
 
@@ -36,8 +100,18 @@ export function patchStyle(feature: FeatureLike, own: boolean, night: boolean): 
   return new Style({
     fill: new Fill({ color: own ? `${t.ember}55` : `${t.house}44` }),
     stroke: new Stroke({ color, width: own ? 2.5 : 1.3 }),
-    image: new Circle({ radius: own ? 8 : 5, fill: new Fill({ color: own ? t.ember : t.house }), stroke: new Stroke({ color: t.halo, width: 2 }) }),
-    text: new Text({ text: (feature.get('name') as string | undefined) ?? '', font: LABEL_FONT, offsetY: -16, fill: new Fill({ color: t.ink }), stroke: new Stroke({ color: t.halo, width: 3.5 }) }),
+    image: new Circle({
+      radius: own ? 8 : 5,
+      fill: new Fill({ color: own ? t.ember : t.house }),
+      stroke: new Stroke({ color: t.halo, width: 2 }),
+    }),
+    text: new Text({
+      text: (feature.get('name') as string | undefined) ?? '',
+      font: LABEL_FONT,
+      offsetY: -16,
+      fill: new Fill({ color: t.ink }),
+      stroke: new Stroke({ color: t.halo, width: 3.5 }),
+    }),
     zIndex: own ? 20 : 10,
   });
 }

@@ -4,10 +4,22 @@ import { blankForm, heightFromM, heightToM, patchFrom, standFrom, typedNumber, t
 
 describe('the new patch form', () => {
   it('makes what the contract wants', () => {
-    const form = { ...blankForm(), plantKey: 'nettle', geometry: { type: 'Point' as const, coordinates: [-30, 46] as const }, height: '120', since: '2015' };
+    const form = {
+      ...blankForm(),
+      plantKey: 'nettle',
+      geometry: { type: 'Point' as const, coordinates: [-30, 46] as const },
+      height: '120',
+      since: '2015',
+    };
     form.facts = { ...form.facts, name: 'Mill hedge ' };
-    expect(newPatchSchema.validateSync(patchFrom(form, false), { strict: true })).to.include({ name: 'Mill hedge', heightM: 120 });
-    expect(newStandSchema.validateSync(standFrom(form, '2026-05-15'), { strict: true })).to.include({ since: 2015, patchId: form.patchId });
+    expect(newPatchSchema.validateSync(patchFrom(form, false), { strict: true })).to.include({
+      name: 'Mill hedge',
+      heightM: 120,
+    });
+    expect(newStandSchema.validateSync(standFrom(form, '2026-05-15'), { strict: true })).to.include({
+      since: 2015,
+      patchId: form.patchId,
+    });
   });
   it('reads numbers with point or comma and nothing else', () => {
     expect(typedNumber('12,5')).to.equal(12.5);

@@ -3,7 +3,21 @@ import type { IdentityStatus, NewPatch, NewStand, PatchFacts } from '@emberfield
 import { feetToMetres, metresToFeet } from '@emberfield/core/measure';
 
 export const blankFacts = (): PatchFacts => ({
-  name: '', geometry: { type: 'Point', coordinates: [0, 0] }, heightM: 0, substrate: 'unknown', canopy: 'open', aspect: 'flat', slopeDeg: 0, moisture: 'unknown', owner: '', leave: 'notNeeded', leaveUntil: null, access: '', hazards: [], neighbours: '', secret: false,
+  name: '',
+  geometry: { type: 'Point', coordinates: [0, 0] },
+  heightM: 0,
+  substrate: 'unknown',
+  canopy: 'open',
+  aspect: 'flat',
+  slopeDeg: 0,
+  moisture: 'unknown',
+  owner: '',
+  leave: 'notNeeded',
+  leaveUntil: null,
+  access: '',
+  hazards: [],
+  neighbours: '',
+  secret: false,
 });
 
 /** The form of a new patch with its stand; its keys are made with it, so sending it twice stores it once. */
@@ -23,7 +37,18 @@ export interface NewPatchForm {
 }
 
 export const blankForm = (): NewPatchForm => ({
-  patchId: newId(), standId: newId(), existingPatchId: null, plantKey: null, geometry: null, latitude: '', longitude: '', height: '', facts: blankFacts(), where: '', identity: 'provisional', since: '',
+  patchId: newId(),
+  standId: newId(),
+  existingPatchId: null,
+  plantKey: null,
+  geometry: null,
+  latitude: '',
+  longitude: '',
+  height: '',
+  facts: blankFacts(),
+  where: '',
+  identity: 'provisional',
+  since: '',
 });
 
 /** A typed number with point or comma; `null` for anything else. */
@@ -34,7 +59,10 @@ export function typedNumber(text: string): number | null {
 
 /** Latitude and longitude from one line, "46.01, -30.02" or with degree letters. */
 export function typedPosition(text: string): { readonly latitudeDeg: number; readonly longitudeDeg: number } | null {
-  const found = /^\s*([+-]?\d{1,2}(?:[.]\d+)?)\s*°?\s*([NnSs]?)\s*[,; ]\s*([+-]?\d{1,3}(?:[.]\d+)?)\s*°?\s*([EeWw]?)\s*$/.exec(text);
+  const found =
+    /^\s*([+-]?\d{1,2}(?:[.]\d+)?)\s*°?\s*([NnSs]?)\s*[,; ]\s*([+-]?\d{1,3}(?:[.]\d+)?)\s*°?\s*([EeWw]?)\s*$/.exec(
+      text,
+    );
   if (!found) return null;
   const latitudeDeg = Number(found[1]) * (/s/i.test(found[2]!) ? -1 : 1);
   const longitudeDeg = Number(found[3]) * (/w/i.test(found[4]!) ? -1 : 1);
@@ -45,13 +73,28 @@ export const heightToM = (height: string, imperial: boolean): number => {
   const n = typedNumber(height) ?? 0;
   return imperial ? Math.round(feetToMetres(n) * 10) / 10 : n;
 };
-export const heightFromM = (heightM: number, imperial: boolean): string => String(Math.round(imperial ? metresToFeet(heightM) : heightM));
+export const heightFromM = (heightM: number, imperial: boolean): string =>
+  String(Math.round(imperial ? metresToFeet(heightM) : heightM));
 
 export function patchFrom(form: NewPatchForm, imperial: boolean): NewPatch {
-  return { id: form.patchId, ...form.facts, name: form.facts.name.trim(), geometry: form.geometry!, heightM: heightToM(form.height, imperial) };
+  return {
+    id: form.patchId,
+    ...form.facts,
+    name: form.facts.name.trim(),
+    geometry: form.geometry!,
+    heightM: heightToM(form.height, imperial),
+  };
 }
 
 export function standFrom(form: NewPatchForm, today: string): NewStand {
   const since = typedNumber(form.since);
-  return { id: form.standId, patchId: form.existingPatchId ?? form.patchId, plantKey: form.plantKey!, where: form.where.trim(), identity: form.identity, since: since === null ? null : Math.min(since, Number(today.slice(0, 4))), restUntil: null };
+  return {
+    id: form.standId,
+    patchId: form.existingPatchId ?? form.patchId,
+    plantKey: form.plantKey!,
+    where: form.where.trim(),
+    identity: form.identity,
+    since: since === null ? null : Math.min(since, Number(today.slice(0, 4))),
+    restUntil: null,
+  };
 }

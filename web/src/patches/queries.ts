@@ -6,7 +6,16 @@ import { call } from '../platform/api.ts';
 type GroupId = Ref<string | null>;
 
 export const usePatches = (groupId: GroupId) =>
-  useQuery({ queryKey: computed(() => ['group', groupId.value, 'patches']), queryFn: () => call(ROUTES.patches, { params: { groupId: groupId.value! } }), enabled: computed(() => groupId.value !== null) });
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'patches']),
+    queryFn: () => call(ROUTES.patches, { params: { groupId: groupId.value! } }),
+    enabled: computed(() => groupId.value !== null),
+  });
 export const usePatch = (groupId: GroupId, patchId: Ref<string>) =>
-  useQuery({ queryKey: computed(() => ['group', groupId.value, 'patch', patchId.value]), queryFn: () => call(ROUTES.patch, { params: { groupId: groupId.value!, patchId: patchId.value } }), enabled: computed(() => groupId.value !== null) });
-export const useBaseMap = (wanted: Ref<boolean>) => useQuery({ queryKey: ['base-map'], queryFn: () => call(ROUTES.baseMap), enabled: wanted, staleTime: Infinity });
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'patch', patchId.value]),
+    queryFn: () => call(ROUTES.patch, { params: { groupId: groupId.value!, patchId: patchId.value } }),
+    enabled: computed(() => groupId.value !== null),
+  });
+export const useBaseMap = (wanted: Ref<boolean>) =>
+  useQuery({ queryKey: ['base-map'], queryFn: () => call(ROUTES.baseMap), enabled: wanted, staleTime: Infinity });

@@ -13,10 +13,23 @@ const { group } = useGroup();
 <template>
   <div class="page">
     <h1>{{ group?.name ?? words.t('group.title') }}</h1>
-    <div class="halves"><div><RulesSection /><SoughtSection /></div><div><PeopleSection /><SettingsSection /></div></div>
+    <div class="halves">
+      <div><RulesSection /><SoughtSection /></div>
+      <div><PeopleSection /><SettingsSection /></div>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.halves { display: grid; grid-template-columns: 1fr 1fr; gap: 0 48px; margin-top: 14px; } @media (max-width: 1000px) { .halves { grid-template-columns: 1fr; } }
+.halves {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 48px;
+  margin-top: 14px;
+}
+@media (max-width: 1000px) {
+  .halves {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

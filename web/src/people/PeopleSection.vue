@@ -19,7 +19,9 @@ const copied = ref(false);
 const params = (more: Record<string, string> = {}) => ({ groupId: groupId.value!, ...more });
 const invite = useChange(() => call(ROUTES.invite, { params: params(), body: { id: newId(), role: role.value! } }));
 const withdraw = useChange((id: string) => call(ROUTES.withdrawInvitation, { params: params({ invitationId: id }) }));
-const change = useChange(({ accountId, to }: { accountId: string; to: Role }) => call(ROUTES.changeRole, { params: params({ accountId }), body: { role: to } }));
+const change = useChange(({ accountId, to }: { accountId: string; to: Role }) =>
+  call(ROUTES.changeRole, { params: params({ accountId }), body: { role: to } }),
+);
 const remove = useChange((accountId: string) => call(ROUTES.removeMember, { params: params({ accountId }) }));
 async function make(): Promise<void> {
   const made = await invite.mutateAsync(undefined).catch(() => null);
@@ -27,32 +29,122 @@ async function make(): Promise<void> {
   link.value = made?.token ? `${location.origin}/invitation/${made.token}` : '';
 }
 async function copy(): Promise<void> {
-  await navigator.clipboard.writeText(link.value).then(() => (copied.value = true), () => undefined);
+  await navigator.clipboard.writeText(link.value).then(
+    () => (copied.value = true),
+    () => undefined,
+  );
 }
 </script>
 
 <template>
   <section class="section">
     <h2>{{ words.t('group.people') }}</h2>
-    <table class="plain"><tbody>
-      <tr v-for="m in members.data.value ?? []" :key="m.accountId">
-        <td><b>{{ m.name }}</b> <span v-if="m.accountId === session.data.value?.account?.id" class="soft">{{ words.t('group.you') }}</span></td>
-        <td><select v-if="isKeeper" :value="m.role" :aria-label="`${words.t('group.makeKeeper')}: ${m.name}`" @change="change.mutate({ accountId: m.accountId, to: ($event.target as HTMLSelectElement).value as Role })"><option v-for="r in ROLES" :key="r" :value="r">{{ words.t(`role.${r}`) }}</option></select><span v-else>{{ words.t(`role.${m.role}`) }}</span> <span class="soft small">{{ words.t(`group.roleNote.${m.role}`) }}</span></td>
-        <td><button v-if="isKeeper && m.accountId !== session.data.value?.account?.id" type="button" class="btn plain" @click="remove.mutate(m.accountId)">{{ words.t('group.removeMember') }}</button></td>
-      </tr>
-    </tbody></table>
-    <p v-if="change.error.value ?? remove.error.value" class="warn" role="alert">{{ (change.error.value ?? remove.error.value)?.message }}</p>
+    <table class="plain">
+      <tbody>
+        <tr v-for="m in members.data.value ?? []" :key="m.accountId">
+          <td>
+            <b>{{ m.name }}</b>
+            <span v-if="m.accountId === session.data.value?.account?.id" class="soft">{{ words.t('group.you') }}</span>
+          </td>
+          <td>
+            <select
+              v-if="isKeeper"
+              :value="m.role"
+              :aria-label="`${words.t('group.makeKeeper')}: ${m.name}`"
+              @change="
+                change.mutate({ accountId: m.accountId, to: ($event.target as HTMLSelectElement).value as Role })
+              ">
+              <option v-for="r in ROLES" :key="r" :value="r">{{ words.t(`role.${r}`) }}</option></select
+            ><span v-else>{{ words.t(`role.${m.role}`) }}</span>
+            <span class="soft small">{{ words.t(`group.roleNote.${m.role}`) }}</span>
+          </td>
+          <td>
+            <button
+              v-if="isKeeper && m.accountId !== session.data.value?.account?.id"
+              type="button"
+              class="btn plain"
+              @click="remove.mutate(m.accountId)">
+              {{ words.t('group.removeMember') }}
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="change.error.value ?? remove.error.value" class="warn" role="alert">
+      {{ (change.error.value ?? remove.error.value)?.message }}
+    </p>
     <template v-if="isKeeper">
       <h3>{{ words.t('group.inviteAs') }}</h3>
-      <div class="row"><ChoiceChips v-model="role" :label="words.t('group.inviteAs')" :options="ROLES.map((r) => ({ value: r, label: words.t(`role.${r}`) }))" /><button type="button" class="btn" :disabled="invite.isPending.value" @click="make">{{ words.t('group.invite') }}</button></div>
-      <div v-if="link" class="link"><p>{{ words.t('group.link') }}</p><code>{{ link }}</code> <button type="button" class="btn" @click="copy">{{ words.t(copied ? 'group.copied' : 'group.copy') }}</button></div>
+      <div class="row">
+        <ChoiceChips
+          v-model="role"
+          :label="words.t('group.inviteAs')"
+          :options="ROLES.map((r) => ({ value: r, label: words.t(`role.${r}`) }))" /><button
+          type="button"
+          class="btn"
+          :disabled="invite.isPending.value"
+          @click="make">
+          {{ words.t('group.invite') }}
+        </button>
+      </div>
+      <div v-if="link" class="link">
+        <p>{{ words.t('group.link') }}</p>
+        <code>{{ link }}</code>
+        <button type="button" class="btn" @click="copy">{{ words.t(copied ? 'group.copied' : 'group.copy') }}</button>
+      </div>
       <h3>{{ words.t('group.invitations') }}</h3>
       <p v-if="!invitations.data.value?.length" class="soft">{{ words.t('group.noInvitations') }}</p>
-      <table v-else class="plain"><tbody><tr v-for="i in invitations.data.value" :key="i.id"><td>{{ words.t(`role.${i.role}`) }}</td><td>{{ i.usedBy ? words.t('group.usedBy', { name: i.usedBy }) : words.t('group.open', { day: words.format.day(i.expiresAt.slice(0, 10)) }) }}</td><td><button v-if="!i.usedBy" type="button" class="btn plain" @click="withdraw.mutate(i.id)">{{ words.t('group.withdraw') }}</button></td></tr></tbody></table>
+      <table v-else class="plain">
+        <tbody>
+          <tr v-for="i in invitations.data.value" :key="i.id">
+            <td>{{ words.t(`role.${i.role}`) }}</td>
+            <td>
+              {{
+                i.usedBy
+                  ? words.t('group.usedBy', { name: i.usedBy })
+                  : words.t('group.open', { day: words.format.day(i.expiresAt.slice(0, 10)) })
+              }}
+            </td>
+            <td>
+              <button v-if="!i.usedBy" type="button" class="btn plain" @click="withdraw.mutate(i.id)">
+                {{ words.t('group.withdraw') }}
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
     </template>
   </section>
 </template>
 
 <style scoped>
-select { font: inherit; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 4px 8px; min-height: 36px; } .row { display: flex; gap: 14px; flex-wrap: wrap; margin: 6px 0; } .link { background: var(--band); padding: 10px 14px; margin: 8px 0; } code { word-break: break-all; } h3 { margin-top: 14px; } .btn.plain { min-height: 30px; }
+select {
+  font: inherit;
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 4px 8px;
+  min-height: 36px;
+}
+.row {
+  display: flex;
+  gap: 14px;
+  flex-wrap: wrap;
+  margin: 6px 0;
+}
+.link {
+  background: var(--band);
+  padding: 10px 14px;
+  margin: 8px 0;
+}
+code {
+  word-break: break-all;
+}
+h3 {
+  margin-top: 14px;
+}
+.btn.plain {
+  min-height: 30px;
+}
 </style>

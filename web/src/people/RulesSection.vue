@@ -15,15 +15,26 @@ const { groupId, isKeeper } = useGroup();
 const rules = useRules(groupId);
 const figures = reactive<Partial<Record<HouseRuleKind, number | null>>>({});
 const inForce = computed(() => new Map((rules.data.value ?? []).map((r) => [r.rule.kind, r])));
-watch(inForce, (now) => {
-  for (const kind of HOUSE_RULE_KINDS) figures[kind] = now.has(kind) ? figureOf(now.get(kind)!.rule) : (figures[kind] ?? defaultFigure(kind));
-}, { immediate: true });
-const set = useChange(({ kind, on, figure }: { kind: HouseRuleKind; on: boolean; figure: number | null }) => call(ROUTES.setRule, { params: { groupId: groupId.value! }, body: { on, rule: ruleWith(kind, figure) } }));
+watch(
+  inForce,
+  (now) => {
+    for (const kind of HOUSE_RULE_KINDS)
+      figures[kind] = now.has(kind) ? figureOf(now.get(kind)!.rule) : (figures[kind] ?? defaultFigure(kind));
+  },
+  { immediate: true },
+);
+const set = useChange(({ kind, on, figure }: { kind: HouseRuleKind; on: boolean; figure: number | null }) =>
+  call(ROUTES.setRule, { params: { groupId: groupId.value! }, body: { on, rule: ruleWith(kind, figure) } }),
+);
 async function change(kind: HouseRuleKind, on: boolean): Promise<void> {
   const before = inForce.value.get(kind);
-  await set.mutateAsync({ kind, on, figure: figures[kind] ?? null }).then(() => undo.say(words.value.t('common.stored'), async () => {
-    await set.mutateAsync({ kind, on: before !== undefined, figure: before ? figureOf(before.rule) : null });
-  }), () => undefined);
+  await set.mutateAsync({ kind, on, figure: figures[kind] ?? null }).then(
+    () =>
+      undo.say(words.value.t('common.stored'), async () => {
+        await set.mutateAsync({ kind, on: before !== undefined, figure: before ? figureOf(before.rule) : null });
+      }),
+    () => undefined,
+  );
 }
 </script>
 
@@ -33,9 +44,38 @@ async function change(kind: HouseRuleKind, on: boolean): Promise<void> {
     <p class="soft">{{ words.t(isKeeper ? 'group.rulesLead' : 'group.askKeeper') }}</p>
     <ul>
       <li v-for="kind in HOUSE_RULE_KINDS" :key="kind" :class="{ on: inForce.has(kind) }">
-        <span>{{ words.t(`group.rule.${kind}`) }}<small v-if="inForce.get(kind)">{{ words.t('group.since', { day: words.format.dayAndYear(inForce.get(kind)!.since), by: inForce.get(kind)!.by }) }}</small></span>
-        <span class="figure"><template v-if="defaultFigure(kind) !== null"><NumberField v-if="isKeeper" v-model="figures[kind]" :min="1" :label="words.t(`group.rule.${kind}`)" @focusout="inForce.has(kind) && figures[kind] !== figureOf(inForce.get(kind)!.rule) && change(kind, true)" /><b v-else>{{ figures[kind] }}</b> {{ words.t(`group.unitOf.${kind}`) }}</template></span>
-        <button v-if="isKeeper" type="button" class="chip" role="switch" :aria-checked="inForce.has(kind)" :aria-label="words.t(`group.rule.${kind}`)" :disabled="set.isPending.value" @click="change(kind, !inForce.has(kind))">{{ words.t(inForce.has(kind) ? 'group.on' : 'group.off') }}</button>
+        <span
+          >{{ words.t(`group.rule.${kind}`)
+          }}<small v-if="inForce.get(kind)">{{
+            words.t('group.since', {
+              day: words.format.dayAndYear(inForce.get(kind)!.since),
+              by: inForce.get(kind)!.by,
+            })
+          }}</small></span
+        >
+        <span class="figure"
+          ><template v-if="defaultFigure(kind) !== null"
+            ><NumberField
+              v-if="isKeeper"
+              v-model="figures[kind]"
+              :min="1"
+              :label="words.t(`group.rule.${kind}`)"
+              @focusout="
+                inForce.has(kind) && figures[kind] !== figureOf(inForce.get(kind)!.rule) && change(kind, true)
+              " /><b v-else>{{ figures[kind] }}</b> {{ words.t(`group.unitOf.${kind}`) }}</template
+          ></span
+        >
+        <button
+          v-if="isKeeper"
+          type="button"
+          class="chip"
+          role="switch"
+          :aria-checked="inForce.has(kind)"
+          :aria-label="words.t(`group.rule.${kind}`)"
+          :disabled="set.isPending.value"
+          @click="change(kind, !inForce.has(kind))">
+          {{ words.t(inForce.has(kind) ? 'group.on' : 'group.off') }}
+        </button>
         <b v-else>{{ words.t(inForce.has(kind) ? 'group.on' : 'group.off') }}</b>
       </li>
     </ul>
@@ -44,6 +84,47 @@ async function change(kind: HouseRuleKind, on: boolean): Promise<void> {
 </template>
 
 <style scoped>
-ul { list-style: none; padding: 0; margin: 0; } li { display: grid; grid-template-columns: 1fr 170px 70px; gap: 12px; align-items: center; border-top: 1px solid var(--hair); padding: 6px 0; color: var(--soft); } li.on { color: var(--char); font-weight: 600; } small { display: block; font-weight: 400; color: var(--soft); font-size: 13px; } .figure { display: flex; gap: 8px; align-items: center; font-weight: 400; }
-@media (max-width: 900px) { li { grid-template-columns: 1fr auto; } .figure { grid-column: 1; } .chip, li > b { grid-row: 1 / 3; grid-column: 2; } }
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr 170px 70px;
+  gap: 12px;
+  align-items: center;
+  border-top: 1px solid var(--hair);
+  padding: 6px 0;
+  color: var(--soft);
+}
+li.on {
+  color: var(--char);
+  font-weight: 600;
+}
+small {
+  display: block;
+  font-weight: 400;
+  color: var(--soft);
+  font-size: 13px;
+}
+.figure {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-weight: 400;
+}
+@media (max-width: 900px) {
+  li {
+    grid-template-columns: 1fr auto;
+  }
+  .figure {
+    grid-column: 1;
+  }
+  .chip,
+  li > b {
+    grid-row: 1 / 3;
+    grid-column: 2;
+  }
+}
 </style>

@@ -19,7 +19,11 @@ const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((value) => ({ v
 const form = reactive({ name: '', zone: 'UTC', units: 'metric' as 'metric' | 'imperial' });
 watch(group, (g) => g && Object.assign(form, { name: g.name, zone: g.zone, units: g.units }), { immediate: true });
 const save = useChange(() => call(ROUTES.changeGroup, { params: { groupId: groupId.value! }, body: { ...form } }));
-const keep = (): Promise<void> => save.mutateAsync(undefined).then(() => undo.say(words.value.t('common.stored')), () => undefined);
+const keep = (): Promise<void> =>
+  save.mutateAsync(undefined).then(
+    () => undo.say(words.value.t('common.stored')),
+    () => undefined,
+  );
 async function end(sessionId: string): Promise<void> {
   await call(ROUTES.endSession, { params: { sessionId } });
   await client.invalidateQueries({ queryKey: ['sessions'] });
@@ -30,19 +34,61 @@ async function end(sessionId: string): Promise<void> {
   <section v-if="isKeeper" class="section">
     <h2>{{ words.t('group.settings') }}</h2>
     <form @submit.prevent="keep">
-      <label class="field"><span>{{ words.t('founding.groupName') }}</span><input v-model="form.name" maxlength="80" required /></label>
-      <label class="field"><span>{{ words.t('founding.zone') }}</span><PickList :model-value="form.zone" :options="zones" :label="words.t('founding.zone')" @update:model-value="form.zone = $event ?? 'UTC'" /></label>
-      <div class="field"><span>{{ words.t('founding.units') }}</span><RadioGroup v-model:value="form.units"><Radio value="metric">{{ words.t('founding.metric') }}</Radio><Radio value="imperial">{{ words.t('founding.imperial') }}</Radio></RadioGroup></div>
+      <label class="field"
+        ><span>{{ words.t('founding.groupName') }}</span
+        ><input v-model="form.name" maxlength="80" required
+      /></label>
+      <label class="field"
+        ><span>{{ words.t('founding.zone') }}</span
+        ><PickList
+          :model-value="form.zone"
+          :options="zones"
+          :label="words.t('founding.zone')"
+          @update:model-value="form.zone = $event ?? 'UTC'"
+      /></label>
+      <div class="field">
+        <span>{{ words.t('founding.units') }}</span
+        ><RadioGroup v-model:value="form.units"
+          ><Radio value="metric">{{ words.t('founding.metric') }}</Radio
+          ><Radio value="imperial">{{ words.t('founding.imperial') }}</Radio></RadioGroup
+        >
+      </div>
       <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
       <button type="submit" class="btn" :disabled="save.isPending.value">{{ words.t('common.save') }}</button>
     </form>
   </section>
   <section class="section">
     <h2>{{ words.t('group.sessions') }}</h2>
-    <table class="plain"><tbody><tr v-for="s in sessions.data.value ?? []" :key="s.id"><td>{{ s.browser.replace(/^Mozilla\/5\.0 /, '').slice(0, 60) }}</td><td>{{ s.here ? words.t('group.here') : words.t('group.lastSeen', { day: words.format.instant(s.lastSeenAt, group?.zone ?? 'UTC') }) }}</td><td><button v-if="!s.here" type="button" class="btn plain" @click="end(s.id)">{{ words.t('group.end') }}</button></td></tr></tbody></table>
+    <table class="plain">
+      <tbody>
+        <tr v-for="s in sessions.data.value ?? []" :key="s.id">
+          <td>{{ s.browser.replace(/^Mozilla\/5\.0 /, '').slice(0, 60) }}</td>
+          <td>
+            {{
+              s.here
+                ? words.t('group.here')
+                : words.t('group.lastSeen', { day: words.format.instant(s.lastSeenAt, group?.zone ?? 'UTC') })
+            }}
+          </td>
+          <td>
+            <button v-if="!s.here" type="button" class="btn plain" @click="end(s.id)">
+              {{ words.t('group.end') }}
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
   </section>
 </template>
 
 <style scoped>
-input { width: 100%; font: inherit; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 7px 10px; }
+input {
+  width: 100%;
+  font: inherit;
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 7px 10px;
+}
 </style>

@@ -14,19 +14,29 @@ const words = useWords();
 const enter = useEnter();
 const form = reactive({ signInName: '', password: '' });
 const signIn = useMutation({ mutationFn: () => call(ROUTES.signIn, { body: { ...form } }), onSuccess: enter });
-const demo = useMutation({ mutationFn: (signInName: string) => call(ROUTES.demoSignIn, { body: { signInName } }), onSuccess: enter });
+const demo = useMutation({
+  mutationFn: (signInName: string) => call(ROUTES.demoSignIn, { body: { signInName } }),
+  onSuccess: enter,
+});
 </script>
 
 <template>
   <main class="gate">
     <header>
       <CoalMark :readiness="{ state: 'glowing', daysLeft: 9, quality: 1 }" :size="64" label="Emberfield" />
-      <div><h1>Emberfield</h1><p class="soft">{{ words.t('signIn.tagline') }}</p></div>
+      <div>
+        <h1>Emberfield</h1>
+        <p class="soft">{{ words.t('signIn.tagline') }}</p>
+      </div>
     </header>
     <section v-if="session.demoPeople.length" class="section">
       <h2>{{ words.t('signIn.demo') }}</h2>
       <ul class="tiles">
-        <li v-for="p in session.demoPeople" :key="p.signInName"><button type="button" class="btn" :disabled="demo.isPending.value" @click="demo.mutate(p.signInName)">{{ p.name }} <span class="soft">{{ words.t(`role.${p.role}`) }}</span></button></li>
+        <li v-for="p in session.demoPeople" :key="p.signInName">
+          <button type="button" class="btn" :disabled="demo.isPending.value" @click="demo.mutate(p.signInName)">
+            {{ p.name }} <span class="soft">{{ words.t(`role.${p.role}`) }}</span>
+          </button>
+        </li>
       </ul>
       <p class="soft small">{{ words.t('signIn.demoNote') }}</p>
       <p v-if="demo.error.value" class="warn" role="alert">{{ demo.error.value.message }}</p>
@@ -34,17 +44,65 @@ const demo = useMutation({ mutationFn: (signInName: string) => call(ROUTES.demoS
     <FoundingForm v-else-if="session.canFound" />
     <form v-else class="section" @submit.prevent="signIn.mutate()">
       <h2>{{ words.t('signIn.title') }}</h2>
-      <label class="field"><span>{{ words.t('signIn.name') }}</span><Input v-model:value="form.signInName" autocomplete="username" autofocus required /></label>
-      <label class="field"><span>{{ words.t('signIn.password') }}</span><Input v-model:value="form.password" type="password" autocomplete="current-password" required /></label>
+      <label class="field"
+        ><span>{{ words.t('signIn.name') }}</span
+        ><Input v-model:value="form.signInName" autocomplete="username" autofocus required
+      /></label>
+      <label class="field"
+        ><span>{{ words.t('signIn.password') }}</span
+        ><Input v-model:value="form.password" type="password" autocomplete="current-password" required
+      /></label>
       <p v-if="signIn.error.value" class="warn" role="alert">{{ signIn.error.value.message }}</p>
-      <Button type="primary" html-type="submit" size="large" :loading="signIn.isPending.value">{{ words.t('signIn.enter') }}</Button>
+      <Button type="primary" html-type="submit" size="large" :loading="signIn.isPending.value">{{
+        words.t('signIn.enter')
+      }}</Button>
     </form>
     <p class="soft small foot">{{ words.t('common.caution') }}</p>
   </main>
 </template>
 
 <style scoped>
-.gate { max-width: 520px; margin: 0 auto; padding: 9vh 20px 40px; } header { display: flex; gap: 18px; align-items: center; margin-bottom: 30px; } header p { margin: 2px 0 0; } h1 { font-size: 38px; } h2 { margin-bottom: 10px; }
-.tiles { list-style: none; padding: 0; margin: 0 0 12px; display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 10px; } .tiles .btn { width: 100%; min-height: 56px; background: var(--sheet); font-size: 17px; } .tiles .soft { font-weight: 400; font-size: 14px; }
-.foot { margin-top: 36px; border-top: 1px solid var(--hair); padding-top: 12px; }
+.gate {
+  max-width: 520px;
+  margin: 0 auto;
+  padding: 9vh 20px 40px;
+}
+header {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+  margin-bottom: 30px;
+}
+header p {
+  margin: 2px 0 0;
+}
+h1 {
+  font-size: 38px;
+}
+h2 {
+  margin-bottom: 10px;
+}
+.tiles {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 12px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+  gap: 10px;
+}
+.tiles .btn {
+  width: 100%;
+  min-height: 56px;
+  background: var(--sheet);
+  font-size: 17px;
+}
+.tiles .soft {
+  font-weight: 400;
+  font-size: 14px;
+}
+.foot {
+  margin-top: 36px;
+  border-top: 1px solid var(--hair);
+  padding-top: 12px;
+}
 </style>

@@ -11,9 +11,20 @@ const words = useWords();
 const { groupId, mayPick } = useGroup();
 const sought = useSought(groupId);
 const form = useSessionStorage('emberfield-sought', { id: newId(), what: '', note: '' });
-const add = useChange(() => call(ROUTES.seek, { params: { groupId: groupId.value! }, body: { id: form.value.id, what: form.value.what.trim(), note: form.value.note } }));
-const end = useChange((soughtId: string) => call(ROUTES.stopSeeking, { params: { groupId: groupId.value!, soughtId } }));
-const keep = (): Promise<void> => add.mutateAsync(undefined).then(() => void (form.value = { id: newId(), what: '', note: '' }), () => undefined);
+const add = useChange(() =>
+  call(ROUTES.seek, {
+    params: { groupId: groupId.value! },
+    body: { id: form.value.id, what: form.value.what.trim(), note: form.value.note },
+  }),
+);
+const end = useChange((soughtId: string) =>
+  call(ROUTES.stopSeeking, { params: { groupId: groupId.value!, soughtId } }),
+);
+const keep = (): Promise<void> =>
+  add.mutateAsync(undefined).then(
+    () => void (form.value = { id: newId(), what: '', note: '' }),
+    () => undefined,
+  );
 </script>
 
 <template>
@@ -21,12 +32,58 @@ const keep = (): Promise<void> => add.mutateAsync(undefined).then(() => void (fo
     <h2>{{ words.t('group.sought') }}</h2>
     <p class="soft">{{ words.t('group.soughtLead') }}</p>
     <p v-if="!sought.data.value?.length" class="soft">{{ words.t('group.nothingSought') }}</p>
-    <table v-else class="plain"><tbody><tr v-for="s in sought.data.value" :key="s.id"><td><b>{{ s.what }}</b><br /><span class="soft small">{{ s.note }}</span></td><td class="soft small">{{ words.t('group.since', { day: words.format.day(s.since), by: s.by }) }}</td><td><button v-if="mayPick" type="button" class="btn plain" @click="end.mutate(s.id)">{{ words.t('group.found') }}</button></td></tr></tbody></table>
-    <form v-if="mayPick" class="add" @submit.prevent="keep"><input v-model="form.what" maxlength="120" required :placeholder="words.t('group.what')" :aria-label="words.t('group.what')" /><input v-model="form.note" maxlength="600" :placeholder="words.t('group.note')" :aria-label="words.t('group.note')" /><button type="submit" class="btn" :disabled="!form.what.trim() || add.isPending.value">{{ words.t('group.seek') }}</button></form>
+    <table v-else class="plain">
+      <tbody>
+        <tr v-for="s in sought.data.value" :key="s.id">
+          <td>
+            <b>{{ s.what }}</b
+            ><br /><span class="soft small">{{ s.note }}</span>
+          </td>
+          <td class="soft small">{{ words.t('group.since', { day: words.format.day(s.since), by: s.by }) }}</td>
+          <td>
+            <button v-if="mayPick" type="button" class="btn plain" @click="end.mutate(s.id)">
+              {{ words.t('group.found') }}
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <form v-if="mayPick" class="add" @submit.prevent="keep">
+      <input
+        v-model="form.what"
+        maxlength="120"
+        required
+        :placeholder="words.t('group.what')"
+        :aria-label="words.t('group.what')" /><input
+        v-model="form.note"
+        maxlength="600"
+        :placeholder="words.t('group.note')"
+        :aria-label="words.t('group.note')" /><button
+        type="submit"
+        class="btn"
+        :disabled="!form.what.trim() || add.isPending.value">
+        {{ words.t('group.seek') }}
+      </button>
+    </form>
     <p v-if="add.error.value" class="warn" role="alert">{{ add.error.value.message }}</p>
   </section>
 </template>
 
 <style scoped>
-.add { display: flex; gap: 8px; flex-wrap: wrap; margin-top: 8px; } input { flex: 1; min-width: 150px; font: inherit; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 7px 10px; }
+.add {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+  margin-top: 8px;
+}
+input {
+  flex: 1;
+  min-width: 150px;
+  font: inherit;
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 7px 10px;
+}
 </style>

@@ -26,13 +26,22 @@ export function useEnter(): (session: SessionView) => void {
 }
 
 const groupQuery = <T>(name: string, groupId: Ref<string | null>, fetcher: (groupId: string) => Promise<T>) =>
-  useQuery({ queryKey: computed(() => ['group', groupId.value, name]), queryFn: () => fetcher(groupId.value!), enabled: computed(() => groupId.value !== null) });
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, name]),
+    queryFn: () => fetcher(groupId.value!),
+    enabled: computed(() => groupId.value !== null),
+  });
 
-export const useGroupView = (groupId: Ref<string | null>) => groupQuery('view', groupId, (id) => call(ROUTES.group, { params: { groupId: id } }));
-export const useMembers = (groupId: Ref<string | null>) => groupQuery('members', groupId, (id) => call(ROUTES.members, { params: { groupId: id } }));
-export const useRules = (groupId: Ref<string | null>) => groupQuery('rules', groupId, (id) => call(ROUTES.rules, { params: { groupId: id } }));
-export const useInvitations = (groupId: Ref<string | null>) => groupQuery('invitations', groupId, (id) => call(ROUTES.invitations, { params: { groupId: id } }));
-export const useSought = (groupId: Ref<string | null>) => groupQuery('sought', groupId, (id) => call(ROUTES.sought, { params: { groupId: id } }));
+export const useGroupView = (groupId: Ref<string | null>) =>
+  groupQuery('view', groupId, (id) => call(ROUTES.group, { params: { groupId: id } }));
+export const useMembers = (groupId: Ref<string | null>) =>
+  groupQuery('members', groupId, (id) => call(ROUTES.members, { params: { groupId: id } }));
+export const useRules = (groupId: Ref<string | null>) =>
+  groupQuery('rules', groupId, (id) => call(ROUTES.rules, { params: { groupId: id } }));
+export const useInvitations = (groupId: Ref<string | null>) =>
+  groupQuery('invitations', groupId, (id) => call(ROUTES.invitations, { params: { groupId: id } }));
+export const useSought = (groupId: Ref<string | null>) =>
+  groupQuery('sought', groupId, (id) => call(ROUTES.sought, { params: { groupId: id } }));
 export const useSessions = () => useQuery({ queryKey: ['sessions'], queryFn: () => call(ROUTES.sessions) });
 
 /** A change after which everything of the group is asked for anew: derived answers hang on all of it. */

@@ -6,7 +6,13 @@ import { useGroupView, useSession } from './queries.ts';
 const chosen = useLocalStorage<string | null>('emberfield-group', null);
 
 /** The group that the screens show: the one chosen last, else the first. */
-export function useGroup(): { readonly groupId: ComputedRef<string | null>; readonly group: ComputedRef<GroupView | undefined>; readonly choose: (id: string) => void; readonly mayPick: ComputedRef<boolean>; readonly isKeeper: ComputedRef<boolean> } {
+export function useGroup(): {
+  readonly groupId: ComputedRef<string | null>;
+  readonly group: ComputedRef<GroupView | undefined>;
+  readonly choose: (id: string) => void;
+  readonly mayPick: ComputedRef<boolean>;
+  readonly isKeeper: ComputedRef<boolean>;
+} {
   const session = useSession();
   const groupId = computed(() => {
     const groups = session.data.value?.groups ?? [];

@@ -21,18 +21,36 @@ const { groupId } = useGroup();
 const plantKey = computed(() => String(route.params['plantKey']));
 const plant = usePlant(groupId, plantKey);
 const isCopy = computed(() => plant.data.value?.copiedFrom === null);
-const form = useLocalStorage<OwnPlantForm | null>(`emberfield-plant-${plantKey.value}`, null, { serializer: { read: (v) => JSON.parse(v) as OwnPlantForm, write: JSON.stringify } });
+const form = useLocalStorage<OwnPlantForm | null>(`emberfield-plant-${plantKey.value}`, null, {
+  serializer: { read: (v) => JSON.parse(v) as OwnPlantForm, write: JSON.stringify },
+});
 const language = i18n.global.locale.value;
-watch(() => plant.data.value, (p) => {
-  if (!p || form.value) return;
-  const fresh = formOf(p.profile, language);
-  if (isCopy.value) Object.assign(fresh, { key: `own-${p.profile.key}`, name: `${fresh.name} (${words.value.t('plants.own').toLowerCase()})` });
-  form.value = fresh;
-}, { immediate: true });
+watch(
+  () => plant.data.value,
+  (p) => {
+    if (!p || form.value) return;
+    const fresh = formOf(p.profile, language);
+    if (isCopy.value)
+      Object.assign(fresh, {
+        key: `own-${p.profile.key}`,
+        name: `${fresh.name} (${words.value.t('plants.own').toLowerCase()})`,
+      });
+    form.value = fresh;
+  },
+  { immediate: true },
+);
 const save = useChange(async () => {
   const { profile, copiedFrom, revision } = plant.data.value!;
   const f = form.value!;
-  return call(ROUTES.savePlant, { params: { groupId: groupId.value!, plantKey: f.key }, body: { copiedFrom: copiedFrom ?? profile.key, baseRevision: isCopy.value ? 0 : revision, profile: profileFrom(profile, f, language), note: f.note } });
+  return call(ROUTES.savePlant, {
+    params: { groupId: groupId.value!, plantKey: f.key },
+    body: {
+      copiedFrom: copiedFrom ?? profile.key,
+      baseRevision: isCopy.value ? 0 : revision,
+      profile: profileFrom(profile, f, language),
+      note: f.note,
+    },
+  });
 });
 async function keep(): Promise<void> {
   const saved = await save.mutateAsync(undefined).catch(() => null);
@@ -59,19 +77,44 @@ function leave(): void {
     <h1>{{ words.t('plants.own') }}</h1>
     <p class="soft">{{ words.t('plants.editLead') }}</p>
     <div class="pair">
-      <label class="field"><span>{{ words.t('plants.ownName') }}</span><input :value="form.name" maxlength="80" required @input="rename(($event.target as HTMLInputElement).value)" /></label>
-      <label v-if="isCopy" class="field"><span>{{ words.t('plants.ownKey') }} ({{ words.t('plants.keyNote') }})</span><input v-model="form.key" maxlength="60" required pattern="[a-z][a-zA-Z0-9\-]*" /></label>
+      <label class="field"
+        ><span>{{ words.t('plants.ownName') }}</span
+        ><input :value="form.name" maxlength="80" required @input="rename(($event.target as HTMLInputElement).value)"
+      /></label>
+      <label v-if="isCopy" class="field"
+        ><span>{{ words.t('plants.ownKey') }} ({{ words.t('plants.keyNote') }})</span
+        ><input v-model="form.key" maxlength="60" required pattern="[a-z][a-zA-Z0-9\-]*"
+      /></label>
     </div>
-    <label class="field"><span>{{ words.t('plants.about') }}</span><textarea v-model="form.about" rows="2" maxlength="600" /></label>
+    <label class="field"
+      ><span>{{ words.t('plants.about') }}</span
+      ><textarea v-model="form.about" rows="2" maxlength="600" />
+    </label>
     <section class="section">
       <h2>{{ words.t('plants.stages') }}</h2>
       <table class="plain">
-        <thead><tr><th /><th>{{ words.t('plants.dayEarly') }}</th><th>{{ words.t('plants.usualDay') }}</th><th>{{ words.t('plants.dayLate') }}</th><th>{{ words.t('plants.sum') }}</th><th>{{ words.t('plants.dayEarly') }}</th><th>{{ words.t('plants.dayLate') }}</th></tr></thead>
+        <thead>
+          <tr>
+            <th />
+            <th>{{ words.t('plants.dayEarly') }}</th>
+            <th>{{ words.t('plants.usualDay') }}</th>
+            <th>{{ words.t('plants.dayLate') }}</th>
+            <th>{{ words.t('plants.sum') }}</th>
+            <th>{{ words.t('plants.dayEarly') }}</th>
+            <th>{{ words.t('plants.dayLate') }}</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="(s, i) in form.stages" :key="s.key">
             <td>{{ words.text(plant.data.value.profile.stages[i]!.name) }}</td>
-            <td><NumberField v-model="s.early" :label="words.t('plants.dayEarly')" size="small" /></td><td><NumberField v-model="s.usual" :label="words.t('plants.usualDay')" size="small" /></td><td><NumberField v-model="s.late" :label="words.t('plants.dayLate')" size="small" /></td>
-            <template v-if="s.sum"><td><NumberField v-model="s.sum.value" :label="words.t('plants.sum')" size="small" /></td><td><NumberField v-model="s.sum.low" :label="words.t('plants.dayEarly')" size="small" /></td><td><NumberField v-model="s.sum.high" :label="words.t('plants.dayLate')" size="small" /></td></template>
+            <td><NumberField v-model="s.early" :label="words.t('plants.dayEarly')" size="small" /></td>
+            <td><NumberField v-model="s.usual" :label="words.t('plants.usualDay')" size="small" /></td>
+            <td><NumberField v-model="s.late" :label="words.t('plants.dayLate')" size="small" /></td>
+            <template v-if="s.sum"
+              ><td><NumberField v-model="s.sum.value" :label="words.t('plants.sum')" size="small" /></td>
+              <td><NumberField v-model="s.sum.low" :label="words.t('plants.dayEarly')" size="small" /></td>
+              <td><NumberField v-model="s.sum.high" :label="words.t('plants.dayLate')" size="small" /></td
+            ></template>
             <td v-else colspan="3" class="soft">–</td>
           </tr>
         </tbody>
@@ -79,16 +122,59 @@ function leave(): void {
     </section>
     <section class="section">
       <h2>{{ words.t('plants.capPerPlant') }}</h2>
-      <label v-for="p in plant.data.value.profile.parts" :key="p.key" class="cap">{{ words.text(p.name) }} <NumberField v-model="form.caps[p.key]" :min="0" size="small" /></label>
+      <label v-for="p in plant.data.value.profile.parts" :key="p.key" class="cap"
+        >{{ words.text(p.name) }} <NumberField v-model="form.caps[p.key]" :min="0" size="small"
+      /></label>
     </section>
-    <label class="field"><span>{{ words.t('plants.extraCaution') }}</span><input v-model="form.caution" maxlength="500" /></label>
-    <label class="field"><span>{{ words.t('plants.note') }}</span><input v-model="form.note" maxlength="400" /></label>
+    <label class="field"
+      ><span>{{ words.t('plants.extraCaution') }}</span
+      ><input v-model="form.caution" maxlength="500"
+    /></label>
+    <label class="field"
+      ><span>{{ words.t('plants.note') }}</span
+      ><input v-model="form.note" maxlength="400"
+    /></label>
     <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
-    <div class="acts"><button type="submit" class="btn main" :disabled="save.isPending.value">{{ words.t('plants.keepOwn') }}</button><button type="button" class="btn" @click="leave">{{ words.t('common.cancel') }}</button></div>
+    <div class="acts">
+      <button type="submit" class="btn main" :disabled="save.isPending.value">{{ words.t('plants.keepOwn') }}</button
+      ><button type="button" class="btn" @click="leave">{{ words.t('common.cancel') }}</button>
+    </div>
   </form>
 </template>
 
 <style scoped>
-.pair { display: grid; grid-template-columns: 1fr 1fr; gap: 16px; } input, textarea { width: 100%; font: inherit; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 7px 10px; } .cap { display: inline-flex; gap: 8px; align-items: center; margin: 4px 22px 4px 0; } .acts { display: flex; gap: 10px; } .section { overflow-x: auto; }
-@media (max-width: 900px) { .pair { grid-template-columns: 1fr; gap: 0; } }
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+}
+input,
+textarea {
+  width: 100%;
+  font: inherit;
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 7px 10px;
+}
+.cap {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  margin: 4px 22px 4px 0;
+}
+.acts {
+  display: flex;
+  gap: 10px;
+}
+.section {
+  overflow-x: auto;
+}
+@media (max-width: 900px) {
+  .pair {
+    grid-template-columns: 1fr;
+    gap: 0;
+  }
+}
 </style>

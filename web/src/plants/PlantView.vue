@@ -11,10 +11,15 @@ import { sayCeiling, sayFigure, sayModel } from './say-model.ts';
 const words = useWords();
 const route = useRoute();
 const { groupId, isKeeper, mayPick } = useGroup();
-const plant = usePlant(groupId, computed(() => String(route.params['plantKey'])));
+const plant = usePlant(
+  groupId,
+  computed(() => String(route.params['plantKey'])),
+);
 const p = computed(() => plant.data.value?.profile);
-const day = (n: number): string => words.value.format.day(new Date(Date.UTC(2025, 0, Math.round(n))).toISOString().slice(0, 10));
-const sourceOf = (key: string): string => (key === 'estimate' ? words.value.t('common.estimate') : (plant.data.value?.sources[key] ?? key));
+const day = (n: number): string =>
+  words.value.format.day(new Date(Date.UTC(2025, 0, Math.round(n))).toISOString().slice(0, 10));
+const sourceOf = (key: string): string =>
+  key === 'estimate' ? words.value.t('common.estimate') : (plant.data.value?.sources[key] ?? key);
 </script>
 
 <template>
@@ -22,38 +27,183 @@ const sourceOf = (key: string): string => (key === 'estimate' ? words.value.t('c
   <StateNote v-else-if="!p" state="loading" />
   <article v-else class="page">
     <header>
-      <div><h1>{{ words.text(p.names) }}</h1><p class="soft"><i>{{ p.scientific }}</i> · {{ p.family }} · {{ words.t(`plants.habit.${p.habit}`) }} · {{ words.t(`plants.status.${p.status}`) }} · {{ plant.data.value?.copiedFrom ? words.t('plants.copiedFrom', { name: plant.data.value.copiedFrom }) : words.t('plants.shipped') }}</p></div>
-      <div class="acts no-print"><RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch', query: { plant: p.key } }">{{ words.t('plants.addStand') }}</RouterLink><RouterLink v-if="isKeeper" class="btn" :to="{ name: 'editPlant', params: { plantKey: p.key } }">{{ words.t(plant.data.value?.copiedFrom ? 'plants.edit' : 'plants.copy') }}</RouterLink></div>
+      <div>
+        <h1>{{ words.text(p.names) }}</h1>
+        <p class="soft">
+          <i>{{ p.scientific }}</i> · {{ p.family }} · {{ words.t(`plants.habit.${p.habit}`) }} ·
+          {{ words.t(`plants.status.${p.status}`) }} ·
+          {{
+            plant.data.value?.copiedFrom
+              ? words.t('plants.copiedFrom', { name: plant.data.value.copiedFrom })
+              : words.t('plants.shipped')
+          }}
+        </p>
+      </div>
+      <div class="acts no-print">
+        <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch', query: { plant: p.key } }">{{
+          words.t('plants.addStand')
+        }}</RouterLink
+        ><RouterLink v-if="isKeeper" class="btn" :to="{ name: 'editPlant', params: { plantKey: p.key } }">{{
+          words.t(plant.data.value?.copiedFrom ? 'plants.edit' : 'plants.copy')
+        }}</RouterLink>
+      </div>
     </header>
-    <ul class="cautions"><li v-for="(c, i) in p.cautions" :key="i" :class="{ first: c.class === 'lookAlike' }">{{ words.text(c.text) }}</li></ul>
+    <ul class="cautions">
+      <li v-for="(c, i) in p.cautions" :key="i" :class="{ first: c.class === 'lookAlike' }">
+        {{ words.text(c.text) }}
+      </li>
+    </ul>
     <p>{{ words.text(p.about) }}</p>
-    <section class="section"><h2>{{ words.t('plants.yearOf') }} <span class="soft small">{{ words.t('plants.at', { place: words.text(p.reference.place) }) }}</span></h2><PlantYear :profile="p" /></section>
+    <section class="section">
+      <h2>
+        {{ words.t('plants.yearOf') }}
+        <span class="soft small">{{ words.t('plants.at', { place: words.text(p.reference.place) }) }}</span>
+      </h2>
+      <PlantYear :profile="p" />
+    </section>
     <section class="section">
       <h2>{{ words.t('plants.lookAlikes') }}</h2>
-      <table class="plain"><tbody><tr v-for="l in p.lookAlikes" :key="l.scientific"><td class="first-col"><b>{{ words.text(l.name) }}</b><br /><i class="soft small">{{ l.scientific }}</i></td><td :class="l.severity === 'deadly' ? 'warn' : ''" class="sev">{{ words.t(`stand.severity.${l.severity}`) }}</td><td>{{ words.text(l.separatedBy) }}</td></tr></tbody></table>
+      <table class="plain">
+        <tbody>
+          <tr v-for="l in p.lookAlikes" :key="l.scientific">
+            <td class="first-col">
+              <b>{{ words.text(l.name) }}</b
+              ><br /><i class="soft small">{{ l.scientific }}</i>
+            </td>
+            <td :class="l.severity === 'deadly' ? 'warn' : ''" class="sev">
+              {{ words.t(`stand.severity.${l.severity}`) }}
+            </td>
+            <td>{{ words.text(l.separatedBy) }}</td>
+          </tr>
+        </tbody>
+      </table>
     </section>
     <section class="section">
       <h2>{{ words.t('plants.signs') }}</h2>
-      <table class="plain"><tbody><tr v-for="(s, i) in p.signs" :key="i"><td class="first-col">{{ words.t(`plants.organ.${s.organ}`) }}</td><td class="sev soft">{{ words.t(`plants.price.${s.price}`) }}</td><td>{{ words.text(s.text) }}</td></tr></tbody></table>
+      <table class="plain">
+        <tbody>
+          <tr v-for="(s, i) in p.signs" :key="i">
+            <td class="first-col">{{ words.t(`plants.organ.${s.organ}`) }}</td>
+            <td class="sev soft">{{ words.t(`plants.price.${s.price}`) }}</td>
+            <td>{{ words.text(s.text) }}</td>
+          </tr>
+        </tbody>
+      </table>
     </section>
     <section class="section">
       <h2>{{ words.t('plants.parts') }}</h2>
-      <table class="plain"><tbody><tr v-for="x in p.parts" :key="x.key"><td class="first-col"><b>{{ words.text(x.name) }}</b><br /><span class="soft small">{{ words.text(x.use) }}</span></td><td><p>{{ words.text(x.method) }}</p><p class="soft small">{{ words.text(x.effect) }}</p><p class="soft small">{{ words.t('plants.perPlant') }} {{ sayFigure(x.perPlant, words) }}<template v-if="x.massG"> · {{ words.t('plants.mass') }} {{ words.format.mass(x.massG.value) }}</template> · {{ sourceOf(x.perPlant.source) }}</p></td></tr></tbody></table>
-      <p class="small"><b>{{ words.t('plants.limits') }}:</b> {{ p.ceilings.map((c) => sayCeiling(c, p!, words)).join(' · ') }}</p>
+      <table class="plain">
+        <tbody>
+          <tr v-for="x in p.parts" :key="x.key">
+            <td class="first-col">
+              <b>{{ words.text(x.name) }}</b
+              ><br /><span class="soft small">{{ words.text(x.use) }}</span>
+            </td>
+            <td>
+              <p>{{ words.text(x.method) }}</p>
+              <p class="soft small">{{ words.text(x.effect) }}</p>
+              <p class="soft small">
+                {{ words.t('plants.perPlant') }} {{ sayFigure(x.perPlant, words)
+                }}<template v-if="x.massG">
+                  · {{ words.t('plants.mass') }} {{ words.format.mass(x.massG.value) }}</template
+                >
+                · {{ sourceOf(x.perPlant.source) }}
+              </p>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="small">
+        <b>{{ words.t('plants.limits') }}:</b> {{ p.ceilings.map((c) => sayCeiling(c, p!, words)).join(' · ') }}
+      </p>
     </section>
     <section class="section">
       <h2>{{ words.t('plants.stages') }}</h2>
-      <table class="plain"><thead><tr><th>BBCH</th><th /><th>{{ words.t('plants.usual') }}</th><th>{{ words.t('plants.model') }}</th><th>{{ words.t('common.source') }}</th></tr></thead>
-        <tbody><tr v-for="s in p.stages" :key="s.key"><td>{{ s.bbch }}</td><td>{{ words.text(s.name) }}</td><td>{{ day(s.calendar.value) }} <span class="soft">({{ day(s.calendar.low) }} – {{ day(s.calendar.high) }})</span></td><td>{{ sayModel(s, p, words) }}</td><td class="soft">{{ sourceOf(s.calendar.source) }}</td></tr></tbody>
+      <table class="plain">
+        <thead>
+          <tr>
+            <th>BBCH</th>
+            <th />
+            <th>{{ words.t('plants.usual') }}</th>
+            <th>{{ words.t('plants.model') }}</th>
+            <th>{{ words.t('common.source') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="s in p.stages" :key="s.key">
+            <td>{{ s.bbch }}</td>
+            <td>{{ words.text(s.name) }}</td>
+            <td>
+              {{ day(s.calendar.value) }}
+              <span class="soft">({{ day(s.calendar.low) }} – {{ day(s.calendar.high) }})</span>
+            </td>
+            <td>{{ sayModel(s, p, words) }}</td>
+            <td class="soft">{{ sourceOf(s.calendar.source) }}</td>
+          </tr>
+        </tbody>
       </table>
     </section>
-    <section class="section"><h2>{{ words.t('hearth.bring') }}</h2><p>{{ words.text(p.bring) }}</p><h2>{{ words.t('plants.keeping') }}</h2><p>{{ words.text(p.keeping) }}</p></section>
-    <section v-if="p.works.length" class="section"><h2>{{ words.t('plants.works') }}</h2><ul class="small"><li v-for="w in p.works" :key="w">{{ sourceOf(w) }}</li></ul></section>
+    <section class="section">
+      <h2>{{ words.t('hearth.bring') }}</h2>
+      <p>{{ words.text(p.bring) }}</p>
+      <h2>{{ words.t('plants.keeping') }}</h2>
+      <p>{{ words.text(p.keeping) }}</p>
+    </section>
+    <section v-if="p.works.length" class="section">
+      <h2>{{ words.t('plants.works') }}</h2>
+      <ul class="small">
+        <li v-for="w in p.works" :key="w">{{ sourceOf(w) }}</li>
+      </ul>
+    </section>
     <p class="soft small">{{ words.t('common.caution') }}</p>
   </article>
 </template>
 
 <style scoped>
-header { display: flex; gap: 16px; flex-wrap: wrap; align-items: flex-start; } .acts { margin-left: auto; display: flex; gap: 10px; flex-wrap: wrap; } .cautions { list-style: none; padding: 0; margin: 10px 0 16px; border-left: 4px solid var(--ember); background: var(--band); } .cautions li { padding: 5px 14px; } .cautions .first { font-weight: 640; color: var(--ember-ink); } .first-col { width: 190px; } .sev { width: 120px; } td p { margin: 0 0 2px; }
-@media (max-width: 900px) { .section { overflow-x: auto; } .first-col { width: 110px; } .sev { width: auto; } }
+header {
+  display: flex;
+  gap: 16px;
+  flex-wrap: wrap;
+  align-items: flex-start;
+}
+.acts {
+  margin-left: auto;
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+}
+.cautions {
+  list-style: none;
+  padding: 0;
+  margin: 10px 0 16px;
+  border-left: 4px solid var(--ember);
+  background: var(--band);
+}
+.cautions li {
+  padding: 5px 14px;
+}
+.cautions .first {
+  font-weight: 640;
+  color: var(--ember-ink);
+}
+.first-col {
+  width: 190px;
+}
+.sev {
+  width: 120px;
+}
+td p {
+  margin: 0 0 2px;
+}
+@media (max-width: 900px) {
+  .section {
+    overflow-x: auto;
+  }
+  .first-col {
+    width: 110px;
+  }
+  .sev {
+    width: auto;
+  }
+}
 </style>

@@ -11,23 +11,52 @@ const plants = usePlants(groupId);
 const text = ref('');
 const shown = computed(() => {
   const t = text.value.trim().toLowerCase();
-  return (plants.data.value ?? []).filter((p) => !t || [words.value.text(p.names), p.scientific, p.family].some((n) => n.toLowerCase().includes(t)));
+  return (plants.data.value ?? []).filter(
+    (p) => !t || [words.value.text(p.names), p.scientific, p.family].some((n) => n.toLowerCase().includes(t)),
+  );
 });
 const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom !== null).length);
 </script>
 
 <template>
   <div class="page">
-    <header><h1>{{ words.t('plants.title') }}</h1><span v-if="plants.data.value" class="soft">{{ words.t('plants.lead', { n: plants.data.value.length, own }) }}</span><input v-model="text" type="search" :placeholder="words.t('plants.search')" :aria-label="words.t('plants.search')" /></header>
-    <StateNote v-if="plants.isError.value" state="failed" :text="plants.error.value?.message" @retry="plants.refetch()" />
+    <header>
+      <h1>{{ words.t('plants.title') }}</h1>
+      <span v-if="plants.data.value" class="soft">{{
+        words.t('plants.lead', { n: plants.data.value.length, own })
+      }}</span
+      ><input
+        v-model="text"
+        type="search"
+        :placeholder="words.t('plants.search')"
+        :aria-label="words.t('plants.search')" />
+    </header>
+    <StateNote
+      v-if="plants.isError.value"
+      state="failed"
+      :text="plants.error.value?.message"
+      @retry="plants.refetch()" />
     <StateNote v-else-if="!plants.data.value" state="loading" />
     <p v-else-if="!shown.length" class="soft">{{ words.t('plants.none') }}</p>
     <ul v-else>
       <li v-for="p in shown" :key="p.key">
         <RouterLink :to="{ name: 'plant', params: { plantKey: p.key } }">
-          <span><b class="serif">{{ words.text(p.names) }}</b><small><i>{{ p.scientific }}</i> · {{ p.family }}</small></span>
-          <span>{{ p.parts.map((x) => words.text(x.name)).join(' · ') }}<small>{{ words.t(`plants.habit.${p.habit}`) }} · {{ words.t(`plants.status.${p.status}`) }}{{ p.copiedFrom ? ` · ${words.t('plants.own')}` : '' }}</small></span>
-          <span :class="p.deadlyLookAlikes ? 'warn' : 'soft'">{{ p.deadlyLookAlikes ? words.t('plants.deadly', { n: p.deadlyLookAlikes }) : '' }}</span>
+          <span
+            ><b class="serif">{{ words.text(p.names) }}</b
+            ><small
+              ><i>{{ p.scientific }}</i> · {{ p.family }}</small
+            ></span
+          >
+          <span
+            >{{ p.parts.map((x) => words.text(x.name)).join(' · ')
+            }}<small
+              >{{ words.t(`plants.habit.${p.habit}`) }} · {{ words.t(`plants.status.${p.status}`)
+              }}{{ p.copiedFrom ? ` · ${words.t('plants.own')}` : '' }}</small
+            ></span
+          >
+          <span :class="p.deadlyLookAlikes ? 'warn' : 'soft'">{{
+            p.deadlyLookAlikes ? words.t('plants.deadly', { n: p.deadlyLookAlikes }) : ''
+          }}</span>
         </RouterLink>
       </li>
     </ul>
@@ -35,7 +64,60 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
 </template>
 
 <style scoped>
-header { display: flex; gap: 6px 16px; align-items: baseline; flex-wrap: wrap; margin-bottom: 10px; } input { margin-left: auto; font: inherit; padding: 7px 12px; min-height: 40px; border: 1px solid var(--edge); border-radius: 4px; background: var(--sheet); color: var(--char); min-width: 240px; }
-ul { list-style: none; padding: 0; margin: 0; } a { display: grid; grid-template-columns: 1fr 1.4fr 190px; gap: 0 20px; padding: 9px 0; border-top: 1px solid var(--hair); color: inherit; text-decoration: none; align-items: center; } a:hover { background: var(--sheet); } b { font-size: 18px; font-weight: 560; } small { display: block; color: var(--soft); font-size: 13px; }
-@media (max-width: 900px) { a { grid-template-columns: 1fr; min-height: 60px; } input { margin: 0; width: 100%; min-height: 48px; } }
+header {
+  display: flex;
+  gap: 6px 16px;
+  align-items: baseline;
+  flex-wrap: wrap;
+  margin-bottom: 10px;
+}
+input {
+  margin-left: auto;
+  font: inherit;
+  padding: 7px 12px;
+  min-height: 40px;
+  border: 1px solid var(--edge);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--char);
+  min-width: 240px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+a {
+  display: grid;
+  grid-template-columns: 1fr 1.4fr 190px;
+  gap: 0 20px;
+  padding: 9px 0;
+  border-top: 1px solid var(--hair);
+  color: inherit;
+  text-decoration: none;
+  align-items: center;
+}
+a:hover {
+  background: var(--sheet);
+}
+b {
+  font-size: 18px;
+  font-weight: 560;
+}
+small {
+  display: block;
+  color: var(--soft);
+  font-size: 13px;
+}
+@media (max-width: 900px) {
+  a {
+    grid-template-columns: 1fr;
+    min-height: 60px;
+  }
+  input {
+    margin: 0;
+    width: 100%;
+    min-height: 48px;
+  }
+}
 </style>

@@ -6,7 +6,13 @@ export interface OwnPlantForm {
   key: string;
   name: string;
   about: string;
-  stages: { key: string; usual: number | null; early: number | null; late: number | null; sum: { value: number | null; low: number | null; high: number | null } | null }[];
+  stages: {
+    key: string;
+    usual: number | null;
+    early: number | null;
+    late: number | null;
+    sum: { value: number | null; low: number | null; high: number | null } | null;
+  }[];
   caps: Partial<Record<PartKey, number | null>>;
   caution: string;
   note: string;
@@ -18,10 +24,17 @@ export function formOf(profile: PlantProfile, language: string): OwnPlantForm {
     name: profile.names[language] ?? profile.names['en']!,
     about: profile.about[language] ?? profile.about['en']!,
     stages: profile.stages.map(({ key, calendar, model }) => ({
-      key, usual: calendar.value, early: calendar.low, late: calendar.high,
+      key,
+      usual: calendar.value,
+      early: calendar.low,
+      late: calendar.high,
       sum: 'sum' in model ? { value: model.sum.value, low: model.sum.low, high: model.sum.high } : null,
     })),
-    caps: Object.fromEntries(profile.ceilings.flatMap(({ parts, rule }) => (rule.kind === 'perPlantCap' ? (parts ?? profile.parts.map((p) => p.key)).map((p) => [p, rule.perPlant]) : []))),
+    caps: Object.fromEntries(
+      profile.ceilings.flatMap(({ parts, rule }) =>
+        rule.kind === 'perPlantCap' ? (parts ?? profile.parts.map((p) => p.key)).map((p) => [p, rule.perPlant]) : [],
+      ),
+    ),
     caution: '',
     note: '',
   };
@@ -37,19 +50,37 @@ export function profileFrom(base: PlantProfile, form: OwnPlantForm, language: st
     about: { ...base.about, en: base.about['en']!, [language]: form.about },
     stages: base.stages.map((stage, i) => {
       const f = form.stages[i]!;
-      const model = 'sum' in stage.model && f.sum ? { ...stage.model, sum: changed(stage.model.sum, f.sum) } : stage.model;
+      const model =
+        'sum' in stage.model && f.sum ? { ...stage.model, sum: changed(stage.model.sum, f.sum) } : stage.model;
       return { ...stage, calendar: changed(stage.calendar, { value: f.usual, low: f.early, high: f.late }), model };
     }),
-    ceilings: [...base.ceilings.filter((c) => c.rule.kind !== 'perPlantCap'), ...caps.map(([part, perPlant]) => ({ parts: [part], rule: { kind: 'perPlantCap' as const, perPlant } }))],
-    cautions: form.caution.trim() ? [...base.cautions, { class: 'handling', text: { en: form.caution.trim() } }] : base.cautions,
+    ceilings: [
+      ...base.ceilings.filter((c) => c.rule.kind !== 'perPlantCap'),
+      ...caps.map(([part, perPlant]) => ({ parts: [part], rule: { kind: 'perPlantCap' as const, perPlant } })),
+    ],
+    cautions: form.caution.trim()
+      ? [...base.cautions, { class: 'handling', text: { en: form.caution.trim() } }]
+      : base.cautions,
   };
 }
 
 /** A figure with what was typed over it; an emptied field keeps what was there, and anything typed is an estimate. */
-function changed(before: Figure, typed: { readonly value: number | null; readonly low: number | null; readonly high: number | null }): Figure {
+function changed(
+  before: Figure,
+  typed: { readonly value: number | null; readonly low: number | null; readonly high: number | null },
+): Figure {
   const next = { value: typed.value ?? before.value, low: typed.low ?? before.low, high: typed.high ?? before.high };
-  return next.value === before.value && next.low === before.low && next.high === before.high ? before : { ...next, source: 'estimate' };
+  return next.value === before.value && next.low === before.low && next.high === before.high
+    ? before
+    : { ...next, source: 'estimate' };
 }
 
 /** A key from a name: small letters and hyphens. */
-export const keyFrom = (name: string): string => name.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '').replace(/[^a-z0-9]+/g, '-').replace(/^[^a-z]+|-+$/g, '').slice(0, 60);
+export const keyFrom = (name: string): string =>
+  name
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^[^a-z]+|-+$/g, '')
+    .slice(0, 60);

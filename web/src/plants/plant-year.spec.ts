@@ -16,6 +16,7 @@ describe('a plant’s year', () => {
     expect(root[1]!.from).to.equal(0);
   });
   it('keeps every bar within the year', () => {
-    for (const p of CATALOGUE) for (const b of yearBars(p)) expect(b.from >= 0 && b.to <= 1 && b.from <= b.to, p.key).to.equal(true);
+    for (const p of CATALOGUE)
+      for (const b of yearBars(p)) expect(b.from >= 0 && b.to <= 1 && b.from <= b.to, p.key).to.equal(true);
   });
 });

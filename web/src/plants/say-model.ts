@@ -3,7 +3,13 @@ import type { PlantProfile, ProfileStage } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 
 export const sayFigure = (f: Figure, words: Words, digits = 1): string =>
-  f.low === f.high ? words.format.number(f.value, digits) : words.t('plants.figure', { value: words.format.number(f.value, digits), low: words.format.number(f.low, digits), high: words.format.number(f.high, digits) });
+  f.low === f.high
+    ? words.format.number(f.value, digits)
+    : words.t('plants.figure', {
+        value: words.format.number(f.value, digits),
+        low: words.format.number(f.low, digits),
+        high: words.format.number(f.high, digits),
+      });
 
 /** How a stage is dated, in words. */
 export function sayModel(stage: ProfileStage, profile: PlantProfile, words: Words): string {
@@ -13,15 +19,30 @@ export function sayModel(stage: ProfileStage, profile: PlantProfile, words: Word
   const from = (monthDay: string): string => format.day(`2025-${monthDay}`);
   switch (model.kind) {
     case 'thermal':
-      return t('plants.modelText.thermal', { sum: sayFigure(model.sum, words, 0), base: format.temperature(model.baseC.value), start: from(model.start) });
+      return t('plants.modelText.thermal', {
+        sum: sayFigure(model.sum, words, 0),
+        base: format.temperature(model.baseC.value),
+        start: from(model.start),
+      });
     case 'after':
       return t('plants.modelText.after', { days: sayFigure(model.days, words, 0), stage: named(model.stage) });
     case 'afterWarmth':
-      return t('plants.modelText.afterWarmth', { sum: sayFigure(model.sum, words, 0), base: format.temperature(model.baseC.value), stage: named(model.stage) });
+      return t('plants.modelText.afterWarmth', {
+        sum: sayFigure(model.sum, words, 0),
+        base: format.temperature(model.baseC.value),
+        stage: named(model.stage),
+      });
     case 'cooling':
-      return t('plants.modelText.cooling', { sum: sayFigure(model.sum, words, 0), base: format.temperature(model.baseC.value), start: from(model.start) });
+      return t('plants.modelText.cooling', {
+        sum: sayFigure(model.sum, words, 0),
+        base: format.temperature(model.baseC.value),
+        start: from(model.start),
+      });
     case 'firstFrost':
-      return t('plants.modelText.firstFrost', { threshold: format.temperature(model.thresholdC.value), start: from(model.start) });
+      return t('plants.modelText.firstFrost', {
+        threshold: format.temperature(model.thresholdC.value),
+        start: from(model.start),
+      });
     case 'calendar':
       return t('plants.modelText.calendar');
   }
@@ -29,9 +50,15 @@ export function sayModel(stage: ProfileStage, profile: PlantProfile, words: Word
 
 /** A profile's ceiling as the words know ceilings. */
 export function sayCeiling(ceiling: PlantProfile['ceilings'][number], profile: PlantProfile, words: Words): string {
-  const { kind, ...values } = ceiling.rule as PlantProfile['ceilings'][number]['rule'] & Record<string, number | string>;
+  const { kind, ...values } = ceiling.rule as PlantProfile['ceilings'][number]['rule'] &
+    Record<string, number | string>;
   const parts = ceiling.parts ?? profile.parts.map((p) => p.key);
   const unit = profile.parts.find((p) => p.key === parts[0])?.unit ?? 'leaf';
-  const said = words.ceiling({ source: 'profile', kind, values, bars: false, plants: null, perPlant: null, amount: null, binding: false }, unit);
-  return ceiling.parts === null ? said : `${words.format.list(parts.map((k) => words.text(profile.parts.find((p) => p.key === k)?.name ?? { en: k })))}: ${said}`;
+  const said = words.ceiling(
+    { source: 'profile', kind, values, bars: false, plants: null, perPlant: null, amount: null, binding: false },
+    unit,
+  );
+  return ceiling.parts === null
+    ? said
+    : `${words.format.list(parts.map((k) => words.text(profile.parts.find((p) => p.key === k)?.name ?? { en: k })))}: ${said}`;
 }

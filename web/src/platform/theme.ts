@@ -14,6 +14,28 @@ const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 export const antTheme = computed(() => ({
   algorithm: isNight.value ? theme.darkAlgorithm : theme.defaultAlgorithm,
   token: isNight.value
-    ? { colorPrimary: '#E8703F', colorBgBase: '#1E1A17', colorTextBase: '#EDE4D6', colorLink: '#E8703F', borderRadius: 3, fontFamily: FONT, fontSize: 15, colorBorder: '#7C7064', controlHeight: 36, colorTextPlaceholder: '#A89C8E' }
-    : { colorPrimary: '#A53C16', colorBgBase: '#FFFDF8', colorTextBase: '#2B2622', colorLink: '#A53C16', borderRadius: 3, fontFamily: FONT, fontSize: 15, colorBorder: '#8F8578', controlHeight: 36, colorTextPlaceholder: '#6B6259' },
+    ? {
+        colorPrimary: '#E8703F',
+        colorBgBase: '#1E1A17',
+        colorTextBase: '#EDE4D6',
+        colorLink: '#E8703F',
+        borderRadius: 3,
+        fontFamily: FONT,
+        fontSize: 15,
+        colorBorder: '#7C7064',
+        controlHeight: 36,
+        colorTextPlaceholder: '#A89C8E',
+      }
+    : {
+        colorPrimary: '#A53C16',
+        colorBgBase: '#FFFDF8',
+        colorTextBase: '#2B2622',
+        colorLink: '#A53C16',
+        borderRadius: 3,
+        fontFamily: FONT,
+        fontSize: 15,
+        colorBorder: '#8F8578',
+        controlHeight: 36,
+        colorTextPlaceholder: '#6B6259',
+      },
 }));

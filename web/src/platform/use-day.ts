@@ -4,7 +4,14 @@ import { dayNumber, isIsoDay, isoDay } from '@emberfield/core/measure';
 import { useGroup } from '../people/use-group.ts';
 
 /** The day the whole application looks at: `?day=` in the address, else today. */
-export function useDay(): { readonly day: ComputedRef<string>; readonly today: ComputedRef<string>; readonly lookingAway: ComputedRef<boolean>; readonly asked: ComputedRef<string | undefined>; readonly lookAt: (iso: string | null) => void; readonly step: (days: number) => void } {
+export function useDay(): {
+  readonly day: ComputedRef<string>;
+  readonly today: ComputedRef<string>;
+  readonly lookingAway: ComputedRef<boolean>;
+  readonly asked: ComputedRef<string | undefined>;
+  readonly lookAt: (iso: string | null) => void;
+  readonly step: (days: number) => void;
+} {
   const route = useRoute();
   const router = useRouter();
   const { group } = useGroup();
@@ -16,7 +23,17 @@ export function useDay(): { readonly day: ComputedRef<string>; readonly today: C
   const day = computed(() => asked.value ?? today.value);
   const lookAt = (iso: string | null): void => {
     const { day: _, ...query } = route.query;
-    void router.replace({ query: iso === null || iso === today.value ? query : { ...query, day: iso }, hash: route.hash });
+    void router.replace({
+      query: iso === null || iso === today.value ? query : { ...query, day: iso },
+      hash: route.hash,
+    });
   };
-  return { day, today, asked, lookingAway: computed(() => day.value !== today.value), lookAt, step: (days) => lookAt(isoDay(dayNumber(day.value) + days)) };
+  return {
+    day,
+    today,
+    asked,
+    lookingAway: computed(() => day.value !== today.value),
+    lookAt,
+    step: (days) => lookAt(isoDay(dayNumber(day.value) + days)),
+  };
 }

@@ -3,12 +3,22 @@ import { createI18n } from 'vue-i18n';
 import { createWords, MESSAGES, withShownNumber, type Translate, type Words } from '@emberfield/words';
 import { useGroup } from '../people/use-group.ts';
 
-export const i18n = createI18n({ legacy: false, locale: 'en', fallbackLocale: 'en', messages: MESSAGES as Record<string, Record<string, string>>, missingWarn: false, fallbackWarn: false, warnHtmlMessage: false });
+export const i18n = createI18n({
+  legacy: false,
+  locale: 'en',
+  fallbackLocale: 'en',
+  messages: MESSAGES as Record<string, Record<string, string>>,
+  missingWarn: false,
+  fallbackWarn: false,
+  warnHtmlMessage: false,
+});
 
 const { t } = i18n.global;
 const translate: Translate = (key, values = {}) => {
   const n = values['n'];
-  return typeof n === 'number' ? t(key, n, { named: withShownNumber(values, i18n.global.locale.value) }) : t(key, values as Record<string, unknown>);
+  return typeof n === 'number'
+    ? t(key, n, { named: withShownNumber(values, i18n.global.locale.value) })
+    : t(key, values as Record<string, unknown>);
 };
 
 /** Sentences, dates and units in the language of the page and the units of the group. */

@@ -18,13 +18,21 @@ const undo = useUndo();
 const { withdraw } = useEntries();
 const older = useInfiniteQuery({
   queryKey: computed(() => ['group', groupId.value, 'entries', props.stand.id]),
-  queryFn: ({ pageParam }) => call(ROUTES.standEntries, { params: { groupId: groupId.value!, standId: props.stand.id }, query: { before: pageParam } }),
+  queryFn: ({ pageParam }) =>
+    call(ROUTES.standEntries, {
+      params: { groupId: groupId.value!, standId: props.stand.id },
+      query: { before: pageParam },
+    }),
   initialPageParam: undefined as string | undefined,
   getNextPageParam: (page) => page.next ?? undefined,
 });
 const FIRST = 12;
 const all = ref(false);
-const entries = computed(() => (older.data.value?.pages.flatMap((p) => p.entries) ?? props.stand.entries).filter((e) => e.kind !== 'withdrawal' && e.kind !== 'visit' && e.day <= day.value));
+const entries = computed(() =>
+  (older.data.value?.pages.flatMap((p) => p.entries) ?? props.stand.entries).filter(
+    (e) => e.kind !== 'withdrawal' && e.kind !== 'visit' && e.day <= day.value,
+  ),
+);
 const shown = computed(() => (all.value ? entries.value : entries.value.slice(0, FIRST)));
 async function takeBack(entry: EntryView): Promise<void> {
   try {
@@ -45,16 +53,59 @@ function more(): void {
   <table v-else class="plain">
     <tbody>
       <tr v-for="e in shown" :key="e.id" :class="e.standing">
-        <td class="when">{{ words.format.day(e.day, today) }}<br /><span class="soft">{{ e.by }}</span></td>
-        <td>{{ sayEntry(e, stand.profile, words) }}<b v-if="e.take?.verdict === 'over'" class="warn"> · {{ words.t('stand.over') }}</b><span v-if="e.take && e.take.leftAfter !== null" class="soft"> · {{ words.t('stand.leftAfter', { left: words.amount(e.take.leftAfter, e.take.allowance.unit) }) }}</span><i v-if="e.standing !== 'valid'" class="soft"> · {{ words.t(`stand.${e.standing}`) }}</i></td>
-        <td class="act no-print"><button v-if="e.standing === 'valid' && mayPick && (e.mine || isKeeper)" type="button" class="btn plain" @click="takeBack(e)">{{ words.t('stand.undoEntry') }}</button></td>
+        <td class="when">
+          {{ words.format.day(e.day, today) }}<br /><span class="soft">{{ e.by }}</span>
+        </td>
+        <td>
+          {{ sayEntry(e, stand.profile, words)
+          }}<b v-if="e.take?.verdict === 'over'" class="warn"> · {{ words.t('stand.over') }}</b
+          ><span v-if="e.take && e.take.leftAfter !== null" class="soft">
+            · {{ words.t('stand.leftAfter', { left: words.amount(e.take.leftAfter, e.take.allowance.unit) }) }}</span
+          ><i v-if="e.standing !== 'valid'" class="soft"> · {{ words.t(`stand.${e.standing}`) }}</i>
+        </td>
+        <td class="act no-print">
+          <button
+            v-if="e.standing === 'valid' && mayPick && (e.mine || isKeeper)"
+            type="button"
+            class="btn plain"
+            @click="takeBack(e)">
+            {{ words.t('stand.undoEntry') }}
+          </button>
+        </td>
       </tr>
     </tbody>
   </table>
-  <button v-if="entries.length > shown.length || (all && older.hasNextPage.value)" type="button" class="btn plain" @click="more">{{ words.t('stand.older') }}</button>
+  <button
+    v-if="entries.length > shown.length || (all && older.hasNextPage.value)"
+    type="button"
+    class="btn plain"
+    @click="more">
+    {{ words.t('stand.older') }}
+  </button>
 </template>
 
 <style scoped>
-.when { width: 130px; } .act { width: 90px; } .act .btn { min-height: 28px; font-size: 14px; } .withdrawn td:nth-child(2), .corrected td:nth-child(2) { text-decoration: line-through; color: var(--soft); }
-@media (max-width: 900px) { .when { width: 92px; } .act .btn { min-height: 48px; } }
+.when {
+  width: 130px;
+}
+.act {
+  width: 90px;
+}
+.act .btn {
+  min-height: 28px;
+  font-size: 14px;
+}
+.withdrawn td:nth-child(2),
+.corrected td:nth-child(2) {
+  text-decoration: line-through;
+  color: var(--soft);
+}
+@media (max-width: 900px) {
+  .when {
+    width: 92px;
+  }
+  .act .btn {
+    min-height: 48px;
+  }
+}
 </style>

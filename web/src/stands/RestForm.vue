@@ -12,26 +12,80 @@ const words = useWords();
 const undo = useUndo();
 const { groupId } = useGroup();
 const form = reactive({ restUntil: '', restReason: '', since: '', where: '' });
-watch(() => props.stand.version, () => Object.assign(form, { restUntil: props.stand.restUntil ?? '', restReason: props.stand.restReason, since: props.stand.since === null ? '' : String(props.stand.since), where: props.stand.where }), { immediate: true });
+watch(
+  () => props.stand.version,
+  () =>
+    Object.assign(form, {
+      restUntil: props.stand.restUntil ?? '',
+      restReason: props.stand.restReason,
+      since: props.stand.since === null ? '' : String(props.stand.since),
+      where: props.stand.where,
+    }),
+  { immediate: true },
+);
 const change = useChange(() =>
-  call(ROUTES.changeStand, { params: { groupId: groupId.value!, standId: props.stand.id }, body: { version: props.stand.version, where: form.where, since: form.since === '' ? null : Number(form.since), restUntil: form.restUntil === '' ? null : form.restUntil, restReason: form.restReason } }),
+  call(ROUTES.changeStand, {
+    params: { groupId: groupId.value!, standId: props.stand.id },
+    body: {
+      version: props.stand.version,
+      where: form.where,
+      since: form.since === '' ? null : Number(form.since),
+      restUntil: form.restUntil === '' ? null : form.restUntil,
+      restReason: form.restReason,
+    },
+  }),
 );
 async function keep(): Promise<void> {
-  await change.mutateAsync(undefined).then(() => undo.say(words.value.t('common.stored')), () => undefined);
+  await change.mutateAsync(undefined).then(
+    () => undo.say(words.value.t('common.stored')),
+    () => undefined,
+  );
 }
 </script>
 
 <template>
   <form class="rest" @submit.prevent="keep">
-    <label class="field"><span>{{ words.t('stand.restUntil') }}</span><input v-model="form.restUntil" type="date" /></label>
-    <label class="field"><span>{{ words.t('stand.restReason') }}</span><input v-model="form.restReason" maxlength="200" /></label>
-    <label class="field"><span>{{ words.t('stand.since') }}</span><input v-model="form.since" type="number" min="1800" max="2200" /></label>
-    <label class="field"><span>{{ words.t('stand.where') }}</span><input v-model="form.where" maxlength="80" /></label>
+    <label class="field"
+      ><span>{{ words.t('stand.restUntil') }}</span
+      ><input v-model="form.restUntil" type="date"
+    /></label>
+    <label class="field"
+      ><span>{{ words.t('stand.restReason') }}</span
+      ><input v-model="form.restReason" maxlength="200"
+    /></label>
+    <label class="field"
+      ><span>{{ words.t('stand.since') }}</span
+      ><input v-model="form.since" type="number" min="1800" max="2200"
+    /></label>
+    <label class="field"
+      ><span>{{ words.t('stand.where') }}</span
+      ><input v-model="form.where" maxlength="80"
+    /></label>
     <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
     <button type="submit" class="btn" :disabled="change.isPending.value">{{ words.t('common.save') }}</button>
   </form>
 </template>
 
 <style scoped>
-.rest { display: grid; grid-template-columns: 1fr 1fr; gap: 0 12px; } .rest .btn, .rest p { grid-column: 1 / -1; justify-self: start; } input { width: 100%; font: inherit; background: var(--paper); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 5px 9px; min-height: 36px; color-scheme: light dark; }
+.rest {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 12px;
+}
+.rest .btn,
+.rest p {
+  grid-column: 1 / -1;
+  justify-self: start;
+}
+input {
+  width: 100%;
+  font: inherit;
+  background: var(--paper);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 5px 9px;
+  min-height: 36px;
+  color-scheme: light dark;
+}
 </style>

@@ -9,19 +9,38 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
     case 'stageSighting': {
       const stage = profile.stages.find((s) => s.key === entry.body.stage);
       const name = stage ? words.text(stage.name) : entry.body.stage;
-      return joined(`${name}: ${t(entry.body.reached ? 'visit.reached' : 'visit.notYet')}`, entry.body.share !== null && `${format.percent(entry.body.share)} %`);
+      return joined(
+        `${name}: ${t(entry.body.reached ? 'visit.reached' : 'visit.notYet')}`,
+        entry.body.share !== null && `${format.percent(entry.body.share)} %`,
+      );
     }
     case 'census':
       if (entry.body.method === 'eye') return joined(t('visit.byEye'), t(`visit.eye.${entry.body.eye}`));
-      if (entry.body.method === 'quadrats') return joined(t('visit.quadrats'), format.list(entry.body.counts.map(String)));
+      if (entry.body.method === 'quadrats')
+        return joined(t('visit.quadrats'), format.list(entry.body.counts.map(String)));
       return joined(t('plantCount', { n: entry.body.plants }), t('visit.complete'));
     case 'take': {
       const part = profile.parts.find((p) => p.key === entry.body.part);
-      const amount = entry.body.measure === 'gram' ? format.mass(entry.body.amount) : words.amount(entry.body.amount, part?.unit ?? 'leaf');
-      return joined(part ? words.text(part.name) : entry.body.part, amount, entry.body.plants !== null && t('plantCount', { n: entry.body.plants }), entry.body.quality && t(`take.qualities.${entry.body.quality}`), entry.body.eatenOnTheSpot && t('stand.eaten'), entry.body.overReason);
+      const amount =
+        entry.body.measure === 'gram'
+          ? format.mass(entry.body.amount)
+          : words.amount(entry.body.amount, part?.unit ?? 'leaf');
+      return joined(
+        part ? words.text(part.name) : entry.body.part,
+        amount,
+        entry.body.plants !== null && t('plantCount', { n: entry.body.plants }),
+        entry.body.quality && t(`take.qualities.${entry.body.quality}`),
+        entry.body.eatenOnTheSpot && t('stand.eaten'),
+        entry.body.overReason,
+      );
     }
     case 'loss':
-      return joined(t('visit.loss'), t(`visit.lossCause.${entry.body.cause}`), `${format.percent(entry.body.share)} %`, entry.body.note);
+      return joined(
+        t('visit.loss'),
+        t(`visit.lossCause.${entry.body.cause}`),
+        `${format.percent(entry.body.share)} %`,
+        entry.body.note,
+      );
     case 'search':
       return joined(t('visit.search'), entry.body.lookedFor, t(entry.body.found ? 'visit.found' : 'visit.notFound'));
     case 'provenance':

@@ -19,7 +19,10 @@ export function seasonRows(stand: StandView, part: string): readonly SeasonRow[]
   // The ladder's first day tells the hemisphere without telling the place: in the south seasons start half a year later.
   const hemisphere = stand.ladder.firstDay.slice(5) === seasonStart ? 1 : -1;
   const inSeason = (iso: string): number => seasonOf(dayNumber(iso), seasonStart, hemisphere);
-  const takes = stand.entries.filter((e): e is Extract<EntryView, { kind: 'take' }> => e.kind === 'take' && e.standing === 'valid' && e.body.part === part);
+  const takes = stand.entries.filter(
+    (e): e is Extract<EntryView, { kind: 'take' }> =>
+      e.kind === 'take' && e.standing === 'valid' && e.body.part === part,
+  );
   return [stand.ladder.season, ...stand.ladder.past].map((s: LadderSeason): SeasonRow => {
     const own = takes.filter((t) => inSeason(t.day) === s.season);
     const opening = window && s.stages.find((x) => x.key === window.opens.stage)?.reached.p50;

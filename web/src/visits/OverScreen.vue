@@ -28,19 +28,88 @@ onUnmounted(() => clearTimeout(timer));
   <section class="over" role="alertdialog" :aria-label="words.t(none ? 'take.noneTitle' : 'take.allTitle')">
     <p>{{ place }}</p>
     <h1>{{ words.t(none ? 'take.noneTitle' : 'take.allTitle') }}</h1>
-    <p class="why">{{ none ? words.t('take.noneText', { what: words.heldBy(allowance) }) : words.t('take.allText', { taken: words.format.number(allowance.takenAmount + (allowance.amountLeft ?? 0), 1), amount: words.amount(allowance.amount ?? 0, allowance.unit), what: words.heldBy(allowance) }) }}</p>
+    <p class="why">
+      {{
+        none
+          ? words.t('take.noneText', { what: words.heldBy(allowance) })
+          : words.t('take.allText', {
+              taken: words.format.number(allowance.takenAmount + (allowance.amountLeft ?? 0), 1),
+              amount: words.amount(allowance.amount ?? 0, allowance.unit),
+              what: words.heldBy(allowance),
+            })
+      }}
+    </p>
     <div class="acts">
-      <template v-if="asking"><h2>{{ words.t('take.reasonTitle') }}</h2><button v-for="r in REASONS" :key="r" type="button" @click="emit('more', words.t(`take.reasons.${r}`))">{{ words.t(`take.reasons.${r}`) }}</button></template>
+      <template v-if="asking"
+        ><h2>{{ words.t('take.reasonTitle') }}</h2>
+        <button v-for="r in REASONS" :key="r" type="button" @click="emit('more', words.t(`take.reasons.${r}`))">
+          {{ words.t(`take.reasons.${r}`) }}
+        </button></template
+      >
       <template v-else>
         <button type="button" class="light" @click="emit('finish')">{{ words.t('take.goBack') }}</button>
-        <button type="button" :class="{ pressing }" @pointerdown="press" @pointerup="let_" @pointerleave="let_" @keydown.enter.prevent="asking = true" @keydown.space.prevent="asking = true">{{ words.t(none ? 'take.moreLog' : 'take.more') }}</button>
+        <button
+          type="button"
+          :class="{ pressing }"
+          @pointerdown="press"
+          @pointerup="let_"
+          @pointerleave="let_"
+          @keydown.enter.prevent="asking = true"
+          @keydown.space.prevent="asking = true">
+          {{ words.t(none ? 'take.moreLog' : 'take.more') }}
+        </button>
       </template>
     </div>
   </section>
 </template>
 
 <style scoped>
-.over { position: fixed; inset: 0; z-index: 30; background: #a53c16; color: #fff; padding: 26px max(22px, calc(50vw - 260px)) 30px; display: flex; flex-direction: column; font-size: 18px; overflow: auto; }
-h1 { font-size: 52px; line-height: 1.05; margin: 8vh 0 16px; } .why { font-size: 21px; line-height: 1.4; } .acts { margin-top: auto; display: grid; gap: 12px; } h2 { font-size: 22px; }
-button { min-height: 62px; border: 2px solid #fff; border-radius: 8px; background: none; color: #fff; font: 640 19px var(--sans); cursor: pointer; touch-action: none; user-select: none; } .light { background: #fffdf8; color: #2b2622; border-color: #fffdf8; } .pressing { background: #ffffff2e; }
+.over {
+  position: fixed;
+  inset: 0;
+  z-index: 30;
+  background: #a53c16;
+  color: #fff;
+  padding: 26px max(22px, calc(50vw - 260px)) 30px;
+  display: flex;
+  flex-direction: column;
+  font-size: 18px;
+  overflow: auto;
+}
+h1 {
+  font-size: 52px;
+  line-height: 1.05;
+  margin: 8vh 0 16px;
+}
+.why {
+  font-size: 21px;
+  line-height: 1.4;
+}
+.acts {
+  margin-top: auto;
+  display: grid;
+  gap: 12px;
+}
+h2 {
+  font-size: 22px;
+}
+button {
+  min-height: 62px;
+  border: 2px solid #fff;
+  border-radius: 8px;
+  background: none;
+  color: #fff;
+  font: 640 19px var(--sans);
+  cursor: pointer;
+  touch-action: none;
+  user-select: none;
+}
+.light {
+  background: #fffdf8;
+  color: #2b2622;
+  border-color: #fffdf8;
+}
+.pressing {
+  background: #ffffff2e;
+}
 </style>

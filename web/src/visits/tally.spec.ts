@@ -2,7 +2,20 @@ import { expect } from 'chai';
 import type { AllowanceView } from '@emberfield/contract';
 import { dotsFor, goesOver, stepsFor } from './tally.ts';
 
-const allowance = (over: Partial<AllowanceView>): AllowanceView => ({ kind: 'counted', unit: 'leaf', plants: 5, perPlant: 2, amount: 10, amountLeft: 10, plantsLeft: 5, takenAmount: 0, oneIn: null, plantsCounted: 50, ceilings: [], ...over });
+const allowance = (over: Partial<AllowanceView>): AllowanceView => ({
+  kind: 'counted',
+  unit: 'leaf',
+  plants: 5,
+  perPlant: 2,
+  amount: 10,
+  amountLeft: 10,
+  plantsLeft: 5,
+  takenAmount: 0,
+  oneIn: null,
+  plantsCounted: 50,
+  ceilings: [],
+  ...over,
+});
 
 describe('the tally', () => {
   it('steps by what a hand takes at once', () => {

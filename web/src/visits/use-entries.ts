@@ -15,12 +15,37 @@ export interface Draft<K extends EntryKind = EntryKind> {
 }
 
 /** Makes entries, sends them, and takes them back. The key is made here, so sending one twice stores it once. */
-export function useEntries(): { readonly make: <K extends EntryKind>(draft: Draft<K>) => Entry; readonly send: (entries: readonly Entry[]) => Promise<readonly EntryResult[]>; readonly withdraw: (entry: Pick<Entry, 'id' | 'patchId' | 'standId'>, day: string) => Promise<void> } {
+export function useEntries(): {
+  readonly make: <K extends EntryKind>(draft: Draft<K>) => Entry;
+  readonly send: (entries: readonly Entry[]) => Promise<readonly EntryResult[]>;
+  readonly withdraw: (entry: Pick<Entry, 'id' | 'patchId' | 'standId'>, day: string) => Promise<void>;
+} {
   const client = useQueryClient();
   const { groupId, group } = useGroup();
 
-  const make = <K extends EntryKind>({ kind, patchId, standId, day, visitId = null, replaces = null, body }: Draft<K>): Entry =>
-    ({ id: newId(), kind, schemaVersion: 1, patchId, standId, visitId, day, zone: group.value?.zone ?? 'UTC', madeAt: new Date().toISOString(), device: 'browser', replaces, body }) as Entry;
+  const make = <K extends EntryKind>({
+    kind,
+    patchId,
+    standId,
+    day,
+    visitId = null,
+    replaces = null,
+    body,
+  }: Draft<K>): Entry =>
+    ({
+      id: newId(),
+      kind,
+      schemaVersion: 1,
+      patchId,
+      standId,
+      visitId,
+      day,
+      zone: group.value?.zone ?? 'UTC',
+      madeAt: new Date().toISOString(),
+      device: 'browser',
+      replaces,
+      body,
+    }) as Entry;
 
   async function send(entries: readonly Entry[]): Promise<readonly EntryResult[]> {
     const { results } = await call(ROUTES.sync, { params: { groupId: groupId.value! }, body: { entries } });
@@ -28,8 +53,13 @@ export function useEntries(): { readonly make: <K extends EntryKind>(draft: Draf
     return results;
   }
 
-  async function withdraw({ id, patchId, standId }: Pick<Entry, 'id' | 'patchId' | 'standId'>, day: string): Promise<void> {
-    const [result] = await send([make({ kind: 'withdrawal', patchId, standId, day, replaces: id, body: { reason: '' } })]);
+  async function withdraw(
+    { id, patchId, standId }: Pick<Entry, 'id' | 'patchId' | 'standId'>,
+    day: string,
+  ): Promise<void> {
+    const [result] = await send([
+      make({ kind: 'withdrawal', patchId, standId, day, replaces: id, body: { reason: '' } }),
+    ]);
     if (result?.status === 'needsAttention') throw new ApiError('conflict', result.message, result.field, result.code);
   }
   return { make, send, withdraw };

@@ -10,11 +10,39 @@ describe('the visit form', () => {
   it('makes nothing of an empty form', () => expect(filled({})).to.deep.equal([]));
   it('makes an entry of everything that was pressed, each as the contract wants it', () => {
     const drafts = filled({
-      stages: { capsOff: 'reached', hard: 'notYet' }, share: 0.5, countMethod: 'eye', eye: 'dozens', lossCause: 'mown', lookedFor: 'Yew', found: true, identity: 'confirmed', signs: ['rolls between the fingers'], shownBy: 'Ode', note: ' wet ',
+      stages: { capsOff: 'reached', hard: 'notYet' },
+      share: 0.5,
+      countMethod: 'eye',
+      eye: 'dozens',
+      lossCause: 'mown',
+      lookedFor: 'Yew',
+      found: true,
+      identity: 'confirmed',
+      signs: ['rolls between the fingers'],
+      shownBy: 'Ode',
+      note: ' wet ',
     });
-    expect(drafts.map((d) => d.kind)).to.deep.equal(['stageSighting', 'stageSighting', 'census', 'loss', 'search', 'identity', 'provenance', 'note']);
+    expect(drafts.map((d) => d.kind)).to.deep.equal([
+      'stageSighting',
+      'stageSighting',
+      'census',
+      'loss',
+      'search',
+      'identity',
+      'provenance',
+      'note',
+    ]);
     for (const d of drafts) {
-      const entry = { id, schemaVersion: 1, zone: 'UTC', madeAt: '2026-05-15T10:00:00Z', device: 'x', replaces: null, visitId: null, ...d };
+      const entry = {
+        id,
+        schemaVersion: 1,
+        zone: 'UTC',
+        madeAt: '2026-05-15T10:00:00Z',
+        device: 'x',
+        replaces: null,
+        visitId: null,
+        ...d,
+      };
       expect(() => entrySchema.validateSync(entry, { strict: true }), d.kind).not.to.throw();
     }
     expect(drafts[4]!.body).to.include({ deadly: true, found: true, stage: 'capsOff' });
@@ -23,6 +51,8 @@ describe('the visit form', () => {
   it('waits with a count until it is one', () => {
     expect(censusOf({ ...blankVisit(), countMethod: 'complete' })).to.equal(null);
     expect(censusOf({ ...blankVisit(), countMethod: 'quadrats', squares: [3, null], standAreaM2: 50 })).to.equal(null);
-    expect(censusOf({ ...blankVisit(), countMethod: 'quadrats', squares: [3, null, 4], standAreaM2: 50 })).to.deep.include({ counts: [3, 4], quadratAreaM2: 1 });
+    expect(
+      censusOf({ ...blankVisit(), countMethod: 'quadrats', squares: [3, null, 4], standAreaM2: 50 }),
+    ).to.deep.include({ counts: [3, 4], quadratAreaM2: 1 });
   });
 });

@@ -27,21 +27,48 @@ export interface VisitDraft {
 }
 
 export const blankVisit = (): VisitDraft => ({
-  day: '', stages: {}, share: null, countMethod: null, plants: null, mature: null, flowering: null, eye: null, squares: [null, null, null], quadratAreaM2: 1, standAreaM2: null,
-  lossCause: null, lossShare: 0.3, lookedFor: null, found: null, identity: null, signs: [], shownBy: '', calledThere: '', note: '',
+  day: '',
+  stages: {},
+  share: null,
+  countMethod: null,
+  plants: null,
+  mature: null,
+  flowering: null,
+  eye: null,
+  squares: [null, null, null],
+  quadratAreaM2: 1,
+  standAreaM2: null,
+  lossCause: null,
+  lossShare: 0.3,
+  lookedFor: null,
+  found: null,
+  identity: null,
+  signs: [],
+  shownBy: '',
+  calledThere: '',
+  note: '',
 });
 
-export interface VisitPlace { readonly patchId: string; readonly standId: string; readonly day: string; readonly deadly: (lookedFor: string) => boolean; readonly stageNow: string }
+export interface VisitPlace {
+  readonly patchId: string;
+  readonly standId: string;
+  readonly day: string;
+  readonly deadly: (lookedFor: string) => boolean;
+  readonly stageNow: string;
+}
 
 /** The entries a filled-in form amounts to; an empty form makes none. */
 export function draftsOf(v: VisitDraft, { patchId, standId, day, deadly, stageNow }: VisitPlace): readonly Draft[] {
   const drafts: Draft[] = [];
-  const put = <K extends Draft['kind']>(kind: K, body: EntryBodies[K]): void => void drafts.push({ kind, patchId, standId, day, body });
-  for (const [stage, said] of Object.entries(v.stages)) put('stageSighting', { stage, reached: said === 'reached', share: said === 'reached' ? v.share : null });
+  const put = <K extends Draft['kind']>(kind: K, body: EntryBodies[K]): void =>
+    void drafts.push({ kind, patchId, standId, day, body });
+  for (const [stage, said] of Object.entries(v.stages))
+    put('stageSighting', { stage, reached: said === 'reached', share: said === 'reached' ? v.share : null });
   const census = censusOf(v);
   if (census) put('census', census);
   if (v.lossCause) put('loss', { cause: v.lossCause, share: v.lossShare, note: '' });
-  if (v.lookedFor && v.found !== null) put('search', { lookedFor: v.lookedFor, found: v.found, stage: stageNow, deadly: deadly(v.lookedFor) });
+  if (v.lookedFor && v.found !== null)
+    put('search', { lookedFor: v.lookedFor, found: v.found, stage: stageNow, deadly: deadly(v.lookedFor) });
   if (v.identity) put('identity', { status: v.identity, signs: v.signs, note: '' });
   if (v.shownBy.trim()) put('provenance', { shownBy: v.shownBy.trim(), calledThere: v.calledThere.trim() });
   if (v.note.trim()) put('note', { text: v.note.trim() });
@@ -52,7 +79,9 @@ export function draftsOf(v: VisitDraft, { patchId, standId, day, deadly, stageNo
 export function censusOf(v: VisitDraft): EntryBodies['census'] | null {
   switch (v.countMethod) {
     case 'complete':
-      return v.plants === null ? null : { method: 'complete', plants: v.plants, mature: v.mature, flowering: v.flowering };
+      return v.plants === null
+        ? null
+        : { method: 'complete', plants: v.plants, mature: v.mature, flowering: v.flowering };
     case 'eye':
       return v.eye === null ? null : { method: 'eye', eye: v.eye };
     case 'quadrats': {

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { COLUMN_MEANINGS, DATE_ORDERS, ROUTES, type ColumnMeaning, type ImportPreview, type ImportReading } from '@emberfield/contract';
+import {
+  COLUMN_MEANINGS,
+  DATE_ORDERS,
+  ROUTES,
+  type ColumnMeaning,
+  type ImportPreview,
+  type ImportReading,
+} from '@emberfield/contract';
 import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
@@ -18,7 +25,11 @@ const store = useChange(() => call(ROUTES.storeImport, { params: params.value })
 const drop = useChange(() => call(ROUTES.dropImport, { params: params.value }));
 const set = (change: Partial<ImportReading>): void => reread.mutate({ ...props.preview.reading, ...change });
 function column(index: number, meaning: ColumnMeaning): void {
-  set({ columns: props.preview.reading.columns.map((m, i) => (i === index ? meaning : m === meaning && meaning !== 'ignore' ? 'ignore' : m)) });
+  set({
+    columns: props.preview.reading.columns.map((m, i) =>
+      i === index ? meaning : m === meaning && meaning !== 'ignore' ? 'ignore' : m,
+    ),
+  });
 }
 const value = <T extends string>(event: Event): T => (event.target as HTMLSelectElement).value as T;
 async function keep(): Promise<void> {
@@ -31,8 +42,12 @@ const facts = computed(() => {
   const { t, format } = words.value;
   if (p.firstDay === null || p.lastDay === null) return [];
   return [
-    t('weather.days', { n: p.dayCount }), t('weather.span', { from: format.dayAndYear(p.firstDay), to: format.dayAndYear(p.lastDay) }), p.gapDays ? t('weather.gaps', { n: p.gapDays }) : t('weather.noGaps'),
-    t('weather.coldest', { t: format.temperature(p.coldestC!) }), t('weather.warmest', { t: format.temperature(p.warmestC!) }), ...(p.replacesDays ? [t('weather.replaces', { n: p.replacesDays })] : []),
+    t('weather.days', { n: p.dayCount }),
+    t('weather.span', { from: format.dayAndYear(p.firstDay), to: format.dayAndYear(p.lastDay) }),
+    p.gapDays ? t('weather.gaps', { n: p.gapDays }) : t('weather.noGaps'),
+    t('weather.coldest', { t: format.temperature(p.coldestC!) }),
+    t('weather.warmest', { t: format.temperature(p.warmestC!) }),
+    ...(p.replacesDays ? [t('weather.replaces', { n: p.replacesDays })] : []),
   ];
 });
 </script>
@@ -41,33 +56,156 @@ const facts = computed(() => {
   <section class="import">
     <h2>{{ preview.fileName }} → {{ stationName }}</h2>
     <div class="reading">
-      <label>{{ words.t('weather.between') }}<select :value="preview.reading.delimiter" @change="set({ delimiter: value($event) })"><option value=",">{{ words.t('weather.comma') }}</option><option value=";">{{ words.t('weather.semicolon') }}</option><option :value="'\t'">{{ words.t('weather.tab') }}</option></select></label>
-      <label>{{ words.t('weather.decimal') }}<select :value="preview.reading.decimal" @change="set({ decimal: value($event) })"><option value=".">{{ words.t('weather.point') }}</option><option value=",">{{ words.t('weather.comma') }}</option></select></label>
-      <label>{{ words.t('weather.dates') }}<select :value="preview.reading.dateOrder" @change="set({ dateOrder: value($event) })"><option v-for="o in DATE_ORDERS" :key="o" :value="o">{{ words.t(`weather.dateOrder.${o}`) }}</option></select></label>
-      <label>{{ words.t('weather.temperature') }}<select :value="preview.reading.temperature" @change="set({ temperature: value($event) })"><option value="C">°C</option><option value="F">°F</option></select></label>
-      <label>{{ words.t('weather.rain') }}<select :value="preview.reading.rain" @change="set({ rain: value($event) })"><option value="mm">mm</option><option value="inch">inch</option></select></label>
+      <label
+        >{{ words.t('weather.between')
+        }}<select :value="preview.reading.delimiter" @change="set({ delimiter: value($event) })">
+          <option value=",">{{ words.t('weather.comma') }}</option>
+          <option value=";">{{ words.t('weather.semicolon') }}</option>
+          <option :value="'\t'">{{ words.t('weather.tab') }}</option>
+        </select></label
+      >
+      <label
+        >{{ words.t('weather.decimal')
+        }}<select :value="preview.reading.decimal" @change="set({ decimal: value($event) })">
+          <option value=".">{{ words.t('weather.point') }}</option>
+          <option value=",">{{ words.t('weather.comma') }}</option>
+        </select></label
+      >
+      <label
+        >{{ words.t('weather.dates')
+        }}<select :value="preview.reading.dateOrder" @change="set({ dateOrder: value($event) })">
+          <option v-for="o in DATE_ORDERS" :key="o" :value="o">{{ words.t(`weather.dateOrder.${o}`) }}</option>
+        </select></label
+      >
+      <label
+        >{{ words.t('weather.temperature')
+        }}<select :value="preview.reading.temperature" @change="set({ temperature: value($event) })">
+          <option value="C">°C</option>
+          <option value="F">°F</option>
+        </select></label
+      >
+      <label
+        >{{ words.t('weather.rain')
+        }}<select :value="preview.reading.rain" @change="set({ rain: value($event) })">
+          <option value="mm">mm</option>
+          <option value="inch">inch</option>
+        </select></label
+      >
     </div>
     <div class="scroll" tabindex="0" role="group" :aria-label="words.t('weather.reading')">
       <table class="plain">
         <thead>
-          <tr><th v-for="(m, i) in preview.reading.columns" :key="i"><select :value="m" :aria-label="`${words.t('weather.reading')} ${i + 1}`" :class="{ used: m !== 'ignore' }" @change="column(i, value($event))"><option v-for="c in COLUMN_MEANINGS" :key="c" :value="c">{{ words.t(`weather.column.${c}`) }}</option></select></th></tr>
-          <tr v-if="preview.headers.length"><th v-for="(h, i) in preview.headers" :key="i">{{ h }}</th></tr>
+          <tr>
+            <th v-for="(m, i) in preview.reading.columns" :key="i">
+              <select
+                :value="m"
+                :aria-label="`${words.t('weather.reading')} ${i + 1}`"
+                :class="{ used: m !== 'ignore' }"
+                @change="column(i, value($event))">
+                <option v-for="c in COLUMN_MEANINGS" :key="c" :value="c">{{ words.t(`weather.column.${c}`) }}</option>
+              </select>
+            </th>
+          </tr>
+          <tr v-if="preview.headers.length">
+            <th v-for="(h, i) in preview.headers" :key="i">{{ h }}</th>
+          </tr>
         </thead>
-        <tbody><tr v-for="(row, r) in preview.sample" :key="r"><td v-for="(cell, i) in row" :key="i">{{ cell }}</td></tr></tbody>
+        <tbody>
+          <tr v-for="(row, r) in preview.sample" :key="r">
+            <td v-for="(cell, i) in row" :key="i">{{ cell }}</td>
+          </tr>
+        </tbody>
       </table>
     </div>
     <p v-if="preview.problem" class="warn" role="alert">{{ words.t(`reasons.${preview.problem}`) }}</p>
-    <p v-else><b>{{ words.t('weather.understood') }}:</b> {{ facts.join(' · ') }}</p>
-    <div v-if="preview.understood.length" class="scroll small"><table class="plain"><tbody><tr v-for="d in preview.understood.slice(0, 3)" :key="d.day"><td>{{ words.format.day(d.day, group?.today) }}</td><td>{{ words.format.temperature(d.minC) }} – {{ words.format.temperature(d.maxC) }}</td><td>{{ d.rainMm === null ? '' : words.format.rain(d.rainMm) }}</td></tr></tbody></table></div>
+    <p v-else>
+      <b>{{ words.t('weather.understood') }}:</b> {{ facts.join(' · ') }}
+    </p>
+    <div v-if="preview.understood.length" class="scroll small">
+      <table class="plain">
+        <tbody>
+          <tr v-for="d in preview.understood.slice(0, 3)" :key="d.day">
+            <td>{{ words.format.day(d.day, group?.today) }}</td>
+            <td>{{ words.format.temperature(d.minC) }} – {{ words.format.temperature(d.maxC) }}</td>
+            <td>{{ d.rainMm === null ? '' : words.format.rain(d.rainMm) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
     <details v-if="preview.leftOutCount" open>
       <summary>{{ words.t('weather.leftOut', { n: preview.leftOutCount }) }}</summary>
-      <table class="plain small"><tbody><tr v-for="l in preview.leftOut.slice(0, 12)" :key="l.line"><td>{{ words.t('weather.line') }} {{ l.line }}</td><td>{{ words.t(`leftOut.${l.reason}`) }}</td><td class="soft">{{ l.text }}</td></tr></tbody></table>
+      <table class="plain small">
+        <tbody>
+          <tr v-for="l in preview.leftOut.slice(0, 12)" :key="l.line">
+            <td>{{ words.t('weather.line') }} {{ l.line }}</td>
+            <td>{{ words.t(`leftOut.${l.reason}`) }}</td>
+            <td class="soft">{{ l.text }}</td>
+          </tr>
+        </tbody>
+      </table>
     </details>
     <p v-if="error" class="warn" role="alert">{{ error.message }}</p>
-    <div class="acts"><button type="button" class="btn main" :disabled="preview.problem !== null || store.isPending.value || reread.isPending.value" @click="keep">{{ words.t('weather.store', { n: words.format.number(preview.dayCount) }) }}</button><button type="button" class="btn" :disabled="drop.isPending.value" @click="drop.mutate(undefined)">{{ words.t('weather.drop1') }}</button></div>
+    <div class="acts">
+      <button
+        type="button"
+        class="btn main"
+        :disabled="preview.problem !== null || store.isPending.value || reread.isPending.value"
+        @click="keep">
+        {{ words.t('weather.store', { n: words.format.number(preview.dayCount) }) }}</button
+      ><button type="button" class="btn" :disabled="drop.isPending.value" @click="drop.mutate(undefined)">
+        {{ words.t('weather.drop1') }}
+      </button>
+    </div>
   </section>
 </template>
 
 <style scoped>
-.import { border-left: 4px solid var(--ember); background: var(--sheet); padding: 14px 18px; margin: 14px 0; } .reading { display: flex; flex-wrap: wrap; gap: 10px 18px; margin: 8px 0; } .reading label { display: grid; gap: 2px; font-size: 14px; color: var(--soft); } select { font: inherit; color: var(--char); background: var(--paper); border: 1px solid var(--edge); border-radius: 3px; padding: 5px 8px; min-height: 36px; } .used { border-color: var(--ember); font-weight: 640; } .scroll { overflow-x: auto; max-width: 100%; } .acts { display: flex; gap: 10px; margin-top: 12px; flex-wrap: wrap; } details { margin: 8px 0; } summary { cursor: pointer; font-weight: 640; }
+.import {
+  border-left: 4px solid var(--ember);
+  background: var(--sheet);
+  padding: 14px 18px;
+  margin: 14px 0;
+}
+.reading {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  margin: 8px 0;
+}
+.reading label {
+  display: grid;
+  gap: 2px;
+  font-size: 14px;
+  color: var(--soft);
+}
+select {
+  font: inherit;
+  color: var(--char);
+  background: var(--paper);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 5px 8px;
+  min-height: 36px;
+}
+.used {
+  border-color: var(--ember);
+  font-weight: 640;
+}
+.scroll {
+  overflow-x: auto;
+  max-width: 100%;
+}
+.acts {
+  display: flex;
+  gap: 10px;
+  margin-top: 12px;
+  flex-wrap: wrap;
+}
+details {
+  margin: 8px 0;
+}
+summary {
+  cursor: pointer;
+  font-weight: 640;
+}
 </style>

@@ -15,7 +15,13 @@ const words = useWords();
 const { groupId, group } = useGroup();
 const patches = usePatches(groupId);
 const imperial = computed(() => group.value?.units === 'imperial');
-const form = useSessionStorage('emberfield-station', { id: newId(), name: '', latitude: '', longitude: '', height: '' });
+const form = useSessionStorage('emberfield-station', {
+  id: newId(),
+  name: '',
+  latitude: '',
+  longitude: '',
+  height: '',
+});
 const position = computed(() => {
   const first = patches.data.value?.[0];
   const near = first ? { ...centreOf(first.geometry), heightM: first.heightM } : null;
@@ -26,9 +32,20 @@ const position = computed(() => {
 });
 const nearText = computed(() => {
   const first = patches.data.value?.[0];
-  return first ? { latitude: String(Math.round(centreOf(first.geometry).latitudeDeg * 1e3) / 1e3), longitude: String(Math.round(centreOf(first.geometry).longitudeDeg * 1e3) / 1e3), height: heightFromM(first.heightM, imperial.value) } : null;
+  return first
+    ? {
+        latitude: String(Math.round(centreOf(first.geometry).latitudeDeg * 1e3) / 1e3),
+        longitude: String(Math.round(centreOf(first.geometry).longitudeDeg * 1e3) / 1e3),
+        height: heightFromM(first.heightM, imperial.value),
+      }
+    : null;
 });
-const save = useChange(() => call(ROUTES.newStation, { params: { groupId: groupId.value! }, body: { id: form.value.id, name: form.value.name.trim(), ...position.value! } }));
+const save = useChange(() =>
+  call(ROUTES.newStation, {
+    params: { groupId: groupId.value! },
+    body: { id: form.value.id, name: form.value.name.trim(), ...position.value! },
+  }),
+);
 async function keep(): Promise<void> {
   const made = await save.mutateAsync(undefined).catch(() => null);
   if (!made) return;
@@ -39,16 +56,63 @@ async function keep(): Promise<void> {
 
 <template>
   <form class="station" @submit.prevent="keep">
-    <label class="field"><span>{{ words.t('weather.name') }}</span><input v-model="form.name" maxlength="80" required /></label>
-    <label class="field"><span>{{ words.t('patch.latitude') }}</span><input v-model="form.latitude" inputmode="decimal" :placeholder="nearText?.latitude ?? '46.0'" /></label>
-    <label class="field"><span>{{ words.t('patch.longitude') }}</span><input v-model="form.longitude" inputmode="decimal" :placeholder="nearText?.longitude ?? '-30.0'" /></label>
-    <label class="field"><span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span><input v-model="form.height" inputmode="decimal" :placeholder="nearText?.height ?? '0'" /></label>
+    <label class="field"
+      ><span>{{ words.t('weather.name') }}</span
+      ><input v-model="form.name" maxlength="80" required
+    /></label>
+    <label class="field"
+      ><span>{{ words.t('patch.latitude') }}</span
+      ><input v-model="form.latitude" inputmode="decimal" :placeholder="nearText?.latitude ?? '46.0'"
+    /></label>
+    <label class="field"
+      ><span>{{ words.t('patch.longitude') }}</span
+      ><input v-model="form.longitude" inputmode="decimal" :placeholder="nearText?.longitude ?? '-30.0'"
+    /></label>
+    <label class="field"
+      ><span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span
+      ><input v-model="form.height" inputmode="decimal" :placeholder="nearText?.height ?? '0'"
+    /></label>
     <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
-    <button type="submit" class="btn main" :disabled="!position || !form.name.trim() || save.isPending.value">{{ words.t('weather.add') }}</button>
+    <button type="submit" class="btn main" :disabled="!position || !form.name.trim() || save.isPending.value">
+      {{ words.t('weather.add') }}
+    </button>
   </form>
 </template>
 
 <style scoped>
-.station { display: grid; grid-template-columns: 2fr 1fr 1fr 1fr auto; gap: 0 12px; align-items: end; max-width: 900px; } .station .btn { margin-bottom: 12px; } .station p { grid-column: 1 / -1; order: 9; } input { width: 100%; font: inherit; background: var(--sheet); color: var(--char); border: 1px solid var(--edge); border-radius: 3px; padding: 7px 10px; min-height: 40px; }
-@media (max-width: 900px) { .station { grid-template-columns: 1fr 1fr; } .station .field:first-child { grid-column: 1 / -1; } input { min-height: 48px; } }
+.station {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr 1fr auto;
+  gap: 0 12px;
+  align-items: end;
+  max-width: 900px;
+}
+.station .btn {
+  margin-bottom: 12px;
+}
+.station p {
+  grid-column: 1 / -1;
+  order: 9;
+}
+input {
+  width: 100%;
+  font: inherit;
+  background: var(--sheet);
+  color: var(--char);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 7px 10px;
+  min-height: 40px;
+}
+@media (max-width: 900px) {
+  .station {
+    grid-template-columns: 1fr 1fr;
+  }
+  .station .field:first-child {
+    grid-column: 1 / -1;
+  }
+  input {
+    min-height: 48px;
+  }
+}
 </style>

@@ -18,28 +18,80 @@ const words = useWords();
 const { group } = useGroup();
 const option = computed(() => {
   const s = chartSeries(props.days);
-  const [ink, hair, ember, rime, band] = isNight.value ? ['#B7AB9B', '#41392F', '#E8703F', '#86A9BB', '#3a332b'] : ['#6B6259', '#DDD3C4', '#C2481B', '#56788A', '#E4DDD1'];
-  const temp = (c: number | null): number | null => (c === null ? null : group.value?.units === 'imperial' ? Math.round(celsiusToFahrenheit(c)) : c);
+  const [ink, hair, ember, rime, band] = isNight.value
+    ? ['#B7AB9B', '#41392F', '#E8703F', '#86A9BB', '#3a332b']
+    : ['#6B6259', '#DDD3C4', '#C2481B', '#56788A', '#E4DDD1'];
+  const temp = (c: number | null): number | null =>
+    c === null ? null : group.value?.units === 'imperial' ? Math.round(celsiusToFahrenheit(c)) : c;
   const text = { color: ink, fontFamily: "'Atkinson Hyperlegible Next Variable'", fontSize: 13 };
-  const line = (name: string, data: readonly (number | null)[], color: string) => ({ type: 'line' as const, name, data: data.map(temp), showSymbol: false, connectNulls: false, lineStyle: { width: 1.4, color }, itemStyle: { color } });
+  const line = (name: string, data: readonly (number | null)[], color: string) => ({
+    type: 'line' as const,
+    name,
+    data: data.map(temp),
+    showSymbol: false,
+    connectNulls: false,
+    lineStyle: { width: 1.4, color },
+    itemStyle: { color },
+  });
   return {
     animation: false,
     textStyle: text,
     grid: { left: 44, right: 44, top: 18, bottom: 30 },
     tooltip: { trigger: 'axis' as const },
-    xAxis: { type: 'category' as const, data: s.days.map((d) => words.value.format.shortDay(d)), axisLabel: text, axisLine: { lineStyle: { color: ink } } },
-    yAxis: [{ type: 'value' as const, axisLabel: text, splitLine: { lineStyle: { color: hair } } }, { type: 'value' as const, axisLabel: text, splitLine: { show: false }, max: (v: { max: number }) => Math.max(30, Math.ceil((v.max * 3) / 10) * 10) }],
+    xAxis: {
+      type: 'category' as const,
+      data: s.days.map((d) => words.value.format.shortDay(d)),
+      axisLabel: text,
+      axisLine: { lineStyle: { color: ink } },
+    },
+    yAxis: [
+      { type: 'value' as const, axisLabel: text, splitLine: { lineStyle: { color: hair } } },
+      {
+        type: 'value' as const,
+        axisLabel: text,
+        splitLine: { show: false },
+        max: (v: { max: number }) => Math.max(30, Math.ceil((v.max * 3) / 10) * 10),
+      },
+    ],
     series: [
-      { ...line(words.value.t('weather.highest'), s.max, ember!), ...(s.outlookFrom ? { markArea: { silent: true, itemStyle: { color: band, opacity: 0.6 }, label: { ...text, position: 'insideTop' as const }, data: [[{ name: words.value.t('weather.outlookMark'), xAxis: words.value.format.shortDay(s.outlookFrom) }, { xAxis: words.value.format.shortDay(s.days.at(-1)!) }]] as never } } : {}) },
+      {
+        ...line(words.value.t('weather.highest'), s.max, ember!),
+        ...(s.outlookFrom
+          ? {
+              markArea: {
+                silent: true,
+                itemStyle: { color: band, opacity: 0.6 },
+                label: { ...text, position: 'insideTop' as const },
+                data: [
+                  [
+                    { name: words.value.t('weather.outlookMark'), xAxis: words.value.format.shortDay(s.outlookFrom) },
+                    { xAxis: words.value.format.shortDay(s.days.at(-1)!) },
+                  ],
+                ] as never,
+              },
+            }
+          : {}),
+      },
       line(words.value.t('weather.lowest'), s.min, rime!),
-      { type: 'bar' as const, name: words.value.t('weather.rain'), data: [...s.rain], yAxisIndex: 1, itemStyle: { color: rime, opacity: 0.35 } },
+      {
+        type: 'bar' as const,
+        name: words.value.t('weather.rain'),
+        data: [...s.rain],
+        yAxisIndex: 1,
+        itemStyle: { color: rime, opacity: 0.35 },
+      },
     ],
   };
 });
 </script>
 
-<template><VChart class="chart" :option="option" autoresize role="img" :aria-label="words.t('weather.chart')" /></template>
+<template>
+  <VChart class="chart" :option="option" autoresize role="img" :aria-label="words.t('weather.chart')" />
+</template>
 
 <style scoped>
-.chart { height: 260px; width: 100%; }
+.chart {
+  height: 260px;
+  width: 100%;
+}
 </style>

@@ -20,9 +20,19 @@ const imports = useImports(groupId, isKeeper);
 const chosen = ref<string | null>(null);
 const adding = ref(false);
 const station = computed(() => stations.data.value?.find((s) => s.id === chosen.value) ?? stations.data.value?.[0]);
-const days = useStationDays(groupId, computed(() => station.value?.id ?? null), computed(() => station.value?.lastDay ?? null));
+const days = useStationDays(
+  groupId,
+  computed(() => station.value?.id ?? null),
+  computed(() => station.value?.lastDay ?? null),
+);
 const problem = ref('');
-const upload = useChange((file: File) => call(ROUTES.newImport, { params: { groupId: groupId.value!, stationId: station.value!.id, importId: newId() }, query: { fileName: file.name.slice(0, 120) }, body: file }));
+const upload = useChange((file: File) =>
+  call(ROUTES.newImport, {
+    params: { groupId: groupId.value!, stationId: station.value!.id, importId: newId() },
+    query: { fileName: file.name.slice(0, 120) },
+    body: file,
+  }),
+);
 async function take(file: File | undefined | null): Promise<void> {
   problem.value = '';
   if (!file || !station.value) return;
@@ -35,10 +45,24 @@ async function take(file: File | undefined | null): Promise<void> {
 function drop(event: DragEvent): void {
   void take(event.dataTransfer?.files[0]);
 }
-const saidOf = (s: { dayCount: number; firstDay: string | null; lastDay: string | null; missingDays: number; outlookDays: number; source: string }): string => {
+const saidOf = (s: {
+  dayCount: number;
+  firstDay: string | null;
+  lastDay: string | null;
+  missingDays: number;
+  outlookDays: number;
+  source: string;
+}): string => {
   const { t, format } = words.value;
   if (s.firstDay === null || s.lastDay === null) return t('weather.noDays');
-  return [t('weather.upTo', { n: s.dayCount, from: format.dayAndYear(s.firstDay), to: format.dayAndYear(s.lastDay) }), s.missingDays ? t('weather.missing', { n: s.missingDays }) : '', s.outlookDays ? t('weather.outlook', { n: s.outlookDays }) : '', s.source === 'simulated' ? t('weather.simulated') : ''].filter(Boolean).join(' · ');
+  return [
+    t('weather.upTo', { n: s.dayCount, from: format.dayAndYear(s.firstDay), to: format.dayAndYear(s.lastDay) }),
+    s.missingDays ? t('weather.missing', { n: s.missingDays }) : '',
+    s.outlookDays ? t('weather.outlook', { n: s.outlookDays }) : '',
+    s.source === 'simulated' ? t('weather.simulated') : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
 };
 </script>
 
@@ -46,28 +70,122 @@ const saidOf = (s: { dayCount: number; firstDay: string | null; lastDay: string 
   <div class="page">
     <h1>{{ words.t('weather.title') }}</h1>
     <p class="soft">{{ words.t('weather.lead') }}</p>
-    <StateNote v-if="stations.isError.value" state="failed" :text="stations.error.value?.message" @retry="stations.refetch()" />
+    <StateNote
+      v-if="stations.isError.value"
+      state="failed"
+      :text="stations.error.value?.message"
+      @retry="stations.refetch()" />
     <StateNote v-else-if="!stations.data.value" state="loading" />
     <template v-else>
-      <div v-if="!stations.data.value.length" class="none"><h2>{{ words.t('weather.none') }}</h2><p class="soft">{{ words.t(isKeeper ? 'weather.noneText' : 'weather.keeperOnly') }}</p></div>
+      <div v-if="!stations.data.value.length" class="none">
+        <h2>{{ words.t('weather.none') }}</h2>
+        <p class="soft">{{ words.t(isKeeper ? 'weather.noneText' : 'weather.keeperOnly') }}</p>
+      </div>
       <ul v-else class="stations">
-        <li v-for="s in stations.data.value" :key="s.id"><button type="button" :aria-pressed="s.id === station?.id" @click="chosen = s.id"><b class="serif">{{ s.name }}</b> <span class="soft">{{ words.format.height(s.heightM) }}</span><small>{{ saidOf(s) }}</small></button></li>
+        <li v-for="s in stations.data.value" :key="s.id">
+          <button type="button" :aria-pressed="s.id === station?.id" @click="chosen = s.id">
+            <b class="serif">{{ s.name }}</b> <span class="soft">{{ words.format.height(s.heightM) }}</span><small>{{
+              saidOf(s)
+            }}</small>
+          </button>
+        </li>
       </ul>
-      <button v-if="isKeeper && stations.data.value.length && !adding" type="button" class="btn plain" @click="adding = true">{{ words.t('weather.newStation') }}</button>
-      <StationForm v-if="isKeeper && (adding || !stations.data.value.length)" @made="(id) => { chosen = id; adding = false; }" />
+      <button
+        v-if="isKeeper && stations.data.value.length && !adding"
+        type="button"
+        class="btn plain"
+        @click="adding = true">
+        {{ words.t('weather.newStation') }}
+      </button>
+      <StationForm
+        v-if="isKeeper && (adding || !stations.data.value.length)"
+        @made="
+          (id) => {
+            chosen = id;
+            adding = false;
+          }
+        " />
       <template v-if="isKeeper && station">
         <h2 class="bring">{{ words.t('weather.bring') }}: {{ station.name }}</h2>
-        <label class="drop" @dragover.prevent @drop.prevent="drop"><input type="file" accept=".csv,.txt,.tsv,.dat,text/csv,text/plain" @change="take(($event.target as HTMLInputElement).files?.[0])" /><span>{{ words.t('weather.drop') }}</span></label>
+        <label class="drop" @dragover.prevent @drop.prevent="drop"
+          ><input
+            type="file"
+            accept=".csv,.txt,.tsv,.dat,text/csv,text/plain"
+            @change="take(($event.target as HTMLInputElement).files?.[0])" /><span>{{
+            words.t('weather.drop')
+          }}</span></label
+        >
         <p v-if="upload.isPending.value" class="soft" role="status">{{ words.t('common.loading') }}</p>
-        <p v-if="problem || upload.error.value" class="warn" role="alert">{{ problem || upload.error.value?.message }}</p>
-        <ImportPanel v-for="i in imports.data.value ?? []" :key="i.id" :preview="i" :station-name="stations.data.value.find((s) => s.id === i.stationId)?.name ?? ''" />
+        <p v-if="problem || upload.error.value" class="warn" role="alert">
+          {{ problem || upload.error.value?.message }}
+        </p>
+        <ImportPanel
+          v-for="i in imports.data.value ?? []"
+          :key="i.id"
+          :preview="i"
+          :station-name="stations.data.value.find((s) => s.id === i.stationId)?.name ?? ''" />
       </template>
-      <section v-if="days.data.value?.days.length" class="section"><h2>{{ words.t('weather.chart') }}</h2><WeatherChart :days="days.data.value.days" /></section>
+      <section v-if="days.data.value?.days.length" class="section">
+        <h2>{{ words.t('weather.chart') }}</h2>
+        <WeatherChart :days="days.data.value.days" />
+      </section>
     </template>
   </div>
 </template>
 
 <style scoped>
-.stations { list-style: none; padding: 0; margin: 12px 0; } .stations button { width: 100%; text-align: left; background: none; border: 0; border-top: 1px solid var(--hair); padding: 10px 12px; font: inherit; color: inherit; cursor: pointer; } .stations button[aria-pressed='true'] { background: var(--sheet); box-shadow: inset 3px 0 0 var(--ember); } .stations b { font-size: 18px; } small { display: block; color: var(--soft); font-size: 14px; }
-.drop { display: block; border: 1.5px dashed var(--edge); border-radius: 4px; padding: 22px; text-align: center; cursor: pointer; color: var(--soft); } .drop:focus-within { outline: 2.5px solid var(--ember); } .drop input { display: block; margin: 0 auto 8px; max-width: 100%; } .bring { margin: 16px 0 8px; } .none { margin: 20px 0; } .section { margin-top: 24px; }
+.stations {
+  list-style: none;
+  padding: 0;
+  margin: 12px 0;
+}
+.stations button {
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  border-top: 1px solid var(--hair);
+  padding: 10px 12px;
+  font: inherit;
+  color: inherit;
+  cursor: pointer;
+}
+.stations button[aria-pressed='true'] {
+  background: var(--sheet);
+  box-shadow: inset 3px 0 0 var(--ember);
+}
+.stations b {
+  font-size: 18px;
+}
+small {
+  display: block;
+  color: var(--soft);
+  font-size: 14px;
+}
+.drop {
+  display: block;
+  border: 1.5px dashed var(--edge);
+  border-radius: 4px;
+  padding: 22px;
+  text-align: center;
+  cursor: pointer;
+  color: var(--soft);
+}
+.drop:focus-within {
+  outline: 2.5px solid var(--ember);
+}
+.drop input {
+  display: block;
+  margin: 0 auto 8px;
+  max-width: 100%;
+}
+.bring {
+  margin: 16px 0 8px;
+}
+.none {
+  margin: 20px 0;
+}
+.section {
+  margin-top: 24px;
+}
 </style>

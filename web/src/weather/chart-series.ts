@@ -16,7 +16,19 @@ export function chartSeries(days: readonly StationDayView[]): ChartSeries {
   const last = days.at(-1);
   if (!first || !last) return { days: [], min: [], max: [], rain: [], outlookFrom: null };
   const by = new Map(days.map((d) => [d.day, d]));
-  const all = Array.from({ length: dayNumber(last.day) - dayNumber(first.day) + 1 }, (_, i) => isoDay(dayNumber(first.day) + i));
-  const of = (pick: (d: StationDayView) => number | null) => all.map((day) => { const d = by.get(day); return d ? pick(d) : null; });
-  return { days: all, min: of((d) => d.minC), max: of((d) => d.maxC), rain: of((d) => d.rainMm), outlookFrom: days.find((d) => d.outlook)?.day ?? null };
+  const all = Array.from({ length: dayNumber(last.day) - dayNumber(first.day) + 1 }, (_, i) =>
+    isoDay(dayNumber(first.day) + i),
+  );
+  const of = (pick: (d: StationDayView) => number | null) =>
+    all.map((day) => {
+      const d = by.get(day);
+      return d ? pick(d) : null;
+    });
+  return {
+    days: all,
+    min: of((d) => d.minC),
+    max: of((d) => d.maxC),
+    rain: of((d) => d.rainMm),
+    outlookFrom: days.find((d) => d.outlook)?.day ?? null,
+  };
 }

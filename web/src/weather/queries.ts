@@ -9,15 +9,26 @@ const DAYS_BACK = 380;
 const DAYS_ON = 12;
 
 export const useStations = (groupId: GroupId) =>
-  useQuery({ queryKey: computed(() => ['group', groupId.value, 'stations']), queryFn: () => call(ROUTES.stations, { params: { groupId: groupId.value! } }), enabled: computed(() => groupId.value !== null) });
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'stations']),
+    queryFn: () => call(ROUTES.stations, { params: { groupId: groupId.value! } }),
+    enabled: computed(() => groupId.value !== null),
+  });
 export const useImports = (groupId: GroupId, isKeeper: Ref<boolean>) =>
-  useQuery({ queryKey: computed(() => ['group', groupId.value, 'imports']), queryFn: () => call(ROUTES.imports, { params: { groupId: groupId.value! } }), enabled: computed(() => groupId.value !== null && isKeeper.value) });
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'imports']),
+    queryFn: () => call(ROUTES.imports, { params: { groupId: groupId.value! } }),
+    enabled: computed(() => groupId.value !== null && isKeeper.value),
+  });
 export const useStationDays = (groupId: GroupId, stationId: Ref<string | null>, lastDay: Ref<string | null>) =>
   useQuery({
     queryKey: computed(() => ['group', groupId.value, 'days', stationId.value, lastDay.value]),
     queryFn: () => {
       const last = dayNumber(lastDay.value!);
-      return call(ROUTES.stationDays, { params: { groupId: groupId.value!, stationId: stationId.value! }, query: { from: isoDay(last - DAYS_BACK), to: isoDay(last + DAYS_ON) } });
+      return call(ROUTES.stationDays, {
+        params: { groupId: groupId.value!, stationId: stationId.value! },
+        query: { from: isoDay(last - DAYS_BACK), to: isoDay(last + DAYS_ON) },
+      });
     },
     enabled: computed(() => groupId.value !== null && stationId.value !== null && lastDay.value !== null),
   });

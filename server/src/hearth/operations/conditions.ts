@@ -7,13 +7,31 @@ import type { KnownWeather } from '../../weather/index.ts';
 
 const MS_PER_DAY = 86_400_000;
 
-export interface Place { readonly latitudeDeg: number; readonly longitudeDeg: number }
+export interface Place {
+  readonly latitudeDeg: number;
+  readonly longitudeDeg: number;
+}
 
 /** What the day is like: its temperatures, how far the year is ahead, light. Days beyond the record show the usual. */
-export function conditionsOn(known: KnownWeather | null, place: Place | null, day: DayNumber, zone: string): Conditions {
+export function conditionsOn(
+  known: KnownWeather | null,
+  place: Place | null,
+  day: DayNumber,
+  zone: string,
+): Conditions {
   const light = place ? lightOn(place, day, zone) : { sunrise: null, sunset: null };
   const weather = known?.weather ?? null;
-  if (!known || !weather) return { minC: null, maxC: null, rainMm: null, source: 'none', daysAhead: null, ...light, stationName: known?.station.name ?? null, stationLastDay: null };
+  if (!known || !weather)
+    return {
+      minC: null,
+      maxC: null,
+      rainMm: null,
+      source: 'none',
+      daysAhead: null,
+      ...light,
+      stationName: known?.station.name ?? null,
+      stationLastDay: null,
+    };
   const { series, climatology } = weather;
   const last = lastMeasuredDay(series);
   const i = day - series.firstDay;
@@ -38,11 +56,17 @@ function sourceOf(mark: number): Conditions['source'] {
 }
 
 /** Sunrise and sunset as wall-clock times of the zone; `null` where the sun does not rise or set. */
-function lightOn({ latitudeDeg, longitudeDeg }: Place, day: DayNumber, zone: string): { readonly sunrise: string | null; readonly sunset: string | null } {
+function lightOn(
+  { latitudeDeg, longitudeDeg }: Place,
+  day: DayNumber,
+  zone: string,
+): { readonly sunrise: string | null; readonly sunset: string | null } {
   const noon = new Date(day * MS_PER_DAY + MS_PER_DAY / 2 - (longitudeDeg / 360) * MS_PER_DAY);
   const { sunrise, sunset } = getTimes(noon, latitudeDeg, longitudeDeg);
   const clock = (at: Date | null | undefined): string | null =>
-    !at || Number.isNaN(at.getTime()) ? null : new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(at);
+    !at || Number.isNaN(at.getTime())
+      ? null
+      : new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(at);
   return { sunrise: clock(sunrise), sunset: clock(sunset) };
 }
 

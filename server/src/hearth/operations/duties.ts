@@ -16,26 +16,40 @@ export function dutiesOf(dossier: Dossier, day: DayNumber, today: DayNumber): re
   if (identity !== 'unconfirmed' && (lastCount === null || day - lastCount > COUNT_EVERY_DAYS))
     duties.push({ kind: 'countStand', standId: stand.id, lastCount: lastCount === null ? null : isoDay(lastCount) });
   const { leave, leaveUntil } = patch.facts;
-  if (leave === 'given' && leaveUntil !== null && dayNumber(leaveUntil) >= day && dayNumber(leaveUntil) - day <= LEAVE_NOTICE_DAYS)
+  if (
+    leave === 'given' &&
+    leaveUntil !== null &&
+    dayNumber(leaveUntil) >= day &&
+    dayNumber(leaveUntil) - day <= LEAVE_NOTICE_DAYS
+  )
     duties.push({ kind: 'leaveEnds', standId: stand.id, until: leaveUntil });
   return duties;
 }
 
 /** Look again when it flowers (BBCH 6) or fruits (8), whichever comes next: that is when most signs show. */
 function settle(dossier: Dossier, day: DayNumber, today: DayNumber): Duty {
-  const { stand, patch, plant: { profile } } = dossier;
+  const {
+    stand,
+    patch,
+    plant: { profile },
+  } = dossier;
   const season = seasonOf(day, profile.seasonStart, patch.latitudeDeg);
   const telling = [season, season + 1].flatMap((s) =>
     standSeason(dossier, s, today).forecast.stages.flatMap((f, i) => {
       const spec = profile.stages[i]!;
-      return (spec.bbch === 6 || spec.bbch === 8) && f.reached.p50 !== null && f.reached.p50 >= day ? [{ spec, reached: f.reached }] : [];
+      return (spec.bbch === 6 || spec.bbch === 8) && f.reached.p50 !== null && f.reached.p50 >= day
+        ? [{ spec, reached: f.reached }]
+        : [];
     }),
   );
   const next = telling[0];
   return {
-    kind: 'settleIdentity', standId: stand.id,
+    kind: 'settleIdentity',
+    standId: stand.id,
     lookAgainStage: next?.spec.name ?? null,
     lookAgain: next ? isoRange(next.reached) : null,
-    notRuledOut: profile.lookAlikes.filter((l) => l.severity === 'deadly' || l.severity === 'poisonous').map((l) => l.name),
+    notRuledOut: profile.lookAlikes
+      .filter((l) => l.severity === 'deadly' || l.severity === 'poisonous')
+      .map((l) => l.name),
   };
 }

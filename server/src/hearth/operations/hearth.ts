@@ -5,7 +5,15 @@ import type { Dependencies } from '../../dependencies.ts';
 import { plantsOf } from '../../plants/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { dossiersOf, isoRange, outlooksOn, refOf, rulesInForce, standSeason, type Dossier } from '../../stands/index.ts';
+import {
+  dossiersOf,
+  isoRange,
+  outlooksOn,
+  refOf,
+  rulesInForce,
+  standSeason,
+  type Dossier,
+} from '../../stands/index.ts';
 import { stationsOf, weatherOf, type KnownWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
 import { dutiesOf } from './duties.ts';
@@ -28,7 +36,11 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
 }
 
 /** The station that most stands stand by; without stands, the first there is. */
-async function mainWeather(deps: Dependencies, groupId: string, stands: readonly Dossier[]): Promise<KnownWeather | null> {
+async function mainWeather(
+  deps: Dependencies,
+  groupId: string,
+  stands: readonly Dossier[],
+): Promise<KnownWeather | null> {
   const counts = new Map<KnownWeather, number>();
   for (const { weather } of stands) if (weather) counts.set(weather, (counts.get(weather) ?? 0) + 1);
   const most = [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
@@ -57,7 +69,14 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
         const [open, close] = [w.opens.p50, w.closes.p50];
         if (open === null || open > last || (close ?? Infinity) < first) continue;
         const part = profile.parts.find((p) => p.key === w.part)!;
-        strokes.push({ standId: dossier.stand.id, label: profile.names, part: part.key, opens: isoRange(w.opens), closes: isoRange(w.closes), leafy: ['leaf', 'shoot', 'tip', 'root'].includes(part.key) });
+        strokes.push({
+          standId: dossier.stand.id,
+          label: profile.names,
+          part: part.key,
+          opens: isoRange(w.opens),
+          closes: isoRange(w.closes),
+          leafy: ['leaf', 'shoot', 'tip', 'root'].includes(part.key),
+        });
       }
   }
   const warmthC = Array.from({ length: Math.ceil((last - first + 1) / STEP_DAYS) }, (_, i) => {
@@ -77,9 +96,12 @@ export async function find(deps: Dependencies, { group, query }: GroupContext<nu
   const hits = (...words: readonly string[]): boolean => words.some((w) => w.toLowerCase().includes(text));
   const found: FoundThing[] = [];
   for (const { stand, patch, plant } of stands)
-    if (hits(...Object.values(plant.profile.names), patch.name, plant.profile.scientific)) found.push({ kind: 'stand', id: stand.id, label: plant.profile.names, detail: patch.name });
-  for (const patch of new Map(stands.map((s) => [s.patch.id, s.patch])).values()) if (hits(patch.name)) found.push({ kind: 'patch', id: patch.id, label: { en: patch.name }, detail: '' });
+    if (hits(...Object.values(plant.profile.names), patch.name, plant.profile.scientific))
+      found.push({ kind: 'stand', id: stand.id, label: plant.profile.names, detail: patch.name });
+  for (const patch of new Map(stands.map((s) => [s.patch.id, s.patch])).values())
+    if (hits(patch.name)) found.push({ kind: 'patch', id: patch.id, label: { en: patch.name }, detail: '' });
   for (const { profile } of (await plantsOf(deps, group.id)).values())
-    if (hits(...Object.values(profile.names), profile.scientific)) found.push({ kind: 'plant', id: profile.key, label: profile.names, detail: profile.scientific });
+    if (hits(...Object.values(profile.names), profile.scientific))
+      found.push({ kind: 'plant', id: profile.key, label: profile.names, detail: profile.scientific });
   return found.slice(0, MOST_FOUND);
 }

@@ -8,7 +8,11 @@ const BLUR_DEG = 0.02;
 const BLUR_HEIGHT_M = 50;
 
 /** Keepers and whoever marked a secret place see it; for all others it is blurred before anything is derived from it. */
-export function seesExactly(row: Pick<PatchRow, 'secret' | 'madeBy'>, group: Pick<InGroup, 'role'>, accountId: string): boolean {
+export function seesExactly(
+  row: Pick<PatchRow, 'secret' | 'madeBy'>,
+  group: Pick<InGroup, 'role'>,
+  accountId: string,
+): boolean {
   return !row.secret || group.role === 'keeper' || row.madeBy === accountId;
 }
 

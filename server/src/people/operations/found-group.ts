@@ -5,7 +5,16 @@ import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError } from '../../platform/errors.ts';
 import type { Context } from '../../platform/http/context.ts';
 import { digestOf, newCode } from '../../platform/tokens.ts';
-import { anyAccount, insertAccount, insertGroup, insertMembership, lockFoundingCode, removeFoundingCode, replaceFoundingCode, writeAudit } from '../repository.ts';
+import {
+  anyAccount,
+  insertAccount,
+  insertGroup,
+  insertMembership,
+  lockFoundingCode,
+  removeFoundingCode,
+  replaceFoundingCode,
+  writeAudit,
+} from '../repository.ts';
 import { enter, hashPassword } from './sign-in.ts';
 
 /**
@@ -29,8 +38,15 @@ export async function foundGroup(deps: Dependencies, context: Context<Founding>)
     await transact(deps.db, async (tx) => {
       const row = await lockFoundingCode(tx);
       if (!row) throw new AppError('alreadyFounded');
-      if (!row.codeDigest.equals(digestOf(code.trim().toLowerCase()))) throw new AppError('wrongCode', { field: 'body.code' });
-      await insertAccount(tx, { id: accountId, signInName: keeper.signInName, name: keeper.name.trim(), passwordHash, madeAt });
+      if (!row.codeDigest.equals(digestOf(code.trim().toLowerCase())))
+        throw new AppError('wrongCode', { field: 'body.code' });
+      await insertAccount(tx, {
+        id: accountId,
+        signInName: keeper.signInName,
+        name: keeper.name.trim(),
+        passwordHash,
+        madeAt,
+      });
       await insertGroup(tx, { id: groupId, name: groupName.trim(), zone, units, madeAt });
       await insertMembership(tx, { groupId, accountId, role: 'keeper' });
       await removeFoundingCode(tx);

@@ -18,15 +18,31 @@ export function createGatekeeper({ db, clock, publicUrl }: Dependencies): Gateke
       const now = clock.now();
       const found = await sessionByToken(db, digestOf(token), now);
       if (!found) return null;
-      if (now.getTime() - found.session.lastSeenAt.getTime() > SEEN_STEP_MS) await touchSession(db, found.session.id, now);
+      if (now.getTime() - found.session.lastSeenAt.getTime() > SEEN_STEP_MS)
+        await touchSession(db, found.session.id, now);
       const { account, session } = found;
-      return { sessionId: session.id, accountId: account.id, name: account.name, signInName: account.signInName, token: session.token };
+      return {
+        sessionId: session.id,
+        accountId: account.id,
+        name: account.name,
+        signInName: account.signInName,
+        token: session.token,
+      };
     },
     member: async (groupId, accountId) => {
       const found = await groupForMember(db, groupId, accountId);
       if (!found) return null;
       const { group, role } = found;
-      return { id: group.id, name: group.name, zone: group.zone, units: group.units, hasBaseMap: group.hasBaseMap, revision: group.revision, role, today: todayIn(group.zone, clock) };
+      return {
+        id: group.id,
+        name: group.name,
+        zone: group.zone,
+        units: group.units,
+        hasBaseMap: group.hasBaseMap,
+        revision: group.revision,
+        role,
+        today: todayIn(group.zone, clock),
+      };
     },
   };
 }
@@ -35,7 +51,13 @@ export function createGatekeeper({ db, clock, publicUrl }: Dependencies): Gateke
 export async function beginSession(db: Queryable, accountId: string, browser: string, now: Date): Promise<string> {
   const token = newToken();
   await insertSession(db, {
-    id: newId(), tokenDigest: digestOf(token), accountId, token: newToken(), browser, madeAt: now, lastSeenAt: now,
+    id: newId(),
+    tokenDigest: digestOf(token),
+    accountId,
+    token: newToken(),
+    browser,
+    madeAt: now,
+    lastSeenAt: now,
     expiresAt: new Date(now.getTime() + SESSION_DAYS * MS_PER_DAY),
   });
   return token;

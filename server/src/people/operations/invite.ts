@@ -1,5 +1,12 @@
 import { v7 as newId } from 'uuid';
-import type { AcceptInvitation, InvitationGreeting, InvitationView, MadeInvitation, NewInvitation, SessionView } from '@emberfield/contract';
+import type {
+  AcceptInvitation,
+  InvitationGreeting,
+  InvitationView,
+  MadeInvitation,
+  NewInvitation,
+  SessionView,
+} from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
@@ -13,7 +20,10 @@ const INVITATION_DAYS = 14;
 const MS_PER_DAY = 86_400_000;
 
 /** A link that works once. Its secret is told now and never again. */
-export async function invite({ db, clock }: Dependencies, { body, group, account }: GroupContext<NewInvitation>): Promise<MadeInvitation> {
+export async function invite(
+  { db, clock }: Dependencies,
+  { body, group, account }: GroupContext<NewInvitation>,
+): Promise<MadeInvitation> {
   const before = await repository.invitationById(db, body.id);
   if (before) {
     if (before.groupId !== group.id || before.role !== body.role) throw new AppError('idTaken', { field: 'body.id' });
@@ -22,8 +32,22 @@ export async function invite({ db, clock }: Dependencies, { body, group, account
   const token = newToken();
   const madeAt = clock.now();
   const expiresAt = new Date(madeAt.getTime() + INVITATION_DAYS * MS_PER_DAY);
-  await repository.insertInvitation(db, { id: body.id, groupId: group.id, role: body.role, tokenDigest: digestOf(token), madeBy: account.accountId, madeAt, expiresAt });
-  await repository.writeAudit(db, { groupId: group.id, accountId: account.accountId, at: madeAt, action: 'invited', detail: { role: body.role } });
+  await repository.insertInvitation(db, {
+    id: body.id,
+    groupId: group.id,
+    role: body.role,
+    tokenDigest: digestOf(token),
+    madeBy: account.accountId,
+    madeAt,
+    expiresAt,
+  });
+  await repository.writeAudit(db, {
+    groupId: group.id,
+    accountId: account.accountId,
+    at: madeAt,
+    action: 'invited',
+    detail: { role: body.role },
+  });
   return { id: body.id, role: body.role, expiresAt: expiresAt.toISOString(), usedBy: null, token };
 }
 
@@ -31,7 +55,10 @@ function viewOf({ id, role, expiresAt }: repository.InvitationRow, usedBy: strin
   return { id, role, expiresAt: expiresAt.toISOString(), usedBy };
 }
 
-export async function listInvitations({ db }: Dependencies, { group }: GroupContext<null>): Promise<readonly InvitationView[]> {
+export async function listInvitations(
+  { db }: Dependencies,
+  { group }: GroupContext<null>,
+): Promise<readonly InvitationView[]> {
   return (await repository.invitationsOf(db, group.id)).map(({ invitation, usedBy }) => viewOf(invitation, usedBy));
 }
 
@@ -66,7 +93,10 @@ export async function accept(deps: Dependencies, context: Context<AcceptInvitati
 }
 
 /** Accepts with the account that is signed in. */
-export async function joinSignedIn(deps: Dependencies, { account, params }: AccountContext<null>): Promise<SessionView> {
+export async function joinSignedIn(
+  deps: Dependencies,
+  { account, params }: AccountContext<null>,
+): Promise<SessionView> {
   await transact(deps.db, async (tx) => {
     const open = await openOrRefuse(deps, tx, params['token']!);
     if (await repository.groupForMember(tx, open.group.id, account.accountId)) throw new AppError('conflict');
@@ -86,5 +116,11 @@ type Open = NonNullable<Awaited<ReturnType<typeof repository.openInvitation>>>;
 async function join(tx: Transaction, { invitation, group }: Open, accountId: string, at: Date): Promise<void> {
   if (!(await repository.useInvitation(tx, invitation.id, accountId))) throw new AppError('linkUsed');
   await repository.insertMembership(tx, { groupId: group.id, accountId, role: invitation.role });
-  await repository.writeAudit(tx, { groupId: group.id, accountId, at, action: 'joined', detail: { role: invitation.role } });
+  await repository.writeAudit(tx, {
+    groupId: group.id,
+    accountId,
+    at,
+    action: 'joined',
+    detail: { role: invitation.role },
+  });
 }

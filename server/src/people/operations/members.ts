@@ -9,49 +9,99 @@ import * as repository from '../repository.ts';
 
 export function viewGroup({ clock, baseMap }: Dependencies, group: InGroup): GroupView {
   const { id, name, zone, units, role, today } = group;
-  return { id, name, zone, units, today, dayIsSet: clock.fixedDay !== null, role, hasBaseMap: group.hasBaseMap && baseMap !== null };
+  return {
+    id,
+    name,
+    zone,
+    units,
+    today,
+    dayIsSet: clock.fixedDay !== null,
+    role,
+    hasBaseMap: group.hasBaseMap && baseMap !== null,
+  };
 }
 
-export async function changeGroup(deps: Dependencies, { body, group, account }: GroupContext<GroupSettings>): Promise<GroupView> {
+export async function changeGroup(
+  deps: Dependencies,
+  { body, group, account }: GroupContext<GroupSettings>,
+): Promise<GroupView> {
   await transact(deps.db, async (tx) => {
     await repository.updateGroup(tx, group.id, { name: body.name.trim(), zone: body.zone, units: body.units });
-    await repository.writeAudit(tx, { groupId: group.id, accountId: account.accountId, at: deps.clock.now(), action: 'groupChanged', detail: body });
+    await repository.writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: 'groupChanged',
+      detail: body,
+    });
   });
   return viewGroup(deps, { ...group, ...body, today: todayIn(body.zone, deps.clock) });
 }
 
-export const listMembers = ({ db }: Dependencies, { group }: GroupContext<null>): Promise<readonly MemberView[]> => repository.membersOf(db, group.id);
+export const listMembers = ({ db }: Dependencies, { group }: GroupContext<null>): Promise<readonly MemberView[]> =>
+  repository.membersOf(db, group.id);
 
-export async function changeRole({ db, clock }: Dependencies, { body, group, account, params }: GroupContext<ChangeRole>): Promise<MemberView> {
+export async function changeRole(
+  { db, clock }: Dependencies,
+  { body, group, account, params }: GroupContext<ChangeRole>,
+): Promise<MemberView> {
   const accountId = params['accountId']!;
   await transact(db, async (tx) => {
     await assertKeeperLeft(tx, group.id, accountId, body.role);
     await repository.updateRole(tx, group.id, accountId, body.role);
-    await repository.writeAudit(tx, { groupId: group.id, accountId: account.accountId, at: clock.now(), action: 'roleChanged', detail: { accountId, role: body.role } });
+    await repository.writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: clock.now(),
+      action: 'roleChanged',
+      detail: { accountId, role: body.role },
+    });
   });
   return (await repository.membersOf(db, group.id)).find((m) => m.accountId === accountId)!;
 }
 
-export async function removeMember({ db, clock }: Dependencies, { group, account, params }: GroupContext<null>): Promise<null> {
+export async function removeMember(
+  { db, clock }: Dependencies,
+  { group, account, params }: GroupContext<null>,
+): Promise<null> {
   const accountId = params['accountId']!;
   await transact(db, async (tx) => {
     await assertKeeperLeft(tx, group.id, accountId, null);
     await repository.deleteMembership(tx, group.id, accountId);
-    await repository.writeAudit(tx, { groupId: group.id, accountId: account.accountId, at: clock.now(), action: 'memberRemoved', detail: { accountId } });
+    await repository.writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: clock.now(),
+      action: 'memberRemoved',
+      detail: { accountId },
+    });
   });
   return null;
 }
 
 /** A group without a keeper could never be put right again. */
-async function assertKeeperLeft(tx: Transaction, groupId: string, accountId: string, role: string | null): Promise<void> {
+async function assertKeeperLeft(
+  tx: Transaction,
+  groupId: string,
+  accountId: string,
+  role: string | null,
+): Promise<void> {
   const members = await repository.lockMembers(tx, groupId);
   if (!members.some((m) => m.accountId === accountId)) throw notFound('member');
-  if (role !== 'keeper' && !members.some((m) => m.role === 'keeper' && m.accountId !== accountId)) throw new AppError('lastKeeper');
+  if (role !== 'keeper' && !members.some((m) => m.role === 'keeper' && m.accountId !== accountId))
+    throw new AppError('lastKeeper');
 }
 
-export async function listSessions({ db, clock }: Dependencies, { account }: AccountContext<null>): Promise<readonly SessionListItem[]> {
+export async function listSessions(
+  { db, clock }: Dependencies,
+  { account }: AccountContext<null>,
+): Promise<readonly SessionListItem[]> {
   return (await repository.sessionsOf(db, account.accountId, clock.now())).map((s) => ({
-    id: s.id, madeAt: s.madeAt.toISOString(), lastSeenAt: s.lastSeenAt.toISOString(), browser: s.browser, here: s.id === account.sessionId,
+    id: s.id,
+    madeAt: s.madeAt.toISOString(),
+    lastSeenAt: s.lastSeenAt.toISOString(),
+    browser: s.browser,
+    here: s.id === account.sessionId,
   }));
 }
 

@@ -22,7 +22,10 @@ export async function signIn(deps: Dependencies, context: Context<SignIn>): Prom
 }
 
 /** One press on a tile of the demo; elsewhere there is no such thing. */
-export async function signInDemo(deps: Dependencies, context: Context<{ readonly signInName: string }>): Promise<SessionView> {
+export async function signInDemo(
+  deps: Dependencies,
+  context: Context<{ readonly signInName: string }>,
+): Promise<SessionView> {
   const found = deps.demo ? await accountByName(deps.db, context.body.signInName) : null;
   if (!found?.demo) throw new AppError('wrongSignIn');
   return enter(deps, context, found.id);
@@ -35,13 +38,31 @@ export async function enter(deps: Dependencies, context: Context<unknown>, accou
   const found = await sessionByToken(deps.db, digestOf(token), deps.clock.now());
   if (!found) throw new AppError('notSignedIn');
   const { account, session } = found;
-  return viewSession(deps, { sessionId: session.id, accountId: account.id, name: account.name, signInName: account.signInName, token: session.token });
+  return viewSession(deps, {
+    sessionId: session.id,
+    accountId: account.id,
+    name: account.name,
+    signInName: account.signInName,
+    token: session.token,
+  });
 }
 
 /** Who is in, or what a stranger may do. */
 export async function viewSession(deps: Dependencies, account: SignedIn | null): Promise<SessionView> {
   if (!account)
-    return { account: null, groups: [], token: null, canFound: !(await anyAccount(deps.db)), demoPeople: deps.demo ? await demoAccounts(deps.db) : [] };
+    return {
+      account: null,
+      groups: [],
+      token: null,
+      canFound: !(await anyAccount(deps.db)),
+      demoPeople: deps.demo ? await demoAccounts(deps.db) : [],
+    };
   const { accountId, name, signInName, token } = account;
-  return { account: { id: accountId, name, signInName }, groups: await groupsOf(deps.db, accountId), token, canFound: false, demoPeople: [] };
+  return {
+    account: { id: accountId, name, signInName },
+    groups: await groupsOf(deps.db, accountId),
+    token,
+    canFound: false,
+    demoPeople: [],
+  };
 }

@@ -15,9 +15,16 @@ export interface KnownPlant {
 }
 
 /** Every plant a group can use, by key: the shipped ones and its own. */
-export async function plantsOf({ db, catalogue }: Pick<Dependencies, 'db' | 'catalogue'>, groupId: string, on: Queryable = db): Promise<ReadonlyMap<string, KnownPlant>> {
-  const known = new Map<string, KnownPlant>(catalogue.map((profile) => [profile.key, { profile, revision: 0, copiedFrom: null }]));
-  for (const { key, profile, revision, copiedFrom } of await latestOwnProfiles(on, groupId)) known.set(key, { profile, revision, copiedFrom });
+export async function plantsOf(
+  { db, catalogue }: Pick<Dependencies, 'db' | 'catalogue'>,
+  groupId: string,
+  on: Queryable = db,
+): Promise<ReadonlyMap<string, KnownPlant>> {
+  const known = new Map<string, KnownPlant>(
+    catalogue.map((profile) => [profile.key, { profile, revision: 0, copiedFrom: null }]),
+  );
+  for (const { key, profile, revision, copiedFrom } of await latestOwnProfiles(on, groupId))
+    known.set(key, { profile, revision, copiedFrom });
   return known;
 }
 
@@ -25,7 +32,12 @@ export async function listPlants(deps: Dependencies, { group }: GroupContext<nul
   const plants = [...(await plantsOf(deps, group.id)).values()];
   return plants
     .map(({ profile: p, copiedFrom }) => ({
-      key: p.key, names: p.names, scientific: p.scientific, family: p.family, habit: p.habit, status: p.status,
+      key: p.key,
+      names: p.names,
+      scientific: p.scientific,
+      family: p.family,
+      habit: p.habit,
+      status: p.status,
       parts: p.parts.map(({ key, name }) => ({ key, name })),
       deadlyLookAlikes: p.lookAlikes.filter((l) => l.severity === 'deadly').length,
       copiedFrom,
@@ -47,7 +59,8 @@ export async function savePlant(deps: Dependencies, context: GroupContext<SavePl
   const { body, group, account, params } = context;
   const key = params['plantKey']!;
   if (body.profile.key !== key) throw new AppError('badInput', { field: 'body.profile.key', reason: 'keyMismatch' });
-  if (deps.catalogue.some((p) => p.key === key)) throw new AppError('conflict', { field: 'body.profile.key', reason: 'shippedPlant' });
+  if (deps.catalogue.some((p) => p.key === key))
+    throw new AppError('conflict', { field: 'body.profile.key', reason: 'shippedPlant' });
   const base = (await plantsOf(deps, group.id)).get(body.copiedFrom);
   if (!base) throw notFound('plant');
   assertKeepsWarnings(base.profile, body.profile);
@@ -57,9 +70,24 @@ export async function savePlant(deps: Dependencies, context: GroupContext<SavePl
       const before = await lockOwnProfile(tx, group.id, key);
       const revision = (before?.revision ?? 0) + 1;
       if ((before?.revision ?? 0) !== body.baseRevision) throw new AppError('stale', { field: 'body.baseRevision' });
-      await insertOwnProfile(tx, { groupId: group.id, key, revision, copiedFrom: before?.copiedFrom ?? body.copiedFrom, profile: body.profile, note: body.note, madeBy: account.accountId, madeAt });
+      await insertOwnProfile(tx, {
+        groupId: group.id,
+        key,
+        revision,
+        copiedFrom: before?.copiedFrom ?? body.copiedFrom,
+        profile: body.profile,
+        note: body.note,
+        madeBy: account.accountId,
+        madeAt,
+      });
       await updateGroup(tx, group.id, {});
-      await writeAudit(tx, { groupId: group.id, accountId: account.accountId, at: madeAt, action: 'plantSaved', detail: { key, revision } });
+      await writeAudit(tx, {
+        groupId: group.id,
+        accountId: account.accountId,
+        at: madeAt,
+        action: 'plantSaved',
+        detail: { key, revision },
+      });
     });
   } catch (error) {
     // Two people saved the same revision at once: the second is stale.
@@ -71,8 +99,11 @@ export async function savePlant(deps: Dependencies, context: GroupContext<SavePl
 
 function assertKeepsWarnings(base: PlantProfile, copy: PlantProfile): void {
   const names = new Set(copy.lookAlikes.map((l) => `${l.scientific}:${l.severity}`));
-  if (base.lookAlikes.some((l) => !names.has(`${l.scientific}:${l.severity}`))) throw new AppError('badInput', { field: 'body.profile.lookAlikes', reason: 'warningMissing' });
+  if (base.lookAlikes.some((l) => !names.has(`${l.scientific}:${l.severity}`)))
+    throw new AppError('badInput', { field: 'body.profile.lookAlikes', reason: 'warningMissing' });
   const cautions = new Set(copy.cautions.map((c) => `${c.class}:${c.text['en']}`));
-  if (base.cautions.some((c) => !cautions.has(`${c.class}:${c.text['en']}`))) throw new AppError('badInput', { field: 'body.profile.cautions', reason: 'warningMissing' });
-  if (base.status === 'protected' && !copy.ceilings.some((c) => c.rule.kind === 'protected')) throw new AppError('badInput', { field: 'body.profile.ceilings', reason: 'warningMissing' });
+  if (base.cautions.some((c) => !cautions.has(`${c.class}:${c.text['en']}`)))
+    throw new AppError('badInput', { field: 'body.profile.cautions', reason: 'warningMissing' });
+  if (base.status === 'protected' && !copy.ceilings.some((c) => c.rule.kind === 'protected'))
+    throw new AppError('badInput', { field: 'body.profile.ceilings', reason: 'warningMissing' });
 }

@@ -14,6 +14,13 @@ export interface Connection {
 
 /** A pool on the database at `url` ("mysql://…"). Days stay text, instants are UTC. */
 export function connect(url: string, connectionLimit = 12): Connection {
-  const pool = createPool({ uri: url, connectionLimit, timezone: 'Z', dateStrings: ['DATE'], decimalNumbers: true, charset: 'utf8mb4_unicode_520_ci' });
+  const pool = createPool({
+    uri: url,
+    connectionLimit,
+    timezone: 'Z',
+    dateStrings: ['DATE'],
+    decimalNumbers: true,
+    charset: 'utf8mb4_unicode_520_ci',
+  });
   return { db: drizzle(pool), pool, close: () => pool.end() };
 }

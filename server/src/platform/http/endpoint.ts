@@ -27,7 +27,10 @@ const readReport = express.raw({ limit: LARGEST_REPORT_BYTES, type: () => true }
 
 /** Mounts endpoints on a router: who may, what comes in, what goes out, in this order for every one of them. */
 export class Endpoints {
-  constructor(private readonly router: Router, private readonly gate: Gatekeeper) {}
+  constructor(
+    private readonly router: Router,
+    private readonly gate: Gatekeeper,
+  ) {}
 
   anyone<B, A>(route: Route<B, A>, handler: Handler<B, A>, ...limits: RequestHandler[]): void {
     this.mount(route, handler, limits);
@@ -42,7 +45,8 @@ export class Endpoints {
   }
 
   private mount<B, A>(route: Route<B, A>, handler: Handler<B, A>, limits: RequestHandler[]): void {
-    const reader = route.body === null ? [] : [route.body !== 'bytes' ? readJson : route.who === 'anyone' ? readReport : readFile];
+    const reader =
+      route.body === null ? [] : [route.body !== 'bytes' ? readJson : route.who === 'anyone' ? readReport : readFile];
     // The gate stands before the reader: a stranger cannot make the server swallow megabytes.
     const gate: RequestHandler = (request, response, next) => {
       this.admit(route, request, response).then(() => next(), next);
@@ -57,7 +61,8 @@ export class Endpoints {
     for (const [name, value] of Object.entries(request.params))
       if (name.endsWith('Id') && !isUuid(String(value))) throw notFound(name.slice(0, -2));
     for (const name of Object.keys(request.query))
-      if (!route.query.includes(name)) throw new AppError('badInput', { field: `query.${name}`, reason: 'unknownField' });
+      if (!route.query.includes(name))
+        throw new AppError('badInput', { field: `query.${name}`, reason: 'unknownField' });
     const token = cookieOf(request);
     const account = token ? await this.gate.signedIn(token) : null;
     if (route.who !== 'anyone') {
@@ -79,7 +84,12 @@ function mayAs(role: Role, who: Who): boolean {
   return ROLES.indexOf(role) >= ROLES.indexOf(who as Role);
 }
 
-async function answer<B, A>(route: Route<B, A>, handler: Handler<B, A>, request: Request, response: Response): Promise<void> {
+async function answer<B, A>(
+  route: Route<B, A>,
+  handler: Handler<B, A>,
+  request: Request,
+  response: Response,
+): Promise<void> {
   const secure = request.secure;
   const context: Context<B> = {
     body: bodyOf(route, request),

@@ -7,11 +7,29 @@ import { AppError } from '../errors.ts';
 import type { Log } from '../log.ts';
 
 export const STATUS: Readonly<Record<ErrorCode, number>> = {
-  badInput: 400, badJson: 400, unreadableFile: 400, nothingToStore: 400, futureDay: 400, wrongCode: 400,
-  notSignedIn: 401, wrongSignIn: 401, notAllowed: 403, crossSite: 403,
-  notFound: 404, noSuchRoute: 404, linkUsed: 404,
-  conflict: 409, idTaken: 409, stale: 409, alreadyFounded: 409, lastKeeper: 409, nameTaken: 409,
-  tooLarge: 413, tooManyTries: 429, internal: 500, busy: 503,
+  badInput: 400,
+  badJson: 400,
+  unreadableFile: 400,
+  nothingToStore: 400,
+  futureDay: 400,
+  wrongCode: 400,
+  notSignedIn: 401,
+  wrongSignIn: 401,
+  notAllowed: 403,
+  crossSite: 403,
+  notFound: 404,
+  noSuchRoute: 404,
+  linkUsed: 404,
+  conflict: 409,
+  idTaken: 409,
+  stale: 409,
+  alreadyFounded: 409,
+  lastKeeper: 409,
+  nameTaken: 409,
+  tooLarge: 413,
+  tooManyTries: 429,
+  internal: 500,
+  busy: 503,
 };
 
 /** The one shape of every refusal. What is not ours is a 500 with a log number and nothing else. */
@@ -25,7 +43,12 @@ export function errorAnswer(log: Log, words: Words): ErrorRequestHandler {
     const body: ErrorBody = {
       error: {
         code,
-        message: words.error(code, { ...known?.values, ...(known?.reason ? { reason: known.reason } : {}), ...(known?.field ? { field: known.field } : {}), ...(logId ? { logId } : {}) }),
+        message: words.error(code, {
+          ...known?.values,
+          ...(known?.reason ? { reason: known.reason } : {}),
+          ...(known?.field ? { field: known.field } : {}),
+          ...(logId ? { logId } : {}),
+        }),
         field: known?.field ?? null,
         reason: known?.reason ?? null,
         logId,
@@ -54,7 +77,16 @@ function asAppError(error: unknown): AppError | null {
   const { type, status } = (error ?? {}) as { type?: unknown; status?: unknown };
   if (type === 'entity.too.large') return new AppError('tooLarge');
   if (type === 'entity.parse.failed') return new AppError('badJson');
-  if (typeof type === 'string' && (type.startsWith('encoding.') || type.startsWith('charset.') || type.startsWith('request.'))) return new AppError('badJson');
-  if (error instanceof URIError || (error as { code?: unknown })?.code === 'ERR_HTTP_INVALID_HEADER_VALUE' || status === 400) return new AppError('badInput', { reason: 'wrongType' });
+  if (
+    typeof type === 'string' &&
+    (type.startsWith('encoding.') || type.startsWith('charset.') || type.startsWith('request.'))
+  )
+    return new AppError('badJson');
+  if (
+    error instanceof URIError ||
+    (error as { code?: unknown })?.code === 'ERR_HTTP_INVALID_HEADER_VALUE' ||
+    status === 400
+  )
+    return new AppError('badInput', { reason: 'wrongType' });
   return null;
 }

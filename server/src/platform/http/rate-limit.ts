@@ -18,14 +18,21 @@ interface TryLimit {
 }
 
 /** Failed tries at a secret (password, code, link), counted in the database so that several servers share the count. */
-export function tryLimit(db: Database, { name, subject = () => '', most = MOST_FAILED_TRIES }: TryLimit): RequestHandler {
+export function tryLimit(
+  db: Database,
+  { name, subject = () => '', most = MOST_FAILED_TRIES }: TryLimit,
+): RequestHandler {
   return expressRateLimit({
     windowMs: TRY_WINDOW_MS,
     limit: most,
     store: databaseStore(db, name),
     skipSuccessfulRequests: true,
     validate: { xForwardedForHeader: false, ip: false, keyGeneratorIpFallback: false },
-    keyGenerator: (request) => createHash('sha256').update(`${request.ip ?? ''}|${subject(request.body)}`).digest('hex').slice(0, 40),
+    keyGenerator: (request) =>
+      createHash('sha256')
+        .update(`${request.ip ?? ''}|${subject(request.body)}`)
+        .digest('hex')
+        .slice(0, 40),
     handler: (_request, _response, next) => next(new AppError('tooManyTries')),
   });
 }
@@ -50,15 +57,27 @@ function databaseStore(db: Database, name: string): Store {
     increment: async (key) => {
       const now = new Date();
       const resetAt = new Date(now.getTime() + windowMs);
-      await db.insert(rateLimit).values({ key: keyOf(key), hits: 1, resetAt }).onDuplicateKeyUpdate({
-        // MariaDB assigns from left to right: hits must be judged before the reset moves.
-        set: { hits: sql`IF(${rateLimit.resetAt} <= ${sql.param(now, rateLimit.resetAt)}, 1, ${rateLimit.hits} + 1)`, resetAt: sql`IF(${rateLimit.resetAt} <= ${sql.param(now, rateLimit.resetAt)}, ${sql.param(resetAt, rateLimit.resetAt)}, ${rateLimit.resetAt})` },
-      });
-      const [row] = await db.select().from(rateLimit).where(eq(rateLimit.key, keyOf(key)));
+      await db
+        .insert(rateLimit)
+        .values({ key: keyOf(key), hits: 1, resetAt })
+        .onDuplicateKeyUpdate({
+          // MariaDB assigns from left to right: hits must be judged before the reset moves.
+          set: {
+            hits: sql`IF(${rateLimit.resetAt} <= ${sql.param(now, rateLimit.resetAt)}, 1, ${rateLimit.hits} + 1)`,
+            resetAt: sql`IF(${rateLimit.resetAt} <= ${sql.param(now, rateLimit.resetAt)}, ${sql.param(resetAt, rateLimit.resetAt)}, ${rateLimit.resetAt})`,
+          },
+        });
+      const [row] = await db
+        .select()
+        .from(rateLimit)
+        .where(eq(rateLimit.key, keyOf(key)));
       return { totalHits: row?.hits ?? 1, resetTime: row?.resetAt ?? resetAt };
     },
     decrement: async (key) => {
-      await db.update(rateLimit).set({ hits: sql`GREATEST(0, ${rateLimit.hits} - 1)` }).where(eq(rateLimit.key, keyOf(key)));
+      await db
+        .update(rateLimit)
+        .set({ hits: sql`GREATEST(0, ${rateLimit.hits} - 1)` })
+        .where(eq(rateLimit.key, keyOf(key)));
     },
     resetKey: async (key) => {
       await db.delete(rateLimit).where(eq(rateLimit.key, keyOf(key)));

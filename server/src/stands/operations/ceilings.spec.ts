@@ -7,22 +7,49 @@ import { recordOf } from './stand-record.ts';
 
 const profileOf = (key: string) => CATALOGUE.find((p) => p.key === key)!;
 const day = dayNumber('2026-05-15');
-const freeGround = { substrate: 'loam', canopy: 'open', aspect: 's', slopeDeg: 0, moisture: 'fresh', owner: '', leave: 'notNeeded', leaveUntil: null, access: '', hazards: [], neighbours: '' } as const;
+const freeGround = {
+  substrate: 'loam',
+  canopy: 'open',
+  aspect: 's',
+  slopeDeg: 0,
+  moisture: 'fresh',
+  owner: '',
+  leave: 'notNeeded',
+  leaveUntil: null,
+  access: '',
+  hazards: [],
+  neighbours: '',
+} as const;
 
 function facts(plant: string, part: string, over: Partial<CeilingFacts> & { ground?: object } = {}): CeilingFacts {
   const profile = profileOf(plant);
   const { ground, ...rest } = over;
   return {
-    profile, part: profile.parts.find((p) => p.key === part)!, patch: { facts: { ...freeGround, ...ground } }, sinceYear: null, restUntil: null,
-    identity: 'confirmed', record: recordOf([]), houseRules: [], season: 2026, day, separableFrom: null, lastTakenSeason: null,
-    seasonStartsOn: (s) => dayNumber(`${s}-01-01`), ...rest,
+    profile,
+    part: profile.parts.find((p) => p.key === part)!,
+    patch: { facts: { ...freeGround, ...ground } },
+    sinceYear: null,
+    restUntil: null,
+    identity: 'confirmed',
+    record: recordOf([]),
+    houseRules: [],
+    season: 2026,
+    day,
+    separableFrom: null,
+    lastTakenSeason: null,
+    seasonStartsOn: (s) => dayNumber(`${s}-01-01`),
+    ...rest,
   };
 }
 const kinds = (f: CeilingFacts) => ceilingsOf(f).map((c) => `${c.source}:${c.rule.kind}`);
 
 describe('the ceilings on a part', () => {
   it('come from the profile for that part only', () => {
-    expect(kinds(facts('ramsons', 'leaf'))).to.deep.equal(['profile:perPlantCap', 'profile:fixedShare', 'profile:keepFlowering']);
+    expect(kinds(facts('ramsons', 'leaf'))).to.deep.equal([
+      'profile:perPlantCap',
+      'profile:fixedShare',
+      'profile:keepFlowering',
+    ]);
     expect(kinds(facts('ramsons', 'seed'))).to.deep.equal(['profile:keepFlowering']);
   });
   it('forbid a protected plant by law, whatever the house says', () => {
@@ -42,30 +69,38 @@ describe('the ceilings on a part', () => {
     expect(kinds(facts('ramsons', 'leaf', { identity: 'provisional' }))).to.include('identity:identity');
     expect(kinds(facts('hazel', 'fruit', { identity: 'provisional' }))).not.to.include('identity:identity');
     expect(kinds(facts('hazel', 'fruit', { identity: 'unconfirmed' }))).to.include('identity:identity');
-    expect(kinds(facts('hazel', 'fruit', { identity: 'provisional', separableFrom: day + 1 }))).to.include('identity:identity');
+    expect(kinds(facts('hazel', 'fruit', { identity: 'provisional', separableFrom: day + 1 }))).to.include(
+      'identity:identity',
+    );
   });
   it('lock a stand in which a deadly look-alike was seen, until it was looked for in vain', () => {
     const seen = { day: day - 20, lookedFor: 'Autumn crocus', found: true, deadly: true };
     const record = { ...recordOf([]), searches: [seen] };
     expect(kinds(facts('ramsons', 'leaf', { record }))).to.include('identity:lookAlikeSeen');
     expect(openLookAlike({ ...record, searches: [seen, { ...seen, day: day - 2, found: false }] }, day)).to.equal(null);
-    expect(openLookAlike({ ...record, searches: [seen, { ...seen, lookedFor: 'Arum', found: false }] }, day)).to.equal('Autumn crocus');
+    expect(openLookAlike({ ...record, searches: [seen, { ...seen, lookedFor: 'Arum', found: false }] }, day)).to.equal(
+      'Autumn crocus',
+    );
   });
   it('rest a stand up to and with the named day, and close poisoned ground', () => {
     expect(kinds(facts('nettle', 'tip', { restUntil: '2026-05-15' }))).to.include('stand:rest');
     expect(kinds(facts('nettle', 'tip', { restUntil: '2026-05-14' }))).not.to.include('stand:rest');
-    expect(kinds(facts('nettle', 'tip', { ground: { hazards: ['ticks', 'dumped'] } }))).to.include('stand:contaminated');
+    expect(kinds(facts('nettle', 'tip', { ground: { hazards: ['ticks', 'dumped'] } }))).to.include(
+      'stand:contaminated',
+    );
     expect(kinds(facts('nettle', 'tip', { ground: { hazards: ['ticks'] } }))).not.to.include('stand:contaminated');
   });
   it('rest a stand for years after the last take', () => {
     const houseRules: HouseRule[] = [{ kind: 'restYears', years: 2 }];
-    const rest = (lastTakenSeason: number | null) => ceilingsOf(facts('nettle', 'tip', { houseRules, lastTakenSeason })).find((c) => c.source === 'houseRule');
+    const rest = (lastTakenSeason: number | null) =>
+      ceilingsOf(facts('nettle', 'tip', { houseRules, lastTakenSeason })).find((c) => c.source === 'houseRule');
     expect(rest(2024)?.rule).to.deep.equal({ kind: 'rest', until: dayNumber('2026-12-31') });
     expect(rest(2023)).to.equal(undefined);
     expect(rest(null)).to.equal(undefined);
   });
   it('reckon the age of a stand from the year it is known', () => {
-    const age = (sinceYear: number | null) => ceilingsOf(facts('valerian', 'root', { sinceYear })).find((c) => c.rule.kind === 'age')!.rule;
+    const age = (sinceYear: number | null) =>
+      ceilingsOf(facts('valerian', 'root', { sinceYear })).find((c) => c.rule.kind === 'age')!.rule;
     expect(age(2024)).to.deep.include({ ageYears: 2, minYears: 3 });
     expect(age(null)).to.deep.include({ ageYears: null });
   });

@@ -1,4 +1,11 @@
-import { CONTAMINATING, type HouseRule, type IdentityStatus, type PartKey, type PlantProfile, type ProfilePart } from '@emberfield/contract';
+import {
+  CONTAMINATING,
+  type HouseRule,
+  type IdentityStatus,
+  type PartKey,
+  type PlantProfile,
+  type ProfilePart,
+} from '@emberfield/contract';
 import type { Ceiling } from '@emberfield/core/allowance';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import type { PatchRow } from '../../patches/index.ts';
@@ -25,11 +32,20 @@ export interface CeilingFacts {
 
 /** All ceilings on one part of one stand on one day, whoever sets them. */
 export function ceilingsOf(facts: CeilingFacts): readonly Ceiling[] {
-  return [...ofLaw(facts), ...ofOwner(facts), ...ofIdentity(facts), ...ofStand(facts), ...ofHouse(facts), ...ofProfile(facts)];
+  return [
+    ...ofLaw(facts),
+    ...ofOwner(facts),
+    ...ofIdentity(facts),
+    ...ofStand(facts),
+    ...ofHouse(facts),
+    ...ofProfile(facts),
+  ];
 }
 
 function ofLaw({ profile }: CeilingFacts): Ceiling[] {
-  return profile.ceilings.some((c) => c.rule.kind === 'protected') ? [{ source: 'law', rule: { kind: 'protected' } }] : [];
+  return profile.ceilings.some((c) => c.rule.kind === 'protected')
+    ? [{ source: 'law', rule: { kind: 'protected' } }]
+    : [];
 }
 
 /** Refused or run-out leave forbids; leave that was never asked for forbids digging only. */
@@ -37,8 +53,10 @@ function ofOwner({ patch, part, day }: CeilingFacts): Ceiling[] {
   const { leave, leaveUntil } = patch.facts;
   const until = leaveUntil === null ? null : dayNumber(leaveUntil);
   if (leave === 'refused') return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'refused', until: null } }];
-  if (leave === 'given' && until !== null && until < day) return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'ended', until } }];
-  if (leave === 'notAsked' && part.kills) return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'notAsked', until: null } }];
+  if (leave === 'given' && until !== null && until < day)
+    return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'ended', until } }];
+  if (leave === 'notAsked' && part.kills)
+    return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'notAsked', until: null } }];
   return [];
 }
 
@@ -46,7 +64,8 @@ function ofIdentity({ profile, identity, record, day, separableFrom }: CeilingFa
   const deadly = profile.lookAlikes.some((l) => l.severity === 'deadly');
   const out: Ceiling[] = [];
   if (identity === 'unconfirmed') out.push({ source: 'identity', rule: { kind: 'identity', status: identity } });
-  if (identity === 'provisional' && (deadly || (separableFrom !== null && day < separableFrom))) out.push({ source: 'identity', rule: { kind: 'identity', status: identity } });
+  if (identity === 'provisional' && (deadly || (separableFrom !== null && day < separableFrom)))
+    out.push({ source: 'identity', rule: { kind: 'identity', status: identity } });
   const seen = openLookAlike(record, day);
   if (seen) out.push({ source: 'identity', rule: { kind: 'lookAlikeSeen', name: seen } });
   return out;
@@ -61,8 +80,10 @@ export function openLookAlike(record: StandRecord, day: DayNumber): string | nul
 
 function ofStand({ patch, restUntil, day }: CeilingFacts): Ceiling[] {
   const out: Ceiling[] = [];
-  if (restUntil !== null && dayNumber(restUntil) >= day) out.push({ source: 'stand', rule: { kind: 'rest', until: dayNumber(restUntil) } });
-  if (patch.facts.hazards.some((h) => CONTAMINATING.includes(h))) out.push({ source: 'stand', rule: { kind: 'contaminated' } });
+  if (restUntil !== null && dayNumber(restUntil) >= day)
+    out.push({ source: 'stand', rule: { kind: 'rest', until: dayNumber(restUntil) } });
+  if (patch.facts.hazards.some((h) => CONTAMINATING.includes(h)))
+    out.push({ source: 'stand', rule: { kind: 'contaminated' } });
   return out;
 }
 
@@ -70,7 +91,9 @@ function ofHouse({ houseRules, lastTakenSeason, season, seasonStartsOn }: Ceilin
   return houseRules.flatMap((rule): Ceiling[] => {
     if (rule.kind !== 'restYears') return [{ source: 'houseRule', rule }];
     if (lastTakenSeason === null || season - lastTakenSeason > rule.years) return [];
-    return [{ source: 'houseRule', rule: { kind: 'rest', until: seasonStartsOn(lastTakenSeason + rule.years + 1) - 1 } }];
+    return [
+      { source: 'houseRule', rule: { kind: 'rest', until: seasonStartsOn(lastTakenSeason + rule.years + 1) - 1 } },
+    ];
   });
 }
 
@@ -78,10 +101,12 @@ function ofProfile({ profile, part, sinceYear, season }: CeilingFacts): Ceiling[
   return profile.ceilings.flatMap(({ parts, rule }): Ceiling[] => {
     if (parts !== null && !parts.includes(part.key)) return [];
     if (rule.kind === 'protected') return [];
-    if (rule.kind === 'age') return [{ source: 'profile', rule: { ...rule, ageYears: sinceYear === null ? null : season - sinceYear } }];
+    if (rule.kind === 'age')
+      return [{ source: 'profile', rule: { ...rule, ageYears: sinceYear === null ? null : season - sinceYear } }];
     return [{ source: 'profile', rule }];
   });
 }
 
 /** Parts whose taking uses up this one: flower heads taken are berries lost. */
-export const spentBy = (profile: PlantProfile, part: PartKey): readonly PartKey[] => profile.parts.filter((p) => p.spends.includes(part)).map((p) => p.key);
+export const spentBy = (profile: PlantProfile, part: PartKey): readonly PartKey[] =>
+  profile.parts.filter((p) => p.spends.includes(part)).map((p) => p.key);

@@ -30,10 +30,18 @@ const records = new Kept<StandRecord>(MOST_RECORDS_KEPT);
  * Dossiers of all stands of a group, or of one; entries are read again only for stands that changed.
  * Within a transaction (`on`) nothing is kept: what it sees may never be committed.
  */
-export async function dossiersOf(deps: Pick<Dependencies, 'db' | 'catalogue'>, groupId: string, only: string | null = null, on: Queryable = deps.db): Promise<GroupDossier> {
+export async function dossiersOf(
+  deps: Pick<Dependencies, 'db' | 'catalogue'>,
+  groupId: string,
+  only: string | null = null,
+  on: Queryable = deps.db,
+): Promise<GroupDossier> {
   // Asked together: none needs another's answer, and each way to the database and back costs a millisecond.
   const [rows, plants, stations, rules] = await Promise.all([
-    only === null ? standsOf(on, groupId) : onlyStand(on, groupId, only), plantsOf(deps, groupId, on), stationsOf(on, groupId), allRules(on, groupId),
+    only === null ? standsOf(on, groupId) : onlyStand(on, groupId, only),
+    plantsOf(deps, groupId, on),
+    stationsOf(on, groupId),
+    allRules(on, groupId),
   ]);
   const known = await recordsFor(on, rows, on === deps.db);
   const stands: Dossier[] = [];
@@ -42,13 +50,22 @@ export async function dossiersOf(deps: Pick<Dependencies, 'db' | 'catalogue'>, g
     // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
     if (!plant) continue;
     const station = pickNearest(stations, row.patch);
-    stands.push({ ...row, plant, record: known.get(row.stand.id)!, weather: station && (await weatherOf(on, station)) });
+    stands.push({
+      ...row,
+      plant,
+      record: known.get(row.stand.id)!,
+      weather: station && (await weatherOf(on, station)),
+    });
   }
   return { stands, rules };
 }
 
 /** A stand with its plant, without its record: enough to see whether an entry fits it. */
-export async function standWithPlant(deps: Pick<Dependencies, 'db' | 'catalogue'>, groupId: string, id: string): Promise<(StandAtPatch & { readonly plant: KnownPlant }) | null> {
+export async function standWithPlant(
+  deps: Pick<Dependencies, 'db' | 'catalogue'>,
+  groupId: string,
+  id: string,
+): Promise<(StandAtPatch & { readonly plant: KnownPlant }) | null> {
   const row = await standById(deps.db, groupId, id);
   const plant = row && (await plantsOf(deps, groupId)).get(row.stand.plantKey);
   return row && plant ? { ...row, plant } : null;
@@ -59,7 +76,11 @@ async function onlyStand(on: Queryable, groupId: string, id: string): Promise<re
   return row ? [row] : [];
 }
 
-async function recordsFor(on: Queryable, rows: readonly StandAtPatch[], keep: boolean): Promise<ReadonlyMap<string, StandRecord>> {
+async function recordsFor(
+  on: Queryable,
+  rows: readonly StandAtPatch[],
+  keep: boolean,
+): Promise<ReadonlyMap<string, StandRecord>> {
   const keyOf = ({ stand }: StandAtPatch): string => `${stand.id}:${stand.revision}`;
   const found = new Map<string, StandRecord>();
   for (const row of keep ? rows : []) {
@@ -68,7 +89,11 @@ async function recordsFor(on: Queryable, rows: readonly StandAtPatch[], keep: bo
   }
   const missing = rows.filter((row) => !found.has(row.stand.id));
   const entries = new Map<string, RecordEntry[]>(missing.map(({ stand }) => [stand.id, []]));
-  for (const read of await entriesOfStands(on, missing.map((m) => m.stand.id))) entries.get(read.standId)?.push(read);
+  for (const read of await entriesOfStands(
+    on,
+    missing.map((m) => m.stand.id),
+  ))
+    entries.get(read.standId)?.push(read);
   for (const row of missing) {
     const record = recordOf(entries.get(row.stand.id)!);
     found.set(row.stand.id, record);
@@ -86,4 +111,3 @@ export function rulesInForce(rules: readonly HouseRuleRow[], day: string): reado
 export function identityOn(dossier: Pick<Dossier, 'stand' | 'record'>, day: DayNumber): IdentityStatus {
   return dossier.record.identities.findLast((i) => i.day <= day)?.status ?? dossier.stand.identity;
 }
-

@@ -6,10 +6,20 @@ import type { StandRow } from '../repository.ts';
 const PAGE = 60;
 
 /** Newest entries of a stand and its patch, a page at a time by key. */
-export async function pageOfEntries({ db }: Pick<Dependencies, 'db'>, { stand, accountId, before }: { readonly stand: StandRow; readonly accountId: string; readonly before: string | null }): Promise<EntryPage> {
+export async function pageOfEntries(
+  { db }: Pick<Dependencies, 'db'>,
+  {
+    stand,
+    accountId,
+    before,
+  }: { readonly stand: StandRow; readonly accountId: string; readonly before: string | null },
+): Promise<EntryPage> {
   const rows = await entryPage(db, stand.id, stand.patchId, before, PAGE + 1);
   const shown = rows.slice(0, PAGE);
-  const replaced = await replacementsOf(db, shown.map((r) => r.entry.id));
+  const replaced = await replacementsOf(
+    db,
+    shown.map((r) => r.entry.id),
+  );
   return {
     entries: shown.map((row) => viewEntry(row, accountId, replaced.get(row.entry.id) ?? null)),
     next: rows.length > PAGE ? shown.at(-1)!.entry.id : null,
@@ -18,9 +28,25 @@ export async function pageOfEntries({ db }: Pick<Dependencies, 'db'>, { stand, a
 
 function viewEntry({ entry, by, verdict }: ReadEntry, accountId: string, replacedBy: string | null): EntryView {
   const { id, kind, patchId, standId, visitId, day, zone, madeAt, device, replaces, body } = entry;
-  const envelope = { id, kind, schemaVersion: 1, patchId, standId, visitId, day, zone, madeAt: madeAt.toISOString(), device, replaces, body } as Entry;
+  const envelope = {
+    id,
+    kind,
+    schemaVersion: 1,
+    patchId,
+    standId,
+    visitId,
+    day,
+    zone,
+    madeAt: madeAt.toISOString(),
+    device,
+    replaces,
+    body,
+  } as Entry;
   return {
-    ...envelope, by, byId: entry.madeBy, mine: entry.madeBy === accountId,
+    ...envelope,
+    by,
+    byId: entry.madeBy,
+    mine: entry.madeBy === accountId,
     standing: replacedBy === null ? 'valid' : replacedBy === 'withdrawal' ? 'withdrawn' : 'corrected',
     take: verdict && viewVerdict(verdict),
   };

@@ -1,7 +1,15 @@
 import type { AllowanceView, CeilingView, HouseRule, PartOutlook, ProfilePart } from '@emberfield/contract';
 import { allowanceFor, type Allowance, type CeilingRule } from '@emberfield/core/allowance';
 import { isoDay, type DayNumber } from '@emberfield/core/measure';
-import { KINDLING_DAYS, openOn, readinessOn, seasonFirstDay, seasonOf, type DayRange, type WindowForecast } from '@emberfield/core/phenology';
+import {
+  KINDLING_DAYS,
+  openOn,
+  readinessOn,
+  seasonFirstDay,
+  seasonOf,
+  type DayRange,
+  type WindowForecast,
+} from '@emberfield/core/phenology';
 import { ceilingsOf, openLookAlike, spentBy } from './ceilings.ts';
 import { identityOn, type Dossier } from './dossier.ts';
 import { standSeason } from './season-forecast.ts';
@@ -10,12 +18,26 @@ import type { RecordedTake } from './stand-record.ts';
 const DAYS_A_YEAR = 365;
 
 /** Everything a row of the Hearth says, for every window of a stand on a day, as seen today. */
-export function outlooksOn(dossier: Dossier, day: DayNumber, today: DayNumber, houseRules: readonly HouseRule[]): readonly PartOutlook[] {
+export function outlooksOn(
+  dossier: Dossier,
+  day: DayNumber,
+  today: DayNumber,
+  houseRules: readonly HouseRule[],
+): readonly PartOutlook[] {
   return dossier.plant.profile.windows.map((_, w) => outlookOn(dossier, w, day, today, houseRules));
 }
 
-function outlookOn(dossier: Dossier, w: number, day: DayNumber, today: DayNumber, houseRules: readonly HouseRule[]): PartOutlook {
-  const { stand, plant: { profile } } = dossier;
+function outlookOn(
+  dossier: Dossier,
+  w: number,
+  day: DayNumber,
+  today: DayNumber,
+  houseRules: readonly HouseRule[],
+): PartOutlook {
+  const {
+    stand,
+    plant: { profile },
+  } = dossier;
   const window = windowOn(dossier, w, day, today);
   const part = profile.parts.find((p) => p.key === window.part)!;
   const { forecast } = standSeason(dossier, window.season, today);
@@ -24,7 +46,9 @@ function outlookOn(dossier: Dossier, w: number, day: DayNumber, today: DayNumber
   const resting = allowance.binding?.rule.kind === 'rest';
   const nothingLeft = allowance.amountLeft !== null && allowance.amountLeft <= 0 && (allowance.amount ?? 0) > 0;
   const inseparable = window.separable?.p50 != null && day < window.separable.p50 && identity !== 'confirmed';
-  const seen = forecast.stages.flatMap((s, i) => (s.seen.by !== null && s.seen.by <= day ? [{ spec: profile.stages[i]!, by: s.seen.by }] : [])).at(-1);
+  const seen = forecast.stages
+    .flatMap((s, i) => (s.seen.by !== null && s.seen.by <= day ? [{ spec: profile.stages[i]!, by: s.seen.by }] : []))
+    .at(-1);
   return {
     standId: stand.id,
     part: part.key,
@@ -46,7 +70,10 @@ function outlookOn(dossier: Dossier, w: number, day: DayNumber, today: DayNumber
 
 /** The season's window that matters on a day: last season's while it is still open, the next one once it is near. */
 export function windowOn(dossier: Dossier, w: number, day: DayNumber, today: DayNumber): WindowForecast {
-  const { plant: { profile }, patch } = dossier;
+  const {
+    plant: { profile },
+    patch,
+  } = dossier;
   const season = seasonOf(day, profile.seasonStart, patch.latitudeDeg);
   const before = standSeason(dossier, season - 1, today).windows[w]!;
   if (before.opens.p50 !== null && before.opens.p50 <= day && (before.closes.p50 ?? Infinity) >= day) return before;
@@ -64,15 +91,29 @@ export function windowOn(dossier: Dossier, w: number, day: DayNumber, today: Day
  * Allowance of a part for the window's season, from what was taken, lost and counted up to the day. A take that arrives late
  * is judged against everything stored of its season: then `takesUpTo` lies beyond the day.
  */
-export function allowanceOn(dossier: Dossier, part: ProfilePart, window: WindowForecast, day: DayNumber, houseRules: readonly HouseRule[], takesUpTo = day): Allowance {
-  const { stand, patch, plant: { profile }, record } = dossier;
+export function allowanceOn(
+  dossier: Dossier,
+  part: ProfilePart,
+  window: WindowForecast,
+  day: DayNumber,
+  houseRules: readonly HouseRule[],
+  takesUpTo = day,
+): Allowance {
+  const {
+    stand,
+    patch,
+    plant: { profile },
+    record,
+  } = dossier;
   const startsOn = (season: number): DayNumber => seasonFirstDay(season, profile.seasonStart, patch.latitudeDeg);
   const from = firstDayOf(window, startsOn(window.season));
   const count = record.counts.findLast((c) => c.day <= day) ?? null;
   const spending = [part.key, ...spentBy(profile, part.key)];
   const takes = record.takes.filter((t) => t.day >= from && t.day <= takesUpTo && spending.includes(t.part));
   const earlier = record.takes.filter((t) => t.part === part.key && t.day < from).at(-1);
-  const kept = record.losses.filter((l) => l.day >= from && l.day <= day).reduce((share, l) => share * (1 - l.share), 1);
+  const kept = record.losses
+    .filter((l) => l.day >= from && l.day <= day)
+    .reduce((share, l) => share * (1 - l.share), 1);
   return allowanceFor({
     plantYield: part.perPlant.value,
     costsSeed: part.costsSeed || part.kills,
@@ -81,8 +122,16 @@ export function allowanceOn(dossier: Dossier, part: ProfilePart, window: WindowF
     flowering: count?.flowering ?? null,
     lossShare: 1 - kept,
     ceilings: ceilingsOf({
-      profile, part, patch, record, houseRules, day,
-      sinceYear: stand.sinceYear, restUntil: stand.restUntil, identity: identityOn(dossier, day), season: window.season,
+      profile,
+      part,
+      patch,
+      record,
+      houseRules,
+      day,
+      sinceYear: stand.sinceYear,
+      restUntil: stand.restUntil,
+      identity: identityOn(dossier, day),
+      season: window.season,
       separableFrom: window.separable?.p50 ?? null,
       lastTakenSeason: earlier ? seasonOf(earlier.day, profile.seasonStart, patch.latitudeDeg) : null,
       seasonStartsOn: startsOn,
@@ -110,11 +159,28 @@ export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: Pro
 }
 
 export function viewAllowance(allowance: Allowance, part: ProfilePart): AllowanceView {
-  const { kind, plants, perPlant, amount, amountLeft, plantsLeft, takenAmount, oneIn, plantsCounted, binding } = allowance;
+  const { kind, plants, perPlant, amount, amountLeft, plantsLeft, takenAmount, oneIn, plantsCounted, binding } =
+    allowance;
   return {
-    kind, unit: part.unit, plants, perPlant, amount, amountLeft, plantsLeft, takenAmount: Math.round(takenAmount * 1000) / 1000, oneIn, plantsCounted,
+    kind,
+    unit: part.unit,
+    plants,
+    perPlant,
+    amount,
+    amountLeft,
+    plantsLeft,
+    takenAmount: Math.round(takenAmount * 1000) / 1000,
+    oneIn,
+    plantsCounted,
     ceilings: allowance.ceilings.map((c): CeilingView => ({
-      source: c.source, kind: c.rule.kind, values: valuesOf(c.rule), bars: c.bars, plants: c.plants, perPlant: c.perPlant, amount: c.amount, binding: c === binding,
+      source: c.source,
+      kind: c.rule.kind,
+      values: valuesOf(c.rule),
+      bars: c.bars,
+      plants: c.plants,
+      perPlant: c.perPlant,
+      amount: c.amount,
+      binding: c === binding,
     })),
   };
 }

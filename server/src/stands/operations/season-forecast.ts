@@ -1,4 +1,10 @@
-import { forecastSeason, forecastWindow, seasonOf, type SeasonForecast, type WindowForecast } from '@emberfield/core/phenology';
+import {
+  forecastSeason,
+  forecastWindow,
+  seasonOf,
+  type SeasonForecast,
+  type WindowForecast,
+} from '@emberfield/core/phenology';
 import type { DayNumber } from '@emberfield/core/measure';
 import { Kept } from '../../platform/kept.ts';
 import type { Dossier } from './dossier.ts';
@@ -17,7 +23,16 @@ const kept = new Kept<StandSeason>(MOST_SEASONS_KEPT);
 /** One season of a stand as seen today: a whole-year answer, kept under all that it depends on. */
 export function standSeason(dossier: Dossier, season: number, today: DayNumber): StandSeason {
   const { stand, patch, plant, weather } = dossier;
-  const key = [stand.id, dossier.record.sightingsKey, patch.version, plant.revision, weather?.station.id ?? '-', weather?.station.revision ?? 0, season, today].join(':');
+  const key = [
+    stand.id,
+    dossier.record.sightingsKey,
+    patch.version,
+    plant.revision,
+    weather?.station.id ?? '-',
+    weather?.station.revision ?? 0,
+    season,
+    today,
+  ].join(':');
   return kept.get(key, () => {
     const { profile } = plant;
     const forecast = forecastSeason({
@@ -28,7 +43,9 @@ export function standSeason(dossier: Dossier, season: number, today: DayNumber):
       season,
       weather: weather?.weather ?? null,
       asOf: today,
-      sightings: dossier.record.sightings.filter((s) => seasonOf(s.day, profile.seasonStart, patch.latitudeDeg) === season),
+      sightings: dossier.record.sightings.filter(
+        (s) => seasonOf(s.day, profile.seasonStart, patch.latitudeDeg) === season,
+      ),
     });
     return { forecast, windows: profile.windows.map((w) => forecastWindow(w, forecast)) };
   });

@@ -31,15 +31,24 @@ export interface StandRecord {
   readonly counts: readonly RecordedCount[];
   readonly takes: readonly RecordedTake[];
   readonly losses: readonly { readonly day: DayNumber; readonly share: number }[];
-  readonly searches: readonly { readonly day: DayNumber; readonly lookedFor: string; readonly found: boolean; readonly deadly: boolean }[];
+  readonly searches: readonly {
+    readonly day: DayNumber;
+    readonly lookedFor: string;
+    readonly found: boolean;
+    readonly deadly: boolean;
+  }[];
   readonly identities: readonly { readonly day: DayNumber; readonly status: IdentityStatus }[];
 }
 
 export function recordOf(entries: readonly RecordEntry[]): StandRecord {
   const replaced = new Set(entries.flatMap(({ replaces }) => (replaces ? [replaces] : [])));
   const record = {
-    sightings: [] as StageSighting[], counts: [] as RecordedCount[], takes: [] as RecordedTake[],
-    losses: [] as StandRecord['losses'][number][], searches: [] as StandRecord['searches'][number][], identities: [] as StandRecord['identities'][number][],
+    sightings: [] as StageSighting[],
+    counts: [] as RecordedCount[],
+    takes: [] as RecordedTake[],
+    losses: [] as StandRecord['losses'][number][],
+    searches: [] as StandRecord['searches'][number][],
+    identities: [] as StandRecord['identities'][number][],
   };
   for (const entry of entries) {
     const { by } = entry;
@@ -78,15 +87,28 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
         break;
     }
   }
-  return { ...record, sightingsKey: record.sightings.map((x) => `${x.stage}${x.day}${x.reached ? '+' : '-'}`).join(' ') };
+  return {
+    ...record,
+    sightingsKey: record.sightings.map((x) => `${x.stage}${x.day}${x.reached ? '+' : '-'}`).join(' '),
+  };
 }
 
 function countOf(body: EntryBodies['census']): Pick<RecordedCount, 'plants' | 'mature' | 'flowering' | 'method'> {
   switch (body.method) {
     case 'complete':
-      return { method: body.method, plants: completeCount(body.plants), mature: body.mature === null ? null : completeCount(body.mature), flowering: body.flowering === null ? null : completeCount(body.flowering) };
+      return {
+        method: body.method,
+        plants: completeCount(body.plants),
+        mature: body.mature === null ? null : completeCount(body.mature),
+        flowering: body.flowering === null ? null : completeCount(body.flowering),
+      };
     case 'quadrats':
-      return { method: body.method, plants: estimateFromQuadrats(body.counts, body.quadratAreaM2, body.standAreaM2), mature: null, flowering: null };
+      return {
+        method: body.method,
+        plants: estimateFromQuadrats(body.counts, body.quadratAreaM2, body.standAreaM2),
+        mature: null,
+        flowering: null,
+      };
     case 'eye':
       return { method: body.method, plants: countByEye(body.eye), mature: null, flowering: null };
   }

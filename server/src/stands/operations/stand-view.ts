@@ -14,9 +14,18 @@ import { standSeason } from './season-forecast.ts';
 const MOST_PAST_SEASONS = 8;
 
 export function refOf(dossier: Dossier, day: DayNumber): StandRef {
-  const { stand, patch, plant: { profile } } = dossier;
+  const {
+    stand,
+    patch,
+    plant: { profile },
+  } = dossier;
   return {
-    id: stand.id, plantKey: stand.plantKey, plantName: profile.names, patchId: patch.id, patchName: patch.name, where: stand.where,
+    id: stand.id,
+    plantKey: stand.plantKey,
+    plantName: profile.names,
+    patchId: patch.id,
+    patchName: patch.name,
+    where: stand.where,
     identity: identityOn(dossier, day),
     deadlyLookAlikes: profile.lookAlikes.filter((l) => l.severity === 'deadly').map((l) => l.name),
   };
@@ -25,7 +34,10 @@ export function refOf(dossier: Dossier, day: DayNumber): StandRef {
 /** The stand page: everything about a stand on a day. */
 export async function viewStand(deps: Dependencies, context: GroupContext<unknown>): Promise<StandView> {
   const { group, account, params, query } = context;
-  const { stands: [dossier], rules } = await dossiersOf(deps, group.id, params['standId']);
+  const {
+    stands: [dossier],
+    rules,
+  } = await dossiersOf(deps, group.id, params['standId']);
   if (!dossier) throw notFound('stand');
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
@@ -34,7 +46,9 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const { forecast } = standSeason(dossier, season, today);
   const exact = seesExactly(patch, group, account.accountId);
   const geometry = geometryFor(patch, exact);
-  const kept = record.losses.filter((l) => l.day <= day && l.day >= forecast.firstDay).reduce((share, l) => share * (1 - l.share), 1);
+  const kept = record.losses
+    .filter((l) => l.day <= day && l.day >= forecast.firstDay)
+    .reduce((share, l) => share * (1 - l.share), 1);
   return {
     ...refOf(dossier, day),
     version: stand.version,
@@ -44,7 +58,11 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     day: iso,
     profile: plant.profile,
     patch: {
-      owner: patch.facts.owner, leave: patch.facts.leave, leaveUntil: patch.facts.leaveUntil, hazards: patch.facts.hazards, neighbours: patch.facts.neighbours,
+      owner: patch.facts.owner,
+      leave: patch.facts.leave,
+      leaveUntil: patch.facts.leaveUntil,
+      hazards: patch.facts.hazards,
+      neighbours: patch.facts.neighbours,
       areaM2: geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null,
     },
     outlooks: outlooksOn(dossier, day, today, rulesInForce(rules, iso)),
@@ -55,16 +73,23 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       basis: forecast.basis,
       yearCount: forecast.yearCount,
     },
-    counts: record.counts.filter((c) => c.day <= day).map((c) => ({ ...c.plants, day: isoDay(c.day), method: c.method, by: c.by })),
+    counts: record.counts
+      .filter((c) => c.day <= day)
+      .map((c) => ({ ...c.plants, day: isoDay(c.day), method: c.method, by: c.by })),
     lossShare: Math.round((1 - kept) * 1000) / 1000,
-    entries: (await pageOfEntries(deps, { stand, accountId: account.accountId, before: null })).entries.filter((e) => e.day <= iso),
+    entries: (await pageOfEntries(deps, { stand, accountId: account.accountId, before: null })).entries.filter(
+      (e) => e.day <= iso,
+    ),
   };
 }
 
 /** Seasons with sightings before this one, newest first. */
 function pastSeasons({ record, plant, patch }: Dossier, season: number): readonly number[] {
   const seen = new Set(record.sightings.map((s) => seasonOf(s.day, plant.profile.seasonStart, patch.latitudeDeg)));
-  return [...seen].filter((s) => s < season).sort((a, b) => b - a).slice(0, MOST_PAST_SEASONS);
+  return [...seen]
+    .filter((s) => s < season)
+    .sort((a, b) => b - a)
+    .slice(0, MOST_PAST_SEASONS);
 }
 
 function ladderSeason(dossier: Dossier, season: number, today: DayNumber, day: DayNumber): LadderSeason {
@@ -72,6 +97,11 @@ function ladderSeason(dossier: Dossier, season: number, today: DayNumber, day: D
   const upTo = (d: DayNumber | null): string | null => (d === null || d > day ? null : isoDay(d));
   return {
     season,
-    stages: forecast.stages.map((s) => ({ key: s.key, reached: isoRange(s.reached), seenAfter: upTo(s.seen.after), seenBy: upTo(s.seen.by) })),
+    stages: forecast.stages.map((s) => ({
+      key: s.key,
+      reached: isoRange(s.reached),
+      seenAfter: upTo(s.seen.after),
+      seenBy: upTo(s.seen.by),
+    })),
   };
 }

@@ -13,40 +13,71 @@ import { dossiersOf } from './dossier.ts';
 import { pageOfEntries } from './entry-page.ts';
 import { refOf } from './stand-view.ts';
 
-export async function addStand(deps: Dependencies, { body, group, account }: GroupContext<NewStand>): Promise<StandRef> {
+export async function addStand(
+  deps: Dependencies,
+  { body, group, account }: GroupContext<NewStand>,
+): Promise<StandRef> {
   if (!(await patchById(deps.db, group.id, body.patchId))) throw notFound('patch');
-  if (!(await plantsOf(deps, group.id)).has(body.plantKey)) throw new AppError('badInput', { field: 'body.plantKey', reason: 'unknownPlant' });
+  if (!(await plantsOf(deps, group.id)).has(body.plantKey))
+    throw new AppError('badInput', { field: 'body.plantKey', reason: 'unknownPlant' });
   const { since, where, ...columns } = body;
   const digest = contentDigest(body);
   try {
-    await repository.insertStand(deps.db, { ...columns, where: where.trim(), sinceYear: since, groupId: group.id, contentDigest: digest, madeBy: account.accountId, madeAt: deps.clock.now() });
+    await repository.insertStand(deps.db, {
+      ...columns,
+      where: where.trim(),
+      sinceYear: since,
+      groupId: group.id,
+      contentDigest: digest,
+      madeBy: account.accountId,
+      madeAt: deps.clock.now(),
+    });
   } catch (error) {
     if (!isDuplicate(error)) throw error;
     const before = await repository.standAnywhere(deps.db, body.id);
-    if (before?.groupId !== group.id || !before.contentDigest.equals(digest)) throw new AppError('idTaken', { field: 'body.id', cause: error });
+    if (before?.groupId !== group.id || !before.contentDigest.equals(digest))
+      throw new AppError('idTaken', { field: 'body.id', cause: error });
   }
   return oneRef(deps, group, body.id);
 }
 
 /** Rest and age are the keeper's to set; a stale edit changes nothing. */
-export async function changeStand(deps: Dependencies, { body, group, params }: GroupContext<ChangeStand>): Promise<StandRef> {
+export async function changeStand(
+  deps: Dependencies,
+  { body, group, params }: GroupContext<ChangeStand>,
+): Promise<StandRef> {
   const id = params['standId']!;
   await transact(deps.db, async (tx) => {
     const row = await repository.claimStand(tx, group.id, id);
     if (!row) throw notFound('stand');
     if (row.stand.version !== body.version) throw new AppError('stale', { field: 'body.version' });
-    await repository.updateStand(tx, id, { where: body.where.trim(), sinceYear: body.since, restUntil: body.restUntil, restReason: body.restReason, version: body.version + 1 });
+    await repository.updateStand(tx, id, {
+      where: body.where.trim(),
+      sinceYear: body.since,
+      restUntil: body.restUntil,
+      restReason: body.restReason,
+      version: body.version + 1,
+    });
   });
   return oneRef(deps, group, id);
 }
 
-async function oneRef(deps: Dependencies, group: { readonly id: string; readonly today: string }, id: string): Promise<StandRef> {
-  const { stands: [dossier] } = await dossiersOf(deps, group.id, id);
+async function oneRef(
+  deps: Dependencies,
+  group: { readonly id: string; readonly today: string },
+  id: string,
+): Promise<StandRef> {
+  const {
+    stands: [dossier],
+  } = await dossiersOf(deps, group.id, id);
   if (!dossier) throw notFound('stand');
   return refOf(dossier, dayNumber(group.today));
 }
 
-export async function listEntries(deps: Dependencies, { group, account, params, query }: GroupContext<null>): Promise<EntryPage> {
+export async function listEntries(
+  deps: Dependencies,
+  { group, account, params, query }: GroupContext<null>,
+): Promise<EntryPage> {
   const row = await repository.standById(deps.db, group.id, params['standId']!);
   if (!row) throw notFound('stand');
   const before = query['before'] ?? null;

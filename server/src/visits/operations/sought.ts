@@ -7,20 +7,37 @@ import { contentDigest } from '../../platform/tokens.ts';
 import { endSought, insertSought, openSought, soughtAnywhere } from '../repository.ts';
 
 type Row = Awaited<ReturnType<typeof openSought>>[number];
-const view = ({ sought: { id, what, note, madeAt }, by }: Row): SoughtView => ({ id, what, note, by, since: madeAt.toISOString().slice(0, 10) });
+const view = ({ sought: { id, what, note, madeAt }, by }: Row): SoughtView => ({
+  id,
+  what,
+  note,
+  by,
+  since: madeAt.toISOString().slice(0, 10),
+});
 
 export async function listSought({ db }: Dependencies, { group }: GroupContext<null>): Promise<readonly SoughtView[]> {
   return (await openSought(db, group.id)).map(view);
 }
 
-export async function seek({ db, clock }: Dependencies, { body, group, account }: GroupContext<NewSought>): Promise<SoughtView> {
+export async function seek(
+  { db, clock }: Dependencies,
+  { body, group, account }: GroupContext<NewSought>,
+): Promise<SoughtView> {
   const digest = contentDigest(body);
   try {
-    await insertSought(db, { ...body, what: body.what.trim(), groupId: group.id, madeBy: account.accountId, madeAt: clock.now(), contentDigest: digest });
+    await insertSought(db, {
+      ...body,
+      what: body.what.trim(),
+      groupId: group.id,
+      madeBy: account.accountId,
+      madeAt: clock.now(),
+      contentDigest: digest,
+    });
   } catch (error) {
     if (!isDuplicate(error)) throw error;
     const before = await soughtAnywhere(db, body.id);
-    if (before?.sought.groupId !== group.id || !before.sought.contentDigest.equals(digest)) throw new AppError('idTaken', { field: 'body.id', cause: error });
+    if (before?.sought.groupId !== group.id || !before.sought.contentDigest.equals(digest))
+      throw new AppError('idTaken', { field: 'body.id', cause: error });
   }
   return view((await soughtAnywhere(db, body.id))!);
 }

@@ -10,7 +10,19 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { InGroup, SignedIn } from '../../platform/http/context.ts';
 import { parse } from '../../platform/parse.ts';
 import { contentDigest } from '../../platform/tokens.ts';
-import { allowanceOn, claimStand, dossiersOf, inUnit, MODEL_REVISION, rulesInForce, standWithPlant, viewAllowance, viewVerdict, windowOfPart, type Dossier } from '../../stands/index.ts';
+import {
+  allowanceOn,
+  claimStand,
+  dossiersOf,
+  inUnit,
+  MODEL_REVISION,
+  rulesInForce,
+  standWithPlant,
+  viewAllowance,
+  viewVerdict,
+  windowOfPart,
+  type Dossier,
+} from '../../stands/index.ts';
 
 export interface Storing {
   readonly group: InGroup;
@@ -24,9 +36,22 @@ export async function storeEntry(deps: Dependencies, storing: Storing, input: un
     return await storeChecked(deps, storing, entry);
   } catch (error) {
     if (!(error instanceof AppError)) throw error;
-    const id = typeof (input as { id?: unknown } | null)?.id === 'string' ? String((input as { id: string }).id).slice(0, 36) : null;
+    const id =
+      typeof (input as { id?: unknown } | null)?.id === 'string'
+        ? String((input as { id: string }).id).slice(0, 36)
+        : null;
     const field = error.field?.replace(/^\./, '') ?? null;
-    return { id, status: 'needsAttention', code: error.reason ?? error.code, message: deps.words.error(error.code, { ...error.values, ...(error.reason ? { reason: error.reason } : {}), ...(field ? { field } : {}) }), field };
+    return {
+      id,
+      status: 'needsAttention',
+      code: error.reason ?? error.code,
+      message: deps.words.error(error.code, {
+        ...error.values,
+        ...(error.reason ? { reason: error.reason } : {}),
+        ...(field ? { field } : {}),
+      }),
+      field,
+    };
   }
 }
 
@@ -69,14 +94,34 @@ async function storeIn(tx: Transaction, { deps, storing, entry, known }: Work): 
   if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
   const judged = entry.kind === 'take' && known ? await judge(tx, { deps, group, entry, known }) : null;
   await insertEntry(tx, rowOf(entry, { groupId: group.id, madeBy: account.accountId, storedAt: deps.clock.now() }));
-  if (judged) await insertVerdict(tx, { entryId: entry.id, ...judged, plantRevision: known!.plant.revision, modelRevision: MODEL_REVISION });
+  if (judged)
+    await insertVerdict(tx, {
+      entryId: entry.id,
+      ...judged,
+      plantRevision: known!.plant.revision,
+      modelRevision: MODEL_REVISION,
+    });
   return judged;
 }
 
 /** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */
-async function judge(tx: Transaction, { deps, group, entry, known }: { readonly deps: Dependencies; readonly group: InGroup; readonly entry: EntryOf<'take'>; readonly known: Dossier }): Promise<TakeVerdict> {
-  const { stands: [fresh], rules } = await dossiersOf(deps, group.id, entry.standId, tx);
-  const dossier = entry.replaces === null ? fresh! : { ...fresh!, record: { ...fresh!.record, takes: fresh!.record.takes.filter((t) => t.id !== entry.replaces) } };
+async function judge(
+  tx: Transaction,
+  {
+    deps,
+    group,
+    entry,
+    known,
+  }: { readonly deps: Dependencies; readonly group: InGroup; readonly entry: EntryOf<'take'>; readonly known: Dossier },
+): Promise<TakeVerdict> {
+  const {
+    stands: [fresh],
+    rules,
+  } = await dossiersOf(deps, group.id, entry.standId, tx);
+  const dossier =
+    entry.replaces === null
+      ? fresh!
+      : { ...fresh!, record: { ...fresh!.record, takes: fresh!.record.takes.filter((t) => t.id !== entry.replaces) } };
   const part = dossier.plant.profile.parts.find((p) => p.key === entry.body.part)!;
   const day = dayNumber(entry.day);
   const window = windowOfPart(known, part.key, day, dayNumber(group.today));
@@ -92,34 +137,52 @@ async function judge(tx: Transaction, { deps, group, entry, known }: { readonly 
 }
 
 async function dossierFor(deps: Dependencies, groupId: string, standId: string): Promise<Dossier> {
-  const { stands: [dossier] } = await dossiersOf(deps, groupId, standId);
+  const {
+    stands: [dossier],
+  } = await dossiersOf(deps, groupId, standId);
   if (!dossier) throw notFound('stand');
   return dossier;
 }
 
 function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plant'>, entry: Entry): void {
   if (stand.patchId !== entry.patchId) throw new AppError('badInput', { field: 'patchId', reason: 'otherPatch' });
-  if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage)) throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
+  if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage))
+    throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
   if (entry.kind !== 'take') return;
   const part = profile.parts.find((p) => p.key === entry.body.part);
   if (!part) throw new AppError('badInput', { field: 'body.part', reason: 'unknownPart' });
-  if (entry.body.measure === 'gram' && part.unit !== 'gram' && part.massG === null) throw new AppError('badInput', { field: 'body.measure', reason: 'noMassKnown' });
+  if (entry.body.measure === 'gram' && part.unit !== 'gram' && part.massG === null)
+    throw new AppError('badInput', { field: 'body.measure', reason: 'noMassKnown' });
 }
 
 /** An entry is corrected or withdrawn by whoever made it, or by a keeper; a correction says the same kind of thing. */
-async function assertReplaceable(tx: Transaction, { group, account }: Storing, entry: Entry, id: string): Promise<void> {
+async function assertReplaceable(
+  tx: Transaction,
+  { group, account }: Storing,
+  entry: Entry,
+  id: string,
+): Promise<void> {
   const before: ReadEntry | null = await entryById(tx, id);
   if (!before || before.entry.groupId !== group.id) throw notFound('entry');
-  if (before.entry.standId !== entry.standId || before.entry.patchId !== entry.patchId) throw new AppError('badInput', { field: 'replaces', reason: 'otherPatch' });
-  if (entry.kind !== 'withdrawal' && entry.kind !== before.entry.kind) throw new AppError('badInput', { field: 'replaces', reason: 'otherKind' });
+  if (before.entry.standId !== entry.standId || before.entry.patchId !== entry.patchId)
+    throw new AppError('badInput', { field: 'replaces', reason: 'otherPatch' });
+  if (entry.kind !== 'withdrawal' && entry.kind !== before.entry.kind)
+    throw new AppError('badInput', { field: 'replaces', reason: 'otherKind' });
   if (before.entry.kind === 'withdrawal') throw new AppError('badInput', { field: 'replaces', reason: 'otherKind' });
-  if (before.entry.madeBy !== account.accountId && group.role !== 'keeper') throw new AppError('notAllowed', { values: { role: group.role } });
+  if (before.entry.madeBy !== account.accountId && group.role !== 'keeper')
+    throw new AppError('notAllowed', { values: { role: group.role } });
 }
 
 /** The same entry sent again: answered as it was the first time. The same key with another content is refused. */
-async function alreadyThere({ db }: Dependencies, groupId: string, id: string, digest: Buffer): Promise<EntryResult | null> {
+async function alreadyThere(
+  { db }: Dependencies,
+  groupId: string,
+  id: string,
+  digest: Buffer,
+): Promise<EntryResult | null> {
   const before = await entryById(db, id);
   if (!before) return null;
-  if (before.entry.groupId !== groupId || !before.entry.contentDigest.equals(digest)) throw new AppError('idTaken', { field: 'id' });
+  if (before.entry.groupId !== groupId || !before.entry.contentDigest.equals(digest))
+    throw new AppError('idTaken', { field: 'id' });
   return { id, status: 'alreadyThere', take: before.verdict && viewVerdict(before.verdict) };
 }

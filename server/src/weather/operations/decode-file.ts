@@ -17,4 +17,5 @@ export function decodeFile(content: Buffer): string {
   }
 }
 
-const decode = (encoding: string, content: Buffer): string => new TextDecoder(encoding, { fatal: true }).decode(content);
+const decode = (encoding: string, content: Buffer): string =>
+  new TextDecoder(encoding, { fatal: true }).decode(content);

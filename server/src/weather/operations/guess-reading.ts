@@ -14,9 +14,17 @@ export function guessReading(text: string): ImportReading {
   const { column: dayColumn, order } = findDays(rows, width);
   // Headings are the last line with words above the first day; station names and remarks may stand before them.
   const firstDay = rows.findIndex((row) => parseDay(row[dayColumn] ?? '', order) !== null);
-  const headings = rows.slice(0, Math.max(0, firstDay)).findLast((row) => row.length > 1 && row.some((c) => /[a-z]/i.test(c))) ?? [];
+  const headings =
+    rows.slice(0, Math.max(0, firstDay)).findLast((row) => row.length > 1 && row.some((c) => /[a-z]/i.test(c))) ?? [];
   const columns = meaningsOf(headings, rows, { width, dayColumn, decimal });
-  return { delimiter, decimal, dateOrder: order, temperature: fahrenheitHeading(headings) ? 'F' : 'C', rain: /inch|\bin\b/i.test(headings[columns.indexOf('rain')] ?? '') ? 'inch' : 'mm', columns };
+  return {
+    delimiter,
+    decimal,
+    dateOrder: order,
+    temperature: fahrenheitHeading(headings) ? 'F' : 'C',
+    rain: /inch|\bin\b/i.test(headings[columns.indexOf('rain')] ?? '') ? 'inch' : 'mm',
+    columns,
+  };
 }
 
 function bestOf<T>(options: readonly T[], score: (option: T) => number): T {
@@ -30,10 +38,14 @@ function consistency(rows: readonly (readonly string[])[]): number {
   return Math.max(0, ...[...widths].map(([width, n]) => n * Math.min(width, 4)));
 }
 
-const countOf = (rows: readonly (readonly string[])[], pattern: RegExp): number => rows.reduce((n, row) => n + row.filter((c) => pattern.test(c)).length, 0);
+const countOf = (rows: readonly (readonly string[])[], pattern: RegExp): number =>
+  rows.reduce((n, row) => n + row.filter((c) => pattern.test(c)).length, 0);
 
 /** The column and order under which most lines read as days; of two equal ones, days that rise one by one win. */
-function findDays(rows: readonly (readonly string[])[], width: number): { readonly column: number; readonly order: DateOrder } {
+function findDays(
+  rows: readonly (readonly string[])[],
+  width: number,
+): { readonly column: number; readonly order: DateOrder } {
   let best = { column: 0, order: 'ymd' as DateOrder, score: -1 };
   for (let column = 0; column < width; column++)
     for (const order of DATE_ORDERS) {
@@ -45,21 +57,35 @@ function findDays(rows: readonly (readonly string[])[], width: number): { readon
   return best;
 }
 
-interface Shape { readonly width: number; readonly dayColumn: number; readonly decimal: '.' | ',' }
+interface Shape {
+  readonly width: number;
+  readonly dayColumn: number;
+  readonly decimal: '.' | ',';
+}
 
 /** By headings where they speak; else the two columns of numbers of which one is always the lower. */
-function meaningsOf(headings: readonly string[], rows: readonly (readonly string[])[], { width, dayColumn, decimal }: Shape): ColumnMeaning[] {
-  const columns: ColumnMeaning[] = Array.from({ length: width }, (_, c) => (c === dayColumn ? 'day' : headingMeaning(headings[c] ?? '')));
+function meaningsOf(
+  headings: readonly string[],
+  rows: readonly (readonly string[])[],
+  { width, dayColumn, decimal }: Shape,
+): ColumnMeaning[] {
+  const columns: ColumnMeaning[] = Array.from({ length: width }, (_, c) =>
+    c === dayColumn ? 'day' : headingMeaning(headings[c] ?? ''),
+  );
   const seen = new Set<ColumnMeaning>();
   columns.forEach((meaning, c) => {
     if (meaning !== 'ignore' && seen.has(meaning)) columns[c] = 'ignore';
     seen.add(meaning);
   });
   if (columns.includes('min') && columns.includes('max')) return columns;
-  const numeric = columns.flatMap((m, c) => (m === 'ignore' || m === 'min' || m === 'max' ? [c] : [])).filter((c) => shareOfNumbers(rows, c, decimal) > 0.5);
+  const numeric = columns
+    .flatMap((m, c) => (m === 'ignore' || m === 'min' || m === 'max' ? [c] : []))
+    .filter((c) => shareOfNumbers(rows, c, decimal) > 0.5);
   const [a, b] = numeric;
   if (a === undefined || b === undefined) return columns;
-  const aLower = rows.filter((r) => num(r[a], decimal) < num(r[b], decimal)).length >= rows.filter((r) => num(r[a], decimal) > num(r[b], decimal)).length;
+  const aLower =
+    rows.filter((r) => num(r[a], decimal) < num(r[b], decimal)).length >=
+    rows.filter((r) => num(r[a], decimal) > num(r[b], decimal)).length;
   columns[a] = aLower ? 'min' : 'max';
   columns[b] = aLower ? 'max' : 'min';
   return columns;
@@ -71,7 +97,9 @@ const num = (cell: string | undefined, decimal: '.' | ','): number => {
 };
 
 function shareOfNumbers(rows: readonly (readonly string[])[], column: number, decimal: '.' | ','): number {
-  return rows.filter((r) => typeof parseNumber(r[column] ?? '', decimal) === 'number').length / Math.max(1, rows.length);
+  return (
+    rows.filter((r) => typeof parseNumber(r[column] ?? '', decimal) === 'number').length / Math.max(1, rows.length)
+  );
 }
 
 function headingMeaning(heading: string): ColumnMeaning {
@@ -84,4 +112,5 @@ function headingMeaning(heading: string): ColumnMeaning {
   return 'ignore';
 }
 
-const fahrenheitHeading = (headings: readonly string[]): boolean => headings.some((h) => /°\s*f\b|\(f\)|\[f\]|fahrenheit|_f\b/i.test(h));
+const fahrenheitHeading = (headings: readonly string[]): boolean =>
+  headings.some((h) => /°\s*f\b|\(f\)|\[f\]|fahrenheit|_f\b/i.test(h));

@@ -14,7 +14,10 @@ const SHOWN_LINES = 40;
 const SHOWN_DAYS = 8;
 
 /** Takes a file in, guesses how it is read, and shows what was understood. No day is stored yet. */
-export async function newImport(deps: Dependencies, { body, group, account, params, query }: GroupContext<unknown>): Promise<ImportPreview> {
+export async function newImport(
+  deps: Dependencies,
+  { body, group, account, params, query }: GroupContext<unknown>,
+): Promise<ImportPreview> {
   const content = body as Buffer;
   const id = params['importId']!;
   const fileName = (query['fileName'] ?? 'weather.csv').slice(0, 120);
@@ -22,25 +25,42 @@ export async function newImport(deps: Dependencies, { body, group, account, para
   const reading = guessReading(decodeFile(content));
   if (reading.columns.length < 2) throw new AppError('unreadableFile', { reason: 'notATable' });
   try {
-    await repository.insertImport(deps.db, { id, groupId: group.id, stationId: params['stationId']!, fileName, content, reading, madeBy: account.accountId, madeAt: deps.clock.now() });
+    await repository.insertImport(deps.db, {
+      id,
+      groupId: group.id,
+      stationId: params['stationId']!,
+      fileName,
+      content,
+      reading,
+      madeBy: account.accountId,
+      madeAt: deps.clock.now(),
+    });
   } catch (error) {
     if (!isDuplicate(error)) throw error;
     const before = await repository.importAnywhere(deps.db, id);
-    if (before?.groupId !== group.id || !before.content.equals(content)) throw new AppError('idTaken', { field: 'params.importId', cause: error });
+    if (before?.groupId !== group.id || !before.content.equals(content))
+      throw new AppError('idTaken', { field: 'params.importId', cause: error });
   }
   return preview(deps, group.id, id);
 }
 
-export async function listImports(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly ImportPreview[]> {
+export async function listImports(
+  deps: Dependencies,
+  { group }: GroupContext<null>,
+): Promise<readonly ImportPreview[]> {
   const out: ImportPreview[] = [];
   for (const row of await repository.openImports(deps.db, group.id)) out.push(await preview(deps, group.id, row.id));
   return out;
 }
 
-export const viewImport = (deps: Dependencies, { group, params }: GroupContext<null>): Promise<ImportPreview> => preview(deps, group.id, params['importId']!);
+export const viewImport = (deps: Dependencies, { group, params }: GroupContext<null>): Promise<ImportPreview> =>
+  preview(deps, group.id, params['importId']!);
 
 /** The user's word on how the file is to be read. */
-export async function readImport(deps: Dependencies, { body, group, params }: GroupContext<ImportReading>): Promise<ImportPreview> {
+export async function readImport(
+  deps: Dependencies,
+  { body, group, params }: GroupContext<ImportReading>,
+): Promise<ImportPreview> {
   const row = await openImport(deps, group.id, params['importId']!);
   await repository.updateImport(deps.db, row.id, { reading: body });
   return preview(deps, group.id, row.id);
@@ -53,7 +73,11 @@ export async function storeImport(deps: Dependencies, { group, params }: GroupCo
   if (problem !== null) throw new AppError('nothingToStore', { reason: problem });
   await transact(deps.db, async (tx) => {
     await repository.touchStation(tx, row.stationId);
-    await repository.upsertDays(tx, row.stationId, days.map((d) => ({ ...d, outlook: false })));
+    await repository.upsertDays(
+      tx,
+      row.stationId,
+      days.map((d) => ({ ...d, outlook: false })),
+    );
     await repository.updateImport(tx, row.id, { storedAt: deps.clock.now() });
   });
   return { storedDays: days.length, station: await oneStation(deps, group.id, row.stationId) };
@@ -80,7 +104,13 @@ async function preview({ db }: Dependencies, groupId: string, id: string): Promi
   const there = first === null || last === null ? [] : await repository.daysBetween(db, row.stationId, first, last);
   const own = new Set(days.map((d) => d.day));
   return {
-    id: row.id, stationId: row.stationId, fileName: row.fileName, reading: row.reading, headers, sample, problem,
+    id: row.id,
+    stationId: row.stationId,
+    fileName: row.fileName,
+    reading: row.reading,
+    headers,
+    sample,
+    problem,
     dayCount: days.length,
     firstDay: first === null ? null : isoDay(first),
     lastDay: last === null ? null : isoDay(last),

@@ -51,7 +51,8 @@ export function readWeather(text: string, reading: ImportReading): ReadWeather {
   rows.slice(start).forEach((row, i) => {
     if (row.every((cell) => cell === '')) return;
     const read = readRow(row, columns, reading);
-    const leaveOut = (reason: string): void => void leftOut.push({ line: start + i + 1, text: row.join(reading.delimiter).slice(0, LONGEST_QUOTE), reason });
+    const leaveOut = (reason: string): void =>
+      void leftOut.push({ line: start + i + 1, text: row.join(reading.delimiter).slice(0, LONGEST_QUOTE), reason });
     if (typeof read === 'string') leaveOut(read);
     else if (byDay.has(read.day)) leaveOut('sameDayTwice');
     else byDay.set(read.day, read);
@@ -67,7 +68,12 @@ function headerIndex(rows: readonly (readonly string[])[], { columns, dateOrder 
   return first < 0 ? Math.min(1, rows.length) : first;
 }
 
-interface Columns { readonly day: number; readonly min: number; readonly max: number; readonly rain: number }
+interface Columns {
+  readonly day: number;
+  readonly min: number;
+  readonly max: number;
+  readonly rain: number;
+}
 
 /** A day, or the code of why the line is left out. */
 function readRow(row: readonly string[], columns: Columns, reading: ImportReading): ReadDay | string {
@@ -80,7 +86,12 @@ function readRow(row: readonly string[], columns: Columns, reading: ImportReadin
   const [minC, maxC] = reading.temperature === 'F' ? [fahrenheitToCelsius(min), fahrenheitToCelsius(max)] : [min, max];
   if (minC < COLDEST_C || maxC > WARMEST_C) return 'impossibleTemperature';
   if (minC > maxC) return 'minAboveMax';
-  return { day, minC: tenth(minC), maxC: tenth(maxC), rainMm: columns.rain < 0 ? null : readRain(row[columns.rain] ?? '', reading) };
+  return {
+    day,
+    minC: tenth(minC),
+    maxC: tenth(maxC),
+    rainMm: columns.rain < 0 ? null : readRain(row[columns.rain] ?? '', reading),
+  };
 }
 
 /** Rain that cannot be read does not cost the day its temperatures. */
@@ -95,7 +106,10 @@ const tenth = (value: number): number => Math.round(value * 10) / 10;
 
 /** A number; `null` for an empty cell or a sentinel, "bad" for anything else. */
 export function parseNumber(cell: string, decimal: '.' | ','): number | null | 'bad' {
-  const bare = cell.trim().replace(/\s*°?\s*[CF]$/i, '').replace(/^\+/, '');
+  const bare = cell
+    .trim()
+    .replace(/\s*°?\s*[CF]$/i, '')
+    .replace(/^\+/, '');
   if (NOTHING.has(bare.toLowerCase())) return null;
   const normal = decimal === ',' ? bare.replace(',', '.') : bare;
   if (!/^-?\d+(\.\d+)?$/.test(normal)) return 'bad';
@@ -103,7 +117,11 @@ export function parseNumber(cell: string, decimal: '.' | ','): number | null | '
   return SENTINELS.has(value) ? null : value;
 }
 
-const ORDERS: Readonly<Record<DateOrder, readonly [number, number, number]>> = { ymd: [0, 1, 2], dmy: [2, 1, 0], mdy: [2, 0, 1] };
+const ORDERS: Readonly<Record<DateOrder, readonly [number, number, number]>> = {
+  ymd: [0, 1, 2],
+  dmy: [2, 1, 0],
+  mdy: [2, 0, 1],
+};
 
 /** A day in the given order; a time of day after it is let be. Two-digit years count from 1950 to 2049. */
 export function parseDay(cell: string, order: DateOrder): DayNumber | null {

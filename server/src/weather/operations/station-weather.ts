@@ -36,11 +36,18 @@ const METRES_PER_DEGREE = 111_320;
 const WAY_PER_HEIGHT = 100;
 
 /** The station that tells most about a place: nearest, height weighed in. `null` without stations. */
-export function pickNearest(stations: readonly StationRow[], place: { readonly latitudeDeg: number; readonly longitudeDeg: number; readonly heightM: number }): StationRow | null {
+export function pickNearest(
+  stations: readonly StationRow[],
+  place: { readonly latitudeDeg: number; readonly longitudeDeg: number; readonly heightM: number },
+): StationRow | null {
   const distance = (s: StationRow): number => {
     const north = (s.latitudeDeg - place.latitudeDeg) * METRES_PER_DEGREE;
-    const east = (s.longitudeDeg - place.longitudeDeg) * METRES_PER_DEGREE * Math.cos((place.latitudeDeg * Math.PI) / 180);
+    const east =
+      (s.longitudeDeg - place.longitudeDeg) * METRES_PER_DEGREE * Math.cos((place.latitudeDeg * Math.PI) / 180);
     return Math.hypot(north, east) + WAY_PER_HEIGHT * Math.abs(s.heightM - place.heightM);
   };
-  return stations.reduce<StationRow | null>((best, s) => (best === null || distance(s) < distance(best) ? s : best), null);
+  return stations.reduce<StationRow | null>(
+    (best, s) => (best === null || distance(s) < distance(best) ? s : best),
+    null,
+  );
 }
