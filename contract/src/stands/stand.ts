@@ -106,6 +106,8 @@ export interface StandRef {
   readonly where: string;
   readonly identity: IdentityStatus;
   readonly deadlyLookAlikes: readonly Text[];
+  /** Station that its days are reckoned from; `null` where there is none. */
+  readonly stationName: string | null;
 }
 
 export interface LadderSeason {

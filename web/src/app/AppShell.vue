@@ -1,42 +1,29 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { useQueryClient } from '@tanstack/vue-query';
-import { ROUTES } from '@emberfield/contract';
 import { useRibbon } from '../hearth/queries.ts';
 import SeasonRibbon from '../kit/SeasonRibbon.vue';
-import { useEnter, useSession } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
-import { call } from '../platform/api.ts';
-import { isNight, toggleNight } from '../platform/theme.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
 import FindBox from './FindBox.vue';
 import KeyList from './KeyList.vue';
+import PersonMenu from './PersonMenu.vue';
 import { underlined, VIEWS } from './shortcuts.ts';
 import { useShortcuts } from './use-shortcuts.ts';
 
 const words = useWords();
 const route = useRoute();
-const session = useSession();
-const enter = useEnter();
-const client = useQueryClient();
-const { groupId, group, choose } = useGroup();
+const { groupId, group } = useGroup();
 const { day, today, asked, lookingAway, lookAt } = useDay();
 const ribbon = useRibbon(groupId, asked);
 const finding = ref(false);
 const listing = ref(false);
-const menu = ref(false);
 useShortcuts({ openFind: () => (finding.value = true), openList: () => (listing.value = true) });
 const links = computed(() => VIEWS.map((v) => ({ ...v, pieces: underlined(words.value.t(`nav.${v.name}`), v.key) })));
 const dayQuery = computed(() => (asked.value ? { day: asked.value } : {}));
 // In the field a form fills the screen; the year's strip would only be in the way of the thumb.
 const bare = computed(() => route.name === 'take' || route.name === 'visit');
-async function signOut(): Promise<void> {
-  await call(ROUTES.signOut);
-  client.clear();
-  enter(await call(ROUTES.session));
-}
 </script>
 
 <template>
@@ -55,21 +42,7 @@ async function signOut(): Promise<void> {
       <button type="button" class="find" @click="finding = true">
         <kbd>/</kbd> <span>{{ words.t('nav.find') }}</span>
       </button>
-      <div class="who">
-        <button type="button" :aria-expanded="menu" @click="menu = !menu">
-          {{ session.data.value?.account?.name }} · {{ group ? words.t(`role.${group.role}`) : '' }}
-        </button>
-        <div v-if="menu" class="menu" @click="menu = false">
-          <template v-if="(session.data.value?.groups.length ?? 0) > 1"
-            ><button v-for="g in session.data.value!.groups" :key="g.id" type="button" @click="choose(g.id)">
-              {{ g.name }}
-            </button></template
-          >
-          <button type="button" @click="toggleNight">{{ words.t(isNight ? 'nav.day' : 'nav.night') }}</button>
-          <button type="button" @click="listing = true">{{ words.t('nav.keys') }}</button>
-          <button type="button" @click="signOut">{{ words.t('nav.signOut') }}</button>
-        </div>
-      </div>
+      <PersonMenu @keys="listing = true" />
     </nav>
   </header>
   <div v-if="lookingAway" class="away" role="status">
@@ -129,8 +102,7 @@ u {
   margin-left: auto;
   font: 500 16px var(--serif);
 }
-.find,
-.who > button {
+.find {
   background: var(--sheet);
   border: 1px solid var(--hair);
   border-radius: 3px;
@@ -139,36 +111,6 @@ u {
   font: inherit;
   cursor: pointer;
   min-height: 34px;
-}
-.who > button {
-  background: none;
-  border-color: transparent;
-}
-.who {
-  position: relative;
-}
-.menu {
-  position: absolute;
-  right: 0;
-  top: 100%;
-  background: var(--sheet);
-  border: 1px solid var(--edge);
-  border-radius: 4px;
-  min-width: 170px;
-  z-index: 20;
-  display: grid;
-}
-.menu button {
-  background: none;
-  border: 0;
-  text-align: left;
-  padding: 10px 16px;
-  font: inherit;
-  color: var(--char);
-  cursor: pointer;
-}
-.menu button:hover {
-  background: var(--band);
 }
 .away {
   background: var(--char);
@@ -237,10 +179,6 @@ main:focus {
     margin-left: auto;
     min-height: 44px;
     min-width: 44px;
-  }
-  .who > button {
-    min-height: 44px;
-    padding-inline: 4px;
   }
   .bare {
     display: none;

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Conditions } from '@emberfield/contract';
 import CeilingStack from '../kit/CeilingStack.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import ReasonText from '../kit/ReasonText.vue';
@@ -10,7 +9,7 @@ import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
 import type { HeatRow } from './heat.ts';
 
-const props = defineProps<{ row: HeatRow; day: string; conditions: Conditions }>();
+const props = defineProps<{ row: HeatRow; day: string }>();
 const words = useWords();
 const { groupId, mayPick } = useGroup();
 const { asked } = useDay();
@@ -40,7 +39,7 @@ const spec = computed(() =>
   </div>
   <section class="section">
     <h3>{{ words.t('hearth.whyNow') }}</h3>
-    <ReasonText :reasons="words.windowReasons(o, day, conditions.stationName)">{{ words.window(o, day) }}</ReasonText>
+    <ReasonText :reasons="words.windowReasons(o, day, row.stand.stationName)">{{ words.window(o, day) }}</ReasonText>
     <p v-if="spec?.sizeLimit" class="small">{{ words.text(spec.sizeLimit) }}</p>
   </section>
   <section class="section">
@@ -51,8 +50,7 @@ const spec = computed(() =>
     <ul class="checks small">
       <li v-for="(s, i) in signs" :key="i">{{ words.text(s.text) }}</li>
       <li v-for="l in dangerous" :key="l.scientific">
-        <b>{{ words.text(l.name) }}</b
-        >: {{ words.text(l.separatedBy) }}
+        <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
       </li>
     </ul>
   </section>

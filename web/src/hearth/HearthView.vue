@@ -9,7 +9,8 @@ import ConditionsStrip from './ConditionsStrip.vue';
 import DutyLine from './DutyLine.vue';
 import HearthBrief from './HearthBrief.vue';
 import HearthLine from './HearthLine.vue';
-import { dutyRows, HEATS, NEAR_HEATS, partsOf, rowsByHeat, type HeatRow } from './heat.ts';
+import { dutyRows, NEAR_HEATS, partsOf, rowsByHeat, type HeatRow } from './heat.ts';
+import { HEATS } from '../stands/heats.ts';
 import { useHearth } from './queries.ts';
 import { useHearthChoice } from './use-hearth-choice.ts';
 
@@ -115,7 +116,7 @@ function stepRow(by: number): void {
       </button>
     </div>
     <aside class="side">
-      <HearthBrief v-if="chosen" :row="chosen" :day="shownDay" :conditions="hearth.data.value.conditions" />
+      <HearthBrief v-if="chosen" :row="chosen" :day="shownDay" />
       <p v-else class="soft">{{ words.t('hearth.chooseOne') }}</p>
     </aside>
   </div>
@@ -144,13 +145,7 @@ function stepRow(by: number): void {
   margin-left: auto;
 }
 select {
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 6px 10px;
-  font: inherit;
-  min-height: 36px;
+  width: auto;
 }
 .quiet {
   padding: 40px 0;
@@ -162,9 +157,6 @@ select {
   }
   .hearth .front {
     padding-inline: 14px;
-  }
-  select {
-    min-height: 48px;
   }
 }
 </style>

@@ -1,7 +1,6 @@
 import type { Duty, HearthView, PartOutlook, StandRef } from '@emberfield/contract';
+import { HEATS, type Heat } from '../stands/heats.ts';
 
-export const HEATS = ['glowing', 'fading', 'kindling', 'banked', 'cold', 'ash'] as const;
-export type Heat = (typeof HEATS)[number];
 /** Shown at once; the others on demand. */
 export const NEAR_HEATS: readonly Heat[] = ['glowing', 'fading', 'kindling', 'banked'];
 

@@ -23,19 +23,6 @@ const chosen = defineModel<string | null>({ required: true });
 
 <style scoped>
 select {
-  width: 100%;
   max-width: 520px;
-  font: inherit;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 8px 10px;
-  min-height: 42px;
-}
-@media (max-width: 900px) {
-  select {
-    min-height: 48px;
-  }
 }
 </style>

@@ -101,25 +101,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
 .wide {
   grid-column: 1 / -1;
 }
-select,
-input:not([type='checkbox']) {
-  width: 100%;
-  font: inherit;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 7px 10px;
-  min-height: 40px;
-  color-scheme: light dark;
-}
 .chip {
   border-radius: 4px;
-}
-@media (max-width: 900px) {
-  select,
-  input:not([type='checkbox']) {
-    min-height: 48px;
-  }
 }
 </style>

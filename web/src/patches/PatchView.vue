@@ -107,16 +107,6 @@ fieldset {
 .facts {
   margin: 16px 0;
 }
-input {
-  width: 100%;
-  font: inherit;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 7px 10px;
-  min-height: 40px;
-}
 .stands {
   list-style: none;
   padding: 0;

@@ -1,5 +1,12 @@
 import { v7 as newId } from 'uuid';
-import type { IdentityStatus, NewPatch, NewStand, PatchFacts } from '@emberfield/contract';
+import {
+  centreOf,
+  type IdentityStatus,
+  type NewPatch,
+  type NewStand,
+  type PatchFacts,
+  type PatchGeometry,
+} from '@emberfield/contract';
 import { feetToMetres, metresToFeet } from '@emberfield/core/measure';
 
 export const blankFacts = (): PatchFacts => ({
@@ -26,7 +33,7 @@ export interface NewPatchForm {
   standId: string;
   existingPatchId: string | null;
   plantKey: string | null;
-  geometry: PatchFacts['geometry'] | null;
+  geometry: PatchGeometry | null;
   latitude: string;
   longitude: string;
   height: string;
@@ -68,6 +75,35 @@ export function typedPosition(text: string): { readonly latitudeDeg: number; rea
   const longitudeDeg = Number(found[3]) * (/w/i.test(found[4]!) ? -1 : 1);
   return Math.abs(latitudeDeg) <= 90 && Math.abs(longitudeDeg) <= 180 ? { latitudeDeg, longitudeDeg } : null;
 }
+
+const rounded = (deg: number, digits: number): number => Math.round(deg * 10 ** digits) / 10 ** digits;
+
+/** A point to a tenth of a metre: more is noise of the device. */
+export const pointFrom = (latitudeDeg: number, longitudeDeg: number): PatchGeometry => ({
+  type: 'Point',
+  coordinates: [rounded(longitudeDeg, 6), rounded(latitudeDeg, 6)],
+});
+
+/** The point that two typed fields amount to, or one field into which both were pasted; `null` while they are none. */
+export function typedPoint(latitude: string, longitude: string): PatchGeometry | null {
+  const pasted = typedPosition(latitude);
+  const latitudeDeg = pasted?.latitudeDeg ?? typedNumber(latitude);
+  const longitudeDeg = pasted?.longitudeDeg ?? typedNumber(longitude);
+  if (latitudeDeg === null || longitudeDeg === null) return null;
+  if (Math.abs(latitudeDeg) > 90 || Math.abs(longitudeDeg) > 180) return null;
+  return pointFrom(latitudeDeg, longitudeDeg);
+}
+
+/** What the two fields say of a place that was pressed or drawn on the map: its middle. */
+export function positionText(geometry: PatchGeometry): Pick<NewPatchForm, 'latitude' | 'longitude'> {
+  const { latitudeDeg, longitudeDeg } = centreOf(geometry);
+  return { latitude: String(rounded(latitudeDeg, 5)), longitude: String(rounded(longitudeDeg, 5)) };
+}
+
+/** A plant, and a place that is known or has a name and a position: all else can come later. */
+export const isComplete = (form: NewPatchForm): boolean =>
+  form.plantKey !== null &&
+  (form.existingPatchId !== null || (form.geometry !== null && form.facts.name.trim() !== ''));
 
 export const heightToM = (height: string, imperial: boolean): number => {
   const n = typedNumber(height) ?? 0;

@@ -119,13 +119,7 @@ async function copy(): Promise<void> {
 
 <style scoped>
 select {
-  font: inherit;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 4px 8px;
-  min-height: 36px;
+  width: auto;
 }
 .row {
   display: flex;

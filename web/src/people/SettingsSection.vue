@@ -47,8 +47,7 @@ async function end(sessionId: string): Promise<void> {
           @update:model-value="form.zone = $event ?? 'UTC'"
       /></label>
       <div class="field">
-        <span>{{ words.t('founding.units') }}</span
-        ><RadioGroup v-model:value="form.units"
+        <span>{{ words.t('founding.units') }}</span><RadioGroup v-model:value="form.units"
           ><Radio value="metric">{{ words.t('founding.metric') }}</Radio
           ><Radio value="imperial">{{ words.t('founding.imperial') }}</Radio></RadioGroup
         >
@@ -81,14 +80,4 @@ async function end(sessionId: string): Promise<void> {
   </section>
 </template>
 
-<style scoped>
-input {
-  width: 100%;
-  font: inherit;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 7px 10px;
-}
-</style>
+<style scoped></style>

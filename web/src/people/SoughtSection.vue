@@ -36,8 +36,7 @@ const keep = (): Promise<void> =>
       <tbody>
         <tr v-for="s in sought.data.value" :key="s.id">
           <td>
-            <b>{{ s.what }}</b
-            ><br /><span class="soft small">{{ s.note }}</span>
+            <b>{{ s.what }}</b><br /><span class="soft small">{{ s.note }}</span>
           </td>
           <td class="soft small">{{ words.t('group.since', { day: words.format.day(s.since), by: s.by }) }}</td>
           <td>
@@ -79,11 +78,5 @@ const keep = (): Promise<void> =>
 input {
   flex: 1;
   min-width: 150px;
-  font: inherit;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 7px 10px;
 }
 </style>

@@ -136,8 +136,10 @@ function leave(): void {
     /></label>
     <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
     <div class="acts">
-      <button type="submit" class="btn main" :disabled="save.isPending.value">{{ words.t('plants.keepOwn') }}</button
-      ><button type="button" class="btn" @click="leave">{{ words.t('common.cancel') }}</button>
+      <button type="submit" class="btn main" :disabled="save.isPending.value">
+        {{ words.t('plants.keepOwn') }}</button><button type="button" class="btn" @click="leave">
+        {{ words.t('common.cancel') }}
+      </button>
     </div>
   </form>
 </template>
@@ -147,16 +149,6 @@ function leave(): void {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 16px;
-}
-input,
-textarea {
-  width: 100%;
-  font: inherit;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 7px 10px;
 }
 .cap {
   display: inline-flex;

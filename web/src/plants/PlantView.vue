@@ -42,10 +42,12 @@ const sourceOf = (key: string): string =>
       <div class="acts no-print">
         <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch', query: { plant: p.key } }">{{
           words.t('plants.addStand')
-        }}</RouterLink
-        ><RouterLink v-if="isKeeper" class="btn" :to="{ name: 'editPlant', params: { plantKey: p.key } }">{{
-          words.t(plant.data.value?.copiedFrom ? 'plants.edit' : 'plants.copy')
-        }}</RouterLink>
+        }}</RouterLink><RouterLink
+          v-if="isKeeper"
+          class="btn"
+          :to="{ name: 'editPlant', params: { plantKey: p.key } }"
+          >{{ words.t(plant.data.value?.copiedFrom ? 'plants.edit' : 'plants.copy') }}</RouterLink
+        >
       </div>
     </header>
     <ul class="cautions">
@@ -67,8 +69,7 @@ const sourceOf = (key: string): string =>
         <tbody>
           <tr v-for="l in p.lookAlikes" :key="l.scientific">
             <td class="first-col">
-              <b>{{ words.text(l.name) }}</b
-              ><br /><i class="soft small">{{ l.scientific }}</i>
+              <b>{{ words.text(l.name) }}</b><br /><i class="soft small">{{ l.scientific }}</i>
             </td>
             <td :class="l.severity === 'deadly' ? 'warn' : ''" class="sev">
               {{ words.t(`stand.severity.${l.severity}`) }}
@@ -96,8 +97,7 @@ const sourceOf = (key: string): string =>
         <tbody>
           <tr v-for="x in p.parts" :key="x.key">
             <td class="first-col">
-              <b>{{ words.text(x.name) }}</b
-              ><br /><span class="soft small">{{ words.text(x.use) }}</span>
+              <b>{{ words.text(x.name) }}</b><br /><span class="soft small">{{ words.text(x.use) }}</span>
             </td>
             <td>
               <p>{{ words.text(x.method) }}</p>

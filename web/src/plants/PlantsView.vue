@@ -24,8 +24,7 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
       <h1>{{ words.t('plants.title') }}</h1>
       <span v-if="plants.data.value" class="soft">{{
         words.t('plants.lead', { n: plants.data.value.length, own })
-      }}</span
-      ><input
+      }}</span><input
         v-model="text"
         type="search"
         :placeholder="words.t('plants.search')"
@@ -72,14 +71,8 @@ header {
   margin-bottom: 10px;
 }
 input {
+  width: auto;
   margin-left: auto;
-  font: inherit;
-  padding: 7px 12px;
-  min-height: 40px;
-  border: 1px solid var(--edge);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--char);
   min-width: 240px;
 }
 ul {
@@ -116,8 +109,6 @@ small {
   }
   input {
     margin: 0;
-    width: 100%;
-    min-height: 48px;
   }
 }
 </style>

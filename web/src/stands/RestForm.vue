@@ -77,15 +77,4 @@ async function keep(): Promise<void> {
   grid-column: 1 / -1;
   justify-self: start;
 }
-input {
-  width: 100%;
-  font: inherit;
-  background: var(--paper);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 5px 9px;
-  min-height: 36px;
-  color-scheme: light dark;
-}
 </style>

@@ -5,7 +5,7 @@ import { useWords } from '../platform/words.ts';
 
 /** The moment that says no: the whole screen, why, and what next. Reality is never refused: a held press logs it with a reason. */
 const props = defineProps<{ place: string; allowance: AllowanceView }>();
-const emit = defineEmits<{ back: []; more: [reason: string]; finish: [] }>();
+const emit = defineEmits<{ more: [reason: string]; finish: [] }>();
 const words = useWords();
 const none = computed(() => props.allowance.kind === 'none');
 const asking = ref(false);
@@ -17,7 +17,7 @@ function press(): void {
   pressing.value = true;
   timer = setTimeout(() => (asking.value = true), HOLD_MS);
 }
-function let_(): void {
+function release(): void {
   pressing.value = false;
   clearTimeout(timer);
 }
@@ -52,8 +52,8 @@ onUnmounted(() => clearTimeout(timer));
           type="button"
           :class="{ pressing }"
           @pointerdown="press"
-          @pointerup="let_"
-          @pointerleave="let_"
+          @pointerup="release"
+          @pointerleave="release"
           @keydown.enter.prevent="asking = true"
           @keydown.space.prevent="asking = true">
           {{ words.t(none ? 'take.moreLog' : 'take.more') }}

@@ -1,5 +1,11 @@
 import type { EntryBodies, IdentityStatus, LOSS_CAUSES } from '@emberfield/contract';
-import type { EyeClass } from '@emberfield/core/stand';
+import {
+  completeCount,
+  countByEye,
+  estimateFromQuadrats,
+  type CountEstimate,
+  type EyeClass,
+} from '@emberfield/core/stand';
 import type { Draft } from './use-entries.ts';
 
 /** What the visit form holds while it is filled in; kept in the browser until it is sent. */
@@ -49,6 +55,16 @@ export const blankVisit = (): VisitDraft => ({
   note: '',
 });
 
+/** A stage pressed once is said, pressed again is unsaid, and pressed on the other side is changed. */
+export function stagesWith(
+  stages: VisitDraft['stages'],
+  key: string,
+  said: 'reached' | 'notYet',
+): VisitDraft['stages'] {
+  const { [key]: before, ...others } = stages;
+  return before === said ? others : { ...others, [key]: said };
+}
+
 export interface VisitPlace {
   readonly patchId: string;
   readonly standId: string;
@@ -91,5 +107,24 @@ export function censusOf(v: VisitDraft): EntryBodies['census'] | null {
     }
     case null:
       return null;
+  }
+}
+
+/** What the count in the form amounts to so far; `null` while it is not one, or its squares are larger than the stand. */
+export function estimateOf(
+  v: VisitDraft,
+): (CountEstimate & { readonly quadratsForTwentyPercent: number | null }) | null {
+  const census = censusOf(v);
+  if (!census) return null;
+  switch (census.method) {
+    case 'complete':
+      return { ...completeCount(census.plants), quadratsForTwentyPercent: null };
+    case 'eye':
+      return { ...countByEye(census.eye), quadratsForTwentyPercent: null };
+    case 'quadrats': {
+      const { counts, quadratAreaM2, standAreaM2 } = census;
+      if (counts.length * quadratAreaM2 > standAreaM2) return null;
+      return estimateFromQuadrats(counts, quadratAreaM2, standAreaM2);
+    }
   }
 }

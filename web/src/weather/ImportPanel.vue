@@ -151,8 +151,11 @@ const facts = computed(() => {
         class="btn main"
         :disabled="preview.problem !== null || store.isPending.value || reread.isPending.value"
         @click="keep">
-        {{ words.t('weather.store', { n: words.format.number(preview.dayCount) }) }}</button
-      ><button type="button" class="btn" :disabled="drop.isPending.value" @click="drop.mutate(undefined)">
+        {{ words.t('weather.store', { n: words.format.number(preview.dayCount) }) }}</button><button
+        type="button"
+        class="btn"
+        :disabled="drop.isPending.value"
+        @click="drop.mutate(undefined)">
         {{ words.t('weather.drop1') }}
       </button>
     </div>
@@ -179,13 +182,7 @@ const facts = computed(() => {
   color: var(--soft);
 }
 select {
-  font: inherit;
-  color: var(--char);
-  background: var(--paper);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 5px 8px;
-  min-height: 36px;
+  width: auto;
 }
 .used {
   border-color: var(--ember);

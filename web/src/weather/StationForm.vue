@@ -94,25 +94,12 @@ async function keep(): Promise<void> {
   grid-column: 1 / -1;
   order: 9;
 }
-input {
-  width: 100%;
-  font: inherit;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-  border-radius: 3px;
-  padding: 7px 10px;
-  min-height: 40px;
-}
 @media (max-width: 900px) {
   .station {
     grid-template-columns: 1fr 1fr;
   }
   .station .field:first-child {
     grid-column: 1 / -1;
-  }
-  input {
-    min-height: 48px;
   }
 }
 </style>

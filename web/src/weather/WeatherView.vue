@@ -175,6 +175,7 @@ small {
   outline: 2.5px solid var(--ember);
 }
 .drop input {
+  width: auto;
   display: block;
   margin: 0 auto 8px;
   max-width: 100%;

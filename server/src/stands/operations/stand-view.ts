@@ -28,6 +28,7 @@ export function refOf(dossier: Dossier, day: DayNumber): StandRef {
     where: stand.where,
     identity: identityOn(dossier, day),
     deadlyLookAlikes: profile.lookAlikes.filter((l) => l.severity === 'deadly').map((l) => l.name),
+    stationName: dossier.weather?.station.name ?? null,
   };
 }
 

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent } from 'vue';
+import type { PatchView } from '@emberfield/contract';
+import { useGroup } from '../people/use-group.ts';
+import { useWords } from '../platform/words.ts';
+import { heightFromM, positionText, typedPoint, type NewPatchForm } from './new-patch.ts';
+import { useBaseMap } from './queries.ts';
+import { usePosition } from './use-position.ts';
+
+// The map is heavy and not needed to type a position: it comes after the form.
+const PlaceMap = defineAsyncComponent(() => import('./PlaceMap.vue'));
+/** Name and position of a new place: typed, pressed on the map, or from the device; all three stay in step. */
+defineProps<{ patches: readonly PatchView[] }>();
+const form = defineModel<NewPatchForm>({ required: true });
+const words = useWords();
+const { group } = useGroup();
+const imperial = computed(() => group.value?.units === 'imperial');
+const baseMap = useBaseMap(computed(() => group.value?.hasBaseMap ?? false));
+const geometry = computed({
+  get: () => form.value.geometry,
+  set: (next) => {
+    form.value.geometry = next;
+    if (next) Object.assign(form.value, positionText(next));
+  },
+});
+const { problem, locating, locate } = usePosition((found) => {
+  geometry.value = found.geometry;
+  if (found.heightM !== null) form.value.height = heightFromM(found.heightM, imperial.value);
+});
+function typed(): void {
+  const point = typedPoint(form.value.latitude, form.value.longitude);
+  if (point) geometry.value = point;
+}
+</script>
+
+<template>
+  <div class="grid">
+    <label class="field">
+      <span>{{ words.t('patch.name') }}</span><input v-model="form.facts.name" maxlength="80" required />
+    </label>
+    <label class="field">
+      <span>{{ words.t('patch.latitude') }}</span>
+      <input v-model="form.latitude" inputmode="decimal" placeholder="46.012" @change="typed" />
+    </label>
+    <label class="field">
+      <span>{{ words.t('patch.longitude') }}</span>
+      <input v-model="form.longitude" inputmode="decimal" placeholder="-30.004" @change="typed" />
+    </label>
+    <label class="field">
+      <span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span>
+      <input v-model="form.height" inputmode="decimal" placeholder="0" />
+    </label>
+  </div>
+  <div class="row">
+    <button type="button" class="btn" :disabled="locating" @click="locate">{{ words.t('patch.here') }}</button>
+    <span class="soft">{{ words.t(locating ? 'patch.locating' : 'patch.onMap') }}</span>
+  </div>
+  <p v-if="problem" class="warn" role="alert">{{ problem }}</p>
+  <PlaceMap v-model="geometry" :base-map="baseMap.data.value" :patches="patches" />
+</template>
+
+<style scoped>
+.grid {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr 1fr;
+  gap: 0 14px;
+  margin-top: 8px;
+}
+.row {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  margin: 6px 0 10px;
+  flex-wrap: wrap;
+}
+@media (max-width: 900px) {
+  .grid {
+    grid-template-columns: 1fr 1fr;
+  }
+  .grid .field:first-child {
+    grid-column: 1 / -1;
+  }
+}
+</style>

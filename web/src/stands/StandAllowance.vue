@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { PartOutlook, StandView } from '@emberfield/contract';
+import CeilingStack from '../kit/CeilingStack.vue';
+import CoalMark from '../kit/CoalMark.vue';
+import ReasonText from '../kit/ReasonText.vue';
+import { useGroup } from '../people/use-group.ts';
+import { useWords } from '../platform/words.ts';
+
+/** When and how much of the part chosen, and what holds back. */
+const props = defineProps<{ stand: StandView; outlooks: readonly PartOutlook[]; day: string }>();
+const chosen = defineModel<number>({ required: true });
+const words = useWords();
+const { mayPick } = useGroup();
+const main = computed(() => props.outlooks[chosen.value]!);
+</script>
+
+<template>
+  <section class="section">
+    <h2>{{ words.t('stand.howMuch') }}</h2>
+    <div v-if="outlooks.length > 1" class="chips parts">
+      <button
+        v-for="(o, i) in outlooks"
+        :key="o.part + o.use"
+        type="button"
+        class="chip"
+        :aria-pressed="i === chosen"
+        @click="chosen = i">
+        <CoalMark :readiness="o.readiness" :thorns="false" :size="20" :label="words.coal(o.readiness, false)" />
+        {{ words.text(o.partName) }}
+      </button>
+    </div>
+    <p>
+      <ReasonText :reasons="words.windowReasons(main, day, stand.stationName)">{{
+        words.window(main, day)
+      }}</ReasonText>
+    </p>
+    <p>
+      <b :class="{ warn: main.allowance.kind === 'none' }">{{ words.allowance(main.allowance) }}</b>
+      <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(main.allowance) }) }}</span>
+    </p>
+    <CeilingStack :allowance="main.allowance" />
+    <p v-if="stand.lossShare > 0" class="small soft">
+      {{ words.t('stand.lossNote', { percent: words.format.percent(stand.lossShare) }) }}
+    </p>
+    <div v-if="mayPick" class="acts no-print">
+      <RouterLink class="btn main" :to="{ name: 'take', params: { standId: stand.id }, query: { part: main.part } }"
+        >{{ words.t('hearth.logTake') }} <kbd>k</kbd></RouterLink
+      >
+      <RouterLink class="btn" :to="{ name: 'visit', params: { standId: stand.id } }"
+        >{{ words.t('hearth.logVisit') }} <kbd>v</kbd></RouterLink
+      >
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin-top: 12px;
+}
+.parts {
+  margin-bottom: 8px;
+}
+.parts .chip {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  padding: 3px 12px;
+  min-height: 34px;
+  font-size: 14px;
+  border-radius: 4px;
+}
+p {
+  margin: 0 0 5px;
+}
+@media (max-width: 900px) {
+  .parts .chip {
+    min-height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { StandView } from '@emberfield/contract';
+import { useWords } from '../platform/words.ts';
+
+/** Is it what you think, how many are there, and what to take care of. */
+const props = defineProps<{ stand: StandView; day: string }>();
+const words = useWords();
+const MOST_COUNTS = 6;
+const counts = computed(() => [...props.stand.counts].reverse().slice(0, MOST_COUNTS));
+</script>
+
+<template>
+  <section class="section">
+    <h2>{{ words.t('stand.identity') }}</h2>
+    <p :class="{ warn: stand.identity !== 'confirmed' }">{{ words.t(`stand.${stand.identity}`) }}</p>
+    <ul class="small list">
+      <li v-for="l in stand.profile.lookAlikes" :key="l.scientific">
+        <b>{{ words.text(l.name) }}</b>
+        <span :class="l.severity === 'deadly' ? 'warn' : 'soft'"> {{ words.t(`stand.severity.${l.severity}`) }}</span>:
+        {{ words.text(l.separatedBy) }}
+      </li>
+    </ul>
+    <p v-if="stand.patch.neighbours" class="small">{{ stand.patch.neighbours }}</p>
+  </section>
+  <section class="section">
+    <h2>{{ words.t('stand.countTitle') }}</h2>
+    <p v-if="!counts.length" class="soft">{{ words.t('stand.neverCounted') }}</p>
+    <table v-else class="plain">
+      <tbody>
+        <tr v-for="(c, i) in counts" :key="i">
+          <td>{{ words.format.day(c.day, day) }}</td>
+          <td>
+            <b>{{ words.format.number(c.value) }}</b> ({{ words.format.number(c.low) }}–{{
+              words.format.number(c.high)
+            }})
+          </td>
+          <td class="soft">{{ words.t(c.method === 'eye' ? 'visit.byEye' : `visit.${c.method}`) }} · {{ c.by }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+  <section class="section">
+    <h2>{{ words.t('stand.caution') }}</h2>
+    <ul class="small list">
+      <li v-for="(c, i) in stand.profile.cautions" :key="i">{{ words.text(c.text) }}</li>
+    </ul>
+    <p v-if="stand.patch.hazards.length" class="small warn">
+      {{ words.format.list(stand.patch.hazards.map((h) => words.t(`patch.hazard.${h}`))) }}
+    </p>
+    <p class="small soft">{{ words.t('common.caution') }}</p>
+  </section>
+</template>
+
+<style scoped>
+.list {
+  padding-left: 18px;
+  margin: 4px 0;
+}
+.list li {
+  margin: 4px 0;
+}
+p {
+  margin: 0 0 5px;
+}
+</style>

@@ -1,0 +1,20 @@
+import type { StandView } from '@emberfield/contract';
+import type { Words } from '@emberfield/words';
+
+/** What stands under a stand's name: how many, how settled, since when, whose, and by whose leave. */
+export function standSubtitle(words: Words, stand: StandView): string {
+  const { patch, counts, identity, since } = stand;
+  const count = counts.at(-1);
+  return [
+    stand.where,
+    count ? words.t('plantCount', { n: count.value }) : '',
+    words.t(`stand.${identity}`),
+    since ? words.t('stand.growsSince', { year: since }) : '',
+    patch.owner ? words.t('stand.owner', { owner: patch.owner }) : '',
+    patch.leave === 'given' && patch.leaveUntil
+      ? words.t('stand.givenUntil', { day: words.format.dayAndYear(patch.leaveUntil) })
+      : words.t(`stand.${patch.leave}`),
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { QUALITIES } from '@emberfield/contract';
+import ChoiceChips from '../kit/ChoiceChips.vue';
+import { useWords } from '../platform/words.ts';
+import type { TakeDraft } from './take-draft.ts';
+
+/** What may be said of a take besides its amount: all by a tap, none of it needed. */
+defineProps<{ today: string }>();
+const draft = defineModel<TakeDraft>({ required: true });
+const words = useWords();
+const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft.value, ...change });
+</script>
+
+<template>
+  <div class="row">
+    <span>{{ words.t('take.fromPlants') }}</span>
+    <button
+      type="button"
+      class="step"
+      :aria-label="words.t('take.plantLess')"
+      @click="set({ plants: Math.max(0, draft.plants - 1) })">
+      −
+    </button>
+    <b>{{ draft.plants || '–' }}</b>
+    <button
+      type="button"
+      class="step"
+      :aria-label="words.t('take.plantDone')"
+      @click="set({ plants: draft.plants + 1 })">
+      +
+    </button>
+  </div>
+  <p class="soft">{{ words.t('take.quality') }}</p>
+  <ChoiceChips
+    :model-value="draft.quality"
+    optional
+    :label="words.t('take.quality')"
+    :options="QUALITIES.map((q) => ({ value: q, label: words.t(`take.qualities.${q}`) }))"
+    @update:model-value="set({ quality: $event })" />
+  <div class="row">
+    <button type="button" class="chip" :aria-pressed="draft.eaten" @click="set({ eaten: !draft.eaten })">
+      {{ words.t('take.eaten') }}
+    </button>
+    <label class="day">
+      <span class="soft">{{ words.t('take.when') }}</span>
+      <input
+        type="date"
+        :value="draft.day || today"
+        :max="today"
+        @input="set({ day: ($event.target as HTMLInputElement).value })" />
+    </label>
+  </div>
+</template>
+
+<style scoped>
+.row {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.row > span:first-child {
+  flex: 1;
+}
+.row .step {
+  flex: 0 0 56px;
+  min-height: 52px;
+}
+.row b {
+  min-width: 34px;
+  text-align: center;
+}
+.day {
+  margin-left: auto;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: 15px;
+}
+.day input {
+  width: auto;
+}
+</style>

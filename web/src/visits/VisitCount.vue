@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { COUNT_METHODS } from '@emberfield/contract';
+import { EYE_CLASSES } from '@emberfield/core/stand';
+import ChoiceChips from '../kit/ChoiceChips.vue';
+import NumberField from '../kit/NumberField.vue';
+import { useWords } from '../platform/words.ts';
+import { estimateOf, type VisitDraft } from './visit-draft.ts';
+
+const visit = defineModel<VisitDraft>({ required: true });
+const words = useWords();
+const estimate = computed(() => estimateOf(visit.value));
+const methodLabel = (m: (typeof COUNT_METHODS)[number]): string =>
+  words.value.t(m === 'eye' ? 'visit.byEye' : `visit.${m}`);
+</script>
+
+<template>
+  <section>
+    <h2>{{ words.t('visit.count') }}</h2>
+    <ChoiceChips
+      v-model="visit.countMethod"
+      optional
+      :label="words.t('visit.count')"
+      :options="COUNT_METHODS.map((m) => ({ value: m, label: methodLabel(m) }))" />
+    <ChoiceChips
+      v-if="visit.countMethod === 'eye'"
+      v-model="visit.eye"
+      optional
+      :label="words.t('visit.byEye')"
+      :options="EYE_CLASSES.map((e) => ({ value: e, label: words.t(`visit.eye.${e}`) }))" />
+    <div v-else-if="visit.countMethod === 'complete'" class="numbers">
+      <label v-for="what in ['plants', 'mature', 'flowering'] as const" :key="what">
+        {{ words.t(`visit.${what}`) }}<NumberField v-model="visit[what]" :min="0" whole size="large" />
+      </label>
+    </div>
+    <div v-else-if="visit.countMethod === 'quadrats'" class="numbers">
+      <label
+        >{{ words.t('visit.quadratArea') }}<NumberField v-model="visit.quadratAreaM2" :min="0.01" size="large"
+      /></label>
+      <label
+        >{{ words.t('visit.standArea') }}<NumberField v-model="visit.standAreaM2" :min="0.01" size="large"
+      /></label>
+      <fieldset>
+        <legend>{{ words.t('visit.quadratCounts') }}</legend>
+        <NumberField
+          v-for="(_, i) in visit.squares"
+          :key="i"
+          v-model="visit.squares[i]"
+          :min="0"
+          whole
+          size="large"
+          :label="`${words.t('visit.quadratCounts')} ${i + 1}`" />
+        <button type="button" class="chip" @click="visit.squares.push(null)">{{ words.t('visit.addSquare') }}</button>
+      </fieldset>
+    </div>
+    <p v-if="estimate">
+      <b>{{
+        words.t('visit.estimate', {
+          value: words.format.number(estimate.value),
+          low: words.format.number(estimate.low),
+          high: words.format.number(estimate.high),
+        })
+      }}</b>
+      <span v-if="estimate.quadratsForTwentyPercent" class="soft">
+        {{ words.t('visit.squaresNeeded', { n: estimate.quadratsForTwentyPercent }) }}
+      </span>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.numbers {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 10px;
+}
+.numbers label {
+  display: grid;
+  gap: 3px;
+  font-size: 15px;
+}
+fieldset {
+  grid-column: 1 / -1;
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+legend {
+  font-size: 15px;
+}
+</style>

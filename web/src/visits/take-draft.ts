@@ -1,0 +1,79 @@
+import type { AllowanceView, EntryBodies, EntryResult, PartKey, ProfilePart } from '@emberfield/contract';
+import type { Words } from '@emberfield/words';
+import { stepsFor } from './tally.ts';
+
+/** What the take form holds while it is filled in; kept in the browser until it is sent. */
+export interface TakeDraft {
+  readonly part: PartKey | null;
+  readonly amount: number;
+  readonly plants: number;
+  readonly quality: EntryBodies['take']['quality'];
+  readonly eaten: boolean;
+  readonly overReason: string;
+  /** Empty means today. */
+  readonly day: string;
+}
+
+export const blankTake = (part: PartKey | null = null): TakeDraft => ({
+  part,
+  amount: 0,
+  plants: 0,
+  quality: null,
+  eaten: false,
+  overReason: '',
+  day: '',
+});
+
+/** Amounts are tallied in tenths, so that half litres add up. */
+export const added = (draft: TakeDraft, amount: number): TakeDraft => ({
+  ...draft,
+  amount: Math.max(0, Math.round((draft.amount + amount) * 10) / 10),
+});
+
+/** The reason for going over, and the one step that was held back. */
+export const overruled = (draft: TakeDraft, reason: string, allowance: AllowanceView): TakeDraft => ({
+  ...added(draft, stepsFor(allowance)[0] ?? 1),
+  overReason: reason,
+});
+
+/** Part that the form stands on: what is filled in already, what the address asks for, else the hottest. */
+export function partToTake(
+  parts: readonly PartKey[],
+  { drafted, asked }: { readonly drafted: PartKey | null; readonly asked: unknown },
+): PartKey | null {
+  return parts.find((p) => p === drafted) ?? parts.find((p) => p === asked) ?? parts[0] ?? null;
+}
+
+/**
+ * The entry that a filled-in form amounts to. Taking a part that kills says how many plants died: those tallied, or as many
+ * as the amount usually comes from.
+ */
+export function takeBody(
+  draft: TakeDraft & { readonly part: PartKey },
+  part: ProfilePart | undefined,
+): EntryBodies['take'] {
+  const { amount, plants, quality, eaten, overReason } = draft;
+  return {
+    part: draft.part,
+    amount,
+    measure: 'unit',
+    plants: plants > 0 ? plants : null,
+    killed: part?.kills ? (plants > 0 ? plants : Math.ceil(amount / part.perPlant.value)) : null,
+    quality,
+    eatenOnTheSpot: eaten,
+    overReason,
+  };
+}
+
+/** What is said once a take is stored: what it left, or why it is over. */
+export function takeSaid(
+  words: Words,
+  { take }: Exclude<EntryResult, { status: 'needsAttention' }>,
+  { amount, unit }: { readonly amount: number; readonly unit: AllowanceView['unit'] },
+): { readonly text: string; readonly over: boolean } {
+  const what = words.amount(amount, unit);
+  if (take?.verdict === 'over')
+    return { text: words.t('take.storedOver', { what, why: words.heldBy(take.allowance) }), over: true };
+  if (take?.leftAfter == null) return { text: words.t('take.stored', { what }), over: false };
+  return { text: words.t('take.storedLeft', { what, left: words.amount(take.leftAfter, unit) }), over: false };
+}

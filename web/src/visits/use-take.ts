@@ -1,0 +1,107 @@
+import { useLocalStorage } from '@vueuse/core';
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { AllowanceView, PartKey, PartOutlook, StandView } from '@emberfield/contract';
+import { useGroup } from '../people/use-group.ts';
+import { useDay } from '../platform/use-day.ts';
+import { useUndo } from '../platform/use-undo.ts';
+import { useWords } from '../platform/words.ts';
+import { partsByHeat } from '../stands/heats.ts';
+import { useStand } from '../stands/queries.ts';
+import { added, blankTake, overruled, partToTake, takeBody, takeSaid, type TakeDraft } from './take-draft.ts';
+import { goesOver } from './tally.ts';
+import { useEntries } from './use-entries.ts';
+
+/** A take while it is tallied: the draft, what holds it back, and how it is sent. */
+export function useTake(): {
+  readonly query: ReturnType<typeof useStand>;
+  readonly stand: ComputedRef<StandView | undefined>;
+  readonly draft: Ref<TakeDraft>;
+  readonly outlooks: ComputedRef<readonly PartOutlook[]>;
+  readonly outlook: ComputedRef<PartOutlook | undefined>;
+  readonly holding: Ref<boolean>;
+  readonly busy: Ref<boolean>;
+  readonly failure: Ref<string>;
+  readonly choosePart: (part: PartKey) => void;
+  readonly add: (amount: number) => void;
+  readonly overrule: (reason: string) => void;
+  readonly keep: () => Promise<void>;
+} {
+  const words = useWords();
+  const route = useRoute();
+  const router = useRouter();
+  const { groupId } = useGroup();
+  const { today } = useDay();
+  const undo = useUndo();
+  const { make, send, withdraw } = useEntries();
+  const standId = computed(() => String(route.params['standId']));
+  // Takes are of the real today, whatever day the ribbon looks at.
+  const query = useStand(groupId, standId, ref(undefined));
+  const stand = computed(() => query.data.value);
+  const draft = useLocalStorage<TakeDraft>(`emberfield-take-${standId.value}`, blankTake());
+  const outlooks = computed(() => partsByHeat(stand.value?.outlooks ?? []));
+  const outlook = computed(() => outlooks.value.find((o) => o.part === draft.value.part));
+  const holding = ref(false);
+  const busy = ref(false);
+  const failure = ref('');
+
+  watch(
+    outlooks,
+    (now) => {
+      const part = partToTake(
+        now.map((o) => o.part),
+        { drafted: draft.value.part, asked: route.query['part'] },
+      );
+      if (part !== draft.value.part) draft.value = blankTake(part);
+    },
+    { immediate: true },
+  );
+
+  function add(amount: number): void {
+    const next = added(draft.value, amount);
+    const over = amount > 0 && draft.value.overReason === '' && goesOver(allowance(), next.amount);
+    if (over) holding.value = true;
+    else draft.value = next;
+  }
+
+  function overrule(reason: string): void {
+    draft.value = overruled(draft.value, reason, allowance());
+    holding.value = false;
+  }
+
+  function choosePart(part: PartKey): void {
+    draft.value = { ...draft.value, part, amount: 0, overReason: '' };
+  }
+
+  async function keep(): Promise<void> {
+    const { id, patchId, profile } = stand.value!;
+    const { part, day, amount } = draft.value;
+    const body = takeBody(
+      { ...draft.value, part: part! },
+      profile.parts.find((p) => p.key === part),
+    );
+    busy.value = true;
+    failure.value = '';
+    try {
+      const entry = make({ kind: 'take', patchId, standId: id, day: day || today.value, body });
+      const [result] = await send([entry]);
+      if (!result || result.status === 'needsAttention') {
+        failure.value = result?.message ?? words.value.t('errors.internal', { logId: '' });
+        return;
+      }
+      const { text, over } = takeSaid(words.value, result, { amount, unit: allowance().unit });
+      undo.say(text, () => withdraw(entry, today.value), over);
+      draft.value = blankTake();
+      await router.replace({ name: 'stand', params: { standId: id } });
+    } catch (error) {
+      failure.value = (error as Error).message;
+    } finally {
+      busy.value = false;
+    }
+  }
+
+  /** Only asked for once the form stands, which it does not before the stand is known. */
+  const allowance = (): AllowanceView => outlook.value!.allowance;
+
+  return { query, stand, draft, outlooks, outlook, holding, busy, failure, choosePart, add, overrule, keep };
+}

@@ -1,0 +1,75 @@
+import { useLocalStorage } from '@vueuse/core';
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { Entry, StandView } from '@emberfield/contract';
+import { useGroup } from '../people/use-group.ts';
+import { useDay } from '../platform/use-day.ts';
+import { useUndo } from '../platform/use-undo.ts';
+import { useWords } from '../platform/words.ts';
+import { useStand } from '../stands/queries.ts';
+import { useEntries, type Draft } from './use-entries.ts';
+import { blankVisit, draftsOf, type VisitDraft } from './visit-draft.ts';
+
+/** A visit while it is filled in, the entries it amounts to, and how they are sent. */
+export function useVisit(): {
+  readonly query: ReturnType<typeof useStand>;
+  readonly stand: ComputedRef<StandView | undefined>;
+  readonly visit: Ref<VisitDraft>;
+  readonly drafts: ComputedRef<readonly Draft[]>;
+  readonly busy: Ref<boolean>;
+  readonly failures: Ref<readonly string[]>;
+  readonly keep: () => Promise<void>;
+} {
+  const words = useWords();
+  const route = useRoute();
+  const router = useRouter();
+  const { groupId } = useGroup();
+  const { today } = useDay();
+  const undo = useUndo();
+  const { make, send, withdraw } = useEntries();
+  const standId = computed(() => String(route.params['standId']));
+  // A visit is of the real today, whatever day the ribbon looks at.
+  const query = useStand(groupId, standId, ref(undefined));
+  const stand = computed(() => query.data.value);
+  const visit = useLocalStorage<VisitDraft>(`emberfield-visit-${standId.value}`, blankVisit(), { mergeDefaults: true });
+  const busy = ref(false);
+  const failures = ref<readonly string[]>([]);
+  const day = computed(() => visit.value.day || today.value);
+  const isDeadly = (name: string): boolean =>
+    stand.value?.profile.lookAlikes.some((l) => words.value.text(l.name) === name && l.severity === 'deadly') ?? false;
+  const drafts = computed(() =>
+    draftsOf(visit.value, {
+      patchId: stand.value?.patchId ?? '',
+      standId: standId.value,
+      day: day.value,
+      deadly: isDeadly,
+      stageNow: stand.value?.outlooks[0]?.stageSeen?.stage ?? '',
+    }),
+  );
+
+  async function keep(): Promise<void> {
+    const { id, patchId } = stand.value!;
+    busy.value = true;
+    failures.value = [];
+    try {
+      const head = make({ kind: 'visit', patchId, standId: null, day: day.value, body: { note: '' } });
+      const entries: Entry[] = [head, ...drafts.value.map((d) => make({ ...d, visitId: head.id }))];
+      const results = await send(entries);
+      failures.value = results.flatMap((r) =>
+        r.status === 'needsAttention' ? [words.value.t('visit.needsAttention', { message: r.message })] : [],
+      );
+      if (failures.value.length) return;
+      undo.say(words.value.t('visit.stored'), async () => {
+        for (const entry of entries.slice(1)) await withdraw(entry, today.value);
+      });
+      visit.value = blankVisit();
+      await router.replace({ name: 'stand', params: { standId: id } });
+    } catch (error) {
+      failures.value = [(error as Error).message];
+    } finally {
+      busy.value = false;
+    }
+  }
+
+  return { query, stand, visit, drafts, busy, failures, keep };
+}

@@ -1,0 +1,26 @@
+import { errors, leftOut, reasons } from './errors.ts';
+import { hearth } from './hearth.ts';
+import { patches } from './patches.ts';
+import { people } from './people.ts';
+import { plants } from './plants.ts';
+import { sentences } from './sentences.ts';
+import { shell } from './shell.ts';
+import { stands } from './stands.ts';
+import { visits } from './visits.ts';
+import { weather } from './weather.ts';
+
+/** Everything Emberfield says, in English: by view, then what several views say, then what went wrong. */
+export const english = {
+  ...shell,
+  ...people,
+  ...hearth,
+  ...stands,
+  ...visits,
+  ...patches,
+  ...plants,
+  ...weather,
+  ...sentences,
+  errors,
+  reasons,
+  leftOut,
+};
