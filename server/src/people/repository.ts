@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, gt, isNull, or, sql } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
-import type { Queryable } from '../platform/database/database.ts';
+import type { Database, Queryable } from '../platform/database/database.ts';
 import { account, audit, foundingCode, group, houseRule, invitation, membership, session } from './table.ts';
 
 export type InvitationRow = typeof invitation.$inferSelect;
@@ -49,6 +49,7 @@ export const groupForMember = async (db: Queryable, groupId: string, accountId: 
       .where(and(eq(membership.groupId, groupId), eq(membership.accountId, accountId)))
   )[0] ?? null;
 
+/** Every change to what derived answers hang on passes here: they are kept by the group's revision. */
 export const updateGroup = (db: Queryable, groupId: string, set: Partial<typeof group.$inferInsert>) =>
   db
     .update(group)
@@ -83,6 +84,47 @@ export const sessionByToken = async (db: Queryable, tokenDigest: Buffer, now: Da
       .innerJoin(account, eq(account.id, session.accountId))
       .where(and(eq(session.tokenDigest, tokenDigest), gt(session.expiresAt, now)))
   )[0] ?? null;
+
+/** A group that nobody is in: where a route names none. */
+const NO_GROUP = '00000000-0000-0000-0000-000000000000';
+
+/** Who a session is, and what they are in a group if a route names one. Prepared, since every request asks it. */
+export function prepareCaller(db: Database) {
+  const query = db
+    .select({
+      session: { id: session.id, token: session.token, lastSeenAt: session.lastSeenAt },
+      account: { id: account.id, name: account.name, signInName: account.signInName },
+      group: {
+        id: group.id,
+        name: group.name,
+        zone: group.zone,
+        units: group.units,
+        hasBaseMap: group.hasBaseMap,
+        revision: group.revision,
+      },
+      role: membership.role,
+    })
+    .from(session)
+    .innerJoin(account, eq(account.id, session.accountId))
+    .leftJoin(
+      membership,
+      and(
+        eq(membership.accountId, account.id),
+        // A placeholder beside a column of its own type is not encoded by it, and finds nothing: it has to be said.
+        eq(membership.groupId, sql.param(sql.placeholder('groupId'), membership.groupId)),
+      ),
+    )
+    .leftJoin(group, eq(group.id, membership.groupId))
+    .where(
+      and(
+        eq(session.tokenDigest, sql.param(sql.placeholder('tokenDigest'), session.tokenDigest)),
+        gt(session.expiresAt, sql.param(sql.placeholder('now'), session.expiresAt)),
+      ),
+    )
+    .prepare();
+  return async (asked: { readonly tokenDigest: Buffer; readonly groupId: string | null; readonly now: Date }) =>
+    (await query.execute({ ...asked, groupId: asked.groupId ?? NO_GROUP }))[0] ?? null;
+}
 export const touchSession = (db: Queryable, id: string, lastSeenAt: Date) =>
   db.update(session).set({ lastSeenAt }).where(eq(session.id, id));
 export const sessionsOf = (db: Queryable, accountId: string, now: Date) =>

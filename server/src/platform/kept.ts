@@ -20,6 +20,10 @@ export class Kept<V> {
     return made;
   }
 
+  drop(key: string): void {
+    this.values.delete(key);
+  }
+
   peek(key: string): V | undefined {
     return this.values.get(key);
   }
@@ -28,5 +32,23 @@ export class Kept<V> {
     this.values.delete(key);
     this.values.set(key, value);
     if (this.values.size > this.most) this.values.delete(this.values.keys().next().value!);
+  }
+}
+
+/** The same for answers that take a while: asked for twice at once they are made once, and a failure is not kept. */
+export class KeptLater<V> {
+  private readonly kept: Kept<Promise<V>>;
+
+  constructor(most: number) {
+    this.kept = new Kept(most);
+  }
+
+  async get(key: string, make: () => Promise<V>): Promise<V> {
+    try {
+      return await this.kept.get(key, make);
+    } catch (error) {
+      this.kept.drop(key);
+      throw error;
+    }
   }
 }

@@ -1,4 +1,12 @@
-export { dossiersOf, identityOn, rulesInForce, standWithPlant, type Dossier } from './operations/dossier.ts';
+export { commonsOf, type KnownGroup } from './operations/group-commons.ts';
+export {
+  dossiersOf,
+  dossierUnderLock,
+  identityOn,
+  rulesInForce,
+  standWithPlant,
+  type Dossier,
+} from './operations/dossier.ts';
 export {
   allowanceOn,
   inUnit,
@@ -11,5 +19,5 @@ export {
 export { viewVerdict } from './operations/entry-page.ts';
 export { MODEL_REVISION, standSeason } from './operations/season-forecast.ts';
 export { refOf } from './operations/stand-view.ts';
-export { claimStand, insertStand, standById } from './repository.ts';
+export { claimStand, insertStand, standById, type StandAtPatch } from './repository.ts';
 export { mountStands } from './routes.ts';

@@ -34,19 +34,14 @@ export const updateStand = (db: Queryable, id: string, set: Partial<typeof stand
   db.update(stand).set(set).where(eq(stand.id, id));
 
 /**
- * Locks a stand's row and updates it. The lock holds on one server; the update makes two takers conflict on a cluster of
- * several writing nodes too, where row locks do not reach across.
+ * Claims a stand's row for this transaction by updating it, and reads it as it is then. The update takes the row's lock, so
+ * takers of one server wait for each other; and it makes takers on several writing nodes of a cluster conflict, where locks
+ * do not reach across. `null` where the group has no such stand.
  */
-export async function claimStand(db: Queryable, groupId: string, id: string): Promise<StandAtPatch | null> {
-  const [locked] = await db
-    .select({ id: stand.id })
-    .from(stand)
-    .where(and(eq(stand.groupId, groupId), eq(stand.id, id)))
-    .for('update');
-  if (!locked) return null;
-  await db
+export async function claimStand(tx: Queryable, groupId: string, id: string): Promise<StandAtPatch | null> {
+  const [{ affectedRows }] = await tx
     .update(stand)
     .set({ revision: sql`${stand.revision} + 1` })
-    .where(eq(stand.id, id));
-  return standById(db, groupId, id);
+    .where(and(eq(stand.groupId, groupId), eq(stand.id, id)));
+  return affectedRows === 0 ? null : standById(tx, groupId, id);
 }

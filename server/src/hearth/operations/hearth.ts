@@ -2,7 +2,6 @@ import type { FoundThing, HearthView, RibbonStroke, RibbonView } from '@emberfie
 import { dayNumber, firstOfYear, isoDay, yearOf } from '@emberfield/core/measure';
 import { seasonOf } from '@emberfield/core/phenology';
 import type { Dependencies } from '../../dependencies.ts';
-import { plantsOf } from '../../plants/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import {
@@ -14,7 +13,7 @@ import {
   standSeason,
   type Dossier,
 } from '../../stands/index.ts';
-import { stationsOf, weatherOf, type KnownWeather } from '../../weather/index.ts';
+import { weatherOf, type KnownWeather, type StationRow } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
 import { dutiesOf } from './duties.ts';
 
@@ -22,9 +21,9 @@ import { dutiesOf } from './duties.ts';
 export async function viewHearth(deps: Dependencies, { group, query }: GroupContext<null>): Promise<HearthView> {
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
-  const { stands, rules } = await dossiersOf(deps, group.id);
+  const { stands, rules, stations } = await dossiersOf(deps, group);
   const houseRules = rulesInForce(rules, iso);
-  const weather = await mainWeather(deps, group.id, stands);
+  const weather = await mainWeather(deps, stands, stations);
   return {
     day: iso,
     today: group.today,
@@ -38,15 +37,14 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
 /** The station that most stands stand by; without stands, the first there is. */
 async function mainWeather(
   deps: Dependencies,
-  groupId: string,
   stands: readonly Dossier[],
+  [first]: readonly StationRow[],
 ): Promise<KnownWeather | null> {
   const counts = new Map<KnownWeather, number>();
   for (const { weather } of stands) if (weather) counts.set(weather, (counts.get(weather) ?? 0) + 1);
   const most = [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
   if (most) return most;
-  const [station] = await stationsOf(deps.db, groupId);
-  return station ? weatherOf(deps.db, station) : null;
+  return first ? weatherOf(deps.db, first) : null;
 }
 
 const STEP_DAYS = 5;
@@ -58,8 +56,8 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
   const today = dayNumber(group.today);
   const first = firstOfYear(yearOf(day));
   const last = firstOfYear(yearOf(day) + 1) - 1;
-  const { stands } = await dossiersOf(deps, group.id);
-  const weather = await mainWeather(deps, group.id, stands);
+  const { stands, stations } = await dossiersOf(deps, group);
+  const weather = await mainWeather(deps, stands, stations);
   const strokes: RibbonStroke[] = [];
   for (const dossier of stands) {
     const { profile } = dossier.plant;
@@ -92,7 +90,7 @@ const MOST_FOUND = 12;
 export async function find(deps: Dependencies, { group, query }: GroupContext<null>): Promise<readonly FoundThing[]> {
   const text = (query['text'] ?? '').trim().toLowerCase();
   if (text.length === 0) return [];
-  const { stands } = await dossiersOf(deps, group.id);
+  const { stands, plants } = await dossiersOf(deps, group);
   const hits = (...words: readonly string[]): boolean => words.some((w) => w.toLowerCase().includes(text));
   const found: FoundThing[] = [];
   for (const { stand, patch, plant } of stands)
@@ -100,7 +98,7 @@ export async function find(deps: Dependencies, { group, query }: GroupContext<nu
       found.push({ kind: 'stand', id: stand.id, label: plant.profile.names, detail: patch.name });
   for (const patch of new Map(stands.map((s) => [s.patch.id, s.patch])).values())
     if (hits(patch.name)) found.push({ kind: 'patch', id: patch.id, label: { en: patch.name }, detail: '' });
-  for (const { profile } of (await plantsOf(deps, group.id)).values())
+  for (const { profile } of plants.values())
     if (hits(...Object.values(profile.names), profile.scientific))
       found.push({ kind: 'plant', id: profile.key, label: profile.names, detail: profile.scientific });
   return found.slice(0, MOST_FOUND);

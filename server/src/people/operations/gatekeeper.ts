@@ -4,44 +4,32 @@ import type { Dependencies } from '../../dependencies.ts';
 import type { Gatekeeper } from '../../platform/http/endpoint.ts';
 import { v7 as newId } from 'uuid';
 import type { Queryable } from '../../platform/database/database.ts';
-import { groupForMember, insertSession, sessionByToken, touchSession } from '../repository.ts';
+import { insertSession, prepareCaller, touchSession } from '../repository.ts';
 
 const SESSION_DAYS = 60;
 const SEEN_STEP_MS = 5 * 60_000;
 const MS_PER_DAY = 86_400_000;
 
-/** Who asks, and what they are in a group. */
+/** Who asks, and what they are in a group: one query, since it stands before every other. */
 export function createGatekeeper({ db, clock, publicUrl }: Dependencies): Gatekeeper {
+  const callerByToken = prepareCaller(db);
   return {
     publicUrl,
-    signedIn: async (token) => {
+    caller: async (token, groupId) => {
       const now = clock.now();
-      const found = await sessionByToken(db, digestOf(token), now);
+      const found = await callerByToken({ tokenDigest: digestOf(token), groupId, now });
       if (!found) return null;
-      if (now.getTime() - found.session.lastSeenAt.getTime() > SEEN_STEP_MS)
-        await touchSession(db, found.session.id, now);
-      const { account, session } = found;
+      const { account, session, group, role } = found;
+      if (now.getTime() - session.lastSeenAt.getTime() > SEEN_STEP_MS) await touchSession(db, session.id, now);
       return {
-        sessionId: session.id,
-        accountId: account.id,
-        name: account.name,
-        signInName: account.signInName,
-        token: session.token,
-      };
-    },
-    member: async (groupId, accountId) => {
-      const found = await groupForMember(db, groupId, accountId);
-      if (!found) return null;
-      const { group, role } = found;
-      return {
-        id: group.id,
-        name: group.name,
-        zone: group.zone,
-        units: group.units,
-        hasBaseMap: group.hasBaseMap,
-        revision: group.revision,
-        role,
-        today: todayIn(group.zone, clock),
+        account: {
+          sessionId: session.id,
+          accountId: account.id,
+          name: account.name,
+          signInName: account.signInName,
+          token: session.token,
+        },
+        group: group && role && { ...group, role, today: todayIn(group.zone, clock) },
       };
     },
   };

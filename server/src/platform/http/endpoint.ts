@@ -12,8 +12,11 @@ const SESSION_MAX_AGE_MS = 60 * 24 * 3_600_000;
 
 /** Looks up who asks; handed in, so that this file knows no table. */
 export interface Gatekeeper {
-  readonly signedIn: (token: string) => Promise<SignedIn | null>;
-  readonly member: (groupId: string, accountId: string) => Promise<InGroup | null>;
+  /** `null` for a session that is none; `group` is `null` where it is not theirs. */
+  readonly caller: (
+    token: string,
+    groupId: string | null,
+  ) => Promise<{ readonly account: SignedIn; readonly group: InGroup | null } | null>;
   readonly publicUrl: string | null;
 }
 
@@ -64,14 +67,16 @@ export class Endpoints {
       if (!route.query.includes(name))
         throw new AppError('badInput', { field: `query.${name}`, reason: 'unknownField' });
     const token = cookieOf(request);
-    const account = token ? await this.gate.signedIn(token) : null;
+    const groupId = request.params['groupId'];
+    const asked = typeof groupId === 'string' ? groupId : null;
+    const caller = token ? await this.gate.caller(token, asked) : null;
+    const account = caller?.account ?? null;
+    const group = caller?.group ?? null;
     if (route.who !== 'anyone') {
       if (!account) throw new AppError('notSignedIn');
       assertToken(request, account.token);
     }
-    const groupId = request.params['groupId'];
-    const group = account && typeof groupId === 'string' ? await this.gate.member(groupId, account.accountId) : null;
-    if (typeof groupId === 'string') {
+    if (asked !== null) {
       if (!group) throw notFound('group');
       if (!mayAs(group.role, route.who)) throw new AppError('notAllowed', { values: { role: group.role } });
     }

@@ -1,13 +1,14 @@
 import type { HouseRule, IdentityStatus } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { entriesOfStands, type RecordEntry } from '../../entries/index.ts';
-import { allRules, type HouseRuleRow } from '../../people/index.ts';
-import { plantsOf, type KnownPlant } from '../../plants/index.ts';
+import type { HouseRuleRow } from '../../people/index.ts';
+import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { Kept } from '../../platform/kept.ts';
-import { pickNearest, stationsOf, weatherOf, type KnownWeather } from '../../weather/index.ts';
+import { pickNearest, weatherOf, type KnownWeather } from '../../weather/index.ts';
 import type { DayNumber } from '@emberfield/core/measure';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
+import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
 import { recordOf, type StandRecord } from './stand-record.ts';
 
 /** All that is known of a stand: what every derived answer is reckoned from. */
@@ -17,58 +18,56 @@ export interface Dossier extends StandAtPatch {
   readonly weather: KnownWeather | null;
 }
 
-/** What the stands of a group have in common. */
-export interface GroupDossier {
+/** The stands asked for, and what they have in common. */
+export interface GroupDossier extends GroupCommons {
   readonly stands: readonly Dossier[];
-  readonly rules: readonly HouseRuleRow[];
 }
 
 const MOST_RECORDS_KEPT = 20_000;
 const records = new Kept<StandRecord>(MOST_RECORDS_KEPT);
 
-/**
- * Dossiers of all stands of a group, or of one; entries are read again only for stands that changed.
- * Within a transaction (`on`) nothing is kept: what it sees may never be committed.
- */
+/** Dossiers of all stands of a group, or of one; entries are read again only for stands that changed. */
 export async function dossiersOf(
   deps: Pick<Dependencies, 'db' | 'catalogue'>,
-  groupId: string,
+  group: KnownGroup,
   only: string | null = null,
-  on: Queryable = deps.db,
 ): Promise<GroupDossier> {
-  // Asked together: none needs another's answer, and each way to the database and back costs a millisecond.
-  const [rows, plants, stations, rules] = await Promise.all([
-    only === null ? standsOf(on, groupId) : onlyStand(on, groupId, only),
-    plantsOf(deps, groupId, on),
-    stationsOf(on, groupId),
-    allRules(on, groupId),
+  const [rows, commons] = await Promise.all([
+    only === null ? standsOf(deps.db, group.id) : onlyStand(deps.db, group.id, only),
+    commonsOf(deps, group),
   ]);
-  const known = await recordsFor(on, rows, on === deps.db);
+  const known = await recordsFor(deps.db, rows);
   const stands: Dossier[] = [];
   for (const row of rows) {
-    const plant = plants.get(row.stand.plantKey);
+    const plant = commons.plants.get(row.stand.plantKey);
     // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
     if (!plant) continue;
-    const station = pickNearest(stations, row.patch);
-    stands.push({
-      ...row,
-      plant,
-      record: known.get(row.stand.id)!,
-      weather: station && (await weatherOf(on, station)),
-    });
+    const station = pickNearest(commons.stations, row.patch);
+    const weather = station && (await weatherOf(deps.db, station));
+    stands.push({ ...row, plant, record: known.get(row.stand.id)!, weather });
   }
-  return { stands, rules };
+  return { stands, ...commons };
 }
 
 /** A stand with its plant, without its record: enough to see whether an entry fits it. */
 export async function standWithPlant(
   deps: Pick<Dependencies, 'db' | 'catalogue'>,
-  groupId: string,
+  group: KnownGroup,
   id: string,
 ): Promise<(StandAtPatch & { readonly plant: KnownPlant }) | null> {
-  const row = await standById(deps.db, groupId, id);
-  const plant = row && (await plantsOf(deps, groupId)).get(row.stand.plantKey);
+  const [row, { plants }] = await Promise.all([standById(deps.db, group.id, id), commonsOf(deps, group)]);
+  const plant = row && plants.get(row.stand.plantKey);
   return row && plant ? { ...row, plant } : null;
+}
+
+/**
+ * The dossier as it is under the lock of a transaction that claimed the stand. Usually nobody came between, and the record
+ * read before still holds; else it is read anew, and not kept: what this transaction sees may never be committed.
+ */
+export async function dossierUnderLock(tx: Queryable, before: Dossier, claimed: StandAtPatch): Promise<Dossier> {
+  const unchanged = claimed.stand.revision === before.stand.revision + 1;
+  const record = unchanged ? before.record : recordOf(await entriesOfStands(tx, [claimed.stand.id]));
+  return { ...before, ...claimed, record };
 }
 
 async function onlyStand(on: Queryable, groupId: string, id: string): Promise<readonly StandAtPatch[]> {
@@ -76,14 +75,10 @@ async function onlyStand(on: Queryable, groupId: string, id: string): Promise<re
   return row ? [row] : [];
 }
 
-async function recordsFor(
-  on: Queryable,
-  rows: readonly StandAtPatch[],
-  keep: boolean,
-): Promise<ReadonlyMap<string, StandRecord>> {
+async function recordsFor(on: Queryable, rows: readonly StandAtPatch[]): Promise<ReadonlyMap<string, StandRecord>> {
   const keyOf = ({ stand }: StandAtPatch): string => `${stand.id}:${stand.revision}`;
   const found = new Map<string, StandRecord>();
-  for (const row of keep ? rows : []) {
+  for (const row of rows) {
     const record = records.peek(keyOf(row));
     if (record) found.set(row.stand.id, record);
   }
@@ -97,7 +92,7 @@ async function recordsFor(
   for (const row of missing) {
     const record = recordOf(entries.get(row.stand.id)!);
     found.set(row.stand.id, record);
-    if (keep) records.put(keyOf(row), record);
+    records.put(keyOf(row), record);
   }
   return found;
 }

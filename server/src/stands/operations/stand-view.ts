@@ -38,7 +38,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const {
     stands: [dossier],
     rules,
-  } = await dossiersOf(deps, group.id, params['standId']);
+  } = await dossiersOf(deps, group, params['standId']);
   if (!dossier) throw notFound('stand');
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];

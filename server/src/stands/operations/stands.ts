@@ -2,7 +2,6 @@ import type { ChangeStand, EntryPage, NewStand, StandRef } from '@emberfield/con
 import { dayNumber } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
 import { patchById } from '../../patches/index.ts';
-import { plantsOf } from '../../plants/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -10,6 +9,7 @@ import { contentDigest } from '../../platform/tokens.ts';
 import { isUuid } from '@emberfield/contract';
 import * as repository from '../repository.ts';
 import { dossiersOf } from './dossier.ts';
+import { commonsOf, type KnownGroup } from './group-commons.ts';
 import { pageOfEntries } from './entry-page.ts';
 import { refOf } from './stand-view.ts';
 
@@ -18,7 +18,7 @@ export async function addStand(
   { body, group, account }: GroupContext<NewStand>,
 ): Promise<StandRef> {
   if (!(await patchById(deps.db, group.id, body.patchId))) throw notFound('patch');
-  if (!(await plantsOf(deps, group.id)).has(body.plantKey))
+  if (!(await commonsOf(deps, group)).plants.has(body.plantKey))
     throw new AppError('badInput', { field: 'body.plantKey', reason: 'unknownPlant' });
   const { since, where, ...columns } = body;
   const digest = contentDigest(body);
@@ -64,12 +64,12 @@ export async function changeStand(
 
 async function oneRef(
   deps: Dependencies,
-  group: { readonly id: string; readonly today: string },
+  group: KnownGroup & { readonly today: string },
   id: string,
 ): Promise<StandRef> {
   const {
     stands: [dossier],
-  } = await dossiersOf(deps, group.id, id);
+  } = await dossiersOf(deps, group, id);
   if (!dossier) throw notFound('stand');
   return refOf(dossier, dayNumber(group.today));
 }

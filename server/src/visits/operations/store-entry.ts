@@ -4,6 +4,7 @@ import { entrySchema, type Entry, type EntryOf, type EntryResult, type TakeVerdi
 import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById } from '../../patches/index.ts';
+import type { HouseRuleRow } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -14,6 +15,7 @@ import {
   allowanceOn,
   claimStand,
   dossiersOf,
+  dossierUnderLock,
   inUnit,
   MODEL_REVISION,
   rulesInForce,
@@ -22,6 +24,7 @@ import {
   viewVerdict,
   windowOfPart,
   type Dossier,
+  type KnownGroup,
 } from '../../stands/index.ts';
 
 export interface Storing {
@@ -61,14 +64,11 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
   const before = await alreadyThere(deps, group.id, entry.id, digest);
   if (before) return before;
   if (entry.day > group.today) throw new AppError('futureDay', { field: 'day', values: { today: group.today } });
-  if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
-  if (entry.standId !== null) {
-    const stand = await standWithPlant(deps, group.id, entry.standId);
-    if (!stand) throw notFound('stand');
-    assertFits(stand, entry);
-  }
-  // Known before the transaction: model answers that only say which season's window a take belongs to.
-  const known = entry.kind === 'take' ? await dossierFor(deps, group.id, entry.standId!) : null;
+  // Known before the transaction: what the stand is, and of a take the model's answers and the group's rules.
+  const known = entry.kind === 'take' ? await dossierFor(deps, group, entry.standId!) : null;
+  if (entry.standId === null) {
+    if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
+  } else assertFits(known?.dossier ?? (await standFor(deps, group, entry.standId)), entry);
   try {
     const take = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, known }));
     return { id: entry.id, status: 'stored', take };
@@ -84,48 +84,43 @@ interface Work {
   readonly deps: Dependencies;
   readonly storing: Storing;
   readonly entry: Entry;
-  readonly known: Dossier | null;
+  readonly known: Known | null;
+}
+
+interface Known {
+  readonly dossier: Dossier;
+  readonly rules: readonly HouseRuleRow[];
 }
 
 /** One transaction: the stand is locked and updated, the allowance checked, the entry and its verdict written. */
 async function storeIn(tx: Transaction, { deps, storing, entry, known }: Work): Promise<TakeVerdict | null> {
   const { group, account } = storing;
-  if (entry.standId !== null && !(await claimStand(tx, group.id, entry.standId))) throw notFound('stand');
+  const claimed = entry.standId === null ? null : await claimStand(tx, group.id, entry.standId);
+  if (entry.standId !== null && !claimed) throw notFound('stand');
   if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
-  const judged = entry.kind === 'take' && known ? await judge(tx, { deps, group, entry, known }) : null;
+  const judged =
+    entry.kind === 'take' && known && claimed
+      ? judge(entry, { dossier: await dossierUnderLock(tx, known.dossier, claimed), rules: known.rules }, group.today)
+      : null;
   await insertEntry(tx, rowOf(entry, { groupId: group.id, madeBy: account.accountId, storedAt: deps.clock.now() }));
   if (judged)
     await insertVerdict(tx, {
       entryId: entry.id,
       ...judged,
-      plantRevision: known!.plant.revision,
+      plantRevision: known!.dossier.plant.revision,
       modelRevision: MODEL_REVISION,
     });
   return judged;
 }
 
 /** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */
-async function judge(
-  tx: Transaction,
-  {
-    deps,
-    group,
-    entry,
-    known,
-  }: { readonly deps: Dependencies; readonly group: InGroup; readonly entry: EntryOf<'take'>; readonly known: Dossier },
-): Promise<TakeVerdict> {
-  const {
-    stands: [fresh],
-    rules,
-  } = await dossiersOf(deps, group.id, entry.standId, tx);
-  const dossier =
-    entry.replaces === null
-      ? fresh!
-      : { ...fresh!, record: { ...fresh!.record, takes: fresh!.record.takes.filter((t) => t.id !== entry.replaces) } };
+function judge(entry: EntryOf<'take'>, { dossier: locked, rules }: Known, today: string): TakeVerdict {
+  const takes = locked.record.takes.filter((t) => t.id !== entry.replaces);
+  const dossier = { ...locked, record: { ...locked.record, takes } };
   const part = dossier.plant.profile.parts.find((p) => p.key === entry.body.part)!;
-  const day = dayNumber(entry.day);
-  const window = windowOfPart(known, part.key, day, dayNumber(group.today));
-  const allowance = allowanceOn(dossier, part, window, day, rulesInForce(rules, entry.day), dayNumber(group.today));
+  const [day, todayNumber] = [dayNumber(entry.day), dayNumber(today)];
+  const window = windowOfPart(dossier, part.key, day, todayNumber);
+  const allowance = allowanceOn(dossier, part, window, day, rulesInForce(rules, entry.day), todayNumber);
   const amount = inUnit(entry.body, part);
   const leftBefore = allowance.amountLeft;
   return {
@@ -136,12 +131,23 @@ async function judge(
   };
 }
 
-async function dossierFor(deps: Dependencies, groupId: string, standId: string): Promise<Dossier> {
+async function dossierFor(deps: Dependencies, group: KnownGroup, standId: string): Promise<Known> {
   const {
     stands: [dossier],
-  } = await dossiersOf(deps, groupId, standId);
+    rules,
+  } = await dossiersOf(deps, group, standId);
   if (!dossier) throw notFound('stand');
-  return dossier;
+  return { dossier, rules };
+}
+
+async function standFor(
+  deps: Dependencies,
+  group: KnownGroup,
+  standId: string,
+): Promise<Pick<Dossier, 'stand' | 'plant'>> {
+  const found = await standWithPlant(deps, group, standId);
+  if (!found) throw notFound('stand');
+  return found;
 }
 
 function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plant'>, entry: Entry): void {

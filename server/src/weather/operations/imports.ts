@@ -4,6 +4,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
+import { updateGroup } from '../../people/index.ts';
 import * as repository from '../repository.ts';
 import { decodeFile } from './decode-file.ts';
 import { guessReading } from './guess-reading.ts';
@@ -72,6 +73,7 @@ export async function storeImport(deps: Dependencies, { group, params }: GroupCo
   const { days, problem } = readWeather(decodeFile(row.content), row.reading);
   if (problem !== null) throw new AppError('nothingToStore', { reason: problem });
   await transact(deps.db, async (tx) => {
+    await updateGroup(tx, group.id, {});
     await repository.touchStation(tx, row.stationId);
     await repository.upsertDays(
       tx,

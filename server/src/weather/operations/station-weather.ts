@@ -1,6 +1,6 @@
 import { climatologyOf, joinDays, type StationWeather, type WeatherDay } from '@emberfield/core/phenology';
 import type { Queryable } from '../../platform/database/database.ts';
-import { Kept } from '../../platform/kept.ts';
+import { KeptLater } from '../../platform/kept.ts';
 import { allDays, type StationRow } from '../repository.ts';
 
 export interface KnownWeather {
@@ -11,7 +11,7 @@ export interface KnownWeather {
 }
 
 const MOST_STATIONS_KEPT = 50;
-const kept = new Kept<Promise<KnownWeather>>(MOST_STATIONS_KEPT);
+const kept = new KeptLater<KnownWeather>(MOST_STATIONS_KEPT);
 
 /** A station's days joined to a series, kept until its days change. */
 export function weatherOf(db: Queryable, station: StationRow): Promise<KnownWeather> {

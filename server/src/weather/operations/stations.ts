@@ -1,10 +1,11 @@
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { NewStation, StationDays, StationView } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { isDuplicate } from '../../platform/database/transact.ts';
+import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
+import { updateGroup } from '../../people/index.ts';
 import * as repository from '../repository.ts';
 
 export async function listStations(
@@ -45,13 +46,16 @@ export async function oneStation(deps: Dependencies, groupId: string, id: string
 export async function addStation(deps: Dependencies, { body, group }: GroupContext<NewStation>): Promise<StationView> {
   const digest = contentDigest(body);
   try {
-    await repository.insertStation(deps.db, {
-      ...body,
-      name: body.name.trim(),
-      groupId: group.id,
-      source: 'csv',
-      contentDigest: digest,
-      madeAt: deps.clock.now(),
+    await transact(deps.db, async (tx) => {
+      await updateGroup(tx, group.id, {});
+      await repository.insertStation(tx, {
+        ...body,
+        name: body.name.trim(),
+        groupId: group.id,
+        source: 'csv',
+        contentDigest: digest,
+        madeAt: deps.clock.now(),
+      });
     });
   } catch (error) {
     if (!isDuplicate(error)) throw error;

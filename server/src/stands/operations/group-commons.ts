@@ -1,0 +1,36 @@
+import type { Dependencies } from '../../dependencies.ts';
+import { allRules, type HouseRuleRow } from '../../people/index.ts';
+import { plantsOf, type KnownPlant } from '../../plants/index.ts';
+import { KeptLater } from '../../platform/kept.ts';
+import { stationsOf, type StationRow } from '../../weather/index.ts';
+
+/** What the stands of a group have in common. */
+export interface GroupCommons {
+  readonly plants: ReadonlyMap<string, KnownPlant>;
+  readonly stations: readonly StationRow[];
+  readonly rules: readonly HouseRuleRow[];
+}
+
+/** A group as the gate knows it: the revision of its row moves with every change to plants, stations, their days and rules. */
+export interface KnownGroup {
+  readonly id: string;
+  readonly revision: number;
+}
+
+const MOST_GROUPS_KEPT = 1_000;
+const kept = new KeptLater<GroupCommons>(MOST_GROUPS_KEPT);
+
+/** Read once for a revision of the group. A change that commits while it is read belongs to a later revision, which is read anew. */
+export function commonsOf(
+  deps: Pick<Dependencies, 'db' | 'catalogue'>,
+  { id, revision }: KnownGroup,
+): Promise<GroupCommons> {
+  return kept.get(`${id}:${revision}`, async () => {
+    const [plants, stations, rules] = await Promise.all([
+      plantsOf(deps, id),
+      stationsOf(deps.db, id),
+      allRules(deps.db, id),
+    ]);
+    return { plants, stations, rules };
+  });
+}
