@@ -168,7 +168,7 @@ export async function loadDemo(
   const work = async (): Promise<void> => {
     for (let queue = queues.shift(); queue; queue = queues.shift())
       for (const { by, entry } of queue) {
-        const result = await storeEntry(deps, { group, account: { accountId: accountOf(by) } }, entry);
+        const result = await storeEntry(deps, { group, account: { accountId: accountOf(by), name: by } }, entry);
         if (result.status === 'needsAttention')
           throw new Error(`The demo's own entry was refused: ${result.message} (${entry.kind} ${entry.day})`);
         progress(++done / takes);

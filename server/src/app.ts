@@ -24,6 +24,8 @@ export function createApp(deps: Dependencies): Express {
   // Behind one proxy, when the operator says so by naming the public address; else the header is anybody's.
   app.set('trust proxy', deps.publicUrl === null ? false : 1);
   app.set('query parser', 'simple');
+  // Answers are of a moment and not kept by browsers: a digest of each would be reckoned for nobody.
+  app.set('etag', false);
   app.use(
     pinoHttp({
       logger: deps.log,

@@ -19,5 +19,6 @@ export {
 export { viewVerdict } from './operations/entry-page.ts';
 export { MODEL_REVISION, standSeason } from './operations/season-forecast.ts';
 export { refOf } from './operations/stand-view.ts';
+export { rememberEntry } from './operations/kept-records.ts';
 export { claimStand, insertStand, standById, type StandAtPatch } from './repository.ts';
 export { mountStands } from './routes.ts';

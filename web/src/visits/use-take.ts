@@ -48,6 +48,8 @@ export function useTake(): {
   watch(
     outlooks,
     (now) => {
+      // Before the stand is known there is nothing to choose from, and a tally begun before a reload must stay.
+      if (now.length === 0) return;
       const part = partToTake(
         now.map((o) => o.part),
         { drafted: draft.value.part, asked: route.query['part'] },

@@ -1,30 +1,28 @@
 import type { HouseRule, IdentityStatus } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { entriesOfStands, type RecordEntry } from '../../entries/index.ts';
 import type { HouseRuleRow } from '../../people/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
-import { Kept } from '../../platform/kept.ts';
 import { pickNearest, weatherOf, type KnownWeather } from '../../weather/index.ts';
 import type { DayNumber } from '@emberfield/core/measure';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
-import { recordOf, type StandRecord } from './stand-record.ts';
+import { recordsFor, recordUnderLock } from './kept-records.ts';
+import type { StandRecord } from './stand-record.ts';
 
 /** All that is known of a stand: what every derived answer is reckoned from. */
 export interface Dossier extends StandAtPatch {
   readonly plant: KnownPlant;
   readonly record: StandRecord;
   readonly weather: KnownWeather | null;
+  /** What derived answers of the stand hang on besides the day, as a text to keep them under. */
+  readonly key: string;
 }
 
 /** The stands asked for, and what they have in common. */
 export interface GroupDossier extends GroupCommons {
   readonly stands: readonly Dossier[];
 }
-
-const MOST_RECORDS_KEPT = 20_000;
-const records = new Kept<StandRecord>(MOST_RECORDS_KEPT);
 
 /** Dossiers of all stands of a group, or of one; entries are read again only for stands that changed. */
 export async function dossiersOf(
@@ -44,7 +42,8 @@ export async function dossiersOf(
     if (!plant) continue;
     const station = pickNearest(commons.stations, row.patch);
     const weather = station && (await weatherOf(deps.db, station));
-    stands.push({ ...row, plant, record: known.get(row.stand.id)!, weather });
+    const key = [row.stand.id, row.stand.revision, row.patch.version, group.id, group.revision].join(':');
+    stands.push({ ...row, plant, record: known.get(row.stand.id)!, weather, key });
   }
   return { stands, ...commons };
 }
@@ -60,41 +59,14 @@ export async function standWithPlant(
   return row && plant ? { ...row, plant } : null;
 }
 
-/**
- * The dossier as it is under the lock of a transaction that claimed the stand. Usually nobody came between, and the record
- * read before still holds; else it is read anew, and not kept: what this transaction sees may never be committed.
- */
+/** The dossier as it is under the lock of a transaction that claimed the stand. */
 export async function dossierUnderLock(tx: Queryable, before: Dossier, claimed: StandAtPatch): Promise<Dossier> {
-  const unchanged = claimed.stand.revision === before.stand.revision + 1;
-  const record = unchanged ? before.record : recordOf(await entriesOfStands(tx, [claimed.stand.id]));
-  return { ...before, ...claimed, record };
+  return { ...before, ...claimed, record: await recordUnderLock(tx, claimed.stand) };
 }
 
 async function onlyStand(on: Queryable, groupId: string, id: string): Promise<readonly StandAtPatch[]> {
   const row = await standById(on, groupId, id);
   return row ? [row] : [];
-}
-
-async function recordsFor(on: Queryable, rows: readonly StandAtPatch[]): Promise<ReadonlyMap<string, StandRecord>> {
-  const keyOf = ({ stand }: StandAtPatch): string => `${stand.id}:${stand.revision}`;
-  const found = new Map<string, StandRecord>();
-  for (const row of rows) {
-    const record = records.peek(keyOf(row));
-    if (record) found.set(row.stand.id, record);
-  }
-  const missing = rows.filter((row) => !found.has(row.stand.id));
-  const entries = new Map<string, RecordEntry[]>(missing.map(({ stand }) => [stand.id, []]));
-  for (const read of await entriesOfStands(
-    on,
-    missing.map((m) => m.stand.id),
-  ))
-    entries.get(read.standId)?.push(read);
-  for (const row of missing) {
-    const record = recordOf(entries.get(row.stand.id)!);
-    found.set(row.stand.id, record);
-    records.put(keyOf(row), record);
-  }
-  return found;
 }
 
 /** House rules in force on a day. */

@@ -10,12 +10,16 @@ import {
   type DayRange,
   type WindowForecast,
 } from '@emberfield/core/phenology';
+import { Kept } from '../../platform/kept.ts';
 import { ceilingsOf, openLookAlike, spentBy } from './ceilings.ts';
 import { identityOn, type Dossier } from './dossier.ts';
 import { standSeason } from './season-forecast.ts';
 import type { RecordedTake } from './stand-record.ts';
 
 const DAYS_A_YEAR = 365;
+const MOST_OUTLOOKS_KEPT = 20_000;
+/** House rules are the group's: its revision, which the dossier's key holds, moves with them. */
+const kept = new Kept<readonly PartOutlook[]>(MOST_OUTLOOKS_KEPT);
 
 /** Everything a row of the Hearth says, for every window of a stand on a day, as seen today. */
 export function outlooksOn(
@@ -24,7 +28,9 @@ export function outlooksOn(
   today: DayNumber,
   houseRules: readonly HouseRule[],
 ): readonly PartOutlook[] {
-  return dossier.plant.profile.windows.map((_, w) => outlookOn(dossier, w, day, today, houseRules));
+  return kept.get(`${dossier.key}:${day}:${today}`, () =>
+    dossier.plant.profile.windows.map((_, w) => outlookOn(dossier, w, day, today, houseRules)),
+  );
 }
 
 function outlookOn(

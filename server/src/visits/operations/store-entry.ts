@@ -18,6 +18,7 @@ import {
   dossierUnderLock,
   inUnit,
   MODEL_REVISION,
+  rememberEntry,
   rulesInForce,
   standWithPlant,
   viewAllowance,
@@ -25,11 +26,12 @@ import {
   windowOfPart,
   type Dossier,
   type KnownGroup,
+  type StandAtPatch,
 } from '../../stands/index.ts';
 
 export interface Storing {
   readonly group: InGroup;
-  readonly account: Pick<SignedIn, 'accountId'>;
+  readonly account: Pick<SignedIn, 'accountId' | 'name'>;
 }
 
 /** The one way in for every entry, typed at the desk or synced from the field: stored once, whatever happens on the way. */
@@ -70,7 +72,8 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
     if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
   } else assertFits(known?.dossier ?? (await standFor(deps, group, entry.standId)), entry);
   try {
-    const take = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, known }));
+    const { claimed, take } = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, known }));
+    if (claimed) rememberEntry(claimed.stand, { ...entry, standId: claimed.stand.id, by: storing.account.name });
     return { id: entry.id, status: 'stored', take };
   } catch (error) {
     if (!isDuplicate(error)) throw error;
@@ -93,7 +96,10 @@ interface Known {
 }
 
 /** One transaction: the stand is locked and updated, the allowance checked, the entry and its verdict written. */
-async function storeIn(tx: Transaction, { deps, storing, entry, known }: Work): Promise<TakeVerdict | null> {
+async function storeIn(
+  tx: Transaction,
+  { deps, storing, entry, known }: Work,
+): Promise<{ readonly claimed: StandAtPatch | null; readonly take: TakeVerdict | null }> {
   const { group, account } = storing;
   const claimed = entry.standId === null ? null : await claimStand(tx, group.id, entry.standId);
   if (entry.standId !== null && !claimed) throw notFound('stand');
@@ -110,7 +116,7 @@ async function storeIn(tx: Transaction, { deps, storing, entry, known }: Work): 
       plantRevision: known!.dossier.plant.revision,
       modelRevision: MODEL_REVISION,
     });
-  return judged;
+  return { claimed, take: judged };
 }
 
 /** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */

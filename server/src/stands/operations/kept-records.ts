@@ -1,0 +1,54 @@
+import { entriesOfStands, type RecordEntry } from '../../entries/index.ts';
+import type { Queryable } from '../../platform/database/database.ts';
+import { Kept } from '../../platform/kept.ts';
+import type { StandAtPatch } from '../repository.ts';
+import { recordOf, type StandRecord } from './stand-record.ts';
+
+interface Known {
+  readonly entries: readonly RecordEntry[];
+  readonly record: StandRecord;
+}
+
+const MOST_RECORDS_KEPT = 20_000;
+/** By a stand's revision, which every entry moves on. What is read a moment after the revision lies under one that is past. */
+const kept = new Kept<Known>(MOST_RECORDS_KEPT);
+const keyOf = (standId: string, revision: number): string => `${standId}:${revision}`;
+
+/** Records of stands as they stand in the database; entries are read only of those that changed. */
+export async function recordsFor(
+  db: Queryable,
+  rows: readonly StandAtPatch[],
+): Promise<ReadonlyMap<string, StandRecord>> {
+  const found = new Map<string, StandRecord>();
+  const missing = new Map<string, { readonly revision: number; readonly entries: RecordEntry[] }>();
+  for (const { stand } of rows) {
+    const known = kept.peek(keyOf(stand.id, stand.revision));
+    if (known) found.set(stand.id, known.record);
+    else missing.set(stand.id, { revision: stand.revision, entries: [] });
+  }
+  for (const entry of await entriesOfStands(db, [...missing.keys()])) missing.get(entry.standId)!.entries.push(entry);
+  for (const [id, { revision, entries }] of missing) {
+    const record = recordOf(entries);
+    found.set(id, record);
+    kept.put(keyOf(id, revision), { entries, record });
+  }
+  return found;
+}
+
+/**
+ * The record under the lock of a transaction that claimed the stand. Usually that of the revision before is known; else it is
+ * read, and not kept: a transaction may see what is never committed.
+ */
+export async function recordUnderLock(tx: Queryable, { id, revision }: StandAtPatch['stand']): Promise<StandRecord> {
+  return kept.peek(keyOf(id, revision - 1))?.record ?? recordOf(await entriesOfStands(tx, [id]));
+}
+
+/** An entry was committed under this revision: the record before it is known to have just this one more. */
+export function rememberEntry({ id, revision }: StandAtPatch['stand'], entry: RecordEntry): void {
+  const before = kept.peek(keyOf(id, revision - 1));
+  if (!before) return;
+  const later = before.entries.findIndex((e) => e.day > entry.day || (e.day === entry.day && e.id > entry.id));
+  const at = later < 0 ? before.entries.length : later;
+  const entries = [...before.entries.slice(0, at), entry, ...before.entries.slice(at)];
+  kept.put(keyOf(id, revision), { entries, record: recordOf(entries) });
+}
