@@ -13,6 +13,7 @@ import { AppError } from './platform/errors.ts';
 import { Endpoints } from './platform/http/endpoint.ts';
 import { errorAnswer } from './platform/http/error-answer.ts';
 import { requestLimit } from './platform/http/rate-limit.ts';
+import { loggedPath } from './platform/log.ts';
 import { mountStands } from './stands/index.ts';
 import { mountVisits } from './visits/index.ts';
 import { mountWeather } from './weather/index.ts';
@@ -31,7 +32,7 @@ export function createApp(deps: Dependencies): Express {
       logger: deps.log,
       autoLogging: deps.log.isLevelEnabled('debug'),
       serializers: {
-        req: ({ method, url }: { method: string; url: string }) => ({ method, url: url.split('?')[0] }),
+        req: ({ method, url }: { method: string; url: string }) => ({ method, url: loggedPath(url) }),
         res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
       },
     }),

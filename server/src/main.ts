@@ -5,7 +5,7 @@ import { CATALOGUE, SOURCES } from '@emberfield/catalogue';
 import { createWords } from '@emberfield/words';
 import { createApp } from './app.ts';
 import type { Dependencies } from './dependencies.ts';
-import { renewFoundingCode } from './people/index.ts';
+import { renewFoundingCode, sweepSessions } from './people/index.ts';
 import { readConfig } from './platform/config.ts';
 import { connect } from './platform/database/database.ts';
 import { migrateDatabase } from './platform/database/migrate.ts';
@@ -43,8 +43,12 @@ server.listen(config.port, config.host, () => {
   process.stdout.write(`EMBERFIELD_READY ${port}\n`);
   if (foundingCode) process.stdout.write(`EMBERFIELD_CODE ${foundingCode}\n`);
 });
+const sweep = async (now: Date): Promise<void> => {
+  await sweepRateLimits(deps.db, now);
+  await sweepSessions(deps.db, now);
+};
 const sweeper = setInterval(
-  () => void sweepRateLimits(deps.db, new Date()).catch((err: unknown) => log.error({ err }, 'sweep')),
+  () => void sweep(new Date()).catch((err: unknown) => log.error({ err }, 'sweep')),
   SWEEP_EVERY_MS,
 );
 

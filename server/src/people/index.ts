@@ -8,6 +8,7 @@ export {
   allRules,
   insertRule,
   rulesOn,
+  sweepSessions,
   updateGroup,
   writeAudit,
   type HouseRuleRow,

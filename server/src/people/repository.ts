@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, isNull, or, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, isNull, lt, or, sql } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import type { Database, Queryable } from '../platform/database/database.ts';
 import { account, audit, foundingCode, group, houseRule, invitation, membership, session } from './table.ts';
@@ -127,6 +127,8 @@ export function prepareCaller(db: Database) {
 }
 export const touchSession = (db: Queryable, id: string, lastSeenAt: Date) =>
   db.update(session).set({ lastSeenAt }).where(eq(session.id, id));
+/** Removes sessions that have run out: they are refused anyway, and nobody needs to know of them. */
+export const sweepSessions = (db: Queryable, now: Date) => db.delete(session).where(lt(session.expiresAt, now));
 export const sessionsOf = (db: Queryable, accountId: string, now: Date) =>
   db
     .select()

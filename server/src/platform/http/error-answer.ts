@@ -4,7 +4,7 @@ import type { ErrorBody, ErrorCode } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 import { isTransient } from '../database/transact.ts';
 import { AppError } from '../errors.ts';
-import type { Log } from '../log.ts';
+import { loggedPath, type Log } from '../log.ts';
 
 export const STATUS: Readonly<Record<ErrorCode, number>> = {
   badInput: 400,
@@ -38,7 +38,7 @@ export function errorAnswer(log: Log, words: Words): ErrorRequestHandler {
   return (error: unknown, request, response, _next) => {
     const known = asAppError(error);
     const logId = known ? null : randomBytes(6).toString('hex');
-    if (!known) log.error({ err: error, logId, method: request.method, path: request.path }, 'unexpected');
+    if (!known) log.error({ err: error, logId, method: request.method, path: loggedPath(request.path) }, 'unexpected');
     const code = known?.code ?? 'internal';
     const body: ErrorBody = {
       error: {
