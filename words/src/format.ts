@@ -23,6 +23,8 @@ export interface Format {
   readonly percent: (share: number) => string;
   readonly temperature: (tempC: number) => string;
   readonly temperatureSpan: (spanC: number) => string;
+  /** A sum of degree days, °C·day, in the degrees that the reader thinks in. */
+  readonly degreeDays: (sumC: number) => number;
   readonly height: (heightM: number) => string;
   readonly area: (areaM2: number) => string;
   readonly mass: (massG: number) => string;
@@ -59,6 +61,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
     percent: (share) => number(share * 100),
     temperature: (c) => (imperial ? `${number(celsiusToFahrenheit(c))} °F` : `${number(c)} °C`),
     temperatureSpan: (c) => (imperial ? `${number(celsiusSpanToFahrenheit(c))} °F` : `${number(c)} °C`),
+    degreeDays: (sumC) => (imperial ? celsiusSpanToFahrenheit(sumC) : sumC),
     height: (m) => (imperial ? `${number(metresToFeet(m))} ft` : `${number(m)} m`),
     area: (m2) =>
       imperial

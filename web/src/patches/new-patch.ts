@@ -64,8 +64,12 @@ export function typedNumber(text: string): number | null {
   return /^[+-]?\d+(\.\d+)?$/.test(normal) ? Number(normal) : null;
 }
 
-/** Latitude and longitude from one line, "46.01, -30.02" or with degree letters. */
+/**
+ * Latitude and longitude from one line, "46.01, -30.02" or with degree letters. "46,5" is one number with a decimal comma
+ * and no position: a lone comma parts two numbers only where one of them shows that it is a number of its own.
+ */
 export function typedPosition(text: string): { readonly latitudeDeg: number; readonly longitudeDeg: number } | null {
+  if (/^\s*[+-]?\d+,\d+\s*$/.test(text)) return null;
   const found =
     /^\s*([+-]?\d{1,2}(?:[.]\d+)?)\s*°?\s*([NnSs]?)\s*[,; ]\s*([+-]?\d{1,3}(?:[.]\d+)?)\s*°?\s*([EeWw]?)\s*$/.exec(
       text,

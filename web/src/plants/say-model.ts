@@ -16,11 +16,17 @@ export function sayModel(stage: ProfileStage, profile: PlantProfile, words: Word
   const { t, format } = words;
   const { model } = stage;
   const named = (key: string): string => words.text(profile.stages.find((s) => s.key === key)?.name ?? { en: key });
+  const inDegrees = (f: Figure): Figure => ({
+    ...f,
+    value: format.degreeDays(f.value),
+    low: format.degreeDays(f.low),
+    high: format.degreeDays(f.high),
+  });
   const from = (monthDay: string): string => format.day(`2025-${monthDay}`);
   switch (model.kind) {
     case 'thermal':
       return t('plants.modelText.thermal', {
-        sum: sayFigure(model.sum, words, 0),
+        sum: sayFigure(inDegrees(model.sum), words, 0),
         base: format.temperature(model.baseC.value),
         start: from(model.start),
       });
@@ -28,13 +34,13 @@ export function sayModel(stage: ProfileStage, profile: PlantProfile, words: Word
       return t('plants.modelText.after', { days: sayFigure(model.days, words, 0), stage: named(model.stage) });
     case 'afterWarmth':
       return t('plants.modelText.afterWarmth', {
-        sum: sayFigure(model.sum, words, 0),
+        sum: sayFigure(inDegrees(model.sum), words, 0),
         base: format.temperature(model.baseC.value),
         stage: named(model.stage),
       });
     case 'cooling':
       return t('plants.modelText.cooling', {
-        sum: sayFigure(model.sum, words, 0),
+        sum: sayFigure(inDegrees(model.sum), words, 0),
         base: format.temperature(model.baseC.value),
         start: from(model.start),
       });

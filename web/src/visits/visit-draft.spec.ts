@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { entrySchema } from '@emberfield/contract';
-import { blankVisit, censusOf, draftsOf, type VisitDraft } from './visit-draft.ts';
+import { blankVisit, censusOf, draftsOf, estimateOf, stagesWith, type VisitDraft } from './visit-draft.ts';
 
 const id = '01900000-0000-7000-8000-000000000001';
 const place = { patchId: id, standId: id, day: '2026-05-15', deadly: (n: string) => n === 'Yew', stageNow: 'capsOff' };
@@ -54,5 +54,44 @@ describe('the visit form', () => {
     expect(
       censusOf({ ...blankVisit(), countMethod: 'quadrats', squares: [3, null, 4], standAreaM2: 50 }),
     ).to.deep.include({ counts: [3, 4], quadratAreaM2: 1 });
+  });
+});
+
+describe('a stage on the visit form', () => {
+  it('is said by one press, unsaid by a second, and changed by a press on the other side', () => {
+    const once = stagesWith({}, 'leaf', 'reached');
+    expect(once).to.deep.equal({ leaf: 'reached' });
+    expect(stagesWith(once, 'leaf', 'reached')).to.deep.equal({});
+    expect(stagesWith(once, 'leaf', 'notYet')).to.deep.equal({ leaf: 'notYet' });
+    expect(stagesWith(once, 'flower', 'notYet')).to.deep.equal({ leaf: 'reached', flower: 'notYet' });
+  });
+});
+
+describe('the count on the visit form', () => {
+  const estimate = (over: Partial<VisitDraft>) => estimateOf({ ...blankVisit(), ...over });
+  it('is no estimate before it is one', () => {
+    expect(estimate({})).to.equal(null);
+    expect(estimate({ countMethod: 'eye' })).to.equal(null);
+    expect(estimate({ countMethod: 'quadrats', squares: [3, 4], standAreaM2: null })).to.equal(null);
+  });
+  it('is itself where every plant was counted, a range where it was seen by eye', () => {
+    expect(estimate({ countMethod: 'complete', plants: 23 })).to.include({ value: 23, low: 23 });
+    const eye = estimate({ countMethod: 'eye', eye: 'hundreds' })!;
+    expect(eye.low).to.be.lessThan(eye.value).and.greaterThan(50);
+  });
+  it('says from squares how many there are, how sure that is, and how many squares it would take', () => {
+    const squares = estimate({
+      countMethod: 'quadrats',
+      squares: [3, 5, 4, null],
+      quadratAreaM2: 1,
+      standAreaM2: 100,
+    })!;
+    expect(squares.value).to.equal(400);
+    expect(squares.low).to.be.lessThan(400);
+    expect(squares.high).to.be.greaterThan(400);
+    expect(squares.quadratsForTwentyPercent).to.be.greaterThan(3);
+  });
+  it('waits where the squares together are larger than the stand', () => {
+    expect(estimate({ countMethod: 'quadrats', squares: [1, 2, 3], quadratAreaM2: 4, standAreaM2: 10 })).to.equal(null);
   });
 });

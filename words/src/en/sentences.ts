@@ -67,7 +67,7 @@ export const sentences = {
     shareOf: '{percent} % of the plants',
     leaveForOthers: 'leave {percent} % for others',
     skipFirstAndLast: 'never the first nor the last',
-    spread: 'every {n}th plant',
+    spread: 'one plant in {n}, spread over the stand',
     matureOnly: 'mature plants only',
     keepFlowering: 'leave {percent} % to flower and seed',
     lightPruning: 'at most {percent} % of each plant’s',

@@ -1,0 +1,95 @@
+import { expect } from 'chai';
+import { CATALOGUE } from '@emberfield/catalogue';
+import type { Duty, IdentityStatus } from '@emberfield/contract';
+import { dayNumber } from '@emberfield/core/measure';
+import type { Dossier } from '../stands/index.ts';
+import { dutiesOf } from './operations/duties.ts';
+
+const DAY = dayNumber('2026-05-15');
+let made = 0;
+
+function dossier(
+  over: {
+    readonly plant?: string;
+    readonly identity?: IdentityStatus;
+    readonly countedOn?: string | null;
+    readonly leave?: string;
+    readonly leaveUntil?: string | null;
+    readonly identities?: readonly { readonly day: number; readonly status: IdentityStatus }[];
+  } = {},
+): Dossier {
+  const {
+    plant = 'nettle',
+    identity = 'confirmed',
+    countedOn = '2026-05-01',
+    leave = 'notNeeded',
+    leaveUntil = null,
+  } = over;
+  const profile = CATALOGUE.find((p) => p.key === plant)!;
+  const counts = countedOn === null ? [] : [{ day: dayNumber(countedOn) }];
+  return {
+    key: `duty-${++made}`,
+    stand: { id: `duty-${made}`, identity },
+    patch: { latitudeDeg: 46, longitudeDeg: -30, heightM: 50, version: 1, facts: { leave, leaveUntil } },
+    plant: { profile, revision: 0, copiedFrom: null },
+    record: {
+      sightings: [],
+      sightingsKey: '',
+      counts,
+      takes: [],
+      losses: [],
+      searches: [],
+      identities: over.identities ?? [],
+    },
+    weather: null,
+  } as unknown as Dossier;
+}
+const duties = (d: Dossier, day = DAY): readonly Duty[] => dutiesOf(d, day, DAY);
+const kinds = (d: Dossier, day = DAY) => duties(d, day).map((x) => x.kind);
+
+describe('what a stand asks for', () => {
+  it('is nothing where all is known', () => expect(duties(dossier())).to.deep.equal([]));
+  it('is a second look where the identity is open, at the next stage that shows most, with what is not ruled out', () => {
+    const [duty] = duties(dossier({ plant: 'ramsons', identity: 'provisional' }));
+    expect(duty).to.include({ kind: 'settleIdentity' });
+    if (duty?.kind !== 'settleIdentity') return;
+    const spec = CATALOGUE.find((p) => p.key === 'ramsons')!;
+    const telling = spec.stages.filter((s) => s.bbch === 6 || s.bbch === 8).map((s) => s.name['en']);
+    expect(telling).to.include(duty.lookAgainStage!['en']);
+    expect(dayNumber(duty.lookAgain!.p50!)).to.be.at.least(DAY);
+    const dangerous = spec.lookAlikes.filter((l) => l.severity === 'deadly' || l.severity === 'poisonous');
+    expect(duty.notRuledOut).to.deep.equal(dangerous.map((l) => l.name));
+  });
+  it('looks to next season once this one shows nothing more', () => {
+    const late = dayNumber('2026-12-20');
+    const [duty] = dutiesOf(dossier({ plant: 'ramsons', identity: 'unconfirmed' }), late, late);
+    expect(duty?.kind === 'settleIdentity' && duty.lookAgain?.p50?.slice(0, 4)).to.equal('2027');
+  });
+  it('is no second look once somebody settled it, from that day on', () => {
+    const settled = dossier({ identity: 'provisional', identities: [{ day: DAY - 10, status: 'confirmed' }] });
+    expect(kinds(settled)).to.deep.equal([]);
+    expect(kinds(settled, DAY - 11)).to.include('settleIdentity');
+  });
+  it('is a count where there is none, or none for more than a year', () => {
+    const [first] = duties(dossier({ countedOn: null }));
+    expect(first).to.deep.include({ kind: 'countStand', lastCount: null });
+    expect(kinds(dossier({ countedOn: '2025-05-01' }))).to.deep.equal([]);
+    const [again] = duties(dossier({ countedOn: '2025-03-01' }));
+    expect(again).to.deep.include({ kind: 'countStand', lastCount: '2025-03-01' });
+  });
+  it('is no count of what nobody knows yet', () => {
+    expect(kinds(dossier({ countedOn: null, identity: 'unconfirmed' }))).to.deep.equal(['settleIdentity']);
+  });
+  it('does not count a count of a day that lies ahead of the day looked at', () => {
+    expect(kinds(dossier({ countedOn: '2026-05-10' }), dayNumber('2026-05-09'))).to.deep.equal(['countStand']);
+  });
+  it('is to ask for leave again in the two months before it ends, and not after', () => {
+    const ends = (leaveUntil: string | null) => kinds(dossier({ leave: 'given', leaveUntil }));
+    expect(ends('2026-07-14')).to.deep.equal(['leaveEnds']);
+    expect(ends('2026-05-15')).to.deep.equal(['leaveEnds']);
+    expect(ends('2026-07-15')).to.deep.equal([]);
+    expect(ends('2026-05-14')).to.deep.equal([]);
+    expect(ends(null)).to.deep.equal([]);
+    expect(kinds(dossier({ leave: 'refused', leaveUntil: '2026-06-01' }))).to.deep.equal([]);
+  });
+});

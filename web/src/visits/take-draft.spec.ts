@@ -1,0 +1,104 @@
+import { expect } from 'chai';
+import { CATALOGUE } from '@emberfield/catalogue';
+import { entrySchema, type AllowanceView, type EntryResult } from '@emberfield/contract';
+import { createWords } from '@emberfield/words';
+import { added, blankTake, overruled, partToTake, takeBody, takeSaid } from './take-draft.ts';
+
+const words = createWords('en');
+const id = '01900000-0000-7000-8000-000000000001';
+const allowance = (over: Partial<AllowanceView> = {}): AllowanceView => ({
+  kind: 'counted',
+  unit: 'tip',
+  plants: 5,
+  perPlant: 2,
+  amount: 10,
+  amountLeft: 10,
+  plantsLeft: 5,
+  takenAmount: 0,
+  oneIn: null,
+  plantsCounted: 50,
+  ceilings: [],
+  ...over,
+});
+const partOf = (plant: string, part: string) =>
+  CATALOGUE.find((p) => p.key === plant)!.parts.find((p) => p.key === part);
+
+describe('a take while it is tallied', () => {
+  it('adds up tenths without a trace of binary fractions', () => {
+    let draft = blankTake('sap');
+    for (let i = 0; i < 3; i++) draft = added(draft, 0.1);
+    expect(draft.amount).to.equal(0.3);
+  });
+  it('never goes below nothing', () => expect(added(added(blankTake('tip'), 2), -5).amount).to.equal(0));
+  it('that is overruled keeps the reason and takes the one step that was held back', () => {
+    const draft = overruled(added(blankTake('tip'), 10), 'Agreed with the group', allowance());
+    expect(draft).to.include({ amount: 11, overReason: 'Agreed with the group' });
+    expect(overruled(blankTake('sap'), 'x', allowance({ unit: 'litre' })).amount).to.equal(0.5);
+  });
+  it('stands on the part that was begun, else on the one asked for, else on the hottest', () => {
+    const parts = ['leaf', 'flower', 'fruit'] as const;
+    expect(partToTake(parts, { drafted: 'fruit', asked: 'flower' })).to.equal('fruit');
+    expect(partToTake(parts, { drafted: null, asked: 'flower' })).to.equal('flower');
+    expect(partToTake(parts, { drafted: 'root', asked: ['flower', 'leaf'] })).to.equal('leaf');
+    expect(partToTake([], { drafted: null, asked: null })).to.equal(null);
+  });
+});
+
+describe('the entry of a take', () => {
+  const draft = { ...added(blankTake('tip'), 4), part: 'tip' as const };
+  it('is what the contract wants, with nothing said that was not tapped', () => {
+    const body = takeBody(draft, partOf('nettle', 'tip'));
+    expect(body).to.deep.equal({
+      part: 'tip',
+      amount: 4,
+      measure: 'unit',
+      plants: null,
+      killed: null,
+      quality: null,
+      eatenOnTheSpot: false,
+      overReason: '',
+    });
+    const entry = { id, kind: 'take', schemaVersion: 1, patchId: id, standId: id, visitId: null, day: '2026-05-15' };
+    const rest = { zone: 'UTC', madeAt: '2026-05-15T10:00:00Z', device: 'x', replaces: null, body };
+    expect(() => entrySchema.validateSync({ ...entry, ...rest }, { strict: true })).not.to.throw();
+  });
+  it('says how many plants a deadly taking cost: those tallied, else as many as the amount usually comes from', () => {
+    const root = partOf('burdock', 'root') ?? CATALOGUE.flatMap((p) => p.parts).find((p) => p.kills)!;
+    const dug = { ...added(blankTake(root.key), 3), part: root.key };
+    expect(takeBody({ ...dug, plants: 2 }, root).killed).to.equal(2);
+    expect(takeBody(dug, { ...root, perPlant: { ...root.perPlant, value: 2 } }).killed).to.equal(2);
+    expect(takeBody(dug, { ...root, kills: false }).killed).to.equal(null);
+  });
+});
+
+describe('what is said of a stored take', () => {
+  const stored = (take: Partial<NonNullable<Extract<EntryResult, { status: 'stored' }>['take']>> | null) =>
+    takeSaid(
+      words,
+      {
+        id,
+        status: 'stored',
+        take: take && { verdict: 'within', leftBefore: 10, leftAfter: 6, allowance: allowance(), ...take },
+      },
+      { amount: 4, unit: 'tip' },
+    );
+  it('is what it left', () => expect(stored({})).to.deep.equal({ text: '4 tips kept. 6 tips left.', over: false }));
+  it('is nothing of what is left where nothing was counted', () => {
+    expect(stored({ leftAfter: null })).to.deep.equal({ text: '4 tips kept.', over: false });
+    expect(stored(null)).to.deep.equal({ text: '4 tips kept.', over: false });
+  });
+  it('is why, where it is over', () => {
+    const held: AllowanceView['ceilings'][number] = {
+      source: 'houseRule',
+      kind: 'fixedShare',
+      values: { share: 0.1 },
+      bars: false,
+      plants: 5,
+      perPlant: null,
+      amount: 10,
+      binding: true,
+    };
+    const said = stored({ verdict: 'over', leftAfter: 0, allowance: allowance({ ceilings: [held] }) });
+    expect(said).to.deep.equal({ text: '4 tips kept, marked over: one plant in 10.', over: true });
+  });
+});
