@@ -10,6 +10,8 @@ import { fail, say } from './settings.mjs';
 
 const START_TRIES = 300;
 const TRY_PAUSE_MS = 100;
+const STOP_TRIES = 200;
+const WATCH_EVERY_MS = 1_000;
 const LONGEST_SOCKET_PATH = 90;
 export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
@@ -63,14 +65,14 @@ export async function startDatabase({ folder, databasePort }) {
       .status === 0;
   const portFile = join(home, 'port');
   if (ping()) {
+    // Left by a start that was killed, since one that runs is found before: it is ours now, to watch and to end.
     const port = Number(readFileSync(portFile, 'utf8'));
-    return {
-      url: urlOf(home, socket, port),
-      started: false,
-      socket,
-      stop: async () => {},
-      ended: new Promise(() => {}),
+    const pid = Number(readFileSync(pidFile, 'utf8'));
+    const stop = async () => {
+      shutDown(socket);
+      for (let i = 0; i < STOP_TRIES && isAlive(pid); i++) await pause(TRY_PAUSE_MS);
     };
+    return { url: urlOf(home, socket, port), started: false, socket, stop, ended: endOf(pid) };
   }
   const port = await freePort(databasePort);
   const child = spawn(
@@ -117,11 +119,37 @@ export async function startDatabase({ folder, databasePort }) {
   writeFileSync(portFile, String(port));
   const stop = async () => {
     if (exited) return;
-    spawnSync(findProgram('mariadb-admin'), ['--no-defaults', `--socket=${socket}`, 'shutdown'], { stdio: 'ignore' });
+    shutDown(socket);
     await Promise.race([ended, pause(20_000)]);
     if (!exited) child.kill('SIGTERM');
   };
   return { url: urlOf(home, socket, port), started: true, socket, stop, ended };
+}
+
+function shutDown(socket) {
+  spawnSync(findProgram('mariadb-admin'), ['--no-defaults', `--socket=${socket}`, 'shutdown'], { stdio: 'ignore' });
+}
+
+/** Resolves when a process that is not our child has gone. */
+function endOf(pid) {
+  return new Promise((resolve) => {
+    const watch = setInterval(() => {
+      if (isAlive(pid)) return;
+      clearInterval(watch);
+      resolve();
+    }, WATCH_EVERY_MS);
+    watch.unref();
+  });
+}
+
+function isAlive(pid) {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch (error) {
+    // Somebody else's process is alive all the same.
+    return error.code === 'EPERM';
+  }
 }
 
 /** The database's own account, made at the first start; its password never leaves the folder. */

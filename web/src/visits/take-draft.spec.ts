@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
-import { entrySchema, type AllowanceView, type EntryResult } from '@emberfield/contract';
+import { entrySchema, type AllowanceView, type TakeVerdict } from '@emberfield/contract';
 import { createWords } from '@emberfield/words';
 import { added, blankTake, overruled, partToTake, takeBody, takeSaid } from './take-draft.ts';
 
@@ -72,7 +72,7 @@ describe('the entry of a take', () => {
 });
 
 describe('what is said of a stored take', () => {
-  const stored = (take: Partial<NonNullable<Extract<EntryResult, { status: 'stored' }>['take']>> | null) =>
+  const stored = (take: Partial<TakeVerdict> | null) =>
     takeSaid(
       words,
       {

@@ -20,7 +20,7 @@ describe('rate limits', () => {
   const guarded = (name: string, most: number) => {
     const app = express();
     app.use(express.json());
-    const subject = (body: unknown) => String((body as { who?: unknown } | null)?.who ?? '');
+    const subject = (body: unknown) => (body as { who?: string } | null)?.who ?? '';
     app.post('/', tryLimit(server.deps.db, { name, most, subject }), (req, res) => {
       res.sendStatus((req.body as { right?: boolean }).right ? 200 : 401);
     });
