@@ -2,7 +2,8 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-  plugins: [vue()],
+  // A line break between two words is a space, as in HTML; the compiler's default would glue them together.
+  plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } })],
   define: {
     __VUE_OPTIONS_API__: 'true',
     __VUE_PROD_DEVTOOLS__: 'false',

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { ROUTES } from '@emberfield/contract';
 import { useEscape } from '../kit/use-escape.ts';
@@ -14,14 +13,12 @@ const emit = defineEmits<{ keys: [] }>();
 const words = useWords();
 const session = useSession();
 const enter = useEnter();
-const client = useQueryClient();
 const { group, choose } = useGroup();
 const open = ref(false);
 const groups = computed(() => session.data.value?.groups ?? []);
 useEscape(() => (open.value = false));
 async function signOut(): Promise<void> {
   await call(ROUTES.signOut);
-  client.clear();
   enter(await call(ROUTES.session));
 }
 </script>

@@ -42,11 +42,11 @@ const demo = useMutation({
       <p v-if="demo.error.value" class="warn" role="alert">{{ demo.error.value.message }}</p>
     </section>
     <FoundingForm v-else-if="session.canFound" />
-    <form v-else class="section" @submit.prevent="signIn.mutate()">
+    <form v-if="!session.canFound" class="section" @submit.prevent="signIn.mutate()">
       <h2>{{ words.t('signIn.title') }}</h2>
       <label class="field"
         ><span>{{ words.t('signIn.name') }}</span
-        ><Input v-model:value="form.signInName" autocomplete="username" autofocus required
+        ><Input v-model:value="form.signInName" autocomplete="username" required
       /></label>
       <label class="field"
         ><span>{{ words.t('signIn.password') }}</span

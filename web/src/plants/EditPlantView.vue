@@ -30,11 +30,10 @@ watch(
   (p) => {
     if (!p || form.value) return;
     const fresh = formOf(p.profile, language);
-    if (isCopy.value)
-      Object.assign(fresh, {
-        key: `own-${p.profile.key}`,
-        name: `${fresh.name} (${words.value.t('plants.own').toLowerCase()})`,
-      });
+    if (isCopy.value) {
+      const name = `${fresh.name} (${words.value.t('plants.own').toLowerCase()})`;
+      Object.assign(fresh, { name, key: keyFrom(name) });
+    }
     form.value = fresh;
   },
   { immediate: true },

@@ -1,0 +1,223 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import {
+  comeInAs,
+  freshDatabase,
+  loadDemo,
+  openScreen,
+  startServer,
+  type RunningServer,
+  type Screen,
+} from './application.ts';
+
+describe('a group at work', () => {
+  let server: RunningServer;
+  before(async function () {
+    this.timeout(180_000);
+    const databaseUrl = await freshDatabase('emberfield_e2e_group');
+    await loadDemo(databaseUrl);
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+  });
+  after(() => server.stop());
+
+  async function within(
+    options: Parameters<typeof openScreen>[0] & { as: string },
+    work: (page: Page, screen: Screen) => Promise<void>,
+  ): Promise<void> {
+    const screen = await openScreen(options);
+    try {
+      await comeInAs(screen, server.url, options.as);
+      await work(screen.page, screen);
+      expect(screen.complaints).to.deep.equal([]);
+    } finally {
+      await screen.context.close();
+    }
+  }
+
+  it('somebody new joins by a link, once, and comes back with name and password', async function () {
+    this.timeout(90_000);
+    let link = '';
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/group`);
+      await page.getByRole('group', { name: 'Invite as' }).getByRole('button', { name: 'picker' }).click();
+      await page.getByRole('button', { name: 'Invite', exact: true }).click();
+      link = (await page.locator('code').textContent())!.trim();
+      await page.getByText(/open until/).waitFor();
+    });
+    const guest = await openScreen({ phone: true });
+    try {
+      const { page } = guest;
+      await page.goto(link);
+      await page.getByText(/Tavi invites you to .* as picker/).waitFor();
+      await page.getByLabel('Your name').fill('Wren');
+      await page.getByLabel('Name to sign in with').fill('wren');
+      await page.getByLabel(/Password/).fill('hedge and hollow');
+      await page.getByRole('button', { name: 'Join' }).click();
+      await page.getByRole('heading', { name: 'Glowing' }).waitFor();
+      await page.getByRole('button', { name: /Wren · picker/ }).click();
+      await page.getByRole('button', { name: 'Sign out' }).click();
+      await page.getByRole('heading', { name: 'Come in', exact: true }).waitFor();
+      // The link is spent.
+      await page.goto(link);
+      await page.getByText(/link/i).first().waitFor();
+      expect(await page.getByLabel('Your name').count()).to.equal(0);
+      await page.goto(server.url);
+      await page.getByLabel('Sign-in name').fill('wren');
+      await page.getByLabel('Password').fill('not this one');
+      await page.getByRole('button', { name: 'Come in', exact: true }).click();
+      await page.getByRole('alert').waitFor();
+      await page.getByLabel('Password').fill('hedge and hollow');
+      await page.getByRole('button', { name: 'Come in', exact: true }).click();
+      await page.getByRole('heading', { name: 'Glowing' }).waitFor();
+      expect(guest.complaints).to.deep.equal([]);
+    } finally {
+      await guest.context.close();
+    }
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/group`);
+      await page.getByText('used by Wren').waitFor();
+    });
+  });
+
+  it('a visit is kept as what was pressed, shown in the record, and taken back', async function () {
+    this.timeout(90_000);
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      await page.getByRole('button', { name: /Norway spruce · tips/ }).tap();
+      await page.getByRole('link', { name: /Log a visit/ }).tap();
+      await page.getByText('Press or write something first.').waitFor();
+      await page.getByRole('group', { name: 'Count' }).getByRole('button', { name: 'squares' }).tap();
+      await page.getByLabel('the stand, m²').fill('40');
+      for (const [i, n] of [3, 4, 5].entries()) await page.getByLabel(`plants in each square ${i + 1}`).fill(String(n));
+      await page.getByText(/^160 \(/).waitFor();
+      await page.getByRole('button', { name: 'squares' }).tap();
+      await page.getByRole('button', { name: 'grazed' }).tap();
+      await page.getByRole('group', { name: 'how much of it' }).getByRole('button', { name: '10 %' }).tap();
+      await page.getByLabel('Note').fill('A deer, by the tracks');
+      // Neither a reload nor the way back loses what was pressed.
+      await page.reload();
+      expect(await page.getByLabel('Note').inputValue()).to.equal('A deer, by the tracks');
+      await page.getByRole('button', { name: 'Keep the visit' }).tap();
+      await page.getByText('Lost to others · grazed · 10 %').waitFor();
+      await page.getByText('10 % lost to others this season').waitFor();
+      await page.getByRole('button', { name: 'Undo' }).tap();
+      await page.getByText('10 % lost to others this season').waitFor({ state: 'detached' });
+      await page.getByText('taken back').first().waitFor();
+    });
+  });
+
+  it('a place is changed, made secret, and a watcher sees only about where it is', async function () {
+    this.timeout(90_000);
+    let path = '';
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
+      await page.getByRole('link', { name: 'Open the stand' }).click();
+      await page.getByRole('link', { name: 'About the place' }).click();
+      await page
+        .getByLabel('Name of the place')
+        .fill('Brackmoor planting, the long one with the broken gate by the beck');
+      await page.getByRole('button', { name: 'ticks' }).click();
+      await page.getByLabel(/Keep this place secret/).check();
+      await page.getByRole('button', { name: 'Keep', exact: true }).click();
+      await page.getByText('Place kept.').waitFor();
+      path = new URL(page.url()).pathname;
+      await page.reload();
+      await page.getByRole('heading', { name: /broken gate by the beck/ }).waitFor();
+      expect(await page.getByLabel(/Keep this place secret/).isChecked()).to.equal(true);
+    });
+    await within({ as: 'Brannoc', phone: true }, async (page) => {
+      await page.goto(`${server.url}${path}`);
+      await page.getByText('the place is secret').waitFor();
+      expect(await page.getByRole('button', { name: 'Keep', exact: true }).count()).to.equal(0);
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(wide, 'a long name pushes nothing out of the screen').to.be.at.most(0);
+    });
+  });
+
+  it('a plant of one’s own is made from a known one, and grows at a place', async function () {
+    this.timeout(90_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/plants`);
+      await page
+        .getByRole('link', { name: /Stinging nettle/ })
+        .first()
+        .click();
+      await page.getByRole('link', { name: 'Make your own copy' }).click();
+      await page.getByLabel('Its name').fill('Hill nettle');
+      expect(await page.getByLabel(/^Its key/).inputValue()).to.equal('hill-nettle');
+      await page.getByLabel('A caution of your own').fill('Not beside the old mine.');
+      await page.getByRole('button', { name: 'Keep the plant' }).click();
+      await page.getByText('Plant kept.').waitFor();
+      await page.getByRole('heading', { name: 'Hill nettle' }).waitFor();
+      await page.getByText('Not beside the old mine.').waitFor();
+      await page.getByRole('link', { name: 'Grows at a place I know' }).click();
+      await page.getByLabel('At a place I have').selectOption({ index: 1 });
+      await page.getByRole('button', { name: 'I think so' }).click();
+      await page.getByRole('button', { name: 'Keep patch and plant' }).click();
+      await page.getByRole('heading', { name: /^Hill nettle · / }).waitFor();
+      await page.keyboard.press('/');
+      await page.getByRole('combobox').or(page.getByRole('searchbox')).first().fill('hill nett');
+      await page.getByText('Hill nettle').first().waitFor();
+    });
+  });
+
+  it('feet and °F are the whole group’s once a keeper says so', async function () {
+    this.timeout(90_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/group`);
+      await page.getByLabel('feet, °F, ounces').check();
+      await page.getByRole('button', { name: 'Keep', exact: true }).click();
+      await page.goto(`${server.url}/hearth`);
+      await page
+        .getByText(/ to \d+ °F/)
+        .first()
+        .waitFor();
+      await page.keyboard.press('n');
+      await page.getByLabel('Height, ft').waitFor();
+      await page.goto(`${server.url}/group`);
+      await page.getByLabel('metres, °C, grams').check();
+      await page.getByRole('button', { name: 'Keep', exact: true }).click();
+      await page.goto(`${server.url}/hearth`);
+      await page
+        .getByText(/ to \d+ °C/)
+        .first()
+        .waitFor();
+    });
+  });
+
+  it('night is kept for the next visit, by the browser and not the account', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Ode' }, async (page) => {
+      const theme = () => page.evaluate(() => document.documentElement.getAttribute('data-theme'));
+      expect(await theme()).to.equal('day');
+      await page.getByRole('button', { name: /Ode · picker/ }).click();
+      await page.getByRole('button', { name: 'Night' }).click();
+      expect(await theme()).to.equal('night');
+      await page.reload();
+      await page.getByRole('heading', { name: 'Glowing' }).waitFor();
+      expect(await theme()).to.equal('night');
+    });
+    await within({ as: 'Ode' }, async (page) => {
+      expect(await page.evaluate(() => document.documentElement.getAttribute('data-theme'))).to.equal('day');
+    });
+  });
+
+  it('single keys do nothing while somebody types, and can be switched off', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.goto(`${server.url}/plants`);
+      await page.getByRole('searchbox').or(page.getByPlaceholder('Name, family')).first().fill('nv?]t');
+      expect(new URL(page.url()).pathname).to.equal('/plants');
+      await page.locator('h1').click();
+      await page.keyboard.press('?');
+      await page
+        .getByRole('switch', { name: 'Single keys act' })
+        .or(page.getByLabel('Single keys act'))
+        .first()
+        .click();
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('n');
+      await page.waitForTimeout(300);
+      expect(new URL(page.url()).pathname).to.equal('/plants');
+    });
+  });
+});
