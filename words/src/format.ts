@@ -22,6 +22,8 @@ export interface Format {
   readonly number: (value: number, digits?: number) => string;
   readonly percent: (share: number) => string;
   readonly temperature: (tempC: number) => string;
+  /** A temperature without its unit, where the unit follows: "7 to 18 °C". */
+  readonly degrees: (tempC: number) => string;
   readonly temperatureSpan: (spanC: number) => string;
   /** A sum of degree days, °C·day, in the degrees that the reader thinks in. */
   readonly degreeDays: (sumC: number) => number;
@@ -50,6 +52,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
   const number = (value: number, digits = 0): string =>
     new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
   const imperial = units === 'imperial';
+  const degrees = (c: number): string => number(imperial ? celsiusToFahrenheit(c) : c);
   return {
     day: (iso, near) =>
       (near !== undefined && yearOf(dayNumber(iso)) !== yearOf(dayNumber(near)) ? withYear : plain).format(at(iso)),
@@ -59,7 +62,8 @@ export function createFormat(language: string, units: UnitSystem): Format {
     month: (index) => months.format(new Date(Date.UTC(2025, index, 1))),
     number,
     percent: (share) => number(share * 100),
-    temperature: (c) => (imperial ? `${number(celsiusToFahrenheit(c))} °F` : `${number(c)} °C`),
+    temperature: (c) => `${degrees(c)} ${imperial ? '°F' : '°C'}`,
+    degrees,
     temperatureSpan: (c) => (imperial ? `${number(celsiusSpanToFahrenheit(c))} °F` : `${number(c)} °C`),
     degreeDays: (sumC) => (imperial ? celsiusSpanToFahrenheit(sumC) : sumC),
     height: (m) => (imperial ? `${number(metresToFeet(m))} ft` : `${number(m)} m`),

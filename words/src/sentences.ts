@@ -198,7 +198,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     temperatures: ({ minC, maxC }) =>
       minC === null || maxC === null
         ? t('conditions.none')
-        : t('conditions.range', { min: format.number(minC), max: format.temperature(maxC) }),
+        : t('conditions.range', { min: format.degrees(minC), max: format.temperature(maxC) }),
   };
 }
 

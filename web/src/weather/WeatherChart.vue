@@ -6,7 +6,6 @@ import { CanvasRenderer } from 'echarts/renderers';
 import { computed } from 'vue';
 import VChart from 'vue-echarts';
 import type { StationDayView } from '@emberfield/contract';
-import { celsiusToFahrenheit } from '@emberfield/core/measure';
 import { useGroup } from '../people/use-group.ts';
 import { isNight } from '../platform/theme.ts';
 import { useWords } from '../platform/words.ts';
@@ -17,17 +16,16 @@ const props = defineProps<{ days: readonly StationDayView[] }>();
 const words = useWords();
 const { group } = useGroup();
 const option = computed(() => {
-  const s = chartSeries(props.days);
+  const imperial = group.value?.units === 'imperial';
+  const s = chartSeries(props.days, imperial);
   const [ink, hair, ember, rime, band] = isNight.value
     ? ['#B7AB9B', '#41392F', '#E8703F', '#86A9BB', '#3a332b']
     : ['#6B6259', '#DDD3C4', '#C2481B', '#56788A', '#E4DDD1'];
-  const temp = (c: number | null): number | null =>
-    c === null ? null : group.value?.units === 'imperial' ? Math.round(celsiusToFahrenheit(c)) : c;
   const text = { color: ink, fontFamily: "'Atkinson Hyperlegible Next Variable'", fontSize: 13 };
   const line = (name: string, data: readonly (number | null)[], color: string) => ({
     type: 'line' as const,
     name,
-    data: data.map(temp),
+    data: [...data],
     showSymbol: false,
     connectNulls: false,
     lineStyle: { width: 1.4, color },
@@ -50,23 +48,20 @@ const option = computed(() => {
         type: 'value' as const,
         axisLabel: text,
         splitLine: { show: false },
-        max: (v: { max: number }) => Math.max(30, Math.ceil((v.max * 3) / 10) * 10),
+        max: (v: { max: number }) => Math.max(imperial ? 1.2 : 30, Math.ceil((v.max * 3) / 10) * 10),
       },
     ],
     series: [
       {
         ...line(words.value.t('weather.highest'), s.max, ember!),
-        ...(s.outlookFrom
+        ...(s.outlookFrom !== null
           ? {
               markArea: {
                 silent: true,
                 itemStyle: { color: band, opacity: 0.6 },
                 label: { ...text, position: 'insideTop' as const },
                 data: [
-                  [
-                    { name: words.value.t('weather.outlookMark'), xAxis: words.value.format.shortDay(s.outlookFrom) },
-                    { xAxis: words.value.format.shortDay(s.days.at(-1)!) },
-                  ],
+                  [{ name: words.value.t('weather.outlookMark'), xAxis: s.outlookFrom }, { xAxis: s.days.length - 1 }],
                 ] as never,
               },
             }

@@ -1,0 +1,159 @@
+import { expect } from 'chai';
+import type { CeilingView, Conditions, Duty, PartOutlook } from '@emberfield/contract';
+import { createWords } from './words.ts';
+
+const words = createWords('en');
+const DAY = '2026-05-15';
+const range = (p10: string | null, p50: string | null, p90: string | null) => ({ p10, p50, p90 });
+const opens = range('2026-05-18', '2026-05-21', '2026-05-25');
+const closes = range('2026-06-01', '2026-06-05', '2026-06-11');
+
+describe('a coal in words', () => {
+  const said: readonly (readonly [PartOutlook['readiness'], string])[] = [
+    [{ state: 'cold', daysToOpen: 90 }, 'cold: long away'],
+    [{ state: 'kindling', daysToOpen: 6, fill: 0.7 }, 'kindling: opens in about 6 days'],
+    [{ state: 'glowing', daysLeft: 9, quality: 0.6 }, 'glowing: open now'],
+    [{ state: 'glowing', daysLeft: 9, quality: 0.95 }, 'glowing: at its best'],
+    [{ state: 'fading', daysLeft: 1, quality: 0.5 }, 'fading: last call, about 1 day left'],
+    [{ state: 'ash', daysSince: 12 }, 'ash: over for this season'],
+    [{ state: 'banked', reason: 'resting' }, 'banked: resting'],
+    [{ state: 'banked', reason: 'nothingLeft' }, 'banked: nothing left of the allowance'],
+  ];
+  for (const [readiness, text] of said) it(`says ${text}`, () => expect(words.coal(readiness, false)).to.equal(text));
+  it('is told apart for every state, for whoever sees no picture', () => {
+    expect(new Set(said.map(([r]) => words.coal(r, false))).size).to.equal(said.length);
+  });
+  it('adds the thorns to any of them', () => {
+    for (const [readiness, text] of said)
+      expect(words.coal(readiness, true)).to.equal(`${text} · identity not settled`);
+  });
+});
+
+describe('a window in words', () => {
+  const window = (readiness: PartOutlook['readiness'], over: Partial<PartOutlook> = {}) =>
+    words.window({ readiness, opens, closes, ...over }, DAY);
+  it('says from when to when while the stand rests', () => {
+    expect(window({ state: 'banked', reason: 'resting' })).to.equal('about 21 May to 5 June');
+  });
+  it('says since when it is over', () => {
+    expect(words.window({ readiness: { state: 'ash', daysSince: 3 }, opens, closes }, '2026-06-08')).to.equal(
+      'over since about 5 June',
+    );
+  });
+  it('says last call with its range, which never goes below nothing', () => {
+    const fading = { state: 'fading', daysLeft: 2, quality: 0.6 } as const;
+    expect(words.window({ readiness: fading, opens, closes }, '2026-06-03')).to.equal(
+      'last call: about 2 days left (0–8)',
+    );
+  });
+  it('says so where no end is in sight, and a question mark where a bound is not known', () => {
+    const open = { state: 'glowing', daysLeft: Infinity, quality: 1 } as const;
+    expect(window(open, { closes: range(null, null, null) })).to.equal('open, no end in sight');
+    const soon = { state: 'kindling', daysToOpen: 6, fill: 0.5 } as const;
+    expect(window(soon, { opens: range('2026-05-18', '2026-05-21', null) })).to.equal('opens in about 6 days (3–?)');
+  });
+});
+
+describe('the reasons of a window', () => {
+  const outlook = (over: Partial<PartOutlook> = {}) =>
+    ({
+      basis: 'weather',
+      yearCount: 12,
+      opens,
+      closes,
+      separable: null,
+      stageSeen: null,
+      openProbability: 0.35,
+      ...over,
+    }) as PartOutlook;
+  it('name the station and its years, the spread, and the chance of this day', () => {
+    expect(words.windowReasons(outlook(), DAY, 'Low Hill')).to.deep.equal([
+      'Reckoned from Low Hill, continued by 12 past years.',
+      'In one year of ten it opens before 18 May, in one of ten after 25 May.',
+      'Chance that it is open on this day: 35 %.',
+    ]);
+  });
+  it('say so where there is no weather to reckon from', () => {
+    expect(words.windowReasons(outlook({ basis: 'calendar' }), DAY, null)[0]).to.match(/usual dates.*no weather/);
+    expect(words.windowReasons(outlook(), DAY, null)[0]).to.match(/usual dates/);
+  });
+  it('name what was seen and from when look-alikes can be told apart', () => {
+    const stageSeen = { stage: 'leaf', stageName: { en: 'leaves unfold' }, day: '2026-05-02' };
+    const said = words.windowReasons(
+      outlook({ stageSeen, separable: range(null, '2026-06-20', null) }),
+      DAY,
+      'Low Hill',
+    );
+    expect(said).to.include('Leaves unfold seen on 2 May.');
+    expect(said).to.include('Look-alikes can be told apart from about 20 June.');
+  });
+});
+
+describe('a ceiling in words', () => {
+  const ceiling = (kind: string, values: CeilingView['values'] = {}) =>
+    words.ceiling(
+      { source: 'houseRule', kind, values, bars: false, plants: null, perPlant: null, amount: null, binding: true },
+      'leaf',
+    );
+  const said: readonly (readonly [string, string])[] = [
+    [ceiling('perPlantCap', { perPlant: 1 }), '1 leaf a plant'],
+    [ceiling('perPlantCap', { perPlant: 2 }), '2 leaves a plant'],
+    [ceiling('fixedShare', { share: 0.1 }), 'one plant in 10'],
+    [ceiling('fixedShare', { share: 0.3 }), '30 % of the plants'],
+    [ceiling('spread', { everyNth: 2 }), 'one plant in 2, spread over the stand'],
+    [ceiling('leaveForOthers', { share: 0.25 }), 'leave 25 % for others'],
+    [ceiling('keepFlowering', { share: 0.6 }), 'leave 60 % to flower and seed'],
+    [ceiling('quota', { amount: 12 }), 'no more than 12 leaves in all'],
+    [ceiling('age', { minYears: 3, ageYears: 1 }), 'too young: 1 of 3 years'],
+    [ceiling('age', { minYears: 3, ageYears: null }), 'only plants of 3 years or more'],
+    [ceiling('rest', { until: '2028-09-30' }), 'resting until 30 September 2028'],
+    [ceiling('rest', { until: null }), 'resting'],
+    [ceiling('ownerLeave', { leave: 'refused', until: null }), 'the owner refuses'],
+    [ceiling('ownerLeave', { leave: 'notAsked', until: null }), 'digging needs the owner’s leave'],
+    [ceiling('ownerLeave', { leave: 'ended', until: '2026-03-31' }), 'the owner’s leave ended on 31 March 2026'],
+    [ceiling('identity', { status: 'provisional' }), 'look-alikes not ruled out'],
+    [ceiling('lookAlikeSeen', { name: 'Autumn crocus' }), 'Autumn crocus seen in this stand'],
+  ];
+  for (const [is, text] of said) it(`says ${text}`, () => expect(is).to.equal(text));
+});
+
+describe('a duty in words', () => {
+  const duty = (d: Duty) => words.duty(d, DAY);
+  it('says what to do and why', () => {
+    expect(duty({ kind: 'countStand', standId: 'x', lastCount: null })).to.deep.equal({
+      what: 'count it: never counted',
+      why: '',
+    });
+    expect(duty({ kind: 'countStand', standId: 'x', lastCount: '2024-04-30' }).what).to.equal(
+      'count it: last on 30 April 2024',
+    );
+    expect(duty({ kind: 'leaveEnds', standId: 'x', until: '2026-06-30' })).to.deep.equal({
+      what: 'the owner’s leave ends on 30 June',
+      why: 'ask again before you take',
+    });
+  });
+  it('of an open identity still says something where no telling stage lies ahead', () => {
+    const open: Duty = {
+      kind: 'settleIdentity',
+      standId: 'x',
+      lookAgain: null,
+      lookAgainStage: null,
+      notRuledOut: [{ en: 'Hemlock' }],
+    };
+    expect(duty(open)).to.deep.equal({ what: 'look again when it flowers', why: 'not ruled out: Hemlock' });
+  });
+});
+
+describe('the conditions in words', () => {
+  it('say how the year runs', () => {
+    expect(words.yearLead(0)).to.equal('The year runs as usual');
+    expect(words.yearLead(1)).to.equal('The year runs 1 day early');
+    expect(words.yearLead(-6)).to.equal('The year runs 6 days late');
+  });
+  it('say temperatures, or that there are none', () => {
+    const conditions = (minC: number | null, maxC: number | null) => ({ minC, maxC }) as Conditions;
+    expect(words.temperatures(conditions(-1.4, 8.6))).to.equal('-1 to 9 °C');
+    expect(words.temperatures(conditions(null, 8))).to.equal('no weather yet');
+    expect(createWords('en', 'imperial').temperatures(conditions(0, 10))).to.equal('32 to 50 °F');
+  });
+});
