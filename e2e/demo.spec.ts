@@ -119,13 +119,13 @@ describe('the demo island', () => {
     this.timeout(60_000);
     await within({ as: 'Tavi' }, async (page) => {
       await page.goto(`${server.url}/group`);
-      await page.getByRole('switch', { name: 'Every so-manyth plant' }).click();
+      await page.getByRole('switch', { name: 'Spread over the stand: one plant in' }).click();
       await page.getByText('Kept.').waitFor();
       await page.goto(`${server.url}/hearth`);
       await page.getByRole('button', { name: /Stinging nettle · tops.*from 1 plant in 5/ }).waitFor();
       await page.goto(`${server.url}/group`);
-      await page.getByRole('switch', { name: 'Every so-manyth plant', checked: true }).click();
-      await page.getByRole('switch', { name: 'Every so-manyth plant', checked: false }).waitFor();
+      await page.getByRole('switch', { name: 'Spread over the stand: one plant in', checked: true }).click();
+      await page.getByRole('switch', { name: 'Spread over the stand: one plant in', checked: false }).waitFor();
     });
   });
   it('a watcher is offered nothing to change', async function () {

@@ -6,6 +6,7 @@ import PickList from '../kit/PickList.vue';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
+import { deviceOf } from './device.ts';
 import { useChange, useSessions } from './queries.ts';
 import { useGroup } from './use-group.ts';
 import { useQueryClient } from '@tanstack/vue-query';
@@ -61,7 +62,7 @@ async function end(sessionId: string): Promise<void> {
     <table class="plain">
       <tbody>
         <tr v-for="s in sessions.data.value ?? []" :key="s.id">
-          <td>{{ s.browser.replace(/^Mozilla\/5\.0 /, '').slice(0, 60) }}</td>
+          <td :title="s.browser">{{ words.t(`group.device.${deviceOf(s.browser)}`) }}</td>
           <td>
             {{
               s.here

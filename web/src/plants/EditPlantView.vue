@@ -3,6 +3,7 @@ import { useLocalStorage } from '@vueuse/core';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
+import { firstOfYear, isoDay } from '@emberfield/core/measure';
 import NumberField from '../kit/NumberField.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../people/queries.ts';
@@ -38,6 +39,9 @@ watch(
   },
   { immediate: true },
 );
+/** A day of the year as people say it, in a year without a leap day. */
+const usualDay = (dayOfYear: number): string =>
+  words.value.format.day(isoDay(firstOfYear(2025) + Math.round(dayOfYear) - 1));
 const save = useChange(async () => {
   const { profile, copiedFrom, revision } = plant.data.value!;
   const f = form.value!;
@@ -95,24 +99,32 @@ function leave(): void {
         <thead>
           <tr>
             <th />
+            <th colspan="3">{{ words.t('plants.daysOfYear') }}</th>
+            <th colspan="3">{{ words.t('plants.warmthSum') }}</th>
+          </tr>
+          <tr>
+            <th />
             <th>{{ words.t('plants.dayEarly') }}</th>
             <th>{{ words.t('plants.usualDay') }}</th>
             <th>{{ words.t('plants.dayLate') }}</th>
+            <th>{{ words.t('plants.sumLow') }}</th>
             <th>{{ words.t('plants.sum') }}</th>
-            <th>{{ words.t('plants.dayEarly') }}</th>
-            <th>{{ words.t('plants.dayLate') }}</th>
+            <th>{{ words.t('plants.sumHigh') }}</th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="(s, i) in form.stages" :key="s.key">
-            <td>{{ words.text(plant.data.value.profile.stages[i]!.name) }}</td>
+            <td>
+              {{ words.text(plant.data.value.profile.stages[i]!.name) }}
+              <span v-if="s.usual !== null" class="soft">{{ usualDay(s.usual) }}</span>
+            </td>
             <td><NumberField v-model="s.early" :label="words.t('plants.dayEarly')" size="small" /></td>
             <td><NumberField v-model="s.usual" :label="words.t('plants.usualDay')" size="small" /></td>
             <td><NumberField v-model="s.late" :label="words.t('plants.dayLate')" size="small" /></td>
             <template v-if="s.sum"
-              ><td><NumberField v-model="s.sum.value" :label="words.t('plants.sum')" size="small" /></td>
-              <td><NumberField v-model="s.sum.low" :label="words.t('plants.dayEarly')" size="small" /></td>
-              <td><NumberField v-model="s.sum.high" :label="words.t('plants.dayLate')" size="small" /></td
+              ><td><NumberField v-model="s.sum.low" :label="words.t('plants.sumLow')" size="small" /></td>
+              <td><NumberField v-model="s.sum.value" :label="words.t('plants.sum')" size="small" /></td>
+              <td><NumberField v-model="s.sum.high" :label="words.t('plants.sumHigh')" size="small" /></td
             ></template>
             <td v-else colspan="3" class="soft">–</td>
           </tr>

@@ -42,7 +42,7 @@ const asTable = ref(false);
   <StateNote v-if="stand.isError.value" state="failed" :text="stand.error.value?.message" @retry="stand.refetch()" />
   <StateNote v-else-if="!s || !main" state="loading" />
   <div v-else class="two" :aria-busy="stand.isPlaceholderData.value">
-    <div class="front">
+    <header class="top">
       <div class="head">
         <CoalMark
           :readiness="main.readiness"
@@ -57,6 +57,8 @@ const asTable = ref(false);
       <p v-if="s.deadlyLookAlikes.length && s.identity !== 'confirmed'" class="warn banner">
         {{ words.t('hearth.notRuledOut', { names: words.format.list(s.deadlyLookAlikes.map((l) => words.text(l))) }) }}
       </p>
+    </header>
+    <div class="front">
       <div class="title">
         <h2>{{ words.t('stand.yearOf') }}</h2>
         <span class="soft small">{{ words.t('stand.ladderNote') }}</span>
@@ -114,10 +116,29 @@ const asTable = ref(false);
   border-left: 4px solid var(--ember);
   background: var(--band);
 }
+.two {
+  grid-template: auto 1fr / minmax(0, 1fr) 400px;
+}
+.top {
+  padding: 14px 20px 0 24px;
+}
+.side {
+  grid-area: 1 / 2 / 3;
+}
+.front {
+  grid-area: 2 / 1;
+}
+/* On the phone: what it is, then how much, then all the rest. */
 @media (max-width: 900px) {
   .two {
     display: flex;
-    flex-direction: column-reverse;
+    flex-direction: column;
+  }
+  .top {
+    padding: 14px 16px;
+  }
+  .front {
+    order: 1;
   }
 }
 </style>

@@ -34,7 +34,7 @@ const option = computed(() => {
   return {
     animation: false,
     textStyle: text,
-    grid: { left: 44, right: 44, top: 18, bottom: 30 },
+    grid: { left: 44, right: 44, top: 30, bottom: 30 },
     tooltip: { trigger: 'axis' as const },
     xAxis: {
       type: 'category' as const,
@@ -43,9 +43,17 @@ const option = computed(() => {
       axisLine: { lineStyle: { color: ink } },
     },
     yAxis: [
-      { type: 'value' as const, axisLabel: text, splitLine: { lineStyle: { color: hair } } },
       {
         type: 'value' as const,
+        name: imperial ? '°F' : '°C',
+        nameTextStyle: text,
+        axisLabel: text,
+        splitLine: { lineStyle: { color: hair } },
+      },
+      {
+        type: 'value' as const,
+        name: imperial ? 'in' : 'mm',
+        nameTextStyle: text,
         axisLabel: text,
         splitLine: { show: false },
         max: (v: { max: number }) => Math.max(imperial ? 1.2 : 30, Math.ceil((v.max * 3) / 10) * 10),
