@@ -43,7 +43,7 @@ export const arnica: PlantProfile = {
   cautions: [
     { class: 'law', text: en('Protected: may not be picked or disturbed without a permit. Local law comes first.') },
     { class: 'notForEating', text: en('Poisonous when swallowed.') },
-    { class: 'skin', text: en('Can cause allergic skin.') },
+    { class: 'skin', text: en('Can cause a skin allergy.') },
   ],
   bring: en('notebook · camera'),
   keeping: en('Nothing is taken. Marigold ointment serves for many of the same uses; ask a licensed practitioner.'),

@@ -9,8 +9,8 @@ import ConditionsStrip from './ConditionsStrip.vue';
 import DutyLine from './DutyLine.vue';
 import HearthBrief from './HearthBrief.vue';
 import HearthLine from './HearthLine.vue';
-import { dutyRows, NEAR_HEATS, partsOf, rowsByHeat, type HeatRow } from './heat.ts';
-import { HEATS } from '../stands/heats.ts';
+import { dutyRows, heatGroups, MOST_LINES, NEAR_HEATS, partsOf, rowsByHeat, type HeatRow } from './heat.ts';
+import { HEATS, type Heat } from '../stands/heats.ts';
 import { useHearth } from './queries.ts';
 import { useHearthChoice } from './use-hearth-choice.ts';
 
@@ -24,12 +24,13 @@ const part = ref<string | null>(null);
 const showAll = ref(false);
 const byHeat = computed(() => (hearth.data.value ? rowsByHeat(hearth.data.value, part.value) : null));
 const parts = computed(() => (hearth.data.value ? partsOf(hearth.data.value) : []));
+const opened = ref<readonly Heat[]>([]);
 const groups = computed(() =>
-  HEATS.filter((h) => showAll.value || NEAR_HEATS.includes(h)).flatMap((heat) =>
-    (byHeat.value?.get(heat)?.length ?? 0) > 0 ? [{ heat, rows: byHeat.value!.get(heat)! }] : [],
-  ),
+  byHeat.value ? heatGroups(byHeat.value, { heats: showAll.value ? HEATS : NEAR_HEATS, opened: opened.value }) : [],
 );
 const duties = computed(() => (hearth.data.value ? dutyRows(hearth.data.value) : []));
+const allDuties = ref(false);
+const shownDuties = computed(() => (allDuties.value ? duties.value : duties.value.slice(0, MOST_LINES)));
 const rows = computed(() => groups.value.flatMap((g) => g.rows));
 const chosen = computed<HeatRow | null>(
   () => rows.value.find((r) => r.stand.id === choice.standId && r.outlook.part === choice.part) ?? null,
@@ -103,13 +104,19 @@ function stepRow(by: number): void {
           :day="shownDay"
           :chosen="r === chosen"
           @choose="choose(r)" />
+        <button v-if="g.more > 0" type="button" class="btn plain" @click="opened = [...opened, g.heat]">
+          {{ words.t('hearth.showMore', { n: g.more }) }}
+        </button>
       </section>
       <section v-if="duties.length">
         <div class="head">
           <h2>{{ words.t('hearth.duties') }}</h2>
           <span class="soft">{{ words.t('hearth.dutiesNote') }}</span>
         </div>
-        <DutyLine v-for="d in duties" :key="d.key" :row="d" :day="shownDay" />
+        <DutyLine v-for="d in shownDuties" :key="d.key" :row="d" :day="shownDay" />
+        <button v-if="shownDuties.length < duties.length" type="button" class="btn plain" @click="allDuties = true">
+          {{ words.t('hearth.showMore', { n: duties.length - shownDuties.length }) }}
+        </button>
       </section>
       <button v-if="laterCount" type="button" class="btn plain" @click="showAll = !showAll">
         {{ words.t(showAll ? 'hearth.hideLater' : 'hearth.showLater') }} ({{ laterCount }})

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { HearthView, PartOutlook } from '@emberfield/contract';
-import { dutyRows, partsOf, rowsByHeat } from './heat.ts';
+import { dutyRows, heatGroups, MOST_LINES, partsOf, rowsByHeat } from './heat.ts';
 
 const outlook = (part: string, readiness: PartOutlook['readiness'], kind = 'counted') =>
   ({ standId: 's1', part, use: 'eaten', readiness, allowance: { kind } }) as unknown as PartOutlook;
@@ -32,5 +32,22 @@ describe('the Hearth’s order', () => {
       { kind: 'countStand', standId: 'gone', lastCount: null },
     ];
     expect(dutyRows(hearth([], duties)).map((d) => d.duty.kind)).to.deep.equal(['settleIdentity', 'countStand']);
+  });
+});
+
+describe('the lines of the Hearth', () => {
+  const many = hearth(Array.from({ length: 200 }, (_, i) => outlook('leaf', glowing(i))));
+  const groups = (opened: readonly 'glowing'[] = []) =>
+    heatGroups(rowsByHeat(many, null), { heats: ['glowing', 'fading'], opened });
+  it('are the most urgent ones, with how many wait behind them', () => {
+    const [glow, ...others] = groups();
+    expect(others).to.deep.equal([]);
+    expect(glow).to.deep.include({ heat: 'glowing', more: 200 - MOST_LINES });
+    expect(glow!.rows).to.have.length(MOST_LINES);
+    expect(glow!.rows[0]!.outlook.readiness).to.include({ daysLeft: 0 });
+  });
+  it('are all of them once asked for', () => {
+    expect(groups(['glowing'])[0]).to.deep.include({ more: 0 });
+    expect(groups(['glowing'])[0]!.rows).to.have.length(200);
   });
 });

@@ -32,6 +32,29 @@ export function rowsByHeat(hearth: HearthView, part: string | null): ReadonlyMap
   );
 }
 
+/** So many lines of a heat are drawn at once; with thousands of stands the others come on demand. */
+export const MOST_LINES = 60;
+
+export interface HeatGroup {
+  readonly heat: Heat;
+  readonly rows: readonly HeatRow[];
+  /** Rows that are not shown yet. */
+  readonly more: number;
+}
+
+/** The heats that have something, each with as many rows as are shown. */
+export function heatGroups(
+  byHeat: ReadonlyMap<Heat, readonly HeatRow[]>,
+  { heats, opened }: { readonly heats: readonly Heat[]; readonly opened: readonly Heat[] },
+): readonly HeatGroup[] {
+  return heats.flatMap((heat): HeatGroup[] => {
+    const all = byHeat.get(heat) ?? [];
+    if (all.length === 0) return [];
+    const rows = opened.includes(heat) ? all : all.slice(0, MOST_LINES);
+    return [{ heat, rows, more: all.length - rows.length }];
+  });
+}
+
 /** What can be taken stands above what is forbidden; within that, the nearest end or opening first. */
 function urgency({ outlook: { readiness: r, allowance } }: HeatRow): number {
   const barred = allowance.kind === 'none' ? 10_000 : 0;

@@ -16,6 +16,7 @@ export const hearth = {
     coldNote: 'more than three weeks away',
     ash: 'Over',
     ashNote: 'for this season',
+    showMore: 'Show {n} more | Show {n} more',
     showLater: 'Show what comes later',
     hideLater: 'Hide what comes later',
     whyNow: 'When',
