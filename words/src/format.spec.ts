@@ -59,3 +59,11 @@ describe('numbers with units', () => {
     expect(metric.list(['yew', 'hemlock', 'arum'])).to.equal('yew, hemlock and arum');
   });
 });
+
+describe('nothing', () => {
+  it('has no sign, however it was rounded', () => {
+    expect(metric.temperature(-0.4)).to.equal('0 °C');
+    expect(metric.number(-0)).to.equal('0');
+    expect(metric.temperature(-0.6)).to.equal('-1 °C');
+  });
+});

@@ -50,7 +50,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
   const months = dates({ month: 'short' });
   const at = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
   const number = (value: number, digits = 0): string =>
-    new Intl.NumberFormat(locale, { maximumFractionDigits: digits }).format(value);
+    new Intl.NumberFormat(locale, { maximumFractionDigits: digits, signDisplay: 'negative' }).format(value);
   const imperial = units === 'imperial';
   const degrees = (c: number): string => number(imperial ? celsiusToFahrenheit(c) : c);
   return {

@@ -52,6 +52,14 @@ describe('the lead of the year', () => {
     expect(lead(1.5)).to.be.within(5, 20);
     expect(lead(-1.5)).to.be.within(-20, -5);
   });
+  it('says nothing in the cold half of the year, when a mild week would count for a month', () => {
+    const on = (iso: string) => {
+      const list = record(0.5).filter((d) => d.day <= dayNumber(iso));
+      return warmthLead(joinDays(list)!, climatologyOf(list.slice(0, 1096))!, dayNumber(iso));
+    };
+    expect(on('2026-01-20')).to.equal(null);
+    expect(on('2026-05-15')).not.to.equal(null);
+  });
   it('says nothing without the start of the year', () => {
     const list = record(0).slice(1200);
     expect(warmthLead(joinDays(list)!, climatologyOf(record(0))!, dayNumber('2026-05-15'))).to.equal(null);

@@ -10,10 +10,15 @@ export interface WarmthLead {
   readonly daysAhead: number;
 }
 
+/** Degree days that the usual year gains in a day, below which days cannot be told by warmth. An estimate. */
+const LEAST_GAIN = 1;
+const GAIN_HALF_WINDOW_DAYS = 7;
+
 /**
  * How far the year's warmth runs ahead of the station's usual: the day on which the climatology's degree days
  * would have reached today's sum, against today.
- * `null` when the year's first days are not in the series, or nothing has been warm enough to tell.
+ * `null` when the year's first days are not in the series, or nothing has been warm enough to tell, or the usual year
+ * gains next to no warmth at this season: a mild week of November would make it weeks "early".
  * Note that the climatology's smooth days give slightly less warmth than real ones near the base.
  */
 export function warmthLead(
@@ -34,7 +39,15 @@ export function warmthLead(
   for (let k = 0; k < 366; k++) usual[k] = total += degreeDays(climatology.minC[k]!, climatology.maxC[k]!, baseC);
   const today = dayOfYear(day) - 1;
   if (sum < 5 && usual[today]! < 5) return null;
+  if (usualGain(usual, today) < LEAST_GAIN) return null;
   let reached = usual.findIndex((s) => s >= sum);
   if (reached < 0) reached = 365;
   return { sum, usualSum: usual[today]!, daysAhead: reached - today };
+}
+
+/** Mean gain of the usual sum round a day of the ring, °C·day a day. */
+function usualGain(usual: Float64Array, index: number): number {
+  const from = Math.max(0, index - GAIN_HALF_WINDOW_DAYS);
+  const to = Math.min(usual.length - 1, index + GAIN_HALF_WINDOW_DAYS);
+  return (usual[to]! - usual[from]!) / (to - from);
 }

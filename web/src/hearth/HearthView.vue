@@ -25,8 +25,12 @@ const showAll = ref(false);
 const byHeat = computed(() => (hearth.data.value ? rowsByHeat(hearth.data.value, part.value) : null));
 const parts = computed(() => (hearth.data.value ? partsOf(hearth.data.value) : []));
 const opened = ref<readonly Heat[]>([]);
+/** On a quiet day what comes later is all there is to show. */
+const nothingNear = computed(() => NEAR_HEATS.every((h) => (byHeat.value?.get(h)?.length ?? 0) === 0));
 const groups = computed(() =>
-  byHeat.value ? heatGroups(byHeat.value, { heats: showAll.value ? HEATS : NEAR_HEATS, opened: opened.value }) : [],
+  byHeat.value
+    ? heatGroups(byHeat.value, { heats: showAll.value || nothingNear.value ? HEATS : NEAR_HEATS, opened: opened.value })
+    : [],
 );
 const duties = computed(() => (hearth.data.value ? dutyRows(hearth.data.value) : []));
 const allDuties = ref(false);
@@ -90,7 +94,7 @@ function stepRow(by: number): void {
           >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
         >
       </div>
-      <p v-if="!groups.length" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
+      <p v-if="nothingNear" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
       <section v-for="g in groups" :key="g.heat">
         <div class="head">
           <h2>{{ words.t(`hearth.${g.heat}`) }}</h2>
@@ -118,7 +122,7 @@ function stepRow(by: number): void {
           {{ words.t('hearth.showMore', { n: duties.length - shownDuties.length }) }}
         </button>
       </section>
-      <button v-if="laterCount" type="button" class="btn plain" @click="showAll = !showAll">
+      <button v-if="laterCount && !nothingNear" type="button" class="btn plain" @click="showAll = !showAll">
         {{ words.t(showAll ? 'hearth.hideLater' : 'hearth.showLater') }} ({{ laterCount }})
       </button>
     </div>
@@ -155,8 +159,8 @@ select {
   width: auto;
 }
 .quiet {
-  padding: 40px 0;
-  max-width: 460px;
+  padding: 16px 0 0;
+  max-width: 560px;
 }
 @media (max-width: 900px) {
   .hearth .side {

@@ -40,6 +40,11 @@ const others = new VectorSource();
 const own = new VectorSource();
 let map: OlMap | null = null;
 let drawing: Draw | null = null;
+const sketching = ref(false);
+/** Three corners, and the first again. */
+const LEAST_RING = 4;
+/** What was drawn here itself: the map stays where the hand is. What comes from elsewhere is brought into view. */
+let drawnHere: PatchGeometry | null = null;
 const six = (v: number): number => Math.round(v * 1e6) / 1e6;
 const lonLat = (c: readonly number[]): [number, number] => {
   const [lon, lat] = toLonLat([...c]);
@@ -49,14 +54,27 @@ const lonLat = (c: readonly number[]): [number, number] => {
 function useMode(next: 'point' | 'area'): void {
   mode.value = next;
   if (drawing) map?.removeInteraction(drawing);
-  drawing = new Draw({ type: next === 'point' ? 'Point' : 'Polygon', stopClick: true });
+  drawing = new Draw({
+    type: next === 'point' ? 'Point' : 'Polygon',
+    stopClick: true,
+    style: (f) => patchStyle(f, true, isNight.value),
+  });
+  drawing.on('drawstart', () => (sketching.value = next === 'area'));
+  drawing.on('drawabort', () => (sketching.value = false));
   drawing.on('drawend', ({ feature }) => {
-    const shape = feature.getGeometry();
-    if (shape instanceof Point) geometry.value = { type: 'Point', coordinates: lonLat(shape.getCoordinates()) };
-    else if (shape instanceof Polygon)
-      geometry.value = { type: 'Polygon', coordinates: [shape.getCoordinates()[0]!.map(lonLat)] };
+    sketching.value = false;
+    const made = drawn(feature.getGeometry());
+    if (!made) return;
+    drawnHere = made;
+    geometry.value = made;
   });
   map?.addInteraction(drawing);
+}
+/** What was drawn; `null` for a ring of fewer than three corners. */
+function drawn(shape: unknown): PatchGeometry | null {
+  if (shape instanceof Point) return { type: 'Point', coordinates: lonLat(shape.getCoordinates()) };
+  const ring = shape instanceof Polygon ? shape.getCoordinates()[0]! : [];
+  return ring.length < LEAST_RING ? null : { type: 'Polygon', coordinates: [ring.map(lonLat)] };
 }
 function show(): void {
   own.clear();
@@ -104,6 +122,7 @@ onMounted(() => {
 onUnmounted(() => map?.setTarget(undefined));
 watch(() => [geometry.value, props.baseMap, props.patches, isNight.value], show);
 watch(() => props.baseMap, fit);
+watch(geometry, (now) => now && now !== drawnHere && fit());
 defineExpose({ fit });
 </script>
 
@@ -118,6 +137,9 @@ defineExpose({ fit });
       </button>
       <button v-if="mode === 'area'" type="button" class="chip" @click="drawing?.removeLastPoint()">
         {{ words.t('patch.undoCorner') }}
+      </button>
+      <button v-if="sketching" type="button" class="chip" @click="drawing?.finishDrawing()">
+        {{ words.t('patch.done') }}
       </button>
       <button v-if="geometry" type="button" class="chip" @click="geometry = null">{{ words.t('patch.clear') }}</button>
       <span class="soft">{{ area }}</span>

@@ -107,7 +107,7 @@ function headingMeaning(heading: string): ColumnMeaning {
   if (/ground|grass|soil|wind|humid|press|sun|snow|hour|flag|quality|dew/.test(h)) return 'ignore';
   if (/\bt?_?min|minimum|\btn\b|_tn|tmin|low/.test(h)) return 'min';
   if (/\bt?_?max|maximum|\btx\b|_tx|tmax|high/.test(h)) return 'max';
-  if (/rain|precip|prcp|\brr\b|_rr|mm/.test(h)) return 'rain';
+  if (/rain|regen|niederschl|precip|prcp|pluie|lluvia|\brr\b|_rr|mm/.test(h)) return 'rain';
   if (/mean|avg|average|\btg\b|\btm\b/.test(h)) return 'mean';
   return 'ignore';
 }
