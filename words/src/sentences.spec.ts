@@ -40,6 +40,16 @@ describe('a window in words', () => {
       'over since about 5 June',
     );
   });
+  it('says when it opens again, with its year', () => {
+    const over = { readiness: { state: 'ash', daysSince: 163 }, opens, closes } as const;
+    const opensAgain = range('2027-05-16', '2027-05-20', '2027-05-26');
+    expect(words.window({ ...over, opensAgain }, '2026-11-25')).to.equal(
+      'over since about 5 June · opens again about 20 May 2027',
+    );
+    expect(words.window({ ...over, opensAgain: range(null, null, null) }, '2026-11-25')).to.equal(
+      'over since about 5 June',
+    );
+  });
   it('says last call with its range, which never goes below nothing', () => {
     const fading = { state: 'fading', daysLeft: 2, quality: 0.6 } as const;
     expect(words.window({ readiness: fading, opens, closes }, '2026-06-03')).to.equal(

@@ -23,7 +23,7 @@ export interface Sentences {
   readonly temperatures: (conditions: Conditions) => string;
 }
 
-type WindowSaid = Pick<PartOutlook, 'readiness' | 'opens' | 'closes'>;
+type WindowSaid = Pick<PartOutlook, 'readiness' | 'opens' | 'closes'> & Partial<Pick<PartOutlook, 'opensAgain'>>;
 
 export function createSentences(t: Translate, format: Format, language: string): Sentences {
   const days = (n: number): string => t('window.days', { n });
@@ -34,7 +34,7 @@ export function createSentences(t: Translate, format: Format, language: string):
   const between = (from: string | null, to: string | null, day: string): string =>
     `${from === null ? '?' : Math.max(0, dayNumber(from) - dayNumber(day))}–${to === null ? '?' : Math.max(0, dayNumber(to) - dayNumber(day))}`;
 
-  const window = ({ readiness, opens, closes }: WindowSaid, day: string): string => {
+  const window = ({ readiness, opens, closes, opensAgain }: WindowSaid, day: string): string => {
     switch (readiness.state) {
       case 'cold':
         if (readiness.daysToOpen === null || opens.p50 === null) return t('window.maybeNever');
@@ -49,8 +49,11 @@ export function createSentences(t: Translate, format: Format, language: string):
           days: days(readiness.daysLeft),
           range: between(closes.p10, closes.p90, day),
         });
-      case 'ash':
-        return closes.p50 === null ? '' : t('window.over', { day: format.day(closes.p50, day) });
+      case 'ash': {
+        const over = closes.p50 === null ? '' : t('window.over', { day: format.day(closes.p50, day) });
+        const again = opensAgain?.p50 ? t('window.opensAgain', { day: format.day(opensAgain.p50, day) }) : '';
+        return [over, again].filter(Boolean).join(' · ');
+      }
       case 'banked':
         return opens.p50 === null || closes.p50 === null
           ? ''

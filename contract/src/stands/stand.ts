@@ -88,6 +88,8 @@ export interface PartOutlook {
   readonly thorns: boolean;
   readonly opens: DayRangeView;
   readonly closes: DayRangeView;
+  /** Of a window that is over: when the next season's opens. `null` while this one matters. */
+  readonly opensAgain: DayRangeView | null;
   /** From when look-alikes can be told apart; `null` where they always can. */
   readonly separable: DayRangeView | null;
   readonly openProbability: number;

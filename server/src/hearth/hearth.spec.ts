@@ -61,6 +61,19 @@ describe('what the day is for', () => {
       await flower('2026-08-01'),
     ]).to.deep.equal(['cold', 'kindling', 'glowing', 'ash']);
   });
+  it('says of a window that is over when it opens again, and of one that matters nothing of the kind', async () => {
+    const groupId = await emptyGroup(server);
+    const keeper = await person(server, [[groupId, 'keeper']]);
+    await standOf(server, keeper, groupId, 'ramsons');
+    const leaf = async (day: string) => {
+      const answer = await as(server, keeper, 'get', `/api/groups/${groupId}/hearth?day=${day}`).expect(200);
+      return (answer.body as HearthView).outlooks.find((o) => o.part === 'leaf')!;
+    };
+    const autumn = await leaf('2026-10-01');
+    expect(autumn.readiness.state).to.equal('ash');
+    expect(autumn.opensAgain!.p50).to.match(/^2027-0[34]/);
+    expect((await leaf('2026-04-20')).opensAgain).to.equal(null);
+  });
   it('keeps a winter window open across New Year', async () => {
     const { standId } = await standOf(server, keeper, groupId, 'burdock');
     const root = async (day: string) =>

@@ -13,7 +13,7 @@ const dmy = (iso: string) => iso.split('-').reverse().join('.');
 
 describe('weather files', () => {
   it('with semicolons, decimal commas, day-first dates and °C', () => {
-    const text = `Station 104;Ostrey\nDatum;Tmin (°C);Tmax (°C);Regen mm\n${days(40, (d, i) => `${dmy(d)};-${i % 7},5;${i % 9},25;0,0`)}\n`;
+    const text = `Station 104;Ostrey\nDatum;Tmin (°C);Tmax (°C);Regen\n${days(40, (d, i) => `${dmy(d)};-${i % 7},5;${i % 9},25;0,0`)}\n`;
     const reading = guessReading(text);
     expect(reading).to.deep.include({
       delimiter: ';',

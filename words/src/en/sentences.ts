@@ -8,6 +8,7 @@ export const sentences = {
     lastCall: 'last call: about {days} left ({range})',
     openLong: 'open, no end in sight',
     over: 'over since about {day}',
+    opensAgain: 'opens again about {day}',
     maybeNever: 'may not come this season',
     days: '{n} day | {n} days',
     fromTo: 'about {from} to {to}',

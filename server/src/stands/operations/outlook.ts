@@ -55,16 +55,19 @@ function outlookOn(
   const seen = forecast.stages
     .flatMap((s, i) => (s.seen.by !== null && s.seen.by <= day ? [{ spec: profile.stages[i]!, by: s.seen.by }] : []))
     .at(-1);
+  const readiness = readinessOn(window, day, resting ? 'resting' : nothingLeft ? 'nothingLeft' : null);
+  const again = readiness.state === 'ash' ? standSeason(dossier, window.season + 1, today).windows[w]! : null;
   return {
     standId: stand.id,
     part: part.key,
     partName: part.name,
     use: window.use,
     season: window.season,
-    readiness: readinessOn(window, day, resting ? 'resting' : nothingLeft ? 'nothingLeft' : null),
+    readiness,
     thorns: identity !== 'confirmed' || openLookAlike(dossier.record, day) !== null || inseparable,
     opens: isoRange(window.opens),
     closes: isoRange(window.closes),
+    opensAgain: again && isoRange(again.opens),
     separable: window.separable && isoRange(window.separable),
     openProbability: Math.round(openOn(window, day) * 1000) / 1000,
     basis: forecast.basis,
