@@ -129,6 +129,23 @@ export async function comeInAs(screen: Screen, url: string, name: string): Promi
   await screen.page.getByRole('heading', { name: 'Glowing' }).waitFor();
 }
 
+/** Does something as somebody, on a screen of their own, which must not have complained of anything. */
+export const screensOf =
+  (server: () => RunningServer) =>
+  async (
+    options: { readonly as: string; readonly phone?: boolean; readonly night?: boolean },
+    work: (page: Page, screen: Screen) => Promise<void>,
+  ): Promise<void> => {
+    const screen = await openScreen(options);
+    try {
+      await comeInAs(screen, server().url, options.as);
+      await work(screen.page, screen);
+      if (screen.complaints.length > 0) throw new Error(`The page complained: ${screen.complaints.join('\n')}`);
+    } finally {
+      await screen.context.close();
+    }
+  };
+
 export async function closeBrowser(): Promise<void> {
   await (await browser)?.close();
   browser = null;

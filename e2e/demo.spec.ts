@@ -1,14 +1,13 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from 'chai';
-import type { Page } from 'playwright-core';
 import {
   comeInAs,
   freshDatabase,
   loadDemo,
   openScreen,
+  screensOf,
   startServer,
   type RunningServer,
-  type Screen,
 } from './application.ts';
 
 describe('the demo island', () => {
@@ -21,19 +20,7 @@ describe('the demo island', () => {
   });
   after(() => server.stop());
 
-  async function within(
-    options: Parameters<typeof openScreen>[0] & { as: string },
-    work: (page: Page, screen: Screen) => Promise<void>,
-  ): Promise<void> {
-    const screen = await openScreen(options);
-    try {
-      await comeInAs(screen, server.url, options.as);
-      await work(screen.page, screen);
-      expect(screen.complaints).to.deep.equal([]);
-    } finally {
-      await screen.context.close();
-    }
-  }
+  const within = screensOf(() => server);
 
   it('Hearth → stand → take → the allowance falls → undo', async function () {
     this.timeout(90_000);

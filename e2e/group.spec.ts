@@ -1,14 +1,5 @@
 import { expect } from 'chai';
-import type { Page } from 'playwright-core';
-import {
-  comeInAs,
-  freshDatabase,
-  loadDemo,
-  openScreen,
-  startServer,
-  type RunningServer,
-  type Screen,
-} from './application.ts';
+import { freshDatabase, loadDemo, openScreen, screensOf, startServer, type RunningServer } from './application.ts';
 
 describe('a group at work', () => {
   let server: RunningServer;
@@ -20,19 +11,7 @@ describe('a group at work', () => {
   });
   after(() => server.stop());
 
-  async function within(
-    options: Parameters<typeof openScreen>[0] & { as: string },
-    work: (page: Page, screen: Screen) => Promise<void>,
-  ): Promise<void> {
-    const screen = await openScreen(options);
-    try {
-      await comeInAs(screen, server.url, options.as);
-      await work(screen.page, screen);
-      expect(screen.complaints).to.deep.equal([]);
-    } finally {
-      await screen.context.close();
-    }
-  }
+  const within = screensOf(() => server);
 
   it('somebody new joins by a link, once, and comes back with name and password', async function () {
     this.timeout(90_000);

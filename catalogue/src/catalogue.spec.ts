@@ -26,8 +26,8 @@ function figuresOf(value: unknown, found: Figure[] = []): Figure[] {
 }
 
 describe('catalogue', () => {
-  it('holds fourteen taxa of different habits, each under its own key', () => {
-    expect(new Set(CATALOGUE.map((p) => p.key)).size).to.equal(14);
+  it('holds twenty taxa of different habits, each under its own key', () => {
+    expect(new Set(CATALOGUE.map((p) => p.key)).size).to.equal(20);
     expect(new Set(CATALOGUE.map((p) => p.habit)).size).to.be.at.least(8);
   });
   for (const profile of CATALOGUE) {
