@@ -83,6 +83,43 @@ describe('the demo island', () => {
       expect(page.url()).not.to.include('day=');
     });
   });
+  it('shows every place on the ground with its coal; list and map choose the same, and both follow day and filter', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.keyboard.press('g');
+      await page.keyboard.press('g');
+      await page.getByRole('application', { name: /Map of the places/ }).waitFor();
+      const places = page.locator('aside li');
+      await page.getByRole('button', { name: /Brackmoor planting/ }).waitFor();
+      const all = await places.count();
+      expect(all).to.be.at.least(12);
+      await page.getByRole('button', { name: /Brackmoor planting/ }).click();
+      await page.getByRole('link', { name: 'Norway spruce · tips' }).waitFor();
+      // The chosen place was brought to the middle of the map. Let go in the list, it is chosen again by a press there.
+      await page.waitForTimeout(700);
+      await page.getByRole('button', { name: /Brackmoor planting/, pressed: true }).click();
+      await page.getByRole('button', { name: /Brackmoor planting/, pressed: false }).waitFor();
+      const box = (await page.locator('.map').boundingBox())!;
+      await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+      await page.getByRole('button', { name: /Brackmoor planting/, pressed: true }).waitFor();
+      await page.getByLabel('Place or plant').fill('spruce');
+      expect(await places.count()).to.equal(1);
+      await page.getByLabel('Place or plant').fill('');
+      await page.getByLabel('Part').selectOption({ label: 'sap' });
+      await page.getByRole('button', { name: /Carr/ }).waitFor();
+      expect(await places.count()).to.be.below(all);
+      await page.getByLabel('Part').selectOption({ label: 'all parts' });
+      const spruce = page.getByRole('button', { name: /Brackmoor planting/ });
+      await spruce.getByRole('img', { name: /glowing/ }).waitFor();
+      // Keys act once nobody types: the focus was in the choice of parts.
+      await spruce.focus();
+      for (let i = 0; i < 6; i++) await page.keyboard.press('}');
+      await spruce.getByRole('img', { name: /ash/ }).waitFor();
+      await page.getByRole('link', { name: 'Norway spruce · tips' }).click();
+      await page.getByRole('heading', { name: 'Norway spruce · Brackmoor planting' }).waitFor();
+      expect(page.url()).to.include('day=2026-06-26');
+    });
+  });
   it('a picker cannot change rules, and is not offered to', async function () {
     this.timeout(60_000);
     await within({ as: 'Mirel' }, async (page) => {
@@ -183,6 +220,7 @@ describe('the demo island', () => {
           `/stands/${stand}`,
           `/stands/${stand}/take`,
           `/stands/${stand}/visit`,
+          '/ground',
           '/plants',
           '/plants/ramsons',
           '/weather',

@@ -52,6 +52,13 @@ await shot('visit-phone', {
     await page.getByRole('link', { name: /Log a visit/ }).click();
   },
 });
+await shot('ground', {
+  path: '/ground',
+  do: async (page) => {
+    await page.getByRole('button', { name: /Old railway hedge/ }).click();
+    await page.waitForTimeout(900);
+  },
+});
 await shot('plants', { path: '/plants' });
 await shot('plant', { path: '/plants/ramsons' });
 await shot('weather', { path: '/weather' });

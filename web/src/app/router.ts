@@ -12,6 +12,7 @@ export const router = createRouter({
     { path: '/stands/:standId/visit', name: 'visit', component: () => import('../visits/VisitView.vue') },
     { path: '/patches/new', name: 'newPatch', component: () => import('../patches/NewPatchView.vue') },
     { path: '/patches/:patchId', name: 'patch', component: () => import('../patches/PatchView.vue') },
+    { path: '/ground', name: 'ground', component: () => import('../ground/GroundView.vue') },
     { path: '/plants', name: 'plants', component: () => import('../plants/PlantsView.vue') },
     { path: '/plants/:plantKey', name: 'plant', component: () => import('../plants/PlantView.vue') },
     { path: '/plants/:plantKey/edit', name: 'editPlant', component: () => import('../plants/EditPlantView.vue') },

@@ -20,7 +20,7 @@ export function useShortcuts({
   const router = useRouter();
   const { step, lookAt } = useDay();
   const choice = useHearthChoice();
-  let pressedG = 0;
+  let pressedG = -Infinity;
 
   const standId = (): string | null => {
     const { standId: id } = route.params;
@@ -45,18 +45,18 @@ export function useShortcuts({
 
   useEventListener('keydown', (event) => {
     if (!singleKeys.value || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-    if (event.key === 'g') {
-      pressedG = event.timeStamp;
-      return;
-    }
     if (event.timeStamp - pressedG < AFTER_G_MS) {
-      pressedG = 0;
+      pressedG = -Infinity;
       const view = VIEWS.find((v) => v.key === event.key);
       if (view) {
         event.preventDefault();
         void router.push({ name: view.name, query: route.query['day'] ? { day: route.query['day'] } : {} });
         return;
       }
+    }
+    if (event.key === 'g') {
+      pressedG = event.timeStamp;
+      return;
     }
     const shortcut = SHORTCUTS.find((s) => s.key === event.key);
     if (!shortcut) return;

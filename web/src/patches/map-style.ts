@@ -109,6 +109,8 @@ export function patchStyle(feature: FeatureLike, own: boolean, night: boolean): 
       text: (feature.get('name') as string | undefined) ?? '',
       font: LABEL_FONT,
       offsetY: -16,
+      // A name is longer than most patches are wide.
+      overflow: true,
       fill: new Fill({ color: t.ink }),
       stroke: new Stroke({ color: t.halo, width: 3.5 }),
     }),

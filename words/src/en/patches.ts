@@ -1,5 +1,11 @@
 /** Words on the screens: a place. */
 export const patches = {
+  ground: {
+    title: 'Ground',
+    search: 'Place or plant',
+    none: 'No place has that.',
+    mapLabel: 'Map of the places; the list beside it says the same',
+  },
   patch: {
     title: 'New patch',
     plant: 'Which plant?',

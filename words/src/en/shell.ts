@@ -23,6 +23,7 @@ export const shell = {
   },
   nav: {
     hearth: 'Hearth',
+    ground: 'Ground',
     plants: 'Plants',
     weather: 'Weather',
     group: 'Group',
@@ -55,7 +56,7 @@ export const shell = {
     take: 'log a take',
     newPatch: 'new patch',
     list: 'this list',
-    go: 'go to Hearth, Plants, Weather, Group',
+    go: 'go to Hearth, Ground, Plants, Weather, Group',
     single: 'Single keys act',
     off: 'Single keys are off; they can be switched on here.',
   },

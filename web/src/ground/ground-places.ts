@@ -1,0 +1,48 @@
+import type { HearthView, PartOutlook, PatchView, StandRef } from '@emberfield/contract';
+import { HEATS } from '../stands/heats.ts';
+
+export interface GroundLine {
+  readonly stand: StandRef;
+  readonly outlook: PartOutlook;
+}
+/** A patch as the map shows it: what is hottest on it, and everything that grows there. */
+export interface GroundPlace {
+  readonly patch: PatchView;
+  /** `null` where nothing is entered, or nothing that was asked for. */
+  readonly hottest: GroundLine | null;
+  readonly lines: readonly GroundLine[];
+}
+
+export interface GroundFilter {
+  readonly part: string | null;
+  /** A piece of the name of a place or plant; empty for all. */
+  readonly text: string;
+}
+
+const heat = ({ outlook }: GroundLine): number => HEATS.indexOf(outlook.readiness.state);
+
+/** Places with what is hottest on each, hottest first; places without anything stand last, and go when a part is asked for. */
+export function groundPlaces(
+  hearth: HearthView,
+  patches: readonly PatchView[],
+  { part, text }: GroundFilter,
+  named: (stand: StandRef) => string,
+): readonly GroundPlace[] {
+  const stands = new Map(hearth.stands.map((s) => [s.id, s]));
+  const lines = new Map<string, GroundLine[]>(patches.map((p) => [p.id, []]));
+  for (const outlook of hearth.outlooks) {
+    const stand = stands.get(outlook.standId);
+    if (stand && (part === null || outlook.part === part)) lines.get(stand.patchId)?.push({ stand, outlook });
+  }
+  const wanted = text.trim().toLowerCase();
+  const says = (line: GroundLine): boolean => named(line.stand).toLowerCase().includes(wanted);
+  return patches
+    .flatMap((patch): GroundPlace[] => {
+      const all = [...lines.get(patch.id)!].sort((a, b) => heat(a) - heat(b));
+      const own = patch.name.toLowerCase().includes(wanted) ? all : all.filter(says);
+      if (own.length === 0 && (part !== null || (wanted !== '' && !patch.name.toLowerCase().includes(wanted))))
+        return [];
+      return [{ patch, hottest: own[0] ?? null, lines: own }];
+    })
+    .sort((a, b) => (a.hottest ? heat(a.hottest) : HEATS.length) - (b.hottest ? heat(b.hottest) : HEATS.length));
+}
