@@ -42,6 +42,8 @@ describe('the demo island', () => {
     await within({ as: 'Ode', phone: true }, async (page) => {
       await page.getByRole('button', { name: /Norway spruce · tips/ }).tap();
       await page.getByRole('link', { name: /Log a take/ }).tap();
+      // What is poisonous beside it is said before a hand is stretched out.
+      await page.getByText('One yew by the gate').waitFor();
       await page.getByRole('button', { name: '+ 5' }).tap();
       await page.getByRole('button', { name: 'good' }).tap();
       await page.getByRole('button', { name: 'Keep it' }).tap();

@@ -1,6 +1,8 @@
 import { expect } from 'chai';
 import {
+  CONTAMINATING,
   ERROR_CODES,
+  HAZARDS,
   HOUSE_RULE_KINDS,
   UNIT_KEYS,
   type AllowanceView,
@@ -151,6 +153,16 @@ describe('words', () => {
     expect([words.format.height(122), imperial.height(122)]).to.deep.equal(['122 m', '400 ft']);
     expect([words.format.mass(1500), imperial.mass(1500)]).to.deep.equal(['1.5 kg', '53 oz']);
     expect([words.format.area(25_000), imperial.area(100)]).to.deep.equal(['2.5 ha', '1,076 ft²']);
+  });
+  it('have advice for every hazard, and forbid taking where the ground is poisoned', () => {
+    for (const hazard of HAZARDS) {
+      expect(words.t(`patch.hazard.${hazard}`), hazard).not.to.include('patch.');
+      const advice = words.t(`patch.hazardAdvice.${hazard}`);
+      expect(advice, hazard)
+        .to.match(/[a-z].*\.$/)
+        .and.not.include('patch.');
+      if (CONTAMINATING.includes(hazard)) expect(advice.toLowerCase(), hazard).to.include('nothing is taken here');
+    }
   });
   it('never promise safety, never congratulate', () => {
     for (const message of flat(MESSAGES['en']!)) expect(message).not.to.match(/\bsafe(ly)?\b|successful|!$|edible/i);

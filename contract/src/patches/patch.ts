@@ -43,6 +43,9 @@ export const HAZARDS = [
   'cliff',
   'ice',
   'ticks',
+  'droppings',
+  'sporeDust',
+  'rawWater',
 ] as const;
 export type Hazard = (typeof HAZARDS)[number];
 /** On such ground nothing is taken. */

@@ -2,6 +2,7 @@ import type { Schema } from 'yup';
 import type { CeilingSource } from '@emberfield/core/allowance';
 import type { Readiness } from '@emberfield/core/phenology';
 import { exactly, freeText, isoDay, line, oneOf, orNull, uuid, whole, type Text } from '../platform/schema.ts';
+import type { Hazard } from '../patches/patch.ts';
 import type { PartKey, PlantProfile, UnitKey } from '../plants/profile.ts';
 import type { EntryView } from '../visits/entry.ts';
 
@@ -142,7 +143,7 @@ export interface StandView extends StandRef {
     readonly owner: string;
     readonly leave: string;
     readonly leaveUntil: string | null;
-    readonly hazards: readonly string[];
+    readonly hazards: readonly Hazard[];
     readonly neighbours: string;
     readonly areaM2: number | null;
   };

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
+import HazardList from '../kit/HazardList.vue';
 import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
 import type { GroundPlace } from './ground-places.ts';
@@ -40,9 +41,7 @@ const said = computed(() =>
         :to="{ name: 'stand', params: { standId: l.stand.id }, query }">
         {{ words.text(l.stand.plantName) }} · {{ words.text(l.outlook.partName) }}
       </RouterLink>
-      <p v-if="place.patch.hazards.length" class="warn">
-        {{ words.format.list(place.patch.hazards.map((h) => words.t(`patch.hazard.${h}`))) }}
-      </p>
+      <HazardList :hazards="place.patch.hazards" />
       <p v-if="place.patch.neighbours">{{ place.patch.neighbours }}</p>
       <p v-if="place.patch.blurred" class="soft">{{ words.t('patch.blurred') }}</p>
       <RouterLink :to="{ name: 'patch', params: { patchId: place.patch.id } }">{{

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
+import HazardList from '../kit/HazardList.vue';
 import { useWords } from '../platform/words.ts';
 
 /** Is it what you think, how many are there, and what to take care of. */
@@ -45,9 +46,7 @@ const counts = computed(() => [...props.stand.counts].reverse().slice(0, MOST_CO
     <ul class="small list">
       <li v-for="(c, i) in stand.profile.cautions" :key="i">{{ words.text(c.text) }}</li>
     </ul>
-    <p v-if="stand.patch.hazards.length" class="small warn">
-      {{ words.format.list(stand.patch.hazards.map((h) => words.t(`patch.hazard.${h}`))) }}
-    </p>
+    <HazardList class="small" :hazards="stand.patch.hazards" />
     <p class="small soft">{{ words.t('common.caution') }}</p>
   </section>
 </template>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
+import HazardList from '../kit/HazardList.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
@@ -16,6 +17,11 @@ const { today } = useDay();
 const { query, stand, draft, outlooks, outlook, holding, busy, failure, choosePart, add, overrule, keep } = useTake();
 const place = computed(() => [stand.value?.patchName, stand.value?.where].filter(Boolean).join(', '));
 const part = computed(() => stand.value?.profile.parts.find((p) => p.key === draft.value.part));
+/** What grows beside it and what is wrong with the place come first, before a hand is stretched out. */
+const here = computed(() => stand.value?.patch.hazards ?? []);
+const urgent = computed(
+  () => (outlook.value?.thorns ?? false) || here.value.length > 0 || Boolean(stand.value?.patch.neighbours),
+);
 const checks = computed(
   () => stand.value?.profile.lookAlikes.filter((l) => l.severity === 'deadly' || l.severity === 'poisonous') ?? [],
 );
@@ -46,8 +52,13 @@ const checks = computed(
         :label="words.t('take.which')"
         :options="outlooks.map((o) => ({ value: o.part, label: words.text(o.partName) }))"
         @update:model-value="$event && choosePart($event)" />
-      <details v-if="checks.length" class="checks" :open="outlook.thorns">
+      <details v-if="checks.length || here.length || stand.patch.neighbours" class="checks" :open="urgent">
         <summary>{{ words.t('take.checks') }}</summary>
+        <p v-if="stand.patch.neighbours">
+          <b>{{ words.t('take.besides') }}</b
+          >: {{ stand.patch.neighbours }}
+        </p>
+        <HazardList :hazards="here" />
         <p v-for="l in checks" :key="l.scientific">
           <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
         </p>

@@ -28,6 +28,7 @@ export const visits = {
     },
     goBack: 'Back to the tally',
     checks: 'Check before you take',
+    besides: 'Grows beside it',
     stored: '{what} kept.',
     storedLeft: '{what} kept. {left} left.',
     storedOver: '{what} kept, marked over: {why}.',
