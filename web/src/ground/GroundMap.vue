@@ -119,19 +119,5 @@ watch(
   min-height: 420px;
   background: color-mix(in srgb, var(--rime) 20%, var(--paper));
 }
-.map :deep(.ol-zoom) {
-  inset: 8px auto auto 8px;
-  background: none;
-}
-.map :deep(.ol-zoom button) {
-  width: 36px;
-  height: 36px;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-}
-.map :deep(.ol-attribution),
-.map :deep(.ol-rotate) {
-  display: none;
-}
 </style>
+<style scoped src="../patches/map-frame.css"></style>

@@ -165,19 +165,5 @@ defineExpose({ fit });
   border-radius: 4px;
   padding: 4px 12px;
 }
-.map :deep(.ol-zoom) {
-  inset: 8px auto auto 8px;
-  background: none;
-}
-.map :deep(.ol-zoom button) {
-  width: 36px;
-  height: 36px;
-  background: var(--sheet);
-  color: var(--char);
-  border: 1px solid var(--edge);
-}
-.map :deep(.ol-attribution),
-.map :deep(.ol-rotate) {
-  display: none;
-}
 </style>
+<style scoped src="./map-frame.css"></style>

@@ -55,8 +55,7 @@ const checks = computed(
       <details v-if="checks.length || here.length || stand.patch.neighbours" class="checks" :open="urgent">
         <summary>{{ words.t('take.checks') }}</summary>
         <p v-if="stand.patch.neighbours">
-          <b>{{ words.t('take.besides') }}</b
-          >: {{ stand.patch.neighbours }}
+          <b>{{ words.t('take.besides') }}</b>: {{ stand.patch.neighbours }}
         </p>
         <HazardList :hazards="here" />
         <p v-for="l in checks" :key="l.scientific">

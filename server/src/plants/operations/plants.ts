@@ -1,7 +1,6 @@
 import type { PlantListItem, PlantProfile, PlantView, SavePlant } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
-import type { Queryable } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { updateGroup, writeAudit } from '../../people/index.ts';
@@ -18,12 +17,11 @@ export interface KnownPlant {
 export async function plantsOf(
   { db, catalogue }: Pick<Dependencies, 'db' | 'catalogue'>,
   groupId: string,
-  on: Queryable = db,
 ): Promise<ReadonlyMap<string, KnownPlant>> {
   const known = new Map<string, KnownPlant>(
     catalogue.map((profile) => [profile.key, { profile, revision: 0, copiedFrom: null }]),
   );
-  for (const { key, profile, revision, copiedFrom } of await latestOwnProfiles(on, groupId))
+  for (const { key, profile, revision, copiedFrom } of await latestOwnProfiles(db, groupId))
     known.set(key, { profile, revision, copiedFrom });
   return known;
 }
