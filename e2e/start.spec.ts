@@ -7,7 +7,7 @@ import { fileURLToPath } from 'node:url';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const WEB_PORT = 4310;
-const DATABASE_PORT = 33310;
+const DATABASE_PORT = 27310;
 const LONGEST_WAIT_MS = 90_000;
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 

@@ -4,7 +4,8 @@ import { join } from 'node:path';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
-const DEFAULT_PORTS = { demo: [4170, 33170], real: [4180, 33180], test: [4190, 33190] };
+// All below 32768: from there on the system hands ports out to whoever calls somewhere, and one may be taken for a moment.
+const DEFAULT_PORTS = { demo: [4170, 27170], real: [4180, 27180], test: [4190, 27190] };
 
 /** @param {'demo' | 'real' | 'test'} use */
 export function settingsFor(use) {
