@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, RARELY, shows } from '../src/write.ts';
 
 export const arnica: PlantProfile = {
   key: 'arnica',
@@ -10,6 +11,7 @@ export const arnica: PlantProfile = {
   habit: 'herb',
   lifeCycle: 'perennial',
   status: 'protected',
+  severity: 'poisonous',
   seasonStart: '01-01',
   reference: { place: en('hill meadow at 48° north, 700 m'), latitudeDeg: 48, heightM: 700 },
   stages: [
@@ -22,11 +24,11 @@ export const arnica: PlantProfile = {
     {
       key: 'flower', name: en('flower heads'), unit: 'head', perPlant: estimate(1, 1, 3), massG: estimate(1, 0.6, 1.6),
       method: en('Not taken. Grow it, or use another plant.'), effect: en('Seed lost in a plant that sets little.'),
-      kills: false, costsSeed: true, spends: ['seed'], minAgeYears: null, use: en('watched and counted only'),
+      kills: false, costsSeed: true, spends: ['seed'], minAgeYears: null, use: en('watched and counted only'), eating: 'none',
     },
     {
       key: 'seed', name: en('seed'), unit: 'seed', perPlant: estimate(30, 10, 60), massG: null,
-      method: en('Only under a permit, for resowing.'), effect: en('Seed lost.'), kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('for resowing under a permit'),
+      method: en('Only under a permit, for resowing.'), effect: en('Seed lost.'), kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('for resowing under a permit'), eating: 'none',
     },
   ],
   windows: [
@@ -37,6 +39,10 @@ export const arnica: PlantProfile = {
     { organ: 'leaf', text: en('Leaves of the ground rosette in crossed pairs; the stem carries one or two small pairs.'), price: 'glance' },
     { organ: 'flower', text: en('Orange-yellow, ragged heads; scented.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: { rosette: MOSTLY }, leafShape: { oval: MOSTLY, lance: SOMETIMES }, leafEdge: { smooth: MOSTLY }, leafBase: 'stalkless', leafSet: { basal: MOSTLY, opposite: OFTEN }, leafVeins: { parallel: OFTEN, arched: OFTEN }, hairs: { soft: OFTEN, bristles: SOMETIMES }, stemSkin: 'hairy', stemSection: { solid: OFTEN, hollow: SOMETIMES }, smell: { resin: SOMETIMES, none: OFTEN }, flowerForm: 'daisy', flowerSet: 'single', flowerColour: 'yellow', fruit: 'parachutes', root: 'creeping', deadStalk: { noStalk: OFTEN, podsLeft: RARELY } }),
+  ],
+  substitutes: [{ plantKey: 'plantain', purpose: en('a leaf that country people lay on bruises') }],
   lookAlikes: [
     { name: en('Ox-eye and other yellow daisies'), scientific: 'Buphthalmum, Senecio species', severity: 'harmful', separatedBy: en('Leaves alternate on the stem; several ragworts harm the liver.') },
   ],

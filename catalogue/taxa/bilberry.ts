@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { OFTEN, shows } from '../src/write.ts';
 
 export const bilberry: PlantProfile = {
   key: 'bilberry',
@@ -10,6 +11,7 @@ export const bilberry: PlantProfile = {
   habit: 'shrub',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -23,12 +25,12 @@ export const bilberry: PlantProfile = {
     {
       key: 'leaf', name: en('leaves'), unit: 'gram', perPlant: estimate(15, 5, 40), massG: null,
       method: en('Strip a few from each twig before the fruit, never a whole bush.'), effect: en('Weakens this year’s berries.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('dried'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('dried'), eating: 'cooked',
     },
     {
       key: 'fruit', name: en('berries'), unit: 'gram', perPlant: estimate(25, 5, 90), massG: null,
       method: en('By hand. Combs tear leaves and shoots, and are forbidden in many places.'), effect: en('Food of grouse, bears and many others.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('raw, cooked or dried'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('raw, cooked or dried'), eating: 'raw',
     },
   ],
   windows: [
@@ -41,6 +43,10 @@ export const bilberry: PlantProfile = {
     { organ: 'leaf', text: en('Thin, finely toothed leaves that fall in autumn.'), price: 'glance' },
     { organ: 'fruit', text: en('Berries single; flesh and juice dark red-blue throughout, staining.'), price: 'cut' },
   ],
+  shows: [
+    ...shows({ growth: 'bush', leafShape: 'oval', leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: 'dull', hairs: 'bare', stemSection: { ribbed: OFTEN, threeEdged: OFTEN }, stemSkin: 'plain', flowerForm: 'bell', flowerSet: 'single', flowerColour: { green: OFTEN, pink: OFTEN }, fruit: 'berry', root: 'creeping', branching: 'alternateTwigs', bud: 'scaled' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Bog bilberry'), scientific: 'Vaccinium uliginosum', severity: 'harmful', separatedBy: en('Round brown twigs, blue-green leaves without teeth, pale flesh and clear juice; eaten in quantity it has made people giddy.') },
     { name: en('Deadly nightshade'), scientific: 'Atropa belladonna', severity: 'deadly', separatedBy: en('A tall herb with large soft leaves; shining black berry on a green star.') },

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const birch: PlantProfile = {
   key: 'birch',
@@ -10,6 +11,7 @@ export const birch: PlantProfile = {
   habit: 'tree',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -23,12 +25,12 @@ export const birch: PlantProfile = {
       key: 'sap', name: en('sap'), unit: 'litre', perPlant: estimate(2, 1, 4), massG: estimate(1000, 1000, 1010),
       method: en('Only trees thicker than two hands. Cut one twig of thumb thickness and hang a bottle, or one shallow hole, closed afterwards with a plug. One to three days, then leave the tree.'),
       effect: en('Each hole is a wound that can rot; rest the tree for some years.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: 20, use: en('fresh, or boiled down'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: 20, use: en('fresh, or boiled down'), eating: 'raw',
     },
     {
       key: 'leaf', name: en('young leaves'), unit: 'leaf', perPlant: estimate(1500, 400, 6000), massG: estimate(0.15, 0.08, 0.25),
       method: en('Strip a few twigs in reach, spread round the tree.'), effect: en('Little, if spread.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('dried for tea'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('dried for tea'), eating: 'cooked',
     },
   ],
   windows: [
@@ -44,6 +46,10 @@ export const birch: PlantProfile = {
     { organ: 'bark', text: en('White peeling bark, black diamonds low on the trunk.'), price: 'glance' },
     { organ: 'leaf', text: en('Leaves triangular with a double saw edge; twigs hang, with small warts.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: 'tree', leafShape: { oval: OFTEN, heart: OFTEN }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, sap: 'clear', smell: { none: OFTEN, resin: SOMETIMES }, flowerSet: 'catkin', fruit: 'winged', bark: { peeling: MOSTLY, bands: OFTEN, furrowed: SOMETIMES }, bud: { scaled: OFTEN, longPointed: SOMETIMES, sticky: SOMETIMES }, branching: 'alternateTwigs' }),
+  ],
+  substitutes: [],
   lookAlikes: [{ name: en('Downy birch'), scientific: 'Betula pubescens', severity: 'nuisance', separatedBy: en('Twigs hairy, not warty; used alike.') }],
   cautions: [
     { class: 'spoiling', text: en('Sap ferments within a day or two: cool it at once.') },

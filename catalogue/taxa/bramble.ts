@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const bramble: PlantProfile = {
   key: 'bramble',
@@ -10,6 +11,7 @@ export const bramble: PlantProfile = {
   habit: 'shrub',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,17 +26,17 @@ export const bramble: PlantProfile = {
     {
       key: 'shoot', name: en('young tips'), unit: 'shoot', perPlant: estimate(20, 6, 60), massG: estimate(3, 1.5, 5),
       method: en('Snap the soft end of a shoot while its prickles still bend.'), effect: en('The shoot branches below.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('peeled, or dried for tea'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('peeled, or dried for tea'), eating: 'raw',
     },
     {
       key: 'leaf', name: en('leaves'), unit: 'leaf', perPlant: estimate(400, 100, 1500), massG: estimate(0.8, 0.4, 1.3),
       method: en('Young whole leaves without rust spots.'), effect: en('Little.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('dried for tea'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('dried for tea'), eating: 'cooked',
     },
     {
       key: 'fruit', name: en('berries'), unit: 'fruit', perPlant: estimate(300, 60, 1200), massG: estimate(2.2, 1.2, 3.5),
       method: en('Only berries that come off at a touch; leave the inside of the thicket.'), effect: en('Seed and food for many animals.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('raw or cooked'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('raw or cooked'), eating: 'raw',
     },
   ],
   windows: [
@@ -48,6 +50,10 @@ export const bramble: PlantProfile = {
     { organ: 'leaf', text: en('Three to five leaflets from one point, prickles along the ribs beneath.'), price: 'glance' },
     { organ: 'fruit', text: en('Many small drupes on a pale core that comes off with the berry.'), price: 'cut' },
   ],
+  shows: [
+    ...shows({ growth: { climber: SOMETIMES, bush: MOSTLY, creeping: SOMETIMES }, leafShape: { threeLeaflets: OFTEN, hand: OFTEN }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafSet: 'alternate', leafVeins: 'net', leafUnder: { dull: OFTEN, whiteFelt: OFTEN }, hairs: { soft: OFTEN, felt: SOMETIMES, bare: SOMETIMES }, stemSection: { ribbed: MOSTLY, solid: SOMETIMES }, stemSkin: 'prickles', flowerForm: 'star5', flowerSet: { plume: MOSTLY, flatHead: SOMETIMES }, flowerColour: { white: OFTEN, pink: OFTEN }, fruit: 'manyDrupes', branching: 'alternateTwigs' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Dewberry'), scientific: 'Rubus caesius', severity: 'nuisance', separatedBy: en('Few large bloomed drupes, always three leaflets; used alike.') },
     { name: en('Deadly nightshade'), scientific: 'Atropa belladonna', severity: 'deadly', separatedBy: en('No prickles; a single shining black berry on a green star, not made of small ones. Children pick it among brambles.') },

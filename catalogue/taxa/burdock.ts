@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, cooling, en, estimate, fixed, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const burdock: PlantProfile = {
   key: 'burdock',
@@ -10,6 +11,7 @@ export const burdock: PlantProfile = {
   habit: 'biennial',
   lifeCycle: 'biennial',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,13 +26,13 @@ export const burdock: PlantProfile = {
       key: 'root', name: en('first-year roots'), unit: 'root', perPlant: fixed(1), massG: estimate(140, 50, 320),
       method: en('Dig beside a rosette that has no old stalk: a deep hole on one side, then lean the root into it. Fill the hole and press it down.'),
       effect: en('The plant is killed before it has ever seeded.'),
-      kills: true, costsSeed: true, spends: ['stalk'], minAgeYears: null, use: en('cooked, or sliced and dried'),
+      kills: true, costsSeed: true, spends: ['stalk'], minAgeYears: null, use: en('cooked, or sliced and dried'), eating: 'cooked',
     },
     {
       key: 'stalk', name: en('second-year stalks'), unit: 'stalk', perPlant: fixed(1), massG: estimate(180, 80, 350),
       method: en('Cut below knee height before the buds open; peel down to the pale core.'),
       effect: en('The plant is dying anyway, but its seed is lost.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('peeled and cooked'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('peeled and cooked'), eating: 'cooked',
     },
   ],
   windows: [
@@ -47,6 +49,11 @@ export const burdock: PlantProfile = {
     { organ: 'fruit', text: en('Round burs with hooked bristles on last year’s stalks.'), price: 'glance' },
     { organ: 'root', text: en('Long, brown, hardly branched taproot, white within.'), price: 'cut' },
   ],
+  shows: [
+    ...shows({ growth: { rosette: MOSTLY, leafyStem: OFTEN }, leafShape: { heart: MOSTLY, oval: SOMETIMES }, leafEdge: { smooth: OFTEN, fineTeeth: SOMETIMES }, leafBase: { heartBase: MOSTLY, wedge: SOMETIMES }, leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', leafUnder: 'whiteFelt', hairs: { soft: OFTEN, felt: OFTEN }, stemSection: { ribbed: OFTEN, solid: SOMETIMES, hollow: SOMETIMES }, smell: 'none', flowerSet: 'ball', flowerColour: 'pink', fruit: 'burr', root: 'taproot', deadStalk: 'burrsLeft' }),
+    ...shows({ flowerForm: { bell: OFTEN, strapHead: OFTEN } }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Deadly nightshade'), scientific: 'Atropa belladonna', severity: 'deadly', separatedBy: en('Roots have been confused: no rosette, leaves without pale felt, no burs. Dig only where you saw the leaf and last year’s burs.') },
     { name: en('Foxglove'), scientific: 'Digitalis purpurea', severity: 'deadly', separatedBy: en('First-year rosette: leaves narrow into the stalk and are fine-toothed, never heart-shaped at the base.') },

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, SOMETIMES, RARELY, shows } from '../src/write.ts';
 
 export const dandelion: PlantProfile = {
   key: 'dandelion',
@@ -10,6 +11,7 @@ export const dandelion: PlantProfile = {
   habit: 'herb',
   lifeCycle: 'perennial',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,17 +26,17 @@ export const dandelion: PlantProfile = {
     {
       key: 'leaf', name: en('leaves'), unit: 'leaf', perPlant: estimate(14, 6, 30), massG: estimate(1.2, 0.5, 2.5),
       method: en('Cut the rosette just above the root, or take the inner leaves only.'), effect: en('Comes again from the root within weeks.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw while young, later cooked'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw while young, later cooked'), eating: 'raw',
     },
     {
       key: 'flower', name: en('flower heads'), unit: 'head', perPlant: estimate(6, 2, 18), massG: estimate(0.8, 0.4, 1.3),
       method: en('At noon on a dry day, open heads only; leave some for the bees: it is one of their first foods.'), effect: en('That head sets no seed.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('for syrup, or fried; buds pickled'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('for syrup, or fried; buds pickled'), eating: 'cooked',
     },
     {
       key: 'root', name: en('roots'), unit: 'root', perPlant: estimate(1, 1, 1), massG: estimate(12, 4, 30),
       method: en('Loosen with a fork and lift whole; what breaks off shoots again.'), effect: en('The plant is gone, unless a piece stays.'),
-      kills: true, costsSeed: true, spends: [], minAgeYears: 2, use: en('roasted, or dried'),
+      kills: true, costsSeed: true, spends: [], minAgeYears: 2, use: en('roasted, or dried'), eating: 'cooked',
     },
   ],
   windows: [
@@ -48,6 +50,10 @@ export const dandelion: PlantProfile = {
     { organ: 'leaf', text: en('Rosette of smooth leaves with teeth that point back to the heart.'), price: 'glance' },
     { organ: 'flower', text: en('Tongue flowers only; the outer bracts bend down.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: 'rosette', leafShape: { lance: MOSTLY, feather: SOMETIMES }, leafEdge: { lobed: MOSTLY, coarseTeeth: SOMETIMES }, leafBase: { wedge: MOSTLY }, leafSet: 'basal', leafVeins: 'net', hairs: { bare: MOSTLY, soft: RARELY }, stemSection: 'hollow', stemSkin: 'plain', sap: 'milk', smell: 'none', flowerForm: 'strapHead', flowerSet: 'single', flowerColour: 'yellow', fruit: 'parachutes', root: 'taproot', deadStalk: 'noStalk' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Cat’s-ears and hawkbits'), scientific: 'Hypochaeris, Leontodon species', severity: 'nuisance', separatedBy: en('Rough hairy leaves; stalks solid or branched.') },
     { name: en('Ragwort rosettes'), scientific: 'Jacobaea vulgaris', severity: 'poisonous', separatedBy: en('Leaves ruffled and cut to the midrib, dark green, without milk; they harm the liver slowly and unseen.') },

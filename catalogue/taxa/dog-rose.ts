@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, firstFrost, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const dogRose: PlantProfile = {
   key: 'dog-rose',
@@ -10,6 +11,7 @@ export const dogRose: PlantProfile = {
   habit: 'shrub',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -25,12 +27,12 @@ export const dogRose: PlantProfile = {
     {
       key: 'flower', name: en('petals'), unit: 'blossom', perPlant: estimate(120, 30, 450), massG: estimate(0.25, 0.15, 0.4),
       method: en('Pull the petals and leave the heart: the hip still grows.'), effect: en('Little: the heart of the flower stays and sets its hip.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw, in syrup, or dried'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw, in syrup, or dried'), eating: 'raw',
     },
     {
       key: 'fruit', name: en('hips'), unit: 'fruit', perPlant: estimate(250, 50, 1000), massG: estimate(2, 1.2, 3.2),
       method: en('Cut or twist off single hips with gloves; hard for drying, soft for mash.'), effect: en('Seed and winter food for birds.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('cooked and sieved, or dried without their hairs'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('cooked and sieved, or dried without their hairs'), eating: 'cooked',
     },
   ],
   windows: [
@@ -44,6 +46,10 @@ export const dogRose: PlantProfile = {
     { organ: 'leaf', text: en('Feathered leaf of five to seven leaflets, smooth, with wings at the foot of its stalk.'), price: 'glance' },
     { organ: 'fruit', text: en('Red hip full of hard seeds among stiff hairs.'), price: 'cut' },
   ],
+  shows: [
+    ...shows({ growth: { bush: MOSTLY, climber: SOMETIMES }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: { wedge: MOSTLY }, leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSkin: 'prickles', flowerForm: 'star5', flowerSet: { single: MOSTLY, flatHead: SOMETIMES }, flowerColour: { pink: OFTEN, white: OFTEN }, fruit: 'hip', branching: 'alternateTwigs', bud: 'scaled' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Other wild roses'), scientific: 'Rosa species', severity: 'nuisance', separatedBy: en('Leaflets hairy or with scented glands beneath; used alike.') },
     { name: en('Red berries of bryony and honeysuckle in the same hedge'), scientific: 'Bryonia, Tamus, Lonicera species', severity: 'poisonous', separatedBy: en('Climbers without prickles; soft juicy berries without hairs inside.') },

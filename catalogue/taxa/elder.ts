@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, RARELY, shows } from '../src/write.ts';
 
 export const elder: PlantProfile = {
   key: 'elder',
@@ -10,6 +11,7 @@ export const elder: PlantProfile = {
   habit: 'shrub',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -26,13 +28,13 @@ export const elder: PlantProfile = {
       key: 'flower', name: en('flower heads'), unit: 'head', perPlant: estimate(60, 25, 140), massG: estimate(9, 5, 14),
       method: en('On a dry day before noon, cut open heads with little stalk; shake the insects off, do not wash.'),
       effect: en('Each head taken is one cluster of berries lost.'),
-      kills: false, costsSeed: true, spends: ['fruit'], minAgeYears: null, use: en('for syrup, or dried'),
+      kills: false, costsSeed: true, spends: ['fruit'], minAgeYears: null, use: en('for syrup, or dried'), eating: 'cooked',
     },
     {
       key: 'fruit', name: en('berries'), unit: 'head', perPlant: estimate(60, 25, 140), massG: estimate(110, 60, 180),
       method: en('Cut clusters that hang and are black throughout; strip at home with a fork.'),
       effect: en('Seed and winter food for birds.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('cooked only'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('cooked only'), eating: 'cooked',
     },
   ],
   windows: [
@@ -46,6 +48,10 @@ export const elder: PlantProfile = {
     { organ: 'flower', text: en('Flat cream heads with yellow anthers, five main rays, sweet and heavy smell.'), price: 'glance' },
     { organ: 'fruit', text: en('Clusters hang down when ripe.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: { bush: MOSTLY, tree: SOMETIMES }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'opposite', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSection: { pith: 1 }, stemSkin: 'plain', smell: 'rank', flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: 'white', fruit: 'berry', bark: { corky: MOSTLY, furrowed: SOMETIMES }, bud: { naked: MOSTLY, scaled: RARELY }, branching: 'oppositeTwigs' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Dwarf elder'), scientific: 'Sambucus ebulus', severity: 'poisonous', separatedBy: en('A herb, not woody, stems die to the ground; violet anthers; clusters stand upright; unpleasant smell.') },
     { name: en('Umbellifers such as hemlock'), scientific: 'Apiaceae', severity: 'deadly', separatedBy: en('White heads from afar: but herbs with alternate leaves; elder is a woody shrub with paired, feathered leaves.') },

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, shows } from '../src/write.ts';
 
 export const garlicMustard: PlantProfile = {
   key: 'garlic-mustard',
@@ -10,6 +11,7 @@ export const garlicMustard: PlantProfile = {
   habit: 'biennial',
   lifeCycle: 'biennial',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,17 +26,17 @@ export const garlicMustard: PlantProfile = {
     {
       key: 'leaf', name: en('leaves'), unit: 'leaf', perPlant: estimate(12, 5, 30), massG: estimate(0.7, 0.3, 1.4),
       method: en('Pinch single leaves and the soft top; leave the heart of the rosette.'), effect: en('A second-year plant flowers from below all the same.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw; cooking takes the garlic away'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw; cooking takes the garlic away'), eating: 'raw',
     },
     {
       key: 'flower', name: en('flowering tops'), unit: 'head', perPlant: estimate(2, 1, 6), massG: estimate(1.5, 0.7, 2.5),
       method: en('Snap where the stem breaks by itself.'), effect: en('The seed of that stem is lost; side stems follow.'),
-      kills: false, costsSeed: true, spends: ['seed'], minAgeYears: null, use: en('raw'),
+      kills: false, costsSeed: true, spends: ['seed'], minAgeYears: null, use: en('raw'), eating: 'raw',
     },
     {
       key: 'seed', name: en('seed'), unit: 'gram', perPlant: estimate(0.6, 0.2, 1.8), massG: null,
       method: en('Bend dry stems into a bag and shake.'), effect: en('Seed of a plant that dies anyway.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('ground, as mustard'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('ground, as mustard'), eating: 'raw',
     },
   ],
   windows: [
@@ -49,6 +51,10 @@ export const garlicMustard: PlantProfile = {
     { organ: 'flower', text: en('Four white petals in a cross; pods stand off the stem.'), price: 'glance' },
     { organ: 'root', text: en('Taproot bent like a hook just below the rosette.'), price: 'cut' },
   ],
+  shows: [
+    ...shows({ growth: { rosette: OFTEN, leafyStem: OFTEN }, leafShape: { heart: MOSTLY, round: OFTEN }, leafEdge: { coarseTeeth: MOSTLY }, leafBase: 'heartBase', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { solid: MOSTLY }, stemSkin: { plain: OFTEN, hairy: OFTEN }, smell: 'garlic', flowerForm: 'cross4', flowerSet: { flatHead: OFTEN, spike: OFTEN }, flowerColour: 'white', fruit: 'pod', root: 'taproot', deadStalk: 'podsLeft' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Honesty'), scientific: 'Lunaria annua', severity: 'nuisance', separatedBy: en('Rough hairy leaves without garlic smell; violet flowers; flat round pods.') },
     { name: en('Ground ivy and violets as rosettes'), scientific: 'Glechoma hederacea, Viola species', severity: 'nuisance', separatedBy: en('Ground ivy creeps with square stems and smells of balsam; violets have no smell in the leaf.') },

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const groundElder: PlantProfile = {
   key: 'ground-elder',
@@ -10,6 +11,7 @@ export const groundElder: PlantProfile = {
   habit: 'herb',
   lifeCycle: 'perennial',
   status: 'invasive',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -23,7 +25,7 @@ export const groundElder: PlantProfile = {
     {
       key: 'leaf', name: en('young leaves'), unit: 'leaf', perPlant: estimate(4, 2, 7), massG: estimate(1.6, 0.9, 2.6),
       method: en('Pinch shining leaves with a piece of stalk. Look at each stalk: three-edged and grooved.'), effect: en('None that lasts; it comes back from every scrap of root.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw when young, later cooked'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw when young, later cooked'), eating: 'raw',
     },
   ],
   windows: [
@@ -36,6 +38,10 @@ export const groundElder: PlantProfile = {
     { organ: 'root', text: en('White creeping runners like string, just under the ground.'), price: 'glance' },
     { organ: 'smell', text: en('Crushed: carrot and parsley, never mouse.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: { creeping: OFTEN, leafyStem: OFTEN, fromGround: OFTEN }, leafShape: { threeLeaflets: MOSTLY, feather: SOMETIMES }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { bare: MOSTLY, soft: SOMETIMES }, stemSection: { ribbed: OFTEN, hollow: OFTEN }, stemSkin: 'plain', smell: { carrot: MOSTLY }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { fatRibs: OFTEN, longSmooth: OFTEN }, root: 'creeping', deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN } }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Hemlock'), scientific: 'Conium maculatum', severity: 'deadly', separatedBy: en('Leaf finely feathered; round hollow stem with purple spots; smells of mice.') },
     { name: en('Fool’s parsley'), scientific: 'Aethusa cynapium', severity: 'poisonous', separatedBy: en('Finely cut, glossy beneath, unpleasant smell; annual with a taproot, no runners.') },

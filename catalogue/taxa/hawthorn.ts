@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const hawthorn: PlantProfile = {
   key: 'hawthorn',
@@ -10,6 +11,7 @@ export const hawthorn: PlantProfile = {
   habit: 'shrub',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,17 +26,17 @@ export const hawthorn: PlantProfile = {
     {
       key: 'leaf', name: en('young leaves'), unit: 'leaf', perPlant: estimate(2500, 600, 9000), massG: estimate(0.15, 0.08, 0.25),
       method: en('Pinch single soft leaves; keep your hand out of the thorns.'), effect: en('Little, if no twig is stripped.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw while soft, or dried'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw while soft, or dried'), eating: 'raw',
     },
     {
       key: 'flower', name: en('blossom'), unit: 'head', perPlant: estimate(400, 100, 1600), massG: estimate(1.2, 0.7, 2),
       method: en('On a dry day cut small clusters with their top leaves; a few from each branch.'), effect: en('Each cluster taken is a cluster of haws lost.'),
-      kills: false, costsSeed: true, spends: ['fruit'], minAgeYears: null, use: en('dried'),
+      kills: false, costsSeed: true, spends: ['fruit'], minAgeYears: null, use: en('dried'), eating: 'cooked',
     },
     {
       key: 'fruit', name: en('haws'), unit: 'fruit', perPlant: estimate(1500, 300, 6000), massG: estimate(0.5, 0.3, 0.9),
       method: en('Comb off by hand when red throughout; leave the inside and the top to the birds.'), effect: en('Seed and winter food for birds.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('cooked and sieved from the stones, or dried'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('cooked and sieved from the stones, or dried'), eating: 'cooked',
     },
   ],
   windows: [
@@ -48,6 +50,10 @@ export const hawthorn: PlantProfile = {
     { organ: 'leaf', text: en('Leaf cut deeply into three to seven lobes, wider than the gaps between them.'), price: 'glance' },
     { organ: 'fruit', text: en('One hard stone in each haw; the dry calyx sits on its end.'), price: 'cut' },
   ],
+  shows: [
+    ...shows({ growth: { bush: OFTEN, tree: OFTEN }, leafShape: { hand: OFTEN, oval: OFTEN }, leafEdge: { lobed: 1, coarseTeeth: SOMETIMES }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: { bare: MOSTLY, soft: SOMETIMES }, stemSkin: 'thorns', flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: { white: MOSTLY, pink: SOMETIMES }, fruit: 'pome', bark: { furrowed: OFTEN, smoothBark: OFTEN }, bud: 'scaled', branching: 'alternateTwigs' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Midland hawthorn'), scientific: 'Crataegus laevigata', severity: 'nuisance', separatedBy: en('Shallow rounded lobes, two stones in a haw; used alike.') },
     { name: en('Red berries of other hedge shrubs, such as spindle'), scientific: 'Euonymus europaeus', severity: 'poisonous', separatedBy: en('Spindle has no thorns, opposite leaves and four-cornered pink fruit.') },

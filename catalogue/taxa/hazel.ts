@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const hazel: PlantProfile = {
   key: 'hazel',
@@ -10,6 +11,7 @@ export const hazel: PlantProfile = {
   habit: 'shrub',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,11 +26,11 @@ export const hazel: PlantProfile = {
     {
       key: 'fruit', name: en('nuts'), unit: 'nut', perPlant: estimate(150, 30, 600), massG: estimate(2.4, 1.5, 3.5),
       method: en('Shake the stem and gather what falls; nuts that must be pulled are not ripe.'),
-      effect: en('Seed and winter store of many animals.'), kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('raw or roasted'),
+      effect: en('Seed and winter store of many animals.'), kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('raw or roasted'), eating: 'raw',
     },
     {
       key: 'leaf', name: en('young leaves'), unit: 'leaf', perPlant: estimate(800, 200, 3000), massG: estimate(0.6, 0.3, 1),
-      method: en('A few soft leaves from each stem.'), effect: en('Little.'), kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('cooked or dried'),
+      method: en('A few soft leaves from each stem.'), effect: en('Little.'), kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('cooked or dried'), eating: 'cooked',
     },
   ],
   windows: [
@@ -40,6 +42,10 @@ export const hazel: PlantProfile = {
     { organ: 'leaf', text: en('Round, softly hairy, with a small tip and a double saw edge.'), price: 'glance' },
     { organ: 'fruit', text: en('Nut in a ragged green cup.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: { bush: MOSTLY, tree: SOMETIMES }, leafShape: { heart: OFTEN, round: OFTEN, oval: SOMETIMES }, leafEdge: 'coarseTeeth', leafBase: 'heartBase', leafSet: 'alternate', leafVeins: 'net', hairs: { soft: 1 }, stemSkin: { hairy: OFTEN, plain: OFTEN }, flowerSet: 'catkin', fruit: 'nut', bark: { smoothBark: OFTEN, bands: OFTEN }, bud: 'scaled', branching: 'alternateTwigs' }),
+  ],
+  substitutes: [],
   lookAlikes: [{ name: en('Turkish hazel'), scientific: 'Corylus colurna', severity: 'nuisance', separatedBy: en('A tree with one trunk; cups long-fringed and sticky.') }],
   cautions: [
     { class: 'people', text: en('Hazelnut allergy can be severe, and goes with birch-pollen allergy.') },

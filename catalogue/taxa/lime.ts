@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, shows } from '../src/write.ts';
 
 export const lime: PlantProfile = {
   key: 'lime',
@@ -10,6 +11,7 @@ export const lime: PlantProfile = {
   habit: 'tree',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -25,13 +27,13 @@ export const lime: PlantProfile = {
       key: 'flower', name: en('blossom'), unit: 'blossom', perPlant: estimate(3000, 800, 12000), massG: estimate(0.6, 0.4, 0.9),
       method: en('On a dry noon, pick clusters with their pale wing from branches in reach; spread round the tree.'),
       effect: en('Little to a large tree if no branch is stripped or broken.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('dried for tea'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('dried for tea'), eating: 'cooked',
     },
     {
       key: 'leaf', name: en('young leaves'), unit: 'leaf', perPlant: estimate(2000, 400, 8000), massG: estimate(0.5, 0.3, 0.8),
       method: en('Pick soft, shining leaves from twigs in reach, never all of one twig.'),
       effect: en('Little, if spread round the crown.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw'), eating: 'raw',
     },
   ],
   windows: [
@@ -43,6 +45,10 @@ export const lime: PlantProfile = {
     { organ: 'leaf', text: en('Heart-shaped, small, blue-green beneath, with rust-brown tufts of hair in the corners of the veins.'), price: 'loupe' },
     { organ: 'flower', text: en('Five to eleven flowers upright on a stalk grown together with a pale wing.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: 'tree', leafShape: 'heart', leafEdge: 'fineTeeth', leafBase: 'heartBase', leafSet: 'alternate', leafVeins: 'net', leafUnder: { dull: MOSTLY }, hairs: { bare: OFTEN, soft: OFTEN }, smell: 'none', flowerForm: 'star5', flowerSet: { umbel: OFTEN, flatHead: OFTEN }, flowerColour: { white: OFTEN, yellow: OFTEN }, fruit: 'nut', bark: { smoothBark: OFTEN, furrowed: OFTEN }, bud: { scaled: 1 }, branching: 'alternateTwigs' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Silver lime'), scientific: 'Tilia tomentosa', severity: 'nuisance', separatedBy: en('White felt beneath the leaf; flowers later.') },
   ],

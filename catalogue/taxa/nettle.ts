@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const nettle: PlantProfile = {
   key: 'nettle',
@@ -10,6 +11,7 @@ export const nettle: PlantProfile = {
   habit: 'herb',
   lifeCycle: 'perennial',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -25,19 +27,19 @@ export const nettle: PlantProfile = {
       key: 'tip', name: en('tops'), unit: 'tip', perPlant: estimate(1, 1, 1), massG: estimate(3, 1.8, 4.5),
       method: en('Gloves. Pinch the top two or three pairs of leaves above a pair; the stem branches below.'),
       effect: en('The stem branches and comes again in three to five weeks.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('cooked or dried; cooking and drying take the sting away'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('cooked or dried; cooking and drying take the sting away'), eating: 'cooked',
     },
     {
       key: 'seed', name: en('green seed'), unit: 'spike', perPlant: estimate(8, 4, 15), massG: estimate(0.6, 0.3, 1),
       method: en('From female plants only: the hanging, full strings. Cut the top and strip it when dry.'),
       effect: en('The seed is lost; the creeping roots carry the stand on.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('dried and sprinkled'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('dried and sprinkled'), eating: 'cooked',
     },
     {
       key: 'fibre', name: en('stems for fibre'), unit: 'stalk', perPlant: estimate(1, 1, 1), massG: estimate(25, 12, 45),
       method: en('Cut tall stems near the ground once the leaves begin to fall.'),
       effect: en('None that lasts; the stem would die back anyway.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('stripped, dried, twisted'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('stripped, dried, twisted'), eating: 'none',
     },
   ],
   windows: [
@@ -51,6 +53,10 @@ export const nettle: PlantProfile = {
     { organ: 'stem', text: en('Stem four-edged and hairy; tough fibres when pulled apart.'), price: 'cut' },
     { organ: 'root', text: en('Tough yellow creeping roots.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: 'leafyStem', leafShape: { heart: MOSTLY, oval: SOMETIMES }, leafEdge: 'coarseTeeth', leafBase: { heartBase: MOSTLY, wedge: SOMETIMES }, leafSet: 'opposite', leafVeins: 'net', hairs: { stinging: 1, bristles: SOMETIMES }, stemSection: { square: MOSTLY, ribbed: SOMETIMES }, stemSkin: 'hairy', smell: 'none', flowerSet: { spike: OFTEN, plume: OFTEN }, flowerColour: 'green', root: 'creeping', deadStalk: { squareStalk: OFTEN, plumeLeft: SOMETIMES } }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Dead-nettles'), scientific: 'Lamium species', severity: 'nuisance', separatedBy: en('No sting; square hollow stem; lipped flowers.') },
   ],

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, SOMETIMES, RARELY, shows } from '../src/write.ts';
 
 export const ramsons: PlantProfile = {
   key: 'ramsons',
@@ -10,6 +11,7 @@ export const ramsons: PlantProfile = {
   habit: 'bulb',
   lifeCycle: 'perennial',
   status: 'slow',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -25,17 +27,17 @@ export const ramsons: PlantProfile = {
       key: 'leaf', name: en('leaves'), unit: 'leaf', perPlant: estimate(2, 2, 3), massG: estimate(2.2, 1.3, 3.4),
       method: en('Take one leaf of a plant that has two or more. Hold it at the base, cut it singly and look at every one: no handfuls.'),
       effect: en('The bulb lives on what its leaves bring in until June; a plant robbed of all of them shrinks or misses a year.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw or cooked, best before flowering'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('raw or cooked, best before flowering'), eating: 'raw',
     },
     {
       key: 'bud', name: en('flower buds'), unit: 'head', perPlant: estimate(1, 1, 1), massG: estimate(1.2, 0.7, 1.8),
       method: en('Pinch the stalk under the closed sheath.'), effect: en('Each bud taken is a flower head and its seed lost.'),
-      kills: false, costsSeed: true, spends: ['seed'], minAgeYears: null, use: en('pickled like capers'),
+      kills: false, costsSeed: true, spends: ['seed'], minAgeYears: null, use: en('pickled like capers'), eating: 'raw',
     },
     {
       key: 'seed', name: en('green capsules'), unit: 'head', perPlant: estimate(1, 1, 1), massG: estimate(1.5, 0.9, 2.2),
       method: en('Cut the head while the capsules are still green and shut.'), effect: en('The seed of the year is lost; ramsons spreads by little else.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('pickled'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('pickled'), eating: 'raw',
     },
   ],
   windows: [
@@ -55,6 +57,10 @@ export const ramsons: PlantProfile = {
     { organ: 'root', text: en('A slim white bulb, one to a plant, with threads at its foot.'), price: 'cut' },
     { organ: 'flower', text: en('A loose ball of white stars on a three-edged stalk.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: 'fromGround', leafShape: { lance: MOSTLY, oval: SOMETIMES }, leafEdge: 'smooth', leafBase: { wedge: 1 }, leafSet: 'basal', leafVeins: 'parallel', leafUnder: { dull: MOSTLY, glossy: RARELY }, hairs: 'bare', leafSection: 'flat', stemSection: { threeEdged: MOSTLY, solid: SOMETIMES }, smell: 'garlic', flowerForm: 'star6', flowerSet: 'umbel', flowerColour: 'white', fruit: 'capsule', root: 'bulb', deadStalk: 'noStalk' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Autumn crocus'), scientific: 'Colchicum autumnale', severity: 'deadly', separatedBy: en('Stalkless leaves, several from one point, with last year’s fruit often between them; no garlic smell.') },
     { name: en('Lily of the valley'), scientific: 'Convallaria majalis', severity: 'deadly', separatedBy: en('Two leaves wrap one stem; underside glossy; no garlic smell; creeping rootstock instead of a bulb.') },

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const reedmace: PlantProfile = {
   key: 'reedmace',
@@ -10,6 +11,7 @@ export const reedmace: PlantProfile = {
   habit: 'reed',
   lifeCycle: 'perennial',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,27 +26,27 @@ export const reedmace: PlantProfile = {
     {
       key: 'shoot', name: en('shoot hearts'), unit: 'shoot', perPlant: estimate(1, 1, 1), massG: estimate(45, 20, 90),
       method: en('Grasp the inner leaves and pull slowly: the heart slips out, the rootstock stays.'), effect: en('One shoot of the clone is lost; others follow.'),
-      kills: false, costsSeed: true, spends: ['flower', 'pollen'], minAgeYears: null, use: en('cooked; raw only from water you know to be clean'),
+      kills: false, costsSeed: true, spends: ['flower', 'pollen'], minAgeYears: null, use: en('cooked; raw only from water you know to be clean'), eating: 'cooked',
     },
     {
       key: 'flower', name: en('green spikes'), unit: 'spike', perPlant: estimate(1, 1, 1), massG: estimate(18, 10, 30),
       method: en('Cut the upper, male spike while it is green and sheathed.'), effect: en('No pollen and no seed from that stem.'),
-      kills: false, costsSeed: true, spends: ['pollen'], minAgeYears: null, use: en('boiled'),
+      kills: false, costsSeed: true, spends: ['pollen'], minAgeYears: null, use: en('boiled'), eating: 'cooked',
     },
     {
       key: 'pollen', name: en('pollen'), unit: 'gram', perPlant: estimate(3, 1, 6), massG: estimate(1, 1, 1),
       method: en('On a still day bend the spike into a bag and shake.'), effect: en('Little: enough is spilt to seed.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('as flour'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('as flour'), eating: 'cooked',
     },
     {
       key: 'fibre', name: en('leaves for weaving'), unit: 'leaf', perPlant: estimate(10, 6, 14), massG: estimate(20, 10, 35),
       method: en('Cut green leaves above the water in late summer.'), effect: en('Cut too early it weakens the rootstock.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('dried, then damped and woven'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('dried, then damped and woven'), eating: 'none',
     },
     {
       key: 'root', name: en('rootstock'), unit: 'root', perPlant: estimate(1, 1, 1), massG: estimate(120, 50, 250),
       method: en('Feel along the rootstock in the mud, cut a side run of a hand’s length, leave the main run.'), effect: en('A side run of the clone is lost.'),
-      kills: true, costsSeed: false, spends: ['shoot'], minAgeYears: null, use: en('starch washed out, cooked'),
+      kills: true, costsSeed: false, spends: ['shoot'], minAgeYears: null, use: en('starch washed out, cooked'), eating: 'cooked',
     },
   ],
   windows: [
@@ -60,6 +62,10 @@ export const reedmace: PlantProfile = {
     { organ: 'leaf', text: en('Strap leaves without a midrib, filled with air chambers, round-backed at the base.'), price: 'cut' },
     { organ: 'root', text: en('Rootstock white inside, with a starchy core; no smell.'), price: 'cut' },
   ],
+  shows: [
+    ...shows({ growth: 'reed', leafShape: 'strap', leafEdge: 'smooth', leafBase: 'sheath', leafSet: { basal: MOSTLY, alternate: SOMETIMES }, leafVeins: 'parallel', hairs: 'bare', leafSection: 'halfMoon', stemSection: 'solid', smell: 'none', flowerSet: 'spike', flowerColour: { brown: MOSTLY, green: OFTEN, yellow: SOMETIMES }, fruit: 'parachutes', root: 'creeping', deadStalk: 'cigar' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Yellow flag'), scientific: 'Iris pseudacorus', severity: 'poisonous', separatedBy: en('Shoots flat like a fan, leaves with a raised midrib; rootstock reddish inside and burning.') },
     { name: en('Hemlock water-dropwort'), scientific: 'Oenanthe crocata', severity: 'deadly', separatedBy: en('Roots in the same mud like a bunch of fingers: never take a root you have not followed to a reed-mace stem.') },

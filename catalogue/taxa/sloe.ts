@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, firstFrost, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const sloe: PlantProfile = {
   key: 'sloe',
@@ -10,6 +11,7 @@ export const sloe: PlantProfile = {
   habit: 'shrub',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -23,12 +25,12 @@ export const sloe: PlantProfile = {
     {
       key: 'fruit', name: en('fruit'), unit: 'fruit', perPlant: estimate(250, 60, 900), massG: estimate(2, 1.2, 3),
       method: en('Thick gloves. Pick single fruit that give to the thumb; leave the inside of the bush to the birds.'),
-      effect: en('Winter food for birds, and seed.'), kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('cooked or steeped'),
+      effect: en('Winter food for birds, and seed.'), kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('cooked or steeped'), eating: 'cooked',
     },
     {
       key: 'flower', name: en('blossom'), unit: 'blossom', perPlant: estimate(600, 150, 2500), massG: estimate(0.05, 0.03, 0.08),
       method: en('Shake or pinch a few from each branch.'), effect: en('Each blossom taken is a fruit lost; first food for bees.'),
-      kills: false, costsSeed: true, spends: ['fruit'], minAgeYears: null, use: en('dried'),
+      kills: false, costsSeed: true, spends: ['fruit'], minAgeYears: null, use: en('dried'), eating: 'cooked',
     },
   ],
   windows: [
@@ -40,6 +42,10 @@ export const sloe: PlantProfile = {
     { organ: 'bark', text: en('Dark, dense, thorny shrub; the thorns are short side twigs.'), price: 'glance' },
     { organ: 'fruit', text: en('One stone in each round, blue-bloomed fruit; single on short stalks.'), price: 'cut' },
   ],
+  shows: [
+    ...shows({ growth: 'bush', leafShape: { oval: MOSTLY, lance: SOMETIMES }, leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSkin: 'thorns', flowerForm: 'star5', flowerSet: 'single', flowerColour: 'white', fruit: 'stoneFruit', bark: { smoothBark: OFTEN, furrowed: SOMETIMES }, bud: 'scaled', branching: 'alternateTwigs' }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Alder buckthorn'), scientific: 'Frangula alnus', severity: 'poisonous', separatedBy: en('No thorns; black berries with two or three pips.') },
     { name: en('Deadly nightshade'), scientific: 'Atropa belladonna', severity: 'deadly', separatedBy: en('A herb without thorns; shining black berry with many seeds sitting on a green star.') },

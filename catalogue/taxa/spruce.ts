@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const spruce: PlantProfile = {
   key: 'spruce',
@@ -10,6 +11,7 @@ export const spruce: PlantProfile = {
   habit: 'conifer',
   lifeCycle: 'woody',
   status: 'common',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,7 +26,7 @@ export const spruce: PlantProfile = {
       key: 'tip', name: en('tips'), unit: 'tip', perPlant: estimate(400, 120, 1500), massG: estimate(0.8, 0.4, 1.4),
       method: en('Pinch side tips only, a few from each branch, all round the tree; never the leader, never young trees.'),
       effect: en('A side tip taken is that branch’s growth of the year; the leader lost makes a crooked tree.'),
-      kills: false, costsSeed: false, spends: [], minAgeYears: 10, use: en('raw, in syrup or salt'),
+      kills: false, costsSeed: false, spends: [], minAgeYears: 10, use: en('raw, in syrup or salt'), eating: 'raw',
     },
   ],
   windows: [
@@ -39,6 +41,10 @@ export const spruce: PlantProfile = {
     { organ: 'fruit', text: en('Cones hang and fall whole.'), price: 'glance' },
     { organ: 'smell', text: en('Crushed tip smells of resin and lemon.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: 'tree', leafShape: 'needle', needles: 'pegs', smell: 'resin', cone: 'hanging', branching: 'tiers', bark: { furrowed: OFTEN, smoothBark: SOMETIMES } }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Yew'), scientific: 'Taxus baccata', severity: 'deadly', separatedBy: en('Flat soft needles in two rows, no resin smell, green twigs, red cups. All parts but the cup’s flesh kill; often planted beside spruce.') },
     { name: en('Silver fir'), scientific: 'Abies alba', severity: 'nuisance', separatedBy: en('Flat needles with two white stripes beneath, leaving round scars.') },

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, cooling, en, estimate, fixed, LOWLAND, warmth } from '../src/figures.ts';
+import { MOSTLY, OFTEN, SOMETIMES, RARELY, shows } from '../src/write.ts';
 
 export const valerian: PlantProfile = {
   key: 'valerian',
@@ -10,6 +11,7 @@ export const valerian: PlantProfile = {
   habit: 'perennialRoot',
   lifeCycle: 'perennial',
   status: 'slow',
+  severity: 'none',
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
@@ -24,17 +26,17 @@ export const valerian: PlantProfile = {
       key: 'root', name: en('roots of the third year'), unit: 'root', perPlant: fixed(1), massG: estimate(60, 25, 120),
       method: en('Loosen all round with a fork, lift, cut off the root threads; set the crown with its youngest buds back at the same depth.'),
       effect: en('Kills the plant unless the crown goes back; half of those put back live (estimate).'),
-      kills: true, costsSeed: true, spends: [], minAgeYears: 3, use: en('dried; strong smell'),
+      kills: true, costsSeed: true, spends: [], minAgeYears: 3, use: en('dried; strong smell'), eating: 'cooked',
     },
     {
       key: 'flower', name: en('flower heads'), unit: 'head', perPlant: estimate(1, 1, 3), massG: estimate(6, 3, 10),
       method: en('Cut the umbrella-like head with a hand of stalk.'), effect: en('The seed of that stem is lost.'),
-      kills: false, costsSeed: true, spends: ['seed'], minAgeYears: null, use: en('dried, or for scent'),
+      kills: false, costsSeed: true, spends: ['seed'], minAgeYears: null, use: en('dried, or for scent'), eating: 'none',
     },
     {
       key: 'seed', name: en('seed'), unit: 'head', perPlant: estimate(1, 1, 3), massG: estimate(2, 1, 3),
       method: en('Shake ripe heads into a bag on a still day.'), effect: en('Sow part of it where you dig.'),
-      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('for sowing'),
+      kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('for sowing'), eating: 'none',
     },
   ],
   windows: [
@@ -53,6 +55,10 @@ export const valerian: PlantProfile = {
     { organ: 'root', text: en('Short rootstock with many pale threads; the cut smells strongly, more so when it dries.'), price: 'cut' },
     { organ: 'flower', text: en('Small funnels with a spur-like bulge, pink to white, in a domed head: not an umbel with rays from one point.'), price: 'loupe' },
   ],
+  shows: [
+    ...shows({ growth: 'leafyStem', leafShape: 'feather', leafEdge: { coarseTeeth: OFTEN, smooth: SOMETIMES }, leafBase: { wedge: OFTEN, clasping: SOMETIMES }, leafSet: 'opposite', leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: 'hollow', stemSkin: { plain: OFTEN, hairy: SOMETIMES }, smell: { none: OFTEN, rank: OFTEN }, flowerForm: 'star5', flowerSet: { flatHead: MOSTLY, plume: RARELY }, flowerColour: { pink: MOSTLY, white: OFTEN }, fruit: 'parachutes', root: { fibres: MOSTLY, creeping: SOMETIMES }, deadStalk: { plumeLeft: OFTEN, noStalk: SOMETIMES } }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Hemlock water-dropwort'), scientific: 'Oenanthe crocata', severity: 'deadly', separatedBy: en('Same ditches. Alternate leaves on sheaths, swollen finger-like roots, rays from one point. Never dig a root that was not seen in flower.') },
     { name: en('Cowbane'), scientific: 'Cicuta virosa', severity: 'deadly', separatedBy: en('Chambered hollow rootstock with yellow sap; leaves alternate.') },

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, LOWLAND } from '../src/figures.ts';
+import { MOSTLY, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const velvetShank: PlantProfile = {
   key: 'velvet-shank',
@@ -10,6 +11,7 @@ export const velvetShank: PlantProfile = {
   habit: 'fungus',
   lifeCycle: 'fungus',
   status: 'common',
+  severity: 'none',
   seasonStart: '07-01',
   reference: LOWLAND,
   stages: [
@@ -21,7 +23,7 @@ export const velvetShank: PlantProfile = {
     {
       key: 'fruitBody', name: en('caps'), unit: 'cap', perPlant: estimate(12, 4, 40), massG: estimate(4, 2, 8),
       method: en('Cut single young caps; the stems are tough. Look at every cap of the tuft: two kinds can share a log. Take one home on paper for its spore print first.'),
-      effect: en('The fungus lives on in the wood.'), kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('cooked only'),
+      effect: en('The fungus lives on in the wood.'), kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('cooked only'), eating: 'cooked',
     },
   ],
   windows: [
@@ -34,6 +36,10 @@ export const velvetShank: PlantProfile = {
     { organ: 'cap', text: en('Cap orange-yellow, sticky when damp.'), price: 'glance' },
     { organ: 'gills', text: en('Gills cream, never rust-brown with age.'), price: 'glance' },
   ],
+  shows: [
+    ...shows({ growth: 'cap', capSize: { coin: OFTEN, palm: OFTEN }, cap: 'domed', underCap: { freeGills: OFTEN, runningGills: SOMETIMES }, stipe: 'velvet', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: MOSTLY }, host: { deadBroadleaf: MOSTLY, deadConifer: RARELY } }),
+  ],
+  substitutes: [],
   lookAlikes: [
     { name: en('Funeral bell'), scientific: 'Galerina marginata', severity: 'deadly', separatedBy: en('Rust-brown spore print; a ring or its traces; stem silvery-fibrous, not velvet. It kills the liver, days after the meal.') },
     { name: en('Sulphur tuft'), scientific: 'Hypholoma fasciculare', severity: 'poisonous', separatedBy: en('Greenish-yellow gills, purple-brown spore print, bitter.') },

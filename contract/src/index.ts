@@ -17,6 +17,7 @@ export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.t
 export type { Method, Route, Who } from './platform/route.ts';
 export { ROUTES } from './routes.ts';
 export * from './plants/profile.ts';
+export * from './plants/signs.ts';
 export * from './people/people.ts';
 export * from './people/rules.ts';
 export * from './patches/patch.ts';

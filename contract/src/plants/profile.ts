@@ -1,4 +1,5 @@
 import { lazy, mixed, type Schema } from 'yup';
+import { PHASES, SEVERITIES, type Severity, type ShownSign } from '@emberfield/core/identity';
 import type { Figure } from '@emberfield/core/measure';
 import type { MonthDay, StageModel, StageSpec, WindowSpec } from '@emberfield/core/phenology';
 import {
@@ -18,6 +19,7 @@ import {
   whole,
   type Text,
 } from '../platform/schema.ts';
+import { isSignState, SIGNS } from './signs.ts';
 
 export const PART_KEYS = [
   'leaf',
@@ -64,11 +66,18 @@ export const HABITS = [
   'tree',
   'conifer',
   'reed',
+  'waterPlant',
+  'climber',
+  'fern',
   'fungus',
 ] as const;
 export const STATUSES = ['common', 'slow', 'atRisk', 'protected', 'invasive'] as const;
-export const SEVERITIES = ['deadly', 'poisonous', 'harmful', 'nuisance'] as const;
-export type Severity = (typeof SEVERITIES)[number];
+/** A look-alike does harm, or is at least a nuisance. */
+export const LOOK_ALIKE_SEVERITIES = ['deadly', 'poisonous', 'harmful', 'nuisance'] as const;
+export type LookAlikeSeverity = (typeof LOOK_ALIKE_SEVERITIES)[number];
+/** How a part may be eaten at all, its window given; `none`: not for eating. */
+export const EATINGS = ['raw', 'cooked', 'none'] as const;
+export type Eating = (typeof EATINGS)[number];
 export const CAUTION_CLASSES = [
   'lookAlike',
   'cooking',
@@ -99,6 +108,7 @@ export const ORGANS = [
   'stipe',
   'sporePrint',
   'smell',
+  'flesh',
 ] as const;
 export const PRICES = ['glance', 'cut', 'loupe', 'overnight', 'microscope'] as const;
 
@@ -124,6 +134,8 @@ export interface ProfilePart {
   readonly minAgeYears: number | null;
   /** What it is used for, raw or cooked, in words. */
   readonly use: Text;
+  /** `raw`: raw or cooked. */
+  readonly eating: Eating;
 }
 
 export interface ProfileWindow extends WindowSpec {
@@ -155,6 +167,8 @@ export interface PlantProfile {
   readonly habit: (typeof HABITS)[number];
   readonly lifeCycle: 'annual' | 'biennial' | 'perennial' | 'woody' | 'fungus';
   readonly status: (typeof STATUSES)[number];
+  /** What becomes of somebody who takes this plant for another; `none` for what is gathered. */
+  readonly severity: Severity;
   readonly seasonStart: MonthDay;
   readonly reference: { readonly place: Text; readonly latitudeDeg: number; readonly heightM: number };
   readonly stages: readonly ProfileStage[];
@@ -169,9 +183,13 @@ export interface PlantProfile {
   readonly lookAlikes: readonly {
     readonly name: Text;
     readonly scientific: string;
-    readonly severity: Severity;
+    readonly severity: LookAlikeSeverity;
     readonly separatedBy: Text;
   }[];
+  /** Which states of the vocabulary's signs it shows, and how often. All such frequencies are estimates. */
+  readonly shows: readonly ShownSign[];
+  /** Other plants that serve the same purpose: for one under pressure, what to gather or grow instead. */
+  readonly substitutes: readonly { readonly plantKey: string; readonly purpose: Text }[];
   readonly cautions: readonly { readonly class: (typeof CAUTION_CLASSES)[number]; readonly text: Text }[];
   readonly bring: Text;
   readonly keeping: Text;
@@ -240,6 +258,26 @@ const ceilingRule = lazy((value: unknown) => {
 const key = () => line(60).matches(/^[a-z][a-zA-Z0-9-]*$/, 'notAKey');
 const edge = () => exactly({ stage: key(), offsetDays: whole(-200, 300) }).required('missing');
 
+const shownSign = (): Schema<ShownSign> =>
+  exactly({
+    sign: oneOf(SIGNS.map((s) => s.key)),
+    states: mixed<Record<string, number>>()
+      .required('missing')
+      .test('frequencies', 'notFrequencies', given(areFrequencies)),
+    when: orNull(listOf(oneOf(PHASES), PHASES.length).min(1, 'missing')),
+  })
+    .required('missing')
+    .test(
+      'states',
+      'unknownState',
+      given((x) => Object.keys(x.states ?? {}).every((state) => isSignState(x.sign, state))),
+    ) as unknown as Schema<ShownSign>;
+const areFrequencies = (value: unknown): boolean =>
+  typeof value === 'object' &&
+  !Array.isArray(value) &&
+  Object.keys(value as object).length > 0 &&
+  Object.values(value as object).every((f) => typeof f === 'number' && f > 0 && f <= 1);
+
 /** The whole profile; stages that windows and models name must exist, in order. */
 export const plantProfileSchema: Schema<PlantProfile> = exactly({
   key: key(),
@@ -250,6 +288,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
   habit: oneOf(HABITS),
   lifeCycle: oneOf(['annual', 'biennial', 'perennial', 'woody', 'fungus'] as const),
   status: oneOf(STATUSES),
+  severity: oneOf(SEVERITIES),
   seasonStart: monthDay(),
   reference: exactly({ place: text(80), latitudeDeg: finite(-90, 90), heightM: finite(-430, 8850) }).required(
     'missing',
@@ -272,6 +311,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
       spends: listOf(oneOf(PART_KEYS), 16),
       minAgeYears: orNull(whole(0, 100)),
       use: text(),
+      eating: oneOf(EATINGS),
     }).required(),
     16,
   ),
@@ -286,7 +326,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
       sizeLimit: orNull(text(200)),
     }).required(),
     24,
-  ).min(1, 'missing'),
+  ),
   ceilings: listOf(
     exactly({
       parts: orNull(listOf(oneOf(PART_KEYS), 16)),
@@ -296,9 +336,16 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
   ),
   signs: listOf(exactly({ organ: oneOf(ORGANS), text: text(), price: oneOf(PRICES) }).required(), 40),
   lookAlikes: listOf(
-    exactly({ name: text(80), scientific: line(120), severity: oneOf(SEVERITIES), separatedBy: text() }).required(),
+    exactly({
+      name: text(80),
+      scientific: line(120),
+      severity: oneOf(LOOK_ALIKE_SEVERITIES),
+      separatedBy: text(),
+    }).required(),
     20,
   ),
+  shows: listOf(shownSign(), 80),
+  substitutes: listOf(exactly({ plantKey: key(), purpose: text(200) }).required(), 10),
   cautions: listOf(exactly({ class: oneOf(CAUTION_CLASSES), text: text() }).required(), 30),
   bring: text(),
   keeping: text(),
@@ -347,6 +394,7 @@ export interface PlantListItem {
   readonly family: string;
   readonly habit: PlantProfile['habit'];
   readonly status: PlantProfile['status'];
+  readonly severity: Severity;
   readonly parts: readonly { readonly key: PartKey; readonly name: Text }[];
   readonly deadlyLookAlikes: number;
   /** Key of the shipped profile it was copied from; `null` for a shipped one. */

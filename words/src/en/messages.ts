@@ -5,6 +5,7 @@ import { people } from './people.ts';
 import { plants } from './plants.ts';
 import { sentences } from './sentences.ts';
 import { shell } from './shell.ts';
+import { signs } from './signs.ts';
 import { stands } from './stands.ts';
 import { visits } from './visits.ts';
 import { weather } from './weather.ts';
@@ -18,6 +19,7 @@ export const english = {
   ...visits,
   ...patches,
   ...plants,
+  ...signs,
   ...weather,
   ...sentences,
   errors,

@@ -1,0 +1,218 @@
+import type {
+  CAUTION_CLASSES,
+  Eating,
+  LookAlikeSeverity,
+  ORGANS,
+  PartKey,
+  PlantProfile,
+  PRICES,
+  ProfileCeiling,
+  ProfilePart,
+  ProfileStage,
+  ProfileWindow,
+  UnitKey,
+} from '@emberfield/contract';
+import type { Phase, ShownSign } from '@emberfield/core/identity';
+import { about, en, estimate, LOWLAND, warmth } from './figures.ts';
+
+// Short forms in which a profile reads like a page of a field book. Every figure that they make is an estimate.
+
+/** How often, for the words that people use. */
+export const MOSTLY = 0.9;
+export const OFTEN = 0.6;
+export const SOMETIMES = 0.3;
+export const RARELY = 0.08;
+
+type Shown = Readonly<Record<string, string | Readonly<Record<string, number>>>>;
+
+/** Signs with the state that is always shown, or with how often each is; for some phases, where they differ. */
+export const shows = (signs: Shown, ...when: Phase[]): readonly ShownSign[] =>
+  Object.entries(signs).map(([sign, states]) => ({
+    sign,
+    states: typeof states === 'string' ? { [states]: 1 } : states,
+    when: when.length > 0 ? when : null,
+  }));
+
+/** Usual warm-sum over 5 °C by day of the year in the lowland of the catalogue, °C·day; between them straight lines. */
+const USUAL_SUM: readonly (readonly [day: number, sum: number])[] = [
+  [1, 0.5],
+  [40, 5],
+  [60, 12],
+  [78, 30],
+  [98, 75],
+  [116, 152],
+  [128, 230],
+  [140, 328],
+  [148, 402],
+  [158, 510],
+  [172, 672],
+  [183, 810],
+  [205, 1110],
+  [240, 1545],
+  [255, 1700],
+  [290, 1900],
+];
+export function usualSum(day: number): number {
+  const next = USUAL_SUM.findIndex(([d]) => d >= day);
+  if (next <= 0) return USUAL_SUM.at(next === 0 ? 0 : -1)![1];
+  const [[d0, s0], [d1, s1]] = [USUAL_SUM[next - 1]!, USUAL_SUM[next]!];
+  return Math.round((s0 + ((s1 - s0) * (day - d0)) / (d1 - d0)) * 10) / 10;
+}
+
+/** A stage that warmth brings on, about a day of the year give or take. */
+export const spring = (key: string, name: string, bbch: number, day: number, spread: number): ProfileStage => ({
+  key,
+  name: en(name),
+  bbch,
+  calendar: about(day, spread),
+  model: warmth(usualSum(day), usualSum(day - spread), usualSum(day + spread)),
+});
+/** A stage of the falling year, or one that no warm-sum explains: by the calendar, moved as autumn moves. */
+export const autumn = (key: string, name: string, bbch: number, day: number, spread: number): ProfileStage => ({
+  key,
+  name: en(name),
+  bbch,
+  calendar: about(day, spread),
+  model: { kind: 'calendar', direction: 'autumn' },
+});
+
+type Range = readonly [value: number, low: number, high: number];
+interface PartWritten {
+  readonly key: PartKey;
+  readonly name: string;
+  readonly unit: UnitKey;
+  readonly perPlant: Range;
+  readonly massG: Range | null;
+  readonly method: string;
+  readonly effect: string;
+  readonly use: string;
+  readonly eating: Eating;
+  readonly kills?: boolean;
+  readonly costsSeed?: boolean;
+  readonly spends?: readonly PartKey[];
+  readonly minAgeYears?: number;
+}
+const part = ({ name, perPlant, massG, method, effect, use, ...rest }: PartWritten): ProfilePart => ({
+  kills: false,
+  costsSeed: false,
+  spends: [],
+  minAgeYears: null,
+  ...rest,
+  name: en(name),
+  perPlant: estimate(...perPlant),
+  massG: massG && estimate(...massG),
+  method: en(method),
+  effect: en(effect),
+  use: en(use),
+});
+
+/** "stage" or "stage+8" or "stage-5": a stage and days after or before it. */
+function edge(text: string): ProfileWindow['opens'] {
+  const found = /^([a-zA-Z]+)([+-]\d+)?$/.exec(text);
+  if (!found) throw new RangeError(`"${text}" is no stage with days`);
+  return { stage: found[1]!, offsetDays: Number(found[2] ?? 0) };
+}
+interface WindowWritten {
+  readonly part: PartKey;
+  readonly use: string;
+  readonly from: string;
+  readonly to: string;
+  readonly best?: number;
+  readonly size?: string;
+  /** Stage from which on look-alikes can be told apart. */
+  readonly clearFrom?: string;
+}
+const window = ({ part: of, use, from, to, best = 0.4, size, clearFrom }: WindowWritten): ProfileWindow => ({
+  part: of,
+  use,
+  opens: edge(from),
+  closes: edge(to),
+  peakShare: best,
+  ...(clearFrom ? { separableFrom: clearFrom } : {}),
+  sizeLimit: size === undefined ? null : en(size),
+});
+
+interface Written {
+  readonly key: string;
+  readonly name: string;
+  readonly scientific: string;
+  readonly family: string;
+  readonly about: string;
+  readonly habit: PlantProfile['habit'];
+  readonly lifeCycle?: PlantProfile['lifeCycle'];
+  readonly status?: PlantProfile['status'];
+  readonly severity?: PlantProfile['severity'];
+  readonly seasonStart?: string;
+  readonly stages: readonly ProfileStage[];
+  readonly parts?: readonly PartWritten[];
+  readonly windows?: readonly WindowWritten[];
+  readonly ceilings?: readonly ProfileCeiling[];
+  readonly signs: readonly (readonly [organ: (typeof ORGANS)[number], price: (typeof PRICES)[number], text: string])[];
+  readonly shows: readonly ShownSign[];
+  readonly lookAlikes?: readonly (readonly [
+    name: string,
+    scientific: string,
+    severity: LookAlikeSeverity,
+    separatedBy: string,
+  ])[];
+  readonly substitutes?: readonly (readonly [plantKey: string, purpose: string])[];
+  readonly cautions: readonly (readonly [(typeof CAUTION_CLASSES)[number], string])[];
+  readonly bring?: string;
+  readonly keeping?: string;
+  readonly works?: readonly string[];
+}
+
+/** A profile from its written form. Without parts it is a plant to know, and not to take. */
+export function plant(w: Written): PlantProfile {
+  return {
+    key: w.key,
+    scientific: w.scientific,
+    family: w.family,
+    names: en(w.name),
+    about: en(w.about),
+    habit: w.habit,
+    lifeCycle: w.lifeCycle ?? 'perennial',
+    status: w.status ?? 'common',
+    severity: w.severity ?? 'none',
+    seasonStart: w.seasonStart ?? '01-01',
+    reference: LOWLAND,
+    stages: w.stages,
+    parts: (w.parts ?? []).map(part),
+    windows: (w.windows ?? []).map(window),
+    ceilings: w.ceilings ?? [],
+    signs: w.signs.map(([organ, price, text]) => ({ organ, price, text: en(text) })),
+    shows: w.shows,
+    lookAlikes: (w.lookAlikes ?? []).map(([name, scientific, severity, separatedBy]) => ({
+      name: en(name),
+      scientific,
+      severity,
+      separatedBy: en(separatedBy),
+    })),
+    substitutes: (w.substitutes ?? []).map(([plantKey, purpose]) => ({ plantKey, purpose: en(purpose) })),
+    cautions: w.cautions.map(([cautionClass, text]) => ({ class: cautionClass, text: en(text) })),
+    bring: en(w.bring ?? (w.parts ? 'a basket' : 'nothing: it is here to be known, not taken')),
+    keeping: en(w.keeping ?? (w.parts ? 'Use it fresh.' : 'Not kept.')),
+    works: w.works ?? [],
+  };
+}
+
+/** Limits that many profiles bring along. */
+export const share = (of: number, ...parts: PartKey[]): ProfileCeiling => ({
+  parts: parts.length ? parts : null,
+  rule: { kind: 'fixedShare', share: of },
+});
+export const cap = (perPlant: number, ...parts: PartKey[]): ProfileCeiling => ({
+  parts: parts.length ? parts : null,
+  rule: { kind: 'perPlantCap', perPlant },
+});
+export const flowering = (of: number, ...parts: PartKey[]): ProfileCeiling => ({
+  parts: parts.length ? parts : null,
+  rule: { kind: 'keepFlowering', share: of },
+});
+export const pruning = (of: number, ...parts: PartKey[]): ProfileCeiling => ({
+  parts: parts.length ? parts : null,
+  rule: { kind: 'lightPruning', share: of },
+});
+export const others = (of: number): ProfileCeiling => ({ parts: null, rule: { kind: 'leaveForOthers', share: of } });
+export const noneAtAll: ProfileCeiling = { parts: null, rule: { kind: 'protected' } };
+export const everything: ProfileCeiling = { parts: null, rule: { kind: 'takeAll' } };

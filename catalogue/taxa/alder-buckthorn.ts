@@ -1,0 +1,13 @@
+import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const alderBuckthorn = plant({
+  key: 'alder-buckthorn', name: 'Alder buckthorn',
+  scientific: 'Frangula alnus Mill.',
+  family: 'Rhamnaceae',
+  habit: 'shrub', lifeCycle: 'woody', severity: 'poisonous',
+  about: 'A shrub of wet woods whose berries ripen one after another, green, red and black at once.',
+  stages: [spring('leaves', 'leaves', 1, 118, 10), spring('flowering', 'small greenish flowers', 6, 148, 14), spring('berries', 'berries', 8, 218, 18), autumn('bare', 'leaf-fall', 9, 300, 12)],
+  signs: [['bark', 'glance', 'Dark bark with pale dots in rows.'], ['leaf', 'glance', 'Edge without teeth, side veins parallel and bowed.'], ['bud', 'glance', 'Winter buds are small folded leaves, brown-haired, without scales.']],
+  shows: shows({ growth: { bush: 1, tree: SOMETIMES }, leafShape: 'oval', leafEdge: { smooth: 1 }, leafBase: 'wedge', leafSet: { alternate: 1, opposite: RARELY }, leafVeins: { net: OFTEN, arched: OFTEN }, hairs: { bare: MOSTLY, soft: SOMETIMES }, stemSkin: 'plain', stemSection: 'solid', flowerForm: 'star5', flowerSet: { single: OFTEN, flatHead: SOMETIMES }, flowerColour: { green: 1, white: SOMETIMES }, fruit: { berry: 1, stoneFruit: OFTEN }, bark: { bands: OFTEN, smoothBark: OFTEN }, bud: 'naked', branching: 'alternateTwigs' }),
+  cautions: [['notForEating', 'Fresh bark and berries cause violent vomiting and purging.']],
+});

@@ -1,0 +1,18 @@
+import { autumn, MOSTLY, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const autumnCrocus = plant({
+  key: 'autumn-crocus', name: 'Autumn crocus',
+  scientific: 'Colchicum autumnale L.',
+  family: 'Colchicaceae',
+  habit: 'bulb', severity: 'deadly',
+  about: 'A meadow plant turned round: leaves and fruit in spring, pale flowers straight from the bare ground in autumn. Every part kills.',
+  stages: [spring('leaves', 'leaves with the fruit among them', 3, 88, 14), spring('fruiting', 'capsules ripen', 8, 155, 14), spring('dying', 'leaves gone', 9, 178, 12), autumn('flowering', 'flowers without leaves', 6, 248, 16)],
+  signs: [
+    ['leaf', 'glance', 'Stiff, shining leaves without any stalk, several folded into each other from one point.'],
+    ['fruit', 'glance', 'Last autumn’s flower sits as a swelling capsule in the middle of the leaves.'],
+    ['root', 'cut', 'A brown corm deep in the ground, solid when cut.'],
+    ['smell', 'glance', 'No smell of garlic, if fingers and plant were not beside ramsons.'],
+  ],
+  shows: shows({ growth: 'fromGround', leafShape: { lance: MOSTLY, strap: OFTEN, oval: SOMETIMES }, leafEdge: 'smooth', leafBase: { stalkless: MOSTLY, clasping: OFTEN, sheath: SOMETIMES }, leafSet: 'basal', leafVeins: { parallel: 1, arched: SOMETIMES }, leafUnder: { glossy: MOSTLY, dull: SOMETIMES }, hairs: 'bare', leafSection: { flat: 1, fan: SOMETIMES }, smell: { none: 1 }, flowerForm: 'star6', flowerSet: 'single', flowerColour: { pink: 1, white: SOMETIMES }, fruit: 'capsule', root: 'corm', deadStalk: 'noStalk' }),
+  cautions: [['notForEating', 'Deadly in every part; there is no antidote, and signs come hours late.'], ['skin', 'Wash the hands after touching it.']],
+});

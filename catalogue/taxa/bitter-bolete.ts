@@ -1,0 +1,13 @@
+import { autumn, MOSTLY, OFTEN, plant, RARELY, shows } from '../src/write.ts';
+
+export const bitterBolete = plant({
+  key: 'bitter-bolete', name: 'Bitter bolete',
+  scientific: 'Tylopilus felleus (Bull.) P. Karst.',
+  family: 'Boletaceae',
+  habit: 'fungus', lifeCycle: 'fungus', severity: 'nuisance', seasonStart: '05-01',
+  about: 'Spoils a whole pan of ceps with its bitterness.',
+  stages: [autumn('fruiting', 'fruiting', 6, 240, 30), autumn('old', 'old', 8, 285, 15), autumn('over', 'over', 9, 310, 15)],
+  signs: [['gills', 'glance', 'Pores turn pink.'], ['stipe', 'glance', 'A coarse dark net on a pale stem; the cep’s is white and fine.']],
+  shows: shows({ growth: 'cap', cap: 'domed', underCap: 'pores', stipe: 'netted', sporePrint: 'pinkPrint', flesh: { unchanged: MOSTLY, reddens: RARELY }, smell: 'none', host: { coniferSoil: MOSTLY, broadleafSoil: OFTEN } }),
+  cautions: [['notForEating', 'Bitter; upsets the stomach.']],
+});

@@ -1,0 +1,17 @@
+import { autumn, MOSTLY, OFTEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const cep = plant({
+  key: 'cep', name: 'Cep',
+  scientific: 'Boletus edulis Bull.',
+  family: 'Boletaceae',
+  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
+  about: 'Under spruce, oak and beech about ten days after good rain.',
+  stages: [spring('first', 'first flush', 5, 195, 18), autumn('fruiting', 'main flush', 6, 245, 18), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 312, 12)],
+  parts: [{ key: 'fruitBody', name: 'fruit bodies', unit: 'cap', perPlant: [4, 1, 12], massG: [90, 30, 250], method: 'Twist out whole, look at the foot, fill the hole; leave the old and the tiny.', effect: 'Lives on in the roots.', use: 'cooked or dried', eating: 'cooked' }],
+  windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', best: 0.6 }],
+  ceilings: [others(0.4)],
+  signs: [['gills', 'glance', 'Pores white, then yellow-green, never pink or red.'], ['stipe', 'glance', 'A fine white net at the top.'], ['flesh', 'cut', 'White and stays so.']],
+  shows: shows({ growth: 'cap', cap: 'domed', underCap: 'pores', stipe: { netted: MOSTLY, bareStem: RARELY }, sporePrint: { rustPrint: OFTEN, darkPrint: SOMETIMES }, flesh: 'unchanged', smell: 'none', host: { coniferSoil: OFTEN, broadleafSoil: OFTEN } }),
+  lookAlikes: [['Bitter bolete', 'Tylopilus felleus', 'nuisance', 'Pores turn pink; dark coarse net.']],
+  cautions: [['cooking', 'Cooked; raw it upsets some.'], ['spoiling', 'Cut through every one: maggots.']],
+});

@@ -1,0 +1,17 @@
+import { autumn, MOSTLY, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const chanterelle = plant({
+  key: 'chanterelle', name: 'Chanterelle',
+  scientific: 'Cantharellus cibarius Fr.',
+  family: 'Hydnaceae',
+  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
+  about: 'Egg-yellow, with blunt ridges that cannot be parted from the flesh; from mossy soil, never from wood.',
+  stages: [spring('first', 'first after rain', 5, 172, 16), spring('fruiting', 'fruiting', 6, 195, 18), autumn('late', 'last', 8, 275, 16), autumn('over', 'over', 9, 300, 14)],
+  parts: [{ key: 'fruitBody', name: 'fruit bodies', unit: 'cap', perPlant: [12, 4, 40], massG: [7, 3, 15], method: 'Cut or twist those larger than a thumbnail; cover the place.', effect: 'The fungus lives on in the soil; trampling hurts it.', use: 'cooked', eating: 'cooked' }],
+  windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', best: 0.4 }],
+  ceilings: [others(0.4)],
+  signs: [['gills', 'glance', 'Blunt forked ridges, one with the flesh.'], ['smell', 'glance', 'Of apricot.'], ['flesh', 'cut', 'White inside.'], ['sporePrint', 'overnight', 'Cream.']],
+  shows: shows({ growth: 'cap', cap: { funnel: OFTEN, domed: OFTEN }, underCap: { ridges: 1 }, stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { apricot: MOSTLY, none: SOMETIMES }, host: { broadleafSoil: OFTEN, coniferSoil: OFTEN } }),
+  lookAlikes: [['False chanterelle', 'Hygrophoropsis aurantiaca', 'harmful', 'True thin gills that rub off; no apricot.'], ['Jack-o’-lantern', 'Omphalotus olearius', 'poisonous', 'Sharp gills, in tufts on wood or buried roots.']],
+  cautions: [['lookAlike', 'Jack-o’-lantern grows on buried roots and looks as if from soil: ridges, not gills, on every one.'], ['spoiling', 'Old and soft ones make ill.']],
+});

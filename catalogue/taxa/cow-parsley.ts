@@ -1,0 +1,17 @@
+import { cap, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const cowParsley = plant({
+  key: 'cow-parsley', name: 'Cow parsley',
+  scientific: 'Anthriscus sylvestris (L.) Hoffm.',
+  family: 'Apiaceae',
+  habit: 'herb',
+  about: 'The white lace of May verges. Eaten by a few, and watched here by most: its kin kills.',
+  stages: [spring('leaves', 'ferny leaves', 1, 55, 20), spring('stalk', 'stems', 3, 108, 10), spring('flowering', 'white lace', 6, 130, 10), spring('seed', 'dark seed', 8, 170, 12), spring('dying', 'stems dry', 9, 195, 14)],
+  parts: [{ key: 'leaf', name: 'young leaves', unit: 'leaf', perPlant: [5, 3, 9], massG: [2, 1, 4], method: 'Leaf by leaf, each looked at, of plants settled in flower the year before.', effect: 'Comes again.', use: 'as a herb', eating: 'raw' }],
+  windows: [{ part: 'leaf', use: 'as a herb', from: 'leaves+10', to: 'stalk+8', clearFrom: 'stalk' }],
+  ceilings: [cap(2), share(0.25)],
+  signs: [['stem', 'glance', 'Grooved and downy, green, sometimes flushed purple but never blotched.'], ['leafStalk', 'cut', 'Stalk with a groove, like a half-pipe, edges hairy.'], ['seed', 'loupe', 'Long, smooth, dark, with a short beak.']],
+  shows: shows({ growth: { rosette: OFTEN, leafyStem: OFTEN }, leafShape: 'fineFeather', leafEdge: { coarseTeeth: OFTEN, lobed: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { soft: 1 }, stemSection: { hollow: OFTEN, ribbed: MOSTLY }, stemSkin: { hairy: 1 }, sap: 'clear', smell: { carrot: MOSTLY, none: SOMETIMES }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: 'longSmooth', root: 'taproot', deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN } }),
+  lookAlikes: [['Hemlock', 'Conium maculatum', 'deadly', 'Stem bare and blotched; no hair anywhere; smells of mice.'], ['Fool’s parsley', 'Aethusa cynapium', 'poisonous', 'Beards of three bracts; shining and hairless.']],
+  cautions: [['lookAlike', 'Hemlock stands in the same verges. Hair on stem and leaf stalk is looked for on every plant; without it, leave it.'], ['ground', 'Verges are salted, sprayed and dusty.']],
+});

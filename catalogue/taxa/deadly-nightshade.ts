@@ -1,0 +1,17 @@
+import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const deadlyNightshade = plant({
+  key: 'deadly-nightshade', name: 'Deadly nightshade',
+  scientific: 'Atropa belladonna L.',
+  family: 'Solanaceae',
+  habit: 'herb', severity: 'deadly',
+  about: 'A bushy herb of clearings on lime with shining black berries, each in a green star.',
+  stages: [spring('shoots', 'shoots', 1, 105, 12), spring('flowering', 'dull purple bells', 6, 168, 14), spring('berries', 'black berries', 8, 218, 16), autumn('dying', 'stems dead', 9, 285, 14)],
+  signs: [
+    ['fruit', 'glance', 'One shining black berry on a stalk, seated on a green star of five.'],
+    ['leaf', 'glance', 'Soft oval leaves, a large and a small one together; no teeth.'],
+    ['stem', 'glance', 'Dies to the ground in winter: no wood.'],
+  ],
+  shows: shows({ growth: { leafyStem: MOSTLY, bush: OFTEN }, leafShape: { oval: 1 }, leafEdge: 'smooth', leafBase: { wedge: 1 }, leafSet: { alternate: OFTEN, opposite: OFTEN }, leafVeins: 'net', leafUnder: 'dull', hairs: { soft: OFTEN, bare: OFTEN }, stemSection: { solid: OFTEN, hollow: OFTEN, ribbed: RARELY }, stemSkin: { plain: OFTEN, hairy: OFTEN }, smell: { rank: OFTEN, none: OFTEN }, flowerForm: 'bell', flowerSet: 'single', flowerColour: { brown: OFTEN, pink: OFTEN, green: SOMETIMES }, fruit: 'berry', root: { taproot: OFTEN, creeping: OFTEN }, deadStalk: { noStalk: OFTEN, podsLeft: RARELY } }),
+  cautions: [['notForEating', 'Deadly: a few berries kill a child. They taste sweet.']],
+});

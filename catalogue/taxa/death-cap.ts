@@ -1,0 +1,13 @@
+import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
+
+export const deathCap = plant({
+  key: 'death-cap', name: 'Death cap',
+  scientific: 'Amanita phalloides (Vaill. ex Fr.) Link',
+  family: 'Amanitaceae',
+  habit: 'fungus', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '05-01',
+  about: 'Olive to white caps under oak and beech, with a bag at the foot that stays in the ground when it is cut.',
+  stages: [autumn('fruiting', 'fruiting', 6, 235, 25), autumn('old', 'old caps', 8, 275, 20), autumn('over', 'over', 9, 310, 15)],
+  signs: [['stipe', 'cut', 'Dig out the foot: it stands in a bag. Cut above it, the bag is missed.'], ['gills', 'glance', 'White, and white they stay.'], ['sporePrint', 'overnight', 'White. Field mushrooms print dark.']],
+  shows: shows({ growth: 'cap', cap: { domed: 1 }, capSize: { palm: 1, coin: SOMETIMES, plate: RARELY }, underCap: 'freeGills', stipe: { ringAndBag: 1, ring: SOMETIMES, bareStem: RARELY }, sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: OFTEN, rank: SOMETIMES }, host: { broadleafSoil: MOSTLY, coniferSoil: SOMETIMES, grass: SOMETIMES } }),
+  cautions: [['notForEating', 'Deadly: half a cap. Signs come late, when the liver is already going.'], ['people', 'Suspected poisoning: call the poison line at once and keep a piece of everything.']],
+});

@@ -1,0 +1,17 @@
+import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const dwarfElder = plant({
+  key: 'dwarf-elder', name: 'Dwarf elder',
+  scientific: 'Sambucus ebulus L.',
+  family: 'Viburnaceae',
+  habit: 'herb', severity: 'poisonous',
+  about: 'The elder without wood: straight stems that die to the ground every winter, berries standing upright.',
+  stages: [spring('shoots', 'shoots', 1, 110, 10), spring('flowering', 'white heads, purple anthers', 6, 178, 12), spring('berries', 'black berries upright', 8, 238, 14), autumn('dying', 'dead stems', 9, 295, 14)],
+  signs: [
+    ['stem', 'glance', 'No wood and no bark: green furrowed stems, all of one height.'],
+    ['leaf', 'glance', 'Narrow leaflets, seven to eleven, with leafy tabs at the foot of the stalk.'],
+    ['fruit', 'glance', 'Heads stand upright when ripe; those of the elder hang.'],
+  ],
+  shows: shows({ growth: { leafyStem: 1, bush: RARELY }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: { wedge: 1, stalkless: SOMETIMES }, leafSet: 'opposite', leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { ribbed: MOSTLY, pith: OFTEN }, stemSkin: 'plain', smell: 'rank', flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: { white: 1, pink: SOMETIMES }, fruit: 'berry', root: 'creeping', deadStalk: { noStalk: OFTEN, plumeLeft: SOMETIMES, umbelRibs: RARELY } }),
+  cautions: [['notForEating', 'Poisonous, the berries too, raw or cooked.']],
+});

@@ -1,0 +1,13 @@
+import { MOSTLY, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const falseMorel = plant({
+  key: 'false-morel', name: 'False morel',
+  scientific: 'Gyromitra esculenta (Pers.) Fr.',
+  family: 'Discinaceae',
+  habit: 'fungus', lifeCycle: 'fungus', severity: 'deadly',
+  about: 'A brown brain on a short stem under pines in spring. Its fumes poison while it cooks.',
+  stages: [spring('fruiting', 'fruiting', 6, 108, 15), spring('old', 'old', 8, 135, 12), spring('over', 'over', 9, 150, 12)],
+  signs: [['cap', 'glance', 'Folded like a brain, never pitted like a honeycomb.'], ['flesh', 'cut', 'Cut lengthwise: cottony chambers, not one clean hollow.']],
+  shows: shows({ growth: 'cap', cap: { domed: 1, honeycomb: RARELY }, stipe: { bareStem: 1 }, sporePrint: 'whitePrint', smell: { none: 1 }, host: { coniferSoil: MOSTLY, deadConifer: SOMETIMES, broadleafSoil: RARELY } }),
+  cautions: [['notForEating', 'Deadly, cooked as well; customs of eating it after boiling have killed.']],
+});

@@ -1,0 +1,17 @@
+import { autumn, MOSTLY, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const fieldMushroom = plant({
+  key: 'field-mushroom', name: 'Field mushroom',
+  scientific: 'Agaricus campestris L.',
+  family: 'Agaricaceae',
+  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
+  about: 'Pink gills on old pasture after summer rain, chocolate in two days.',
+  stages: [spring('first', 'first', 5, 185, 20), autumn('fruiting', 'fruiting', 6, 240, 20), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 310, 12)],
+  parts: [{ key: 'fruitBody', name: 'caps', unit: 'cap', perPlant: [8, 3, 30], massG: [30, 12, 70], method: 'Dig out the first of every place with its foot and look for a bag; cut its base and watch the colour.', effect: 'Lives on in the turf.', use: 'cooked', eating: 'cooked' }],
+  windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', clearFrom: 'first' }],
+  ceilings: [others(0.4)],
+  signs: [['gills', 'glance', 'Pink, then chocolate; never white.'], ['sporePrint', 'overnight', 'Dark brown.'], ['flesh', 'cut', 'The foot does not turn yellow.'], ['stipe', 'cut', 'No bag at the foot.']],
+  shows: shows({ growth: 'cap', cap: 'domed', capSize: { palm: 1, coin: SOMETIMES }, underCap: 'freeGills', stipe: { ring: MOSTLY, bareStem: SOMETIMES }, sporePrint: 'darkPrint', flesh: { unchanged: OFTEN, reddens: OFTEN }, smell: 'none', host: 'grass' }),
+  lookAlikes: [['Death cap', 'Amanita phalloides', 'deadly', 'White gills for good; a bag at the foot; white print.'], ['Yellow stainer', 'Agaricus xanthodermus', 'harmful', 'Foot turns bright yellow when cut; smells of ink.']],
+  cautions: [['lookAlike', 'Death caps stand at wood edges and under single oaks in pasture. White gills or a bag: nothing from that place.'], ['ground', 'Pastures are treated: ask.']],
+});

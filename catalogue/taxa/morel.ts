@@ -1,0 +1,17 @@
+import { MOSTLY, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const morel = plant({
+  key: 'morel', name: 'Morel',
+  scientific: 'Morchella esculenta (L.) Pers.',
+  family: 'Morchellaceae',
+  habit: 'fungus', lifeCycle: 'fungus',
+  about: 'A honeycomb in April under ash and elm, along streams.',
+  stages: [spring('first', 'first', 5, 98, 10), spring('fruiting', 'fruiting', 6, 110, 10), spring('old', 'old', 8, 132, 10), spring('over', 'over', 9, 142, 10)],
+  parts: [{ key: 'fruitBody', name: 'fruit bodies', unit: 'cap', perPlant: [5, 1, 15], massG: [18, 6, 45], method: 'Cut lengthwise on the spot: one clean hollow from tip to foot.', effect: 'Lives on in the soil.', use: 'well cooked; never raw', eating: 'cooked' }],
+  windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'old', best: 0.5 }],
+  ceilings: [others(0.4)],
+  signs: [['cap', 'glance', 'Pits like a honeycomb, one with the stem.'], ['flesh', 'cut', 'One clean hollow.']],
+  shows: shows({ growth: 'cap', cap: 'honeycomb', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { broadleafSoil: MOSTLY, grass: SOMETIMES, coniferSoil: SOMETIMES } }),
+  lookAlikes: [['False morel', 'Gyromitra esculenta', 'deadly', 'A folded brain with cottony chambers inside.']],
+  cautions: [['lookAlike', 'False morels kill: pits and one clean hollow in every single one.'], ['cooking', 'Raw and underdone they make ill, and with alcohol some people.']],
+});

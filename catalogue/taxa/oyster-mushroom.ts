@@ -1,0 +1,17 @@
+import { autumn, OFTEN, others, plant, RARELY, shows } from '../src/write.ts';
+
+export const oysterMushroom = plant({
+  key: 'oyster-mushroom', name: 'Oyster mushroom',
+  scientific: 'Pleurotus ostreatus (Jacq.) P. Kumm.',
+  family: 'Pleurotaceae',
+  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '07-01',
+  about: 'Shelves on beech in the cold months.',
+  stages: [autumn('firstCold', 'first cold', 5, 300, 14), autumn('fruiting', 'fruiting', 6, 315, 14), autumn('late', 'last shelves', 9, 360, 4)],
+  parts: [{ key: 'fruitBody', name: 'shelves', unit: 'cap', perPlant: [15, 5, 50], massG: [30, 10, 80], method: 'Cut young shelves; leave the wood.', effect: 'Lives on in the wood.', use: 'cooked', eating: 'cooked' }],
+  windows: [{ part: 'fruitBody', use: 'cooked', from: 'fruiting', to: 'late' }],
+  ceilings: [others(0.4)],
+  signs: [['gills', 'glance', 'White, running down a short stem at the side.'], ['sporePrint', 'overnight', 'Pale lilac to white.']],
+  shows: shows({ growth: 'cap', cap: { shelf: 1 }, underCap: 'runningGills', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: OFTEN, aniseed: RARELY }, host: { deadBroadleaf: 1, deadConifer: RARELY } }),
+  lookAlikes: [['Funeral bell', 'Galerina marginata', 'deadly', 'Small brown caps with a stem in the middle, rust print.']],
+  cautions: [['lookAlike', 'Other kinds share the log: every cap is looked at.'], ['cooking', 'Cooked only.']],
+});

@@ -1,0 +1,17 @@
+import { autumn, cap, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const plantain = plant({
+  key: 'plantain', name: 'Ribwort plantain',
+  scientific: 'Plantago lanceolata L.',
+  family: 'Plantaginaceae',
+  habit: 'herb',
+  about: 'Of every meadow.',
+  stages: [spring('leaves', 'leaves', 1, 82, 16), spring('flowering', 'heads', 6, 125, 12), spring('seed', 'seed', 8, 185, 16), autumn('rest', 'winter', 9, 330, 14)],
+  parts: [{ key: 'leaf', name: 'leaves', unit: 'leaf', perPlant: [12, 6, 20], massG: [0.9, 0.4, 1.8], method: 'A third of a rosette.', effect: 'Grows again.', use: 'raw while young, cooked, or dried', eating: 'raw' }],
+  windows: [{ part: 'leaf', use: 'fresh', from: 'leaves+8', to: 'flowering+10' }],
+  ceilings: [cap(4), share(0.4)],
+  signs: [['leaf', 'glance', 'Five strong veins side by side; torn, they draw threads.'], ['flower', 'glance', 'Short dark head on a furrowed bare stalk.']],
+  shows: shows({ growth: 'rosette', leafShape: 'lance', leafEdge: { smooth: MOSTLY, fineTeeth: SOMETIMES }, leafBase: 'wedge', leafSet: 'basal', leafVeins: { parallel: MOSTLY, arched: OFTEN }, leafUnder: 'dull', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { ribbed: 1 }, stemSkin: { hairy: OFTEN, plain: OFTEN }, smell: 'none', flowerSet: { spike: 1, ball: SOMETIMES }, flowerColour: { brown: OFTEN, white: SOMETIMES }, fruit: 'capsule', root: 'fibres', deadStalk: { noStalk: OFTEN, podsLeft: SOMETIMES } }),
+  lookAlikes: [['Foxglove', 'Digitalis purpurea', 'deadly', 'Wrinkled, with a net of veins and soft hair; never straight ribs.']],
+  cautions: [['lookAlike', 'Foxglove rosettes have been taken for plantains: veins side by side, or leave it.'], ['ground', 'Grows where dogs and boots go.']],
+});

@@ -1,0 +1,18 @@
+export { distribution, identify, overlap, type Identification, type NextSign, type Standing } from './identify.ts';
+export { RARE, ruleOut, type RuledOut } from './rule-out.ts';
+export { searchState, type Search, type SearchState } from './search.ts';
+export { separableFrom, separatorsIn, SEPARATES, type PhaseFrom, type Separator } from './separate.ts';
+export {
+  isDangerous,
+  phaseOfBbch,
+  PHASES,
+  SEVERITIES,
+  shownFrequency,
+  type IdentityTaxon,
+  type Phase,
+  type SeenSign,
+  type Severity,
+  type ShownSign,
+  type SignPrice,
+  type SignSpec,
+} from './sign.ts';

@@ -1,0 +1,73 @@
+/** The four coarse phases in which signs show: at rest (dead stalks, buds, bark), in leaf, in flower, in fruit. */
+export const PHASES = ['rest', 'leaf', 'flower', 'fruit'] as const;
+export type Phase = (typeof PHASES)[number];
+
+/** What looking costs: a glance, a cut, a loupe, a night under a glass, a microscope. */
+export type SignPrice = 'glance' | 'cut' | 'loupe' | 'overnight' | 'microscope';
+
+/** A sign is of one organ; its states exclude each other on one plant as a rule, though a taxon may show several. */
+export interface SignSpec {
+  readonly key: string;
+  readonly organ: string;
+  readonly price: SignPrice;
+  readonly states: readonly string[];
+  /** Of the place and not of the plant (host, ground): makes a taxon more or less likely and never rules one out. */
+  readonly ofPlace: boolean;
+  /** Phases in which the organ is usually there. */
+  readonly when: readonly Phase[];
+}
+
+/** How often a taxon shows each state of a sign, 0–1; a state left out is never shown. The sum need not be 1. */
+export interface ShownSign {
+  readonly sign: string;
+  readonly states: Readonly<Record<string, number>>;
+  /** Phases it holds for; `null`: whenever the sign shows at all. */
+  readonly when: readonly Phase[] | null;
+}
+
+export const SEVERITIES = ['deadly', 'poisonous', 'harmful', 'nuisance', 'none'] as const;
+/** What becomes of somebody who takes it for another. */
+export type Severity = (typeof SEVERITIES)[number];
+
+export interface IdentityTaxon {
+  readonly key: string;
+  readonly severity: Severity;
+  readonly shows: readonly ShownSign[];
+}
+
+/** A state that was seen, or looked for and not there. */
+export interface SeenSign {
+  readonly sign: string;
+  readonly state: string;
+  readonly present: boolean;
+}
+
+/** Harm that is worth ruling out one by one: everything that makes ill. */
+export const isDangerous = (severity: Severity): boolean =>
+  severity === 'deadly' || severity === 'poisonous' || severity === 'harmful';
+
+/** BBCH principal stage → phase: 0 and 9 at rest, 1–4 in leaf, 5–6 in flower, 7–8 in fruit. */
+export function phaseOfBbch(bbch: number): Phase {
+  if (bbch === 0 || bbch === 9) return 'rest';
+  if (bbch <= 4) return 'leaf';
+  return bbch <= 6 ? 'flower' : 'fruit';
+}
+
+/**
+ * How often a taxon shows a state of a sign at its best, over all phases or in one. `null` where its table says nothing:
+ * what is not known rules nothing out.
+ */
+export function shownFrequency(
+  taxon: IdentityTaxon,
+  sign: SignSpec,
+  state: string,
+  phase: Phase | null = null,
+): number | null {
+  let best: number | null = null;
+  for (const shown of taxon.shows) {
+    if (shown.sign !== sign.key) continue;
+    if (phase !== null && !(shown.when ?? sign.when).includes(phase)) continue;
+    best = Math.max(best ?? 0, shown.states[state] ?? 0);
+  }
+  return best;
+}
