@@ -74,6 +74,13 @@ describe('catalogue', () => {
       expect(ruleOut(p, signs, usual).ruledOut, p.key).to.equal(false);
     }
   });
+  it('says of every taxon how it grows: by that fungus, fern, tree and herb part first', () => {
+    for (const p of CATALOGUE)
+      expect(
+        p.shows.map((x) => x.sign),
+        p.key,
+      ).to.include('growth');
+  });
   it('names substitutes that it holds', () => {
     const keys = CATALOGUE.map((p) => p.key);
     for (const p of CATALOGUE) expect(keys).to.include.members(p.substitutes.map((x) => x.plantKey));

@@ -8,6 +8,6 @@ export const falseMorel = plant({
   about: 'A brown brain on a short stem under pines in spring. Its fumes poison while it cooks.',
   stages: [spring('fruiting', 'fruiting', 6, 108, 15), spring('old', 'old', 8, 135, 12), spring('over', 'over', 9, 150, 12)],
   signs: [['cap', 'glance', 'Folded like a brain, never pitted like a honeycomb.'], ['flesh', 'cut', 'Cut lengthwise: cottony chambers, not one clean hollow.']],
-  shows: shows({ growth: 'cap', cap: { domed: 1, honeycomb: RARELY }, stipe: { bareStem: 1 }, sporePrint: 'whitePrint', smell: { none: 1 }, host: { coniferSoil: MOSTLY, deadConifer: SOMETIMES, broadleafSoil: RARELY } }),
+  shows: shows({ growth: 'cap', cap: { domed: 1, honeycomb: RARELY }, underCap: 'noneBeneath', stipe: { bareStem: 1 }, sporePrint: 'whitePrint', smell: { none: 1 }, host: { coniferSoil: MOSTLY, deadConifer: SOMETIMES, broadleafSoil: RARELY } }),
   cautions: [['notForEating', 'Deadly, cooked as well; customs of eating it after boiling have killed.']],
 });

@@ -11,7 +11,7 @@ export const morel = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'old', best: 0.5 }],
   ceilings: [others(0.4)],
   signs: [['cap', 'glance', 'Pits like a honeycomb, one with the stem.'], ['flesh', 'cut', 'One clean hollow.']],
-  shows: shows({ growth: 'cap', cap: 'honeycomb', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { broadleafSoil: MOSTLY, grass: SOMETIMES, coniferSoil: SOMETIMES } }),
+  shows: shows({ growth: 'cap', cap: 'honeycomb', underCap: 'noneBeneath', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { broadleafSoil: MOSTLY, grass: SOMETIMES, coniferSoil: SOMETIMES } }),
   lookAlikes: [['False morel', 'Gyromitra esculenta', 'deadly', 'A folded brain with cottony chambers inside.']],
   cautions: [['lookAlike', 'False morels kill: pits and one clean hollow in every single one.'], ['cooking', 'Raw and underdone they make ill, and with alcohol some people.']],
 });

@@ -41,7 +41,7 @@ export const ramsons: PlantProfile = {
     },
   ],
   windows: [
-    { part: 'leaf', use: 'eaten fresh', opens: { stage: 'leaves', offsetDays: 0 }, closes: { stage: 'flowering', offsetDays: 8 }, peakShare: 0.45, sizeLimit: en('as long as a hand, still soft') },
+    { part: 'leaf', use: 'eaten fresh', opens: { stage: 'leaves', offsetDays: 0 }, closes: { stage: 'flowering', offsetDays: 8 }, peakShare: 0.45, separableFrom: 'flowering', sizeLimit: en('as long as a hand, still soft') },
     { part: 'bud', use: 'pickled', opens: { stage: 'buds', offsetDays: 0 }, closes: { stage: 'flowering', offsetDays: 0 }, peakShare: 0.5, sizeLimit: null },
     { part: 'seed', use: 'pickled', opens: { stage: 'fruiting', offsetDays: 0 }, closes: { stage: 'dying', offsetDays: 0 }, peakShare: 0.35, sizeLimit: en('capsules green and shut') },
   ],

@@ -16,10 +16,13 @@ export {
 export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
 export type { Method, Route, Who } from './platform/route.ts';
 export { ROUTES } from './routes.ts';
+export * from './plants/kinds.ts';
 export * from './plants/profile.ts';
 export * from './plants/signs.ts';
+export * from './plants/identity-table.ts';
 export * from './people/people.ts';
 export * from './people/rules.ts';
+export * from './people/clearance.ts';
 export * from './patches/patch.ts';
 export * from './stands/stand.ts';
 export * from './visits/entry.ts';

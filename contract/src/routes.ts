@@ -1,5 +1,7 @@
 import { route } from './platform/route.ts';
 import * as people from './people/people.ts';
+import { setClearanceSchema, type ClearanceView } from './people/clearance.ts';
+import type { IdentityTable } from './plants/identity-table.ts';
 import { setRuleSchema, type RuleView } from './people/rules.ts';
 import { savePlantSchema, type PlantListItem, type PlantView } from './plants/profile.ts';
 import { changePatchSchema, newPatchSchema, type PatchView } from './patches/patch.ts';
@@ -47,6 +49,11 @@ export const ROUTES = {
   rules: route('get', `${G}/rules`, 'watcher')<readonly RuleView[]>()(),
   setRule: route('put', `${G}/rules`, 'keeper')<readonly RuleView[]>()({ body: setRuleSchema }),
 
+  clearances: route('get', `${G}/clearances`, 'watcher')<readonly ClearanceView[]>()(),
+  setClearance: route('put', `${G}/members/:accountId/clearance`, 'picker')<readonly ClearanceView[]>()({
+    body: setClearanceSchema,
+  }),
+  signs: route('get', `${G}/signs`, 'watcher')<IdentityTable>()({ query: ['day', 'patch'] }),
   plants: route('get', `${G}/plants`, 'watcher')<readonly PlantListItem[]>()(),
   plant: route('get', `${G}/plants/:plantKey`, 'watcher')<PlantView>()(),
   savePlant: route('put', `${G}/plants/:plantKey`, 'keeper')<PlantView>()({ body: savePlantSchema }),

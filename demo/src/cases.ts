@@ -6,6 +6,27 @@ const day = (iso: string): number => Math.round(Date.parse(`${iso}T00:00:00Z`) /
 
 type Case = (options: HistoryOptions) => readonly Told[];
 
+/** Every second May somebody walks the wood for what must not be among the ramsons. */
+const searches: Case = (o) =>
+  (['2021-05-08', '2023-05-06', '2025-05-10'] as const).flatMap((on) =>
+    (['Autumn crocus', 'Lily of the valley'] as const).map((lookedFor) =>
+      tell(
+        o,
+        'search',
+        day(on),
+        'mirel',
+        {
+          lookedFor,
+          plantKey: lookedFor === 'Autumn crocus' ? 'autumn-crocus' : 'lily-of-the-valley',
+          found: false,
+          stage: 'in leaf and flower',
+          deadly: true,
+        },
+        lookedFor,
+      ),
+    ),
+  );
+
 /** What the island shows on purpose, written by hand on top of the simulated years. */
 const CASES: Readonly<Record<string, Case>> = {
   // Closes on the demo day: young leaf seen to begin between two visits a day apart.
@@ -106,7 +127,7 @@ const CASES: Readonly<Record<string, Case>> = {
       'search',
       day('2026-04-12'),
       'ode',
-      { lookedFor: 'Autumn crocus', found: true, stage: 'leaves', deadly: true },
+      { lookedFor: 'Autumn crocus', plantKey: 'autumn-crocus', found: true, stage: 'leaves', deadly: true },
       'case',
     ),
     tell(
@@ -128,6 +149,14 @@ const CASES: Readonly<Record<string, Case>> = {
       'tavi',
       {
         status: 'confirmed',
+        phase: 'flower',
+        seen: [
+          { sign: 'flowerForm', state: 'star6', present: true },
+          { sign: 'flowerSet', state: 'umbel', present: true },
+          { sign: 'smell', state: 'garlic', present: true },
+          { sign: 'root', state: 'bulb', present: true },
+        ],
+        leftOpen: [],
         signs: [
           'White star flowers on a three-edged stalk',
           'Each leaf on a stalk of its own',
@@ -137,13 +166,14 @@ const CASES: Readonly<Record<string, Case>> = {
       },
       'case',
     ),
+    ...searches(o),
     tell(
       o,
       'search',
       day('2025-05-10'),
       'mirel',
-      { lookedFor: 'Autumn crocus', found: false, stage: 'leaves and fruit', deadly: true },
-      'case',
+      { lookedFor: 'Lords-and-ladies', plantKey: 'lords-and-ladies', found: true, stage: 'arrowheads', deadly: false },
+      'case-arum',
     ),
     tell(
       o,
@@ -205,7 +235,14 @@ const CASES: Readonly<Record<string, Case>> = {
       'identity',
       day('2026-01-18'),
       'ode',
-      { status: 'unconfirmed', signs: ['Hollow dead stalks'], note: 'Look again in flower.' },
+      {
+        status: 'unconfirmed',
+        phase: 'rest',
+        seen: [{ sign: 'deadStalk', state: 'umbelRibs', present: true }],
+        leftOpen: ['hemlock', 'water-dropwort', 'cowbane'],
+        signs: ['Hollow dead stalks'],
+        note: 'Look again in flower.',
+      },
       'case',
     ),
   ],
@@ -236,7 +273,7 @@ const CASES: Readonly<Record<string, Case>> = {
       'search',
       day('2025-06-12'),
       'tavi',
-      { lookedFor: 'Dwarf elder', found: false, stage: 'flower', deadly: false },
+      { lookedFor: 'Dwarf elder', plantKey: 'dwarf-elder', found: false, stage: 'flower', deadly: false },
       'case',
     ),
   ],

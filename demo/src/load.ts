@@ -10,6 +10,7 @@ import {
   insertRule,
   insertStand,
   insertStation,
+  putClearance,
   rowOf,
   storeEntry,
   upsertDays,
@@ -48,6 +49,22 @@ export async function loadDemo(
     await insertAccount(db, { id: accountOf(signInName), signInName, name, passwordHash, demo: true, madeAt });
     await insertMembership(db, { groupId, accountId: accountOf(signInName), role });
   }
+  // All three pick ramsons leaf by leaf; the umbellifers are kept from Mirel, who has not learned their deadly kin.
+  const said = [
+    ...(['tavi', 'mirel', 'ode'] as const).map((who) => [who, 'Amaryllidaceae', 'cleared'] as const),
+    ['ode', 'Apiaceae', 'cleared'] as const,
+    ['mirel', 'Apiaceae', 'closed'] as const,
+  ];
+  for (const [who, family, clearance] of said)
+    await putClearance(db, {
+      groupId,
+      accountId: accountOf(who),
+      family,
+      clearance,
+      how: 'member',
+      madeBy: accountOf(who === 'tavi' ? 'ode' : 'tavi'),
+      madeAt,
+    });
   await insertRule(db, {
     id: seededId(18263, 'rule1'),
     groupId,

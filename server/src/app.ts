@@ -6,6 +6,7 @@ import { pinoHttp } from 'pino-http';
 import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from './dependencies.ts';
 import { mountHearth } from './hearth/index.ts';
+import { mountIdentity } from './identity/index.ts';
 import { mountPatches } from './patches/index.ts';
 import { createGatekeeper, mountPeople } from './people/index.ts';
 import { mountPlants } from './plants/index.ts';
@@ -55,6 +56,7 @@ export function createApp(deps: Dependencies): Express {
   mountPatches(endpoints, deps);
   mountStands(endpoints, deps);
   mountVisits(endpoints, deps);
+  mountIdentity(endpoints, deps);
   mountWeather(endpoints, deps);
   mountHearth(endpoints, deps);
   app.use('/api', (_request, _response, next) => next(new AppError('noSuchRoute')));

@@ -1,6 +1,13 @@
 export { createApp } from './app.ts';
 export type { Dependencies } from './dependencies.ts';
-export { insertAccount, insertGroup, insertMembership, insertRule, hashPassword } from './people/index.ts';
+export {
+  insertAccount,
+  insertGroup,
+  insertMembership,
+  insertRule,
+  hashPassword,
+  putClearance,
+} from './people/index.ts';
 export { insertPatch } from './patches/index.ts';
 export { insertStand } from './stands/index.ts';
 export { insertStation, upsertDays } from './weather/index.ts';

@@ -149,6 +149,13 @@ export function createSentences(t: Translate, format: Format, language: string):
         return t(v['status'] === 'provisional' ? 'ceiling.identityProvisional' : 'ceiling.identityUnconfirmed');
       case 'lookAlikeSeen':
         return t('ceiling.lookAlikeSeen', { name: String(v['name'] ?? '') });
+      case 'lookAlikeUnsearched':
+        return t(v['search'] === 'expired' ? 'ceiling.lookAlikeExpired' : 'ceiling.lookAlikeUnsearched', {
+          name: String(v['name'] ?? ''),
+        });
+      case 'leafByLeaf':
+      case 'familyClosed':
+        return t(`ceiling.${kind}`, { name: String(v['name'] ?? ''), family: String(v['family'] ?? '') });
       default:
         return t(`ceiling.${kind}`);
     }
@@ -173,6 +180,22 @@ export function createSentences(t: Translate, format: Format, language: string):
               : t('duty.settleOpen'),
           why: t('duty.notRuledOut', { names: format.list(d.notRuledOut.map(text)) }),
         };
+      case 'searchLookAlike':
+        return {
+          what: d.showsNow
+            ? t('duty.searchNow', { name: text(d.name) })
+            : d.showsNext
+              ? t('duty.searchFrom', { name: text(d.name), day: format.day(d.showsNext, day) })
+              : t('duty.search', { name: text(d.name) }),
+          why: d.last ? t('duty.searchOld', { day: format.dayAndYear(d.last) }) : t('duty.searchNever'),
+        };
+      case 'awaited':
+        return {
+          what: t('duty.awaited', { sign: t(`sign.${d.sign}`), day: format.day(d.due, day) }),
+          why: t(d.due < day ? 'duty.awaitedLate' : 'duty.awaitedWhy'),
+        };
+      case 'secondPerson':
+        return { what: t('duty.second'), why: t('duty.secondWhy') };
       case 'countStand':
         return {
           what: d.lastCount ? t('duty.count', { day: format.day(d.lastCount, day) }) : t('duty.countFirst'),

@@ -22,6 +22,17 @@ export type Duty =
       readonly lookAgain: DayRangeView | null;
       readonly notRuledOut: readonly Text[];
     }
+  | {
+      /** A dangerous look-alike that was never looked for, or too long ago, at a stand with an early stage to unlock. */
+      readonly kind: 'searchLookAlike';
+      readonly standId: string;
+      readonly name: Text;
+      readonly last: string | null;
+      readonly showsNow: boolean;
+      readonly showsNext: string | null;
+    }
+  | { readonly kind: 'awaited'; readonly standId: string; readonly sign: string; readonly due: string }
+  | { readonly kind: 'secondPerson'; readonly standId: string }
   | { readonly kind: 'countStand'; readonly standId: string; readonly lastCount: string | null }
   | { readonly kind: 'leaveEnds'; readonly standId: string; readonly until: string };
 
@@ -40,6 +51,8 @@ export interface RibbonStroke {
   readonly part: string;
   readonly opens: DayRangeView;
   readonly closes: DayRangeView;
+  /** From when look-alikes can be told apart; `null` where they always can. */
+  readonly separable: DayRangeView | null;
   readonly leafy: boolean;
 }
 export interface RibbonView {

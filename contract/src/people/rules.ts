@@ -10,7 +10,13 @@ export type HouseRule =
   | { readonly kind: 'spread'; readonly everyNth: number }
   | { readonly kind: 'matureOnly' }
   | { readonly kind: 'keepFlowering'; readonly share: number }
-  | { readonly kind: 'restYears'; readonly years: number };
+  | { readonly kind: 'restYears'; readonly years: number }
+  /** A stand counts as confirmed when two people have said so. */
+  | { readonly kind: 'secondPerson' }
+  /** For so many seasons a search for a look-alike that found none stands. */
+  | { readonly kind: 'searchHolds'; readonly years: number };
+/** Seasons a search stands for where no rule says otherwise: an estimate, on the cautious side. */
+export const SEARCH_HOLDS_YEARS = 3;
 export const HOUSE_RULE_KINDS = [
   'perPlantCap',
   'fixedShare',
@@ -20,6 +26,8 @@ export const HOUSE_RULE_KINDS = [
   'matureOnly',
   'keepFlowering',
   'restYears',
+  'secondPerson',
+  'searchHolds',
 ] as const;
 export type HouseRuleKind = HouseRule['kind'];
 
@@ -36,6 +44,9 @@ export const houseRuleSchema = lazy((value: unknown) => {
       return exactly({ kind: oneOf([kind]), everyNth: finite(2, 1000).integer('notWhole') }).required('missing');
     case 'restYears':
       return exactly({ kind: oneOf([kind]), years: whole(1, 50) }).required('missing');
+    case 'searchHolds':
+      return exactly({ kind: oneOf([kind]), years: whole(1, 10) }).required('missing');
+    case 'secondPerson':
     case 'skipFirstAndLast':
     case 'matureOnly':
       return exactly({ kind: oneOf([kind]) }).required('missing');

@@ -65,7 +65,7 @@ export const SIGNS: readonly SignSpec[] = [
   sign('frond', 'leaf', 'once twice thrice', { when: GROWN }),
   sign('cap', 'cap', 'domed funnel bellCap shelf honeycomb', { when: BODY }),
   sign('capSize', 'cap', 'coin palm plate', { when: BODY }),
-  sign('underCap', 'gills', 'freeGills runningGills ridges pores spines', { when: BODY }),
+  sign('underCap', 'gills', 'freeGills runningGills ridges pores spines noneBeneath', { when: BODY }),
   sign('stipe', 'stipe', 'bareStem ring slidingRing ringAndBag netted velvet', { when: BODY }),
   sign('sporePrint', 'sporePrint', 'whitePrint pinkPrint rustPrint darkPrint', { price: 'overnight', when: BODY }),
   sign('flesh', 'flesh', 'unchanged blues yellows milky reddens', { price: 'cut', when: BODY }),

@@ -3,7 +3,10 @@ import type { CeilingSource } from '@emberfield/core/allowance';
 import type { Readiness } from '@emberfield/core/phenology';
 import { exactly, freeText, isoDay, line, oneOf, orNull, uuid, whole, type Text } from '../platform/schema.ts';
 import type { Hazard } from '../patches/patch.ts';
-import type { PartKey, PlantProfile, UnitKey } from '../plants/profile.ts';
+import type { Phase, SearchState, SeenSign } from '@emberfield/core/identity';
+import type { Clearance } from '../people/clearance.ts';
+import type { LookAlikeSeverity, PartKey, UnitKey } from '../plants/kinds.ts';
+import type { PlantProfile } from '../plants/profile.ts';
 import type { EntryView } from '../visits/entry.ts';
 
 export const IDENTITY_STATUSES = ['unconfirmed', 'provisional', 'confirmed'] as const;
@@ -93,6 +96,10 @@ export interface PartOutlook {
   readonly opensAgain: DayRangeView | null;
   /** From when look-alikes can be told apart; `null` where they always can. */
   readonly separable: DayRangeView | null;
+  /** On this day look-alikes cannot be told apart yet. */
+  readonly inseparable: boolean;
+  /** Only leaf by leaf, by somebody cleared for the family: milder look-alikes that are not known to be absent. */
+  readonly leafByLeaf: readonly Text[];
   readonly openProbability: number;
   readonly basis: 'weather' | 'calendar';
   readonly yearCount: number;
@@ -108,6 +115,8 @@ export interface StandRef {
   readonly patchName: string;
   readonly where: string;
   readonly identity: IdentityStatus;
+  /** One person has confirmed it; the house rule asks for a second. */
+  readonly secondNeeded: boolean;
   readonly deadlyLookAlikes: readonly Text[];
   /** Station that its days are reckoned from; `null` where there is none. */
   readonly stationName: string | null;
@@ -130,6 +139,32 @@ export interface CountView {
   readonly day: string;
   readonly method: string;
   readonly by: string;
+}
+
+/** A look-alike at a stand: whether it was looked for, and when it shows. */
+export interface LookAlikeView {
+  readonly name: Text;
+  readonly severity: LookAlikeSeverity;
+  readonly separatedBy: Text;
+  /** Its own profile; `null` where there is none. */
+  readonly plantKey: string | null;
+  readonly search: SearchState['state'];
+  readonly since: string | null;
+  readonly until: string | null;
+  /** A search counts only on a day when it shows. */
+  readonly showsNow: boolean;
+  readonly showsNext: string | null;
+}
+
+export interface IdentityView {
+  readonly id: string;
+  readonly status: IdentityStatus;
+  readonly day: string;
+  readonly by: string;
+  readonly phase: Phase | null;
+  readonly seen: readonly SeenSign[];
+  readonly signs: readonly string[];
+  readonly note: string;
 }
 
 export interface StandView extends StandRef {
@@ -158,4 +193,16 @@ export interface StandView extends StandRef {
   readonly counts: readonly CountView[];
   readonly lossShare: number;
   readonly entries: readonly EntryView[];
+  readonly lookAlikes: readonly LookAlikeView[];
+  /** What the record says of the identity, newest first. */
+  readonly identities: readonly IdentityView[];
+  /** Whether the reader is cleared for this family; `closed`: it is kept from them. */
+  readonly clearance: Clearance;
+  /** Still waited for: a spore print, a flower. */
+  readonly awaited: readonly {
+    readonly id: string;
+    readonly sign: string;
+    readonly due: string;
+    readonly note: string;
+  }[];
 }

@@ -1,4 +1,5 @@
 import { lazy, mixed, string, type Schema } from 'yup';
+import { PHASES, type Phase, type SeenSign } from '@emberfield/core/identity';
 import { EYE_CLASSES, type EyeClass } from '@emberfield/core/stand';
 import {
   exactly,
@@ -15,7 +16,8 @@ import {
   uuid,
   whole,
 } from '../platform/schema.ts';
-import { PART_KEYS, type PartKey } from '../plants/profile.ts';
+import { PART_KEYS, type PartKey } from '../plants/kinds.ts';
+import { isSignState, SIGNS } from '../plants/signs.ts';
 import { IDENTITY_STATUSES, type AllowanceView, type IdentityStatus } from '../stands/stand.ts';
 
 export const QUALITIES = ['good', 'young', 'tough', 'eaten', 'dirty'] as const;
@@ -56,12 +58,27 @@ export interface EntryBodies {
   readonly loss: { readonly cause: (typeof LOSS_CAUSES)[number]; readonly share: number; readonly note: string };
   readonly search: {
     readonly lookedFor: string;
+    /** Plant of the catalogue that was looked for; `null` for one by name only. */
+    readonly plantKey: string | null;
     readonly found: boolean;
     readonly stage: string;
     readonly deadly: boolean;
   };
   readonly provenance: { readonly shownBy: string; readonly calledThere: string };
-  readonly identity: { readonly status: IdentityStatus; readonly signs: readonly string[]; readonly note: string };
+  readonly identity: {
+    readonly status: IdentityStatus;
+    /** Phase the plant was in; `null` when not said. */
+    readonly phase: Phase | null;
+    /** Signs of the vocabulary that were seen, or looked for and not there. */
+    readonly seen: readonly SeenSign[];
+    /** Dangerous plants that these signs left open, by key. */
+    readonly leftOpen: readonly string[];
+    /** Signs in words. */
+    readonly signs: readonly string[];
+    readonly note: string;
+  };
+  /** A result that comes later: a spore print tomorrow, a flower in June. Answered by an identity that names the sign. */
+  readonly awaited: { readonly sign: string; readonly due: string; readonly note: string };
   readonly note: { readonly text: string };
   /** Undoes the entry it replaces. */
   readonly withdrawal: { readonly reason: string };
@@ -76,6 +93,7 @@ export const ENTRY_KINDS = [
   'search',
   'provenance',
   'identity',
+  'awaited',
   'note',
   'withdrawal',
 ] as const;
@@ -96,6 +114,16 @@ export interface EntryOf<K extends EntryKind> {
   readonly body: EntryBodies[K];
 }
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind];
+
+function seenSign(): Schema<SeenSign> {
+  return exactly({ sign: line(40), state: line(40), present: flag() })
+    .required('missing')
+    .test(
+      'known',
+      'unknownState',
+      given((s) => isSignState(s.sign, s.state)),
+    );
+}
 
 const census = lazy((value: unknown) => {
   switch ((value as { method?: unknown } | null)?.method) {
@@ -145,16 +173,28 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     overReason: freeText(300),
   }).required('missing'),
   loss: exactly({ cause: oneOf(LOSS_CAUSES), share: share(), note: freeText(600) }).required('missing'),
-  search: exactly({ lookedFor: line(120), found: flag(), stage: freeText(80), deadly: flag() }).required('missing'),
+  search: exactly({
+    lookedFor: line(120),
+    plantKey: orNull(line(60)),
+    found: flag(),
+    stage: freeText(80),
+    deadly: flag(),
+  }).required('missing'),
   provenance: exactly({ shownBy: line(120), calledThere: freeText(120) }).required('missing'),
-  identity: exactly({ status: oneOf(IDENTITY_STATUSES), signs: listOf(line(300), 20), note: freeText(600) }).required(
-    'missing',
-  ),
+  identity: exactly({
+    status: oneOf(IDENTITY_STATUSES),
+    phase: orNull(oneOf(PHASES)),
+    seen: listOf(seenSign(), 60),
+    leftOpen: listOf(line(60), 60),
+    signs: listOf(line(300), 20),
+    note: freeText(600),
+  }).required('missing'),
+  awaited: exactly({ sign: oneOf(SIGNS.map((s) => s.key)), due: isoDay(), note: freeText(300) }).required('missing'),
   note: exactly({ text: line(4000) }).required('missing'),
   withdrawal: exactly({ reason: freeText(300) }).required('missing'),
 };
 
-const KINDS_OF_A_STAND: readonly EntryKind[] = ['stageSighting', 'census', 'take', 'loss', 'identity'];
+const KINDS_OF_A_STAND: readonly EntryKind[] = ['stageSighting', 'census', 'take', 'loss', 'identity', 'awaited'];
 
 export const entrySchema = lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;

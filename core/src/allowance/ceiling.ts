@@ -20,6 +20,13 @@ export type CeilingRule =
   | { readonly kind: 'ownerLeave'; readonly leave: 'refused' | 'notAsked' | 'ended'; readonly until: DayNumber | null }
   | { readonly kind: 'identity'; readonly status: 'unconfirmed' | 'provisional' }
   | { readonly kind: 'lookAlikeSeen'; readonly name: string }
+  /** At a stage when it cannot be told apart: nobody looked for it, or too long ago. */
+  | { readonly kind: 'lookAlikeUnsearched'; readonly name: string; readonly search: 'neverLooked' | 'expired' }
+  /** Not settled before this early stage began. */
+  | { readonly kind: 'notConfirmedBefore' }
+  /** Only leaf by leaf, by somebody cleared for the family, which this person is not. */
+  | { readonly kind: 'leafByLeaf'; readonly name: string; readonly family: string }
+  | { readonly kind: 'familyClosed'; readonly family: string }
   | { readonly kind: 'contaminated' }
   | { readonly kind: 'takeAll' };
 
@@ -88,6 +95,10 @@ export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
     case 'ownerLeave':
     case 'identity':
     case 'lookAlikeSeen':
+    case 'lookAlikeUnsearched':
+    case 'notConfirmedBefore':
+    case 'leafByLeaf':
+    case 'familyClosed':
     case 'contaminated':
       return barred(bare);
   }

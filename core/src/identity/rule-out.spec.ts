@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { saw, sign, taxon } from './builders.ts';
 import { ruleOut } from './rule-out.ts';
+import type { IdentityTaxon } from './sign.ts';
 
 const SIGNS = new Map(
   [
@@ -44,11 +45,11 @@ describe('ruling out', () => {
     expect(out({ smell: { mouse: 0.9 } }, '!smell.mouse').ruledOut).to.equal(false);
   });
   it('holds the most it shows in any phase against it: young leaves without blotches do not clear hemlock', () => {
-    const stages = {
+    const stages: IdentityTaxon = {
       ...taxon('x', 'deadly', {}),
       shows: [
-        { sign: 'hairs', states: { bare: 1 }, when: ['leaf' as const] },
-        { sign: 'hairs', states: { soft: 1 }, when: ['flower' as const] },
+        { sign: 'hairs', states: { bare: 1 }, when: ['leaf'] },
+        { sign: 'hairs', states: { soft: 1 }, when: ['flower'] },
       ],
     };
     for (const state of ['hairs.bare', 'hairs.soft', '!hairs.bare', '!hairs.soft'])

@@ -2,6 +2,7 @@ export {
   entriesOfStands,
   entryById,
   entryPage,
+  identitiesBy,
   insertEntries,
   insertEntry,
   insertVerdict,

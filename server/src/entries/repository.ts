@@ -1,8 +1,10 @@
-import { and, desc, eq, inArray, lt, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/mysql-core';
 import type { Entry } from '@emberfield/contract';
 import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
 import { contentDigest } from '../platform/tokens.ts';
+import { stand } from '../stands/table.ts';
 import { entry, takeVerdict } from './table.ts';
 
 export type EntryRow = Omit<typeof entry.$inferSelect, 'kind' | 'body'> & {
@@ -33,6 +35,7 @@ export interface RecordEntry {
   readonly replaces: string | null;
   readonly body: Entry['body'];
   readonly by: string;
+  readonly byId: string;
 }
 
 /** All entries of some stands, oldest day first; of one day in the order they were stored. */
@@ -47,12 +50,24 @@ export async function entriesOfStands(db: Queryable, standIds: readonly string[]
       replaces: entry.replaces,
       body: entry.body,
       by: account.name,
+      byId: entry.madeBy,
     })
     .from(entry)
     .innerJoin(account, eq(account.id, entry.madeBy))
     .where(inArray(entry.standId, [...standIds]))
     .orderBy(entry.day, entry.id)) as unknown as RecordEntry[];
 }
+
+/** What somebody said in a group about identities, still standing, with the plant of the stand. */
+export const identitiesBy = (db: Queryable, groupId: string, accountId: string) => {
+  const later = alias(entry, 'later');
+  return db
+    .select({ standId: entry.standId, day: entry.day, body: entry.body, plantKey: stand.plantKey })
+    .from(entry)
+    .innerJoin(stand, eq(stand.id, entry.standId))
+    .leftJoin(later, eq(later.replaces, entry.id))
+    .where(and(eq(entry.groupId, groupId), eq(entry.kind, 'identity'), eq(entry.madeBy, accountId), isNull(later.id)));
+};
 
 /** Entries of a stand and of its patch, newest first, before a key, one page. */
 export async function entryPage(

@@ -1,11 +1,14 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
-import type { Duty, IdentityStatus } from '@emberfield/contract';
+import { binomialOf, type Duty, type IdentityStatus } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
 import type { Dossier } from '../stands/index.ts';
 import { dutiesOf } from './operations/duties.ts';
 
 const DAY = dayNumber('2026-05-15');
+const BY_NAME = new Map(
+  CATALOGUE.map((profile) => [binomialOf(profile.scientific), { profile, revision: 0, copiedFrom: null }]),
+);
 let made = 0;
 
 function dossier(
@@ -32,6 +35,7 @@ function dossier(
     stand: { id: `duty-${made}`, identity },
     patch: { latitudeDeg: 46, longitudeDeg: -30, heightM: 50, version: 1, facts: { leave, leaveUntil } },
     plant: { profile, revision: 0, copiedFrom: null },
+    byName: BY_NAME,
     record: {
       sightings: [],
       sightingsKey: '',
@@ -39,12 +43,13 @@ function dossier(
       takes: [],
       losses: [],
       searches: [],
-      identities: over.identities ?? [],
+      identities: (over.identities ?? []).map((i) => ({ seen: [], signs: [], ...i })),
+      awaited: [],
     },
     weather: null,
   } as unknown as Dossier;
 }
-const duties = (d: Dossier, day = DAY): readonly Duty[] => dutiesOf(d, day, DAY);
+const duties = (d: Dossier, day = DAY): readonly Duty[] => dutiesOf(d, day, DAY, []);
 const kinds = (d: Dossier, day = DAY) => duties(d, day).map((x) => x.kind);
 
 describe('what a stand asks for', () => {
@@ -62,7 +67,7 @@ describe('what a stand asks for', () => {
   });
   it('looks to next season once this one shows nothing more', () => {
     const late = dayNumber('2026-12-20');
-    const [duty] = dutiesOf(dossier({ plant: 'ramsons', identity: 'unconfirmed' }), late, late);
+    const [duty] = dutiesOf(dossier({ plant: 'ramsons', identity: 'unconfirmed' }), late, late, []);
     expect(duty?.kind === 'settleIdentity' && duty.lookAgain?.p50?.slice(0, 4)).to.equal('2027');
   });
   it('is no second look once somebody settled it, from that day on', () => {

@@ -6,12 +6,14 @@ import {
   as,
   emptyGroup,
   entryOf,
+  identityBody,
   patchBody,
+  type Person,
   person,
+  searchBody,
   send,
   standOf,
   testServer,
-  type Person,
   type TestServer,
 } from '../testing/test-server.ts';
 
@@ -111,13 +113,11 @@ describe('what the day is for', () => {
     const place = await standOf(server, keeper, groupId, 'ramsons', { identity: 'provisional' });
     const leaf = async () => (await get<StandView>(`stands/${place.standId}`)).outlooks[0]!;
     expect((await leaf()).allowance.kind).to.equal('none');
-    await send(server, keeper, groupId, [
-      entryOf(place, 'identity', { status: 'confirmed', signs: ['in flower'], note: '' }),
-    ]);
+    await send(server, keeper, groupId, [entryOf(place, 'identity', identityBody('confirmed', { phase: 'flower' }))]);
     expect((await leaf()).allowance.kind).to.equal('relative');
     expect((await leaf()).thorns).to.equal(false);
     await send(server, keeper, groupId, [
-      entryOf(place, 'search', { lookedFor: 'Autumn crocus', found: true, stage: 'leaf', deadly: true }),
+      entryOf(place, 'search', searchBody('Autumn crocus', true, { deadly: true })),
     ]);
     expect(await leaf()).to.deep.include({ thorns: true });
     expect((await leaf()).allowance.kind).to.equal('none');

@@ -1,11 +1,15 @@
 export { createGatekeeper } from './operations/gatekeeper.ts';
 export { renewFoundingCode } from './operations/found-group.ts';
+export { clearanceIn } from './operations/clearances.ts';
 export { hashPassword } from './operations/sign-in.ts';
 export {
   insertAccount,
   insertGroup,
   insertMembership,
   allRules,
+  clearancesOf,
+  putClearance,
+  type ClearanceRow,
   insertRule,
   rulesOn,
   sweepSessions,

@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, gt, isNull, lt, or, sql } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import type { Database, Queryable } from '../platform/database/database.ts';
-import { account, audit, foundingCode, group, houseRule, invitation, membership, session } from './table.ts';
+import { account, audit, clearance, foundingCode, group, houseRule, invitation, membership, session } from './table.ts';
 
 export type InvitationRow = typeof invitation.$inferSelect;
 export type HouseRuleRow = typeof houseRule.$inferSelect;
@@ -200,6 +200,26 @@ export const allRules = (db: Queryable, groupId: string) =>
 export const endRule = (db: Queryable, id: string, until: string) =>
   db.update(houseRule).set({ until }).where(eq(houseRule.id, id));
 export const insertRule = (db: Queryable, row: typeof houseRule.$inferInsert) => db.insert(houseRule).values(row);
+
+export const clearancesOf = (db: Queryable, groupId: string) =>
+  db
+    .select({ clearance, by: account.name })
+    .from(clearance)
+    .innerJoin(account, eq(account.id, clearance.madeBy))
+    .where(eq(clearance.groupId, groupId))
+    .orderBy(asc(clearance.family), asc(clearance.madeAt));
+export type ClearanceRow = Awaited<ReturnType<typeof clearancesOf>>[number];
+export const putClearance = (db: Queryable, row: typeof clearance.$inferInsert) => {
+  const { clearance: state, how, madeBy, madeAt } = row;
+  return db
+    .insert(clearance)
+    .values(row)
+    .onDuplicateKeyUpdate({ set: { clearance: state, how, madeBy, madeAt } });
+};
+export const deleteClearance = (db: Queryable, groupId: string, accountId: string, family: string) =>
+  db
+    .delete(clearance)
+    .where(and(eq(clearance.groupId, groupId), eq(clearance.accountId, accountId), eq(clearance.family, family)));
 
 export const writeAudit = (db: Queryable, row: Omit<typeof audit.$inferInsert, 'id'>) =>
   db.insert(audit).values({ id: newId(), ...row });

@@ -3,6 +3,7 @@ import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
 import { tryLimit } from '../platform/http/rate-limit.ts';
 import { foundGroup } from './operations/found-group.ts';
+import { listClearances, setClearance } from './operations/clearances.ts';
 import { listRules, setRule } from './operations/house-rules.ts';
 import { accept, greet, invite, joinSignedIn, listInvitations, withdrawInvitation } from './operations/invite.ts';
 import {
@@ -54,4 +55,6 @@ export function mountPeople(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.withdrawInvitation, (c) => withdrawInvitation(deps, c));
   endpoints.inGroup(ROUTES.rules, (c) => listRules(deps, c));
   endpoints.inGroup(ROUTES.setRule, (c) => setRule(deps, c));
+  endpoints.inGroup(ROUTES.clearances, (c) => listClearances(deps, c));
+  endpoints.inGroup(ROUTES.setClearance, (c) => setClearance(deps, c));
 }

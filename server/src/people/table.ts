@@ -86,6 +86,27 @@ export const invitation = mysqlTable(
   (t) => [uniqueIndex('invitation_token').on(t.tokenDigest), index('invitation_group').on(t.groupId)],
 );
 
+/** Which families of plants somebody may take leaf by leaf, or is kept from. */
+export const clearance = mysqlTable(
+  'clearance',
+  {
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    accountId: id('account_id')
+      .notNull()
+      .references(() => account.id),
+    family: varchar('family', { length: 60 }).notNull(),
+    clearance: mysqlEnum('clearance', ['cleared', 'closed']).notNull(),
+    how: mysqlEnum('how', ['member', 'practice']).notNull(),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.groupId, t.accountId, t.family] })],
+);
+
 /** One row while nobody has founded a group yet. */
 export const foundingCode = mysqlTable('founding_code', {
   only: int('only_row').primaryKey(),

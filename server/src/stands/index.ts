@@ -1,12 +1,5 @@
-export { commonsOf, type KnownGroup } from './operations/group-commons.ts';
-export {
-  dossiersOf,
-  dossierUnderLock,
-  identityOn,
-  rulesInForce,
-  standWithPlant,
-  type Dossier,
-} from './operations/dossier.ts';
+export { commonsOf, type GroupCommons, type KnownGroup } from './operations/group-commons.ts';
+export { dossiersOf, dossierUnderLock, rulesInForce, standWithPlant, type Dossier } from './operations/dossier.ts';
 export {
   allowanceOn,
   inUnit,
@@ -16,8 +9,11 @@ export {
   windowOfPart,
   windowOn,
 } from './operations/outlook.ts';
+export { identityOn } from './operations/identity-standing.ts';
+export { deadlyOpen, lookAlikesOn, showsNext, showsOn } from './operations/look-alikes.ts';
+export { stillAwaited } from './operations/stand-record.ts';
 export { viewVerdict } from './operations/entry-page.ts';
-export { MODEL_REVISION, standSeason } from './operations/season-forecast.ts';
+export { MODEL_REVISION, standSeason, type Forecastable } from './operations/season-forecast.ts';
 export { refOf } from './operations/stand-view.ts';
 export { rememberEntry } from './operations/kept-records.ts';
 export { claimStand, insertStand, standById, type StandAtPatch } from './repository.ts';

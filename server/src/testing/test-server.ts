@@ -198,6 +198,17 @@ export function entryOf<K extends EntryKind>(
   } as Entry;
 }
 
+export const identityBody = (
+  status: EntryBodies['identity']['status'],
+  over: Partial<EntryBodies['identity']> = {},
+): EntryBodies['identity'] => ({ status, phase: null, seen: [], leftOpen: [], signs: [], note: '', ...over });
+
+export const searchBody = (
+  lookedFor: string,
+  found: boolean,
+  over: Partial<EntryBodies['search']> = {},
+): EntryBodies['search'] => ({ lookedFor, plantKey: null, found, stage: '', deadly: false, ...over });
+
 export const takeBody = (amount: number, over: Partial<EntryBodies['take']> = {}): EntryBodies['take'] => ({
   part: 'tip',
   amount,

@@ -5,12 +5,14 @@ import {
   as,
   emptyGroup,
   entryOf,
+  identityBody,
+  type Person,
   person,
+  searchBody,
   send,
   standOf,
   takeBody,
   testServer,
-  type Person,
   type TestServer,
 } from '../testing/test-server.ts';
 
@@ -91,8 +93,8 @@ describe('a batch from the field', () => {
       of('stageSighting', { stage: 'shoots', reached: true, share: 0.5 }),
       of('census', { method: 'quadrats', counts: [3, 5, 4], quadratAreaM2: 1, standAreaM2: 80 }),
       of('loss', { cause: 'strangers', share: 0.3, note: 'cut to the ground' }),
-      of('search', { lookedFor: 'White dead-nettle', found: false, stage: 'shoots', deadly: false }),
-      of('identity', { status: 'confirmed', signs: ['stings'], note: '' }),
+      of('search', searchBody('White dead-nettle', false)),
+      of('identity', identityBody('confirmed', { signs: ['stings'] })),
       of('provenance', { shownBy: 'Ode', calledThere: 'fire-weed' }),
       of('note', { text: 'Böschung · 斜面 · 🌿' }),
     ];

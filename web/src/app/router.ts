@@ -9,6 +9,12 @@ export const router = createRouter({
     { path: '/hearth', name: 'hearth', component: HearthView },
     { path: '/stands/:standId', name: 'stand', component: () => import('../stands/StandView.vue') },
     { path: '/stands/:standId/take', name: 'take', component: () => import('../visits/TakeView.vue') },
+    {
+      path: '/stands/:standId/identify',
+      name: 'identifyStand',
+      component: () => import('../identify/IdentifyView.vue'),
+    },
+    { path: '/identify', name: 'identify', component: () => import('../identify/IdentifyView.vue') },
     { path: '/stands/:standId/visit', name: 'visit', component: () => import('../visits/VisitView.vue') },
     { path: '/patches/new', name: 'newPatch', component: () => import('../patches/NewPatchView.vue') },
     { path: '/patches/:patchId', name: 'patch', component: () => import('../patches/PatchView.vue') },

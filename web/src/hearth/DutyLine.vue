@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
+import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
 import type { DutyRow } from './heat.ts';
@@ -8,15 +9,23 @@ import type { DutyRow } from './heat.ts';
 const props = defineProps<{ row: DutyRow; day: string }>();
 const words = useWords();
 const { asked } = useDay();
+const { mayPick } = useGroup();
 const said = computed(() => words.value.duty(props.row.duty, props.day));
-const thorny = computed(() => props.row.duty.kind === 'settleIdentity');
+const ABOUT_IDENTITY = ['settleIdentity', 'awaited', 'secondPerson'];
+const thorny = computed(() => [...ABOUT_IDENTITY, 'searchLookAlike'].includes(props.row.duty.kind));
+/** Where the duty is done: what is to be identified leads there, what is to be looked for to a visit. */
+const target = computed(() => {
+  if (!mayPick.value) return 'stand';
+  if (ABOUT_IDENTITY.includes(props.row.duty.kind)) return 'identifyStand';
+  return props.row.duty.kind === 'searchLookAlike' ? 'visit' : 'stand';
+});
 const cold = { state: 'cold', daysToOpen: null } as const;
 </script>
 
 <template>
   <RouterLink
     class="line"
-    :to="{ name: 'stand', params: { standId: row.stand.id }, query: asked ? { day: asked } : {} }">
+    :to="{ name: target, params: { standId: row.stand.id }, query: asked ? { day: asked } : {} }">
     <CoalMark v-if="thorny" :readiness="cold" thorns :size="36" :label="words.t('coal.thorns')" /><span v-else />
     <span
       ><b>{{ words.text(row.stand.plantName) }}</b

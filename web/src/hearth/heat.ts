@@ -75,14 +75,27 @@ function urgency({ outlook: { readiness: r, allowance } }: HeatRow): number {
 
 export function dutyRows(hearth: HearthView): readonly DutyRow[] {
   const stands = new Map(hearth.stands.map((s) => [s.id, s]));
-  const order: readonly Duty['kind'][] = ['settleIdentity', 'leaveEnds', 'countStand'];
+  const order: readonly Duty['kind'][] = [
+    'awaited',
+    'settleIdentity',
+    'secondPerson',
+    'searchLookAlike',
+    'leaveEnds',
+    'countStand',
+  ];
   return hearth.duties
     .flatMap((duty): DutyRow[] => {
       const stand = stands.get(duty.standId);
-      return stand ? [{ key: `${duty.kind}:${duty.standId}`, stand, duty }] : [];
+      return stand ? [{ key: `${duty.kind}:${duty.standId}:${aboutOf(duty)}`, stand, duty }] : [];
     })
     .sort((a, b) => order.indexOf(a.duty.kind) - order.indexOf(b.duty.kind));
 }
 
 export const partsOf = (hearth: HearthView): readonly string[] =>
   [...new Set(hearth.outlooks.map((o) => o.part))].sort();
+
+/** What tells two duties of one kind at one stand apart. */
+function aboutOf(duty: Duty): string {
+  if (duty.kind === 'searchLookAlike') return duty.name['en'] ?? '';
+  return duty.kind === 'awaited' ? duty.sign : '';
+}

@@ -107,7 +107,10 @@ function key(event: KeyboardEvent): void {
         <path :d="`M${m.x} 44V${HEIGHT}`" class="tick" />
         <text :x="m.x + 4" y="54">{{ m.name }}</text>
       </g>
-      <path v-for="(s, i) in strokes" :key="`s${i}`" :d="s.shape.path" :fill="`url(#${id}-${i})`" />
+      <template v-for="(s, i) in strokes" :key="`s${i}`">
+        <path :d="s.shape.path" :fill="`url(#${id}-${i})`" />
+        <path v-if="s.clearFrom !== null" :d="`M${s.shape.from} ${s.shape.middle}H${s.clearFrom}`" class="mixed" />
+      </template>
       <path
         v-if="today !== day && year === yearOf(dayNumber(today))"
         :d="`M${x(dayNumber(today))} 0V${HEIGHT}`"
@@ -122,6 +125,11 @@ function key(event: KeyboardEvent): void {
 </template>
 
 <style scoped>
+.mixed {
+  stroke: var(--paper);
+  stroke-width: 6;
+  stroke-dasharray: 2 2.5;
+}
 .ribbon {
   position: relative;
   flex: 1;

@@ -5,6 +5,8 @@ import { strokeDays, strokeShape, type StrokeShape } from './stroke-path.ts';
 export interface LaidStroke {
   readonly shape: StrokeShape;
   readonly leafy: boolean;
+  /** Where look-alikes can be told apart, on the same scale; `null` where they always can. */
+  readonly clearFrom: number | null;
 }
 
 const LANES = 5;
@@ -40,7 +42,9 @@ export function lanesFor(
     if (!shape) continue;
     seen.add(name);
     laneEnds[lane] = s.days.latest;
-    out.push({ shape, leafy: s.leafy });
+    const clear = s.separable?.p50 ? dayNumber(s.separable.p50) : null;
+    const x = clear === null ? null : ((clear - frame.first) / (frame.last - frame.first)) * frame.width;
+    out.push({ shape, leafy: s.leafy, clearFrom: x !== null && x > shape.from ? Math.min(x, shape.to) : null });
   }
   return out;
 }

@@ -10,6 +10,8 @@ export interface StrokeShape {
   readonly path: string;
   readonly from: number;
   readonly to: number;
+  /** Height of its middle line. */
+  readonly middle: number;
   /** Shares of the gradient between which the stroke is full. */
   readonly fullFrom: number;
   readonly fullTo: number;
@@ -37,7 +39,7 @@ export function strokeShape(
   const r = (v: number): string => v.toFixed(1);
   const path = `M${r(a)} ${r(middle)}Q${r((a + b) / 2)} ${r(y)} ${r(b)} ${r(y)}L${r(c)} ${r(y)}Q${r((c + d) / 2)} ${r(y)} ${r(d)} ${r(middle)}Q${r((c + d) / 2)} ${r(y + h)} ${r(c)} ${r(y + h)}L${r(b)} ${r(y + h)}Q${r((a + b) / 2)} ${r(y + h)} ${r(a)} ${r(middle)}Z`;
   const span = Math.max(0.001, d - a);
-  return { path, from: a, to: d, fullFrom: (b - a) / span, fullTo: (c - a) / span };
+  return { path, from: a, to: d, middle, fullFrom: (b - a) / span, fullTo: (c - a) / span };
 }
 
 interface RangeText {

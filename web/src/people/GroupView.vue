@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useWords } from '../platform/words.ts';
+import ClearanceSection from './ClearanceSection.vue';
 import PeopleSection from './PeopleSection.vue';
 import RulesSection from './RulesSection.vue';
 import SettingsSection from './SettingsSection.vue';
@@ -15,7 +16,7 @@ const { group } = useGroup();
     <h1>{{ group?.name ?? words.t('group.title') }}</h1>
     <div class="halves">
       <div><RulesSection /><SoughtSection /></div>
-      <div><PeopleSection /><SettingsSection /></div>
+      <div><PeopleSection /><ClearanceSection /><SettingsSection /></div>
     </div>
   </div>
 </template>

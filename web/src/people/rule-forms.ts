@@ -1,4 +1,4 @@
-import type { HouseRule, HouseRuleKind } from '@emberfield/contract';
+import { SEARCH_HOLDS_YEARS, type HouseRule, type HouseRuleKind } from '@emberfield/contract';
 
 /** The figure a rule is set by, as people write it: shares as percent, or one in so many. */
 export function figureOf(rule: HouseRule): number | null {
@@ -12,7 +12,9 @@ export function figureOf(rule: HouseRule): number | null {
     case 'spread':
       return rule.everyNth;
     case 'restYears':
+    case 'searchHolds':
       return rule.years;
+    case 'secondPerson':
     case 'skipFirstAndLast':
     case 'matureOnly':
       return null;
@@ -26,6 +28,8 @@ const DEFAULTS: Readonly<Record<HouseRuleKind, number | null>> = {
   keepFlowering: 60,
   spread: 5,
   restYears: 1,
+  searchHolds: SEARCH_HOLDS_YEARS,
+  secondPerson: null,
   skipFirstAndLast: null,
   matureOnly: null,
 };
@@ -45,6 +49,9 @@ export function ruleWith(kind: HouseRuleKind, figure: number | null): HouseRule 
       return { kind, everyNth: Math.max(2, Math.round(n)) };
     case 'restYears':
       return { kind, years: Math.max(1, Math.round(n)) };
+    case 'searchHolds':
+      return { kind, years: Math.min(10, Math.max(1, Math.round(n))) };
+    case 'secondPerson':
     case 'skipFirstAndLast':
     case 'matureOnly':
       return { kind };

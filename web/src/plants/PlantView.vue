@@ -4,8 +4,9 @@ import { useRoute } from 'vue-router';
 import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../people/use-group.ts';
 import { useWords } from '../platform/words.ts';
+import PlantSigns from './PlantSigns.vue';
 import PlantYear from './PlantYear.vue';
-import { usePlant } from './queries.ts';
+import { usePlant, usePlants } from './queries.ts';
 import { sayCeiling, sayFigure, sayModel } from './say-model.ts';
 
 const words = useWords();
@@ -16,6 +17,11 @@ const plant = usePlant(
   computed(() => String(route.params['plantKey'])),
 );
 const p = computed(() => plant.data.value?.profile);
+const plants = usePlants(groupId);
+const nameOf = (key: string): string => {
+  const found = plants.data.value?.find((x) => x.key === key);
+  return found ? words.value.text(found.names) : key;
+};
 const day = (n: number): string =>
   words.value.format.day(new Date(Date.UTC(2025, 0, Math.round(n))).toISOString().slice(0, 10));
 const sourceOf = (key: string): string =>
@@ -31,7 +37,7 @@ const sourceOf = (key: string): string =>
         <h1>{{ words.text(p.names) }}</h1>
         <p class="soft">
           <i>{{ p.scientific }}</i> · {{ p.family }} · {{ words.t(`plants.habit.${p.habit}`) }} ·
-          {{ words.t(`plants.status.${p.status}`) }} ·
+          {{ words.t(p.severity === 'none' ? `plants.status.${p.status}` : `identify.severity.${p.severity}`) }} ·
           {{
             plant.data.value?.copiedFrom
               ? words.t('plants.copiedFrom', { name: plant.data.value.copiedFrom })
@@ -40,9 +46,11 @@ const sourceOf = (key: string): string =>
         </p>
       </div>
       <div class="acts no-print">
-        <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch', query: { plant: p.key } }">{{
-          words.t('plants.addStand')
-        }}</RouterLink><RouterLink
+        <RouterLink
+          v-if="mayPick && p.parts.length"
+          class="btn main"
+          :to="{ name: 'newPatch', query: { plant: p.key } }"
+          >{{ words.t('plants.addStand') }}</RouterLink><RouterLink
           v-if="isKeeper"
           class="btn"
           :to="{ name: 'editPlant', params: { plantKey: p.key } }"
@@ -63,7 +71,7 @@ const sourceOf = (key: string): string =>
       </h2>
       <PlantYear :profile="p" />
     </section>
-    <section class="section">
+    <section v-if="p.lookAlikes.length" class="section">
       <h2>{{ words.t('plants.lookAlikes') }}</h2>
       <table class="plain">
         <tbody>
@@ -91,13 +99,26 @@ const sourceOf = (key: string): string =>
         </tbody>
       </table>
     </section>
-    <section class="section">
+    <PlantSigns :shows="p.shows" />
+    <section v-if="p.substitutes.length" class="section">
+      <h2>{{ words.t('plants.substitutes') }}</h2>
+      <ul>
+        <li v-for="x in p.substitutes" :key="x.plantKey">
+          <RouterLink :to="{ name: 'plant', params: { plantKey: x.plantKey } }">{{ nameOf(x.plantKey) }}</RouterLink>:
+          {{ words.text(x.purpose) }}
+        </li>
+      </ul>
+    </section>
+    <section v-if="p.parts.length" class="section">
       <h2>{{ words.t('plants.parts') }}</h2>
       <table class="plain">
         <tbody>
           <tr v-for="x in p.parts" :key="x.key">
             <td class="first-col">
-              <b>{{ words.text(x.name) }}</b><br /><span class="soft small">{{ words.text(x.use) }}</span>
+              <b>{{ words.text(x.name) }}</b><br /><span class="soft small">{{ words.text(x.use) }}</span
+              ><br /><span class="small" :class="{ warn: x.eating !== 'raw' }">{{
+                words.t(`plants.eating.${x.eating}`)
+              }}</span>
             </td>
             <td>
               <p>{{ words.text(x.method) }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useGroup } from '../people/use-group.ts';
+import ChoiceChips from '../kit/ChoiceChips.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useWords } from '../platform/words.ts';
 import { usePlants } from './queries.ts';
@@ -9,12 +10,18 @@ const words = useWords();
 const { groupId } = useGroup();
 const plants = usePlants(groupId);
 const text = ref('');
+const kind = ref<'gathered' | 'known' | null>(null);
 const shown = computed(() => {
   const t = text.value.trim().toLowerCase();
   return (plants.data.value ?? []).filter(
-    (p) => !t || [words.value.text(p.names), p.scientific, p.family].some((n) => n.toLowerCase().includes(t)),
+    (p) =>
+      (kind.value === null || p.parts.length > 0 === (kind.value === 'gathered')) &&
+      (!t || [words.value.text(p.names), p.scientific, p.family].some((n) => n.toLowerCase().includes(t))),
   );
 });
+const kinds = computed(() =>
+  (['gathered', 'known'] as const).map((k) => ({ value: k, label: words.value.t(`plants.kind.${k}`) })),
+);
 const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom !== null).length);
 </script>
 
@@ -29,6 +36,8 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
         type="search"
         :placeholder="words.t('plants.search')"
         :aria-label="words.t('plants.search')" />
+      <ChoiceChips v-model="kind" optional :label="words.t('plants.kinds')" :options="kinds" />
+      <RouterLink class="btn" :to="{ name: 'identify' }">{{ words.t('identify.title') }}</RouterLink>
     </header>
     <StateNote
       v-if="plants.isError.value"
@@ -53,7 +62,8 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
               }}{{ p.copiedFrom ? ` · ${words.t('plants.own')}` : '' }}</small
             ></span
           >
-          <span :class="p.deadlyLookAlikes ? 'warn' : 'soft'">{{
+          <span v-if="p.severity !== 'none'" class="warn">{{ words.t(`identify.severity.${p.severity}`) }}</span>
+          <span v-else :class="p.deadlyLookAlikes ? 'warn' : 'soft'">{{
             p.deadlyLookAlikes ? words.t('plants.deadly', { n: p.deadlyLookAlikes }) : ''
           }}</span>
         </RouterLink>

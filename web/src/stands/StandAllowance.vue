@@ -35,6 +35,12 @@ const main = computed(() => props.outlooks[chosen.value]!);
         words.window(main, day)
       }}</ReasonText>
     </p>
+    <p v-if="main.inseparable && main.separable?.p50" class="warn small">
+      {{ words.t('stand.inseparable', { day: words.format.day(main.separable.p50, day) }) }}
+    </p>
+    <p v-if="main.leafByLeaf.length" class="warn small">
+      {{ words.t('clearance.leafByLeaf', { names: words.format.list(main.leafByLeaf.map((n) => words.text(n))) }) }}
+    </p>
     <p>
       <b :class="{ warn: main.allowance.kind === 'none' }">{{ words.allowance(main.allowance) }}</b>
       <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(main.allowance) }) }}</span>

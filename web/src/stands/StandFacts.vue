@@ -4,7 +4,7 @@ import type { StandView } from '@emberfield/contract';
 import HazardList from '../kit/HazardList.vue';
 import { useWords } from '../platform/words.ts';
 
-/** Is it what you think, how many are there, and what to take care of. */
+/** How many there are, and what to take care of. */
 const props = defineProps<{ stand: StandView; day: string }>();
 const words = useWords();
 const MOST_COUNTS = 6;
@@ -12,18 +12,6 @@ const counts = computed(() => [...props.stand.counts].reverse().slice(0, MOST_CO
 </script>
 
 <template>
-  <section class="section">
-    <h2>{{ words.t('stand.identity') }}</h2>
-    <p :class="{ warn: stand.identity !== 'confirmed' }">{{ words.t(`stand.${stand.identity}`) }}</p>
-    <ul class="small list">
-      <li v-for="l in stand.profile.lookAlikes" :key="l.scientific">
-        <b>{{ words.text(l.name) }}</b>
-        <span :class="l.severity === 'deadly' ? 'warn' : 'soft'"> {{ words.t(`stand.severity.${l.severity}`) }}</span>:
-        {{ words.text(l.separatedBy) }}
-      </li>
-    </ul>
-    <p v-if="stand.patch.neighbours" class="small">{{ stand.patch.neighbours }}</p>
-  </section>
   <section class="section">
     <h2>{{ words.t('stand.countTitle') }}</h2>
     <p v-if="!counts.length" class="soft">{{ words.t('stand.neverCounted') }}</p>

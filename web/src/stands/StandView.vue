@@ -15,6 +15,7 @@ import SeasonTable from './SeasonTable.vue';
 import StageTable from './StageTable.vue';
 import StandAllowance from './StandAllowance.vue';
 import StandFacts from './StandFacts.vue';
+import StandIdentity from './StandIdentity.vue';
 import { standSubtitle } from './stand-subtitle.ts';
 
 const words = useWords();
@@ -40,11 +41,12 @@ const asTable = ref(false);
 
 <template>
   <StateNote v-if="stand.isError.value" state="failed" :text="stand.error.value?.message" @retry="stand.refetch()" />
-  <StateNote v-else-if="!s || !main" state="loading" />
+  <StateNote v-else-if="!s" state="loading" />
   <div v-else class="two" :aria-busy="stand.isPlaceholderData.value">
     <header class="top">
       <div class="head">
         <CoalMark
+          v-if="main"
           :readiness="main.readiness"
           :thorns="main.thorns"
           :size="54"
@@ -66,16 +68,18 @@ const asTable = ref(false);
           {{ words.t('stand.stageTable') }}
         </button>
       </div>
+      <p v-if="!main" class="soft">{{ words.t('stand.onlyKnown') }}</p>
       <StageTable v-if="asTable" :stand="s" :day="day" />
       <StageLadder v-else :stand="s" :day="day" />
-      <SeasonTable :stand="s" :day="day" />
+      <SeasonTable v-if="main" :stand="s" :day="day" />
       <section class="section">
         <h2>{{ words.t('stand.record') }}</h2>
         <EntryList :stand="s" />
       </section>
     </div>
     <aside class="side">
-      <StandAllowance v-model="chosen" :stand="s" :outlooks="outlooks" :day="day" />
+      <StandAllowance v-if="main" v-model="chosen" :stand="s" :outlooks="outlooks" :day="day" />
+      <StandIdentity :stand="s" :day="day" />
       <StandFacts :stand="s" :day="day" />
       <section v-if="isKeeper" class="section no-print">
         <h2>{{ words.t('stand.rules') }}</h2>

@@ -1,10 +1,15 @@
 import type { EntryView, PlantProfile } from '@emberfield/contract';
+import type { SeenSign } from '@emberfield/core/identity';
 import type { Words } from '@emberfield/words';
 
 /** One line of the record in words. */
 export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words): string {
   const { t, format } = words;
   const joined = (...pieces: readonly (string | null | false)[]): string => pieces.filter(Boolean).join(' · ');
+  const saySign = ({ sign, state, present }: SeenSign): string => {
+    const what = t(`state.${sign}.${state}`);
+    return `${t(`sign.${sign}`)}: ${present ? what : t('identify.notSo', { what })}`;
+  };
   switch (entry.kind) {
     case 'stageSighting': {
       const stage = profile.stages.find((s) => s.key === entry.body.stage);
@@ -46,7 +51,18 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
     case 'provenance':
       return joined(t('visit.shownBy'), entry.body.shownBy, entry.body.calledThere);
     case 'identity':
-      return joined(t('visit.identity'), t(`stand.${entry.body.status}`), ...entry.body.signs, entry.body.note);
+      return joined(
+        t('visit.identity'),
+        t(`stand.${entry.body.status}`),
+        ...entry.body.seen.map(saySign),
+        ...entry.body.signs,
+        entry.body.note,
+      );
+    case 'awaited':
+      return joined(
+        t('duty.awaited', { sign: t(`sign.${entry.body.sign}`), day: format.day(entry.body.due) }),
+        entry.body.note,
+      );
     case 'note':
       return entry.body.text;
     case 'visit':

@@ -34,12 +34,12 @@ describe('a line of the record', () => {
     [entry('take', take(400, { measure: 'gram' })), 'flower heads · 400 g'],
     [entry('loss', { cause: 'mown', share: 0.3, note: 'the verge' }), 'Lost to others · mown · 30 % · the verge'],
     [
-      entry('search', { lookedFor: 'Dwarf elder', found: false, stage: '', deadly: false }),
+      entry('search', { lookedFor: 'Dwarf elder', plantKey: null, found: false, stage: '', deadly: false }),
       'Looked for · Dwarf elder · not found',
     ],
     [entry('provenance', { shownBy: 'Ode', calledThere: 'bore tree' }), 'Who showed the place · Ode · bore tree'],
     [
-      entry('identity', { status: 'confirmed', signs: ['warty twigs'], note: '' }),
+      entry('identity', { status: 'confirmed', phase: null, seen: [], leftOpen: [], signs: ['warty twigs'], note: '' }),
       'Identity · confirmed · warty twigs',
     ],
     [entry('note', { text: 'wet' }), 'wet'],

@@ -54,6 +54,11 @@ const checks = computed(
         @update:model-value="$event && choosePart($event)" />
       <details v-if="checks.length || here.length || stand.patch.neighbours" class="checks" :open="urgent">
         <summary>{{ words.t('take.checks') }}</summary>
+        <p v-if="outlook.leafByLeaf.length" class="warn">
+          {{
+            words.t('clearance.leafByLeaf', { names: words.format.list(outlook.leafByLeaf.map((n) => words.text(n))) })
+          }}
+        </p>
         <p v-if="stand.patch.neighbours">
           <b>{{ words.t('take.besides') }}</b>: {{ stand.patch.neighbours }}
         </p>

@@ -25,7 +25,7 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
       <p class="soft">{{ words.t('visit.lead') }}</p>
       <VisitStages v-model="visit" :profile="stand.profile" />
       <VisitCount v-model="visit" />
-      <VisitIdentity v-model="visit" :profile="stand.profile" />
+      <VisitIdentity v-model="visit" :stand="stand" />
       <VisitNotes v-model="visit" :today="today" />
       <p v-for="f in failures" :key="f" class="warn" role="alert">{{ f }}</p>
     </div>

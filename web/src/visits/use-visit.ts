@@ -35,14 +35,16 @@ export function useVisit(): {
   const busy = ref(false);
   const failures = ref<readonly string[]>([]);
   const day = computed(() => visit.value.day || today.value);
-  const isDeadly = (name: string): boolean =>
-    stand.value?.profile.lookAlikes.some((l) => words.value.text(l.name) === name && l.severity === 'deadly') ?? false;
+  const lookAlike = (name: string) => {
+    const known = stand.value?.lookAlikes.find((l) => words.value.text(l.name) === name);
+    return { plantKey: known?.plantKey ?? null, deadly: known?.severity === 'deadly' };
+  };
   const drafts = computed(() =>
     draftsOf(visit.value, {
       patchId: stand.value?.patchId ?? '',
       standId: standId.value,
       day: day.value,
-      deadly: isDeadly,
+      lookAlike,
       stageNow: stand.value?.outlooks[0]?.stageSeen?.stage ?? '',
     }),
   );

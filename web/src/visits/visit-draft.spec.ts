@@ -3,7 +3,13 @@ import { entrySchema } from '@emberfield/contract';
 import { blankVisit, censusOf, draftsOf, estimateOf, stagesWith, type VisitDraft } from './visit-draft.ts';
 
 const id = '01900000-0000-7000-8000-000000000001';
-const place = { patchId: id, standId: id, day: '2026-05-15', deadly: (n: string) => n === 'Yew', stageNow: 'capsOff' };
+const place = {
+  patchId: id,
+  standId: id,
+  day: '2026-05-15',
+  lookAlike: (n: string) => ({ deadly: n === 'Yew', plantKey: n === 'Yew' ? 'yew' : null }),
+  stageNow: 'capsOff',
+};
 const filled = (over: Partial<VisitDraft>) => draftsOf({ ...blankVisit(), ...over }, place);
 
 describe('the visit form', () => {
@@ -17,8 +23,6 @@ describe('the visit form', () => {
       lossCause: 'mown',
       lookedFor: 'Yew',
       found: true,
-      identity: 'confirmed',
-      signs: ['rolls between the fingers'],
       shownBy: 'Ode',
       note: ' wet ',
     });
@@ -28,7 +32,6 @@ describe('the visit form', () => {
       'census',
       'loss',
       'search',
-      'identity',
       'provenance',
       'note',
     ]);
@@ -45,7 +48,7 @@ describe('the visit form', () => {
       };
       expect(() => entrySchema.validateSync(entry, { strict: true }), d.kind).not.to.throw();
     }
-    expect(drafts[4]!.body).to.include({ deadly: true, found: true, stage: 'capsOff' });
+    expect(drafts[4]!.body).to.include({ deadly: true, plantKey: 'yew', found: true, stage: 'capsOff' });
     expect(drafts[1]!.body).to.include({ reached: false, share: null });
   });
   it('waits with a count until it is one', () => {

@@ -1,4 +1,4 @@
-import type { EntryBodies, IdentityStatus, LOSS_CAUSES } from '@emberfield/contract';
+import type { EntryBodies, LOSS_CAUSES } from '@emberfield/contract';
 import {
   completeCount,
   countByEye,
@@ -25,8 +25,6 @@ export interface VisitDraft {
   lossShare: number;
   lookedFor: string | null;
   found: boolean | null;
-  identity: IdentityStatus | null;
-  signs: string[];
   shownBy: string;
   calledThere: string;
   note: string;
@@ -48,8 +46,6 @@ export const blankVisit = (): VisitDraft => ({
   lossShare: 0.3,
   lookedFor: null,
   found: null,
-  identity: null,
-  signs: [],
   shownBy: '',
   calledThere: '',
   note: '',
@@ -69,12 +65,12 @@ export interface VisitPlace {
   readonly patchId: string;
   readonly standId: string;
   readonly day: string;
-  readonly deadly: (lookedFor: string) => boolean;
+  readonly lookAlike: (lookedFor: string) => { readonly plantKey: string | null; readonly deadly: boolean };
   readonly stageNow: string;
 }
 
 /** The entries a filled-in form amounts to; an empty form makes none. */
-export function draftsOf(v: VisitDraft, { patchId, standId, day, deadly, stageNow }: VisitPlace): readonly Draft[] {
+export function draftsOf(v: VisitDraft, { patchId, standId, day, lookAlike, stageNow }: VisitPlace): readonly Draft[] {
   const drafts: Draft[] = [];
   const put = <K extends Draft['kind']>(kind: K, body: EntryBodies[K]): void =>
     void drafts.push({ kind, patchId, standId, day, body });
@@ -84,8 +80,7 @@ export function draftsOf(v: VisitDraft, { patchId, standId, day, deadly, stageNo
   if (census) put('census', census);
   if (v.lossCause) put('loss', { cause: v.lossCause, share: v.lossShare, note: '' });
   if (v.lookedFor && v.found !== null)
-    put('search', { lookedFor: v.lookedFor, found: v.found, stage: stageNow, deadly: deadly(v.lookedFor) });
-  if (v.identity) put('identity', { status: v.identity, signs: v.signs, note: '' });
+    put('search', { lookedFor: v.lookedFor, found: v.found, stage: stageNow, ...lookAlike(v.lookedFor) });
   if (v.shownBy.trim()) put('provenance', { shownBy: v.shownBy.trim(), calledThere: v.calledThere.trim() });
   if (v.note.trim()) put('note', { text: v.note.trim() });
   return drafts;

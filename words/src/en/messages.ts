@@ -1,5 +1,6 @@
 import { errors, leftOut, reasons } from './errors.ts';
 import { hearth } from './hearth.ts';
+import { identify } from './identify.ts';
 import { patches } from './patches.ts';
 import { people } from './people.ts';
 import { plants } from './plants.ts';
@@ -20,6 +21,7 @@ export const english = {
   ...patches,
   ...plants,
   ...signs,
+  ...identify,
   ...weather,
   ...sentences,
   errors,

@@ -79,6 +79,8 @@ export const people = {
       matureOnly: 'Mature plants only',
       keepFlowering: 'Leave a share to flower',
       restYears: 'Rest after a take, years',
+      secondPerson: 'Two people confirm what it is',
+      searchHolds: 'A search for look-alikes holds',
     },
     unitOf: {
       perPlantCap: 'a plant',
@@ -87,6 +89,7 @@ export const people = {
       spread: 'plants',
       keepFlowering: '%',
       restYears: 'years',
+      searchHolds: 'seasons',
     },
   },
 };

@@ -235,6 +235,7 @@ export const signs = {
       ridges: 'blunt forked ridges',
       pores: 'pores',
       spines: 'small spines',
+      noneBeneath: 'smooth, nothing there',
     },
     stipe: {
       bareStem: 'bare',

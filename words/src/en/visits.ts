@@ -65,8 +65,6 @@ export const visits = {
     found: 'found',
     notFound: 'not found',
     identity: 'Identity',
-    identityLead: 'What do you say it is now?',
-    signsSeen: 'Signs seen',
     note: 'Note',
     shownBy: 'Who showed the place',
     calledThere: 'what it is called there',

@@ -1,17 +1,36 @@
-import type { Duty } from '@emberfield/contract';
+import type { Duty, HouseRule } from '@emberfield/contract';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
 import { seasonOf } from '@emberfield/core/phenology';
-import { identityOn, isoRange, standSeason, type Dossier } from '../../stands/index.ts';
+import {
+  deadlyOpen,
+  identityOn,
+  isoRange,
+  lookAlikesOn,
+  showsNext,
+  showsOn,
+  standSeason,
+  stillAwaited,
+  type Dossier,
+} from '../../stands/index.ts';
 
 const COUNT_EVERY_DAYS = 400;
 const LEAVE_NOTICE_DAYS = 60;
 
-/** What a stand asks for besides taking: a second look, a count, a new leave. */
-export function dutiesOf(dossier: Dossier, day: DayNumber, today: DayNumber): readonly Duty[] {
+/** What a stand asks for besides taking: a result that is due, a second look, a search, a count, a new leave. */
+export function dutiesOf(
+  dossier: Dossier,
+  day: DayNumber,
+  today: DayNumber,
+  houseRules: readonly HouseRule[],
+): readonly Duty[] {
   const { stand, patch, record } = dossier;
   const duties: Duty[] = [];
-  const identity = identityOn(dossier, day);
-  if (identity !== 'confirmed') duties.push(settle(dossier, day, today));
+  const { status: identity, secondNeeded } = identityOn(dossier, day, houseRules);
+  for (const { sign, due } of stillAwaited(record, day))
+    duties.push({ kind: 'awaited', standId: stand.id, sign, due: isoDay(due) });
+  if (secondNeeded) duties.push({ kind: 'secondPerson', standId: stand.id });
+  else if (identity !== 'confirmed') duties.push(settle(dossier, day, today));
+  else duties.push(...searches(dossier, day, houseRules));
   const lastCount = record.counts.findLast((c) => c.day <= day)?.day ?? null;
   if (identity !== 'unconfirmed' && (lastCount === null || day - lastCount > COUNT_EVERY_DAYS))
     duties.push({ kind: 'countStand', standId: stand.id, lastCount: lastCount === null ? null : isoDay(lastCount) });
@@ -24,6 +43,23 @@ export function dutiesOf(dossier: Dossier, day: DayNumber, today: DayNumber): re
   )
     duties.push({ kind: 'leaveEnds', standId: stand.id, until: leaveUntil });
   return duties;
+}
+
+/** Deadly look-alikes to look for while they show, where an early stage of a settled stand waits for it. */
+function searches(dossier: Dossier, day: DayNumber, houseRules: readonly HouseRule[]): readonly Duty[] {
+  const { stand, patch, plant } = dossier;
+  if (!plant.profile.windows.some((w) => w.separableFrom)) return [];
+  return deadlyOpen(lookAlikesOn(dossier, day, houseRules)).map(({ lookAlike, plant: its, search }) => {
+    const next = its && showsNext(its.profile, patch, day);
+    return {
+      kind: 'searchLookAlike',
+      standId: stand.id,
+      name: lookAlike.name,
+      last: 'since' in search ? isoDay(search.since) : null,
+      showsNow: its === null || showsOn(its.profile, patch, day),
+      showsNext: next === null ? null : isoDay(next),
+    };
+  });
 }
 
 /** Look again when it flowers (BBCH 6) or fruits (8), whichever comes next: that is when most signs show. */

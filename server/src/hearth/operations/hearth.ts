@@ -28,9 +28,9 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
     day: iso,
     today: group.today,
     conditions: conditionsOn(weather, stands[0]?.patch ?? weather?.station ?? null, day, group.zone),
-    stands: stands.map((d) => refOf(d, day)),
+    stands: stands.map((d) => refOf(d, day, houseRules)),
     outlooks: stands.flatMap((d) => outlooksOn(d, day, today, houseRules)),
-    duties: stands.flatMap((d) => dutiesOf(d, day, today)),
+    duties: stands.flatMap((d) => dutiesOf(d, day, today, houseRules)),
   };
 }
 
@@ -73,6 +73,7 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
           part: part.key,
           opens: isoRange(w.opens),
           closes: isoRange(w.closes),
+          separable: w.separable && isoRange(w.separable),
           leafy: ['leaf', 'shoot', 'tip', 'root'].includes(part.key),
         });
       }

@@ -22,8 +22,23 @@ export async function plantsOf(
     catalogue.map((profile) => [profile.key, { profile, revision: 0, copiedFrom: null }]),
   );
   for (const { key, profile, revision, copiedFrom } of await latestOwnProfiles(db, groupId))
-    known.set(key, { profile, revision, copiedFrom });
+    known.set(key, { profile: completed(profile, known.get(copiedFrom)?.profile), revision, copiedFrom });
   return known;
+}
+
+/** An own profile saved before signs had states: what it lacks comes from the plant it was copied from. */
+function completed(profile: PlantProfile, base: PlantProfile | undefined): PlantProfile {
+  if (Array.isArray(profile.shows)) return profile;
+  return {
+    ...profile,
+    severity: base?.severity ?? 'none',
+    shows: base?.shows ?? [],
+    substitutes: base?.substitutes ?? [],
+    parts: profile.parts.map((p) => ({
+      ...p,
+      eating: base?.parts.find((b) => b.key === p.key)?.eating ?? 'none',
+    })),
+  };
 }
 
 export async function listPlants(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly PlantListItem[]> {
@@ -36,6 +51,7 @@ export async function listPlants(deps: Dependencies, { group }: GroupContext<nul
       family: p.family,
       habit: p.habit,
       status: p.status,
+      severity: p.severity,
       parts: p.parts.map(({ key, name }) => ({ key, name })),
       deadlyLookAlikes: p.lookAlikes.filter((l) => l.severity === 'deadly').length,
       copiedFrom,

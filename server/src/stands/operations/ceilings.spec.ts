@@ -1,10 +1,20 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
-import type { HouseRule } from '@emberfield/contract';
+import type { HouseRule, PlantProfile } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
-import { ceilingsOf, openLookAlike, spentBy, type CeilingFacts } from './ceilings.ts';
-import { recordOf } from './stand-record.ts';
+import type { SearchState } from '@emberfield/core/identity';
+import { ceilingsOf, spentBy, type CeilingFacts } from './ceilings.ts';
+import type { LookAlikeStanding } from './look-alikes.ts';
 
+const standings = (
+  profile: PlantProfile,
+  searches: Readonly<Record<string, SearchState>> = {},
+): readonly LookAlikeStanding[] =>
+  profile.lookAlikes.map((lookAlike) => ({
+    lookAlike,
+    plant: null,
+    search: searches[lookAlike.name['en']!] ?? { state: 'neverLooked' },
+  }));
 const profileOf = (key: string) => CATALOGUE.find((p) => p.key === key)!;
 const day = dayNumber('2026-05-15');
 const freeGround = {
@@ -31,7 +41,9 @@ function facts(plant: string, part: string, over: Partial<CeilingFacts> & { grou
     sinceYear: null,
     restUntil: null,
     identity: 'confirmed',
-    record: recordOf([]),
+    lookAlikes: standings(profile),
+    confirmedBefore: true,
+    clearance: null,
     houseRules: [],
     season: 2026,
     day,
@@ -73,14 +85,42 @@ describe('the ceilings on a part', () => {
       'identity:identity',
     );
   });
-  it('lock a stand in which a deadly look-alike was seen, until it was looked for in vain', () => {
-    const seen = { day: day - 20, lookedFor: 'Autumn crocus', found: true, deadly: true };
-    const record = { ...recordOf([]), searches: [seen] };
-    expect(kinds(facts('ramsons', 'leaf', { record }))).to.include('identity:lookAlikeSeen');
-    expect(openLookAlike({ ...record, searches: [seen, { ...seen, day: day - 2, found: false }] }, day)).to.equal(null);
-    expect(openLookAlike({ ...record, searches: [seen, { ...seen, lookedFor: 'Arum', found: false }] }, day)).to.equal(
-      'Autumn crocus',
-    );
+  it('lock a stand in which a deadly look-alike was found, whatever the stage', () => {
+    const lookAlikes = standings(profileOf('ramsons'), { 'Autumn crocus': { state: 'found', since: day - 20 } });
+    expect(kinds(facts('ramsons', 'leaf', { lookAlikes }))).to.include('identity:lookAlikeSeen');
+  });
+  it('lock the early stage until each deadly look-alike was looked for in vain, and again when that is too long ago', () => {
+    const early = (searches: Record<string, SearchState>, over: Partial<CeilingFacts> = {}) =>
+      ceilingsOf(
+        facts('ramsons', 'leaf', {
+          separableFrom: day + 5,
+          lookAlikes: standings(profileOf('ramsons'), searches),
+          ...over,
+        }),
+      ).flatMap(({ rule }) =>
+        'name' in rule ? [`${rule.kind} ${rule.name}`] : rule.kind === 'notConfirmedBefore' ? [rule.kind] : [],
+      );
+    const absent: SearchState = { state: 'absent', since: day - 300, until: day + 300 };
+    const both = { 'Autumn crocus': absent, 'Lily of the valley': absent };
+    expect(early(both)).to.deep.equal([]);
+    expect(early(both, { confirmedBefore: false })).to.deep.equal(['notConfirmedBefore']);
+    expect(early({ 'Autumn crocus': absent })).to.deep.equal(['lookAlikeUnsearched Lily of the valley']);
+    const expired: SearchState = { state: 'expired', since: day - 900, until: day - 1 };
+    expect(early({ ...both, 'Autumn crocus': expired })).to.deep.equal(['lookAlikeUnsearched Autumn crocus']);
+    // Once it can be told apart, a search is not asked for any more.
+    expect(early({}, { separableFrom: day })).to.deep.equal([]);
+  });
+  it('leave a milder look-alike to people cleared for the family, leaf by leaf; the group’s own answer asks for nobody', () => {
+    const lookAlikes = standings(profileOf('ramsons'), { 'Lords-and-ladies': { state: 'found', since: day - 20 } });
+    const as = (clearance: CeilingFacts['clearance']) => kinds(facts('ramsons', 'leaf', { lookAlikes, clearance }));
+    expect(as('none')).to.include('identity:leafByLeaf');
+    expect(as('cleared')).not.to.include('identity:leafByLeaf');
+    expect(as(null)).not.to.include('identity:leafByLeaf');
+    expect(as('closed')).to.include('identity:familyClosed');
+  });
+  it('are none of the rules that only say how a thing is settled', () => {
+    const houseRules: HouseRule[] = [{ kind: 'secondPerson' }, { kind: 'searchHolds', years: 2 }];
+    expect(kinds(facts('nettle', 'tip', { houseRules }))).to.deep.equal(kinds(facts('nettle', 'tip')));
   });
   it('rest a stand up to and with the named day, and close poisoned ground', () => {
     expect(kinds(facts('nettle', 'tip', { restUntil: '2026-05-15' }))).to.include('stand:rest');

@@ -1,15 +1,16 @@
 import {
   CONTAMINATING,
+  type Clearance,
   type HouseRule,
   type IdentityStatus,
   type PartKey,
   type PlantProfile,
   type ProfilePart,
 } from '@emberfield/contract';
-import type { Ceiling } from '@emberfield/core/allowance';
+import type { Ceiling, CeilingRule } from '@emberfield/core/allowance';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import type { PatchRow } from '../../patches/index.ts';
-import type { StandRecord } from './stand-record.ts';
+import { deadlyFound, deadlyOpen, milderOpen, type LookAlikeStanding } from './look-alikes.ts';
 
 export interface CeilingFacts {
   readonly profile: PlantProfile;
@@ -18,7 +19,11 @@ export interface CeilingFacts {
   readonly sinceYear: number | null;
   readonly restUntil: string | null;
   readonly identity: IdentityStatus;
-  readonly record: StandRecord;
+  readonly lookAlikes: readonly LookAlikeStanding[];
+  /** It was settled before this season's early stage began. */
+  readonly confirmedBefore: boolean;
+  /** What the person may do with the family; `null`: nobody in particular is asked about. */
+  readonly clearance: Clearance | null;
   readonly houseRules: readonly HouseRule[];
   readonly season: number;
   readonly day: DayNumber;
@@ -60,23 +65,36 @@ function ofOwner({ patch, part, day }: CeilingFacts): Ceiling[] {
   return [];
 }
 
-function ofIdentity({ profile, identity, record, day, separableFrom }: CeilingFacts): Ceiling[] {
+function ofIdentity(facts: CeilingFacts): Ceiling[] {
+  const { profile, identity, day, separableFrom, lookAlikes, confirmedBefore, clearance } = facts;
+  const bar = (rule: CeilingRule): Ceiling => ({ source: 'identity', rule });
   const deadly = profile.lookAlikes.some((l) => l.severity === 'deadly');
+  const inseparable = separableFrom !== null && day < separableFrom;
   const out: Ceiling[] = [];
-  if (identity === 'unconfirmed') out.push({ source: 'identity', rule: { kind: 'identity', status: identity } });
-  if (identity === 'provisional' && (deadly || (separableFrom !== null && day < separableFrom)))
-    out.push({ source: 'identity', rule: { kind: 'identity', status: identity } });
-  const seen = openLookAlike(record, day);
-  if (seen) out.push({ source: 'identity', rule: { kind: 'lookAlikeSeen', name: seen } });
+  if (identity === 'unconfirmed') out.push(bar({ kind: 'identity', status: identity }));
+  if (identity === 'provisional' && (deadly || inseparable)) out.push(bar({ kind: 'identity', status: identity }));
+  const found = deadlyFound(lookAlikes);
+  if (found) out.push(bar({ kind: 'lookAlikeSeen', name: nameOf(found) }));
+  if (identity === 'confirmed' && inseparable) {
+    if (!confirmedBefore) out.push(bar({ kind: 'notConfirmedBefore' }));
+    for (const open of deadlyOpen(lookAlikes))
+      if (open !== found)
+        out.push(
+          bar({
+            kind: 'lookAlikeUnsearched',
+            name: nameOf(open),
+            search: open.search.state === 'expired' ? 'expired' : 'neverLooked',
+          }),
+        );
+  }
+  const { family } = profile;
+  if (clearance === 'closed') out.push(bar({ kind: 'familyClosed', family }));
+  const [milder] = milderOpen(lookAlikes, inseparable);
+  if (milder && clearance === 'none') out.push(bar({ kind: 'leafByLeaf', name: nameOf(milder), family }));
   return out;
 }
 
-/** A deadly look-alike found in the stand and not since looked for in vain. */
-export function openLookAlike(record: StandRecord, day: DayNumber): string | null {
-  const last = new Map<string, boolean>();
-  for (const s of record.searches) if (s.day <= day && s.deadly) last.set(s.lookedFor, s.found);
-  return [...last].find(([, found]) => found)?.[0] ?? null;
-}
+const nameOf = ({ lookAlike }: LookAlikeStanding): string => lookAlike.name['en']!;
 
 function ofStand({ patch, restUntil, day }: CeilingFacts): Ceiling[] {
   const out: Ceiling[] = [];
@@ -89,6 +107,7 @@ function ofStand({ patch, restUntil, day }: CeilingFacts): Ceiling[] {
 
 function ofHouse({ houseRules, lastTakenSeason, season, seasonStartsOn }: CeilingFacts): Ceiling[] {
   return houseRules.flatMap((rule): Ceiling[] => {
+    if (rule.kind === 'secondPerson' || rule.kind === 'searchHolds') return [];
     if (rule.kind !== 'restYears') return [{ source: 'houseRule', rule }];
     if (lastTakenSeason === null || season - lastTakenSeason > rule.years) return [];
     return [

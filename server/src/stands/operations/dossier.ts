@@ -1,10 +1,9 @@
-import type { HouseRule, IdentityStatus } from '@emberfield/contract';
+import type { HouseRule } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import type { HouseRuleRow } from '../../people/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { pickNearest, weatherOf, type KnownWeather } from '../../weather/index.ts';
-import type { DayNumber } from '@emberfield/core/measure';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
 import { recordsFor, recordUnderLock } from './kept-records.ts';
@@ -13,6 +12,8 @@ import type { StandRecord } from './stand-record.ts';
 /** All that is known of a stand: what every derived answer is reckoned from. */
 export interface Dossier extends StandAtPatch {
   readonly plant: KnownPlant;
+  /** Plants of the group by genus and species, to find look-alikes by. */
+  readonly byName: GroupCommons['byName'];
   readonly record: StandRecord;
   readonly weather: KnownWeather | null;
   /** What derived answers of the stand hang on besides the day, as a text to keep them under. */
@@ -43,7 +44,7 @@ export async function dossiersOf(
     const station = pickNearest(commons.stations, row.patch);
     const weather = station && (await weatherOf(deps.db, station));
     const key = [row.stand.id, row.stand.revision, row.patch.version, group.id, group.revision].join(':');
-    stands.push({ ...row, plant, record: known.get(row.stand.id)!, weather, key });
+    stands.push({ ...row, plant, byName: commons.byName, record: known.get(row.stand.id)!, weather, key });
   }
   return { stands, ...commons };
 }
@@ -72,9 +73,4 @@ async function onlyStand(on: Queryable, groupId: string, id: string): Promise<re
 /** House rules in force on a day. */
 export function rulesInForce(rules: readonly HouseRuleRow[], day: string): readonly HouseRule[] {
   return rules.filter((r) => r.since <= day && (r.until === null || r.until > day)).map((r) => r.rule as HouseRule);
-}
-
-/** How settled the identity is on a day: the last word said by then, or what was said when the stand was entered. */
-export function identityOn(dossier: Pick<Dossier, 'stand' | 'record'>, day: DayNumber): IdentityStatus {
-  return dossier.record.identities.findLast((i) => i.day <= day)?.status ?? dossier.stand.identity;
 }

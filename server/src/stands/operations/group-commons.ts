@@ -1,5 +1,6 @@
 import type { Dependencies } from '../../dependencies.ts';
-import { allRules, type HouseRuleRow } from '../../people/index.ts';
+import { binomialOf } from '@emberfield/contract';
+import { allRules, clearancesOf, type ClearanceRow, type HouseRuleRow } from '../../people/index.ts';
 import { plantsOf, type KnownPlant } from '../../plants/index.ts';
 import { KeptLater } from '../../platform/kept.ts';
 import { stationsOf, type StationRow } from '../../weather/index.ts';
@@ -7,8 +8,11 @@ import { stationsOf, type StationRow } from '../../weather/index.ts';
 /** What the stands of a group have in common. */
 export interface GroupCommons {
   readonly plants: ReadonlyMap<string, KnownPlant>;
+  /** The same by genus and species: so look-alikes are found. Of own copies and shipped ones of a name, a shipped one. */
+  readonly byName: ReadonlyMap<string, KnownPlant>;
   readonly stations: readonly StationRow[];
   readonly rules: readonly HouseRuleRow[];
+  readonly clearances: readonly ClearanceRow[];
 }
 
 /** A group as the gate knows it: the revision of its row moves with every change to plants, stations, their days and rules. */
@@ -26,11 +30,14 @@ export function commonsOf(
   { id, revision }: KnownGroup,
 ): Promise<GroupCommons> {
   return kept.get(`${id}:${revision}`, async () => {
-    const [plants, stations, rules] = await Promise.all([
+    const [plants, stations, rules, clearances] = await Promise.all([
       plantsOf(deps, id),
       stationsOf(deps.db, id),
       allRules(deps.db, id),
+      clearancesOf(deps.db, id),
     ]);
-    return { plants, stations, rules };
+    const ownFirst = [...plants.values()].sort((a, b) => b.revision - a.revision);
+    const byName = new Map(ownFirst.map((p) => [binomialOf(p.profile.scientific), p]));
+    return { plants, byName, stations, rules, clearances };
   });
 }

@@ -1,4 +1,4 @@
-import type { AllowanceView, CeilingView, HouseRule, PartOutlook, ProfilePart } from '@emberfield/contract';
+import type { AllowanceView, CeilingView, Clearance, HouseRule, PartOutlook, ProfilePart } from '@emberfield/contract';
 import { allowanceFor, type Allowance, type CeilingRule } from '@emberfield/core/allowance';
 import { isoDay, type DayNumber } from '@emberfield/core/measure';
 import {
@@ -11,8 +11,10 @@ import {
   type WindowForecast,
 } from '@emberfield/core/phenology';
 import { Kept } from '../../platform/kept.ts';
-import { ceilingsOf, openLookAlike, spentBy } from './ceilings.ts';
-import { identityOn, type Dossier } from './dossier.ts';
+import { ceilingsOf, spentBy } from './ceilings.ts';
+import type { Dossier } from './dossier.ts';
+import { identityOn } from './identity-standing.ts';
+import { deadlyFound, deadlyOpen, lookAlikesOn, milderOpen } from './look-alikes.ts';
 import { standSeason } from './season-forecast.ts';
 import type { RecordedTake } from './stand-record.ts';
 
@@ -48,10 +50,13 @@ function outlookOn(
   const part = profile.parts.find((p) => p.key === window.part)!;
   const { forecast } = standSeason(dossier, window.season, today);
   const allowance = allowanceOn(dossier, part, window, day, houseRules);
-  const identity = identityOn(dossier, day);
+  const { status } = identityOn(dossier, day, houseRules);
+  const lookAlikes = lookAlikesOn(dossier, day, houseRules);
+  const inseparable = window.separable?.p50 != null && day < window.separable.p50;
+  const milder = milderOpen(lookAlikes, inseparable);
+  const deadly = deadlyFound(lookAlikes) !== null || (inseparable && deadlyOpen(lookAlikes).length > 0);
   const resting = allowance.binding?.rule.kind === 'rest';
   const nothingLeft = allowance.amountLeft !== null && allowance.amountLeft <= 0 && (allowance.amount ?? 0) > 0;
-  const inseparable = window.separable?.p50 != null && day < window.separable.p50 && identity !== 'confirmed';
   const seen = forecast.stages
     .flatMap((s, i) => (s.seen.by !== null && s.seen.by <= day ? [{ spec: profile.stages[i]!, by: s.seen.by }] : []))
     .at(-1);
@@ -64,11 +69,13 @@ function outlookOn(
     use: window.use,
     season: window.season,
     readiness,
-    thorns: identity !== 'confirmed' || openLookAlike(dossier.record, day) !== null || inseparable,
+    thorns: status !== 'confirmed' || deadly || milder.length > 0,
     opens: isoRange(window.opens),
     closes: isoRange(window.closes),
     opensAgain: again && isoRange(again.opens),
     separable: window.separable && isoRange(window.separable),
+    inseparable,
+    leafByLeaf: milder.map((l) => l.lookAlike.name),
     openProbability: Math.round(openOn(window, day) * 1000) / 1000,
     basis: forecast.basis,
     yearCount: forecast.yearCount,
@@ -98,7 +105,8 @@ export function windowOn(dossier: Dossier, w: number, day: DayNumber, today: Day
 
 /**
  * Allowance of a part for the window's season, from what was taken, lost and counted up to the day. A take that arrives late
- * is judged against everything stored of its season: then `takesUpTo` lies beyond the day.
+ * is judged against everything stored of its season: then `takesUpTo` lies beyond the day. `clearance` is that of the person who
+ * takes; the group's own answer asks for nobody's.
  */
 export function allowanceOn(
   dossier: Dossier,
@@ -106,7 +114,7 @@ export function allowanceOn(
   window: WindowForecast,
   day: DayNumber,
   houseRules: readonly HouseRule[],
-  takesUpTo = day,
+  { takesUpTo = day, clearance = null }: { readonly takesUpTo?: DayNumber; readonly clearance?: Clearance | null } = {},
 ): Allowance {
   const {
     stand,
@@ -134,12 +142,14 @@ export function allowanceOn(
       profile,
       part,
       patch,
-      record,
       houseRules,
       day,
+      clearance,
+      lookAlikes: lookAlikesOn(dossier, day, houseRules),
+      confirmedBefore: identityOn(dossier, startsOn(window.season) - 1, houseRules).status === 'confirmed',
       sinceYear: stand.sinceYear,
       restUntil: stand.restUntil,
-      identity: identityOn(dossier, day),
+      identity: identityOn(dossier, day, houseRules).status,
       season: window.season,
       separableFrom: window.separable?.p50 ?? null,
       lastTakenSeason: earlier ? seasonOf(earlier.day, profile.seasonStart, patch.latitudeDeg) : null,

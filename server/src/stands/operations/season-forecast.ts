@@ -10,7 +10,16 @@ import { Kept } from '../../platform/kept.ts';
 import type { Dossier } from './dossier.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'a1';
+export const MODEL_REVISION = 'b1';
+
+/** What a season is forecast from: a stand, or a plant at a place where nobody has seen it yet. */
+export interface Forecastable {
+  readonly stand: { readonly id: string };
+  readonly patch: Pick<Dossier['patch'], 'latitudeDeg' | 'heightM' | 'version'>;
+  readonly plant: Dossier['plant'];
+  readonly weather: Dossier['weather'];
+  readonly record: Pick<Dossier['record'], 'sightings' | 'sightingsKey'>;
+}
 
 export interface StandSeason {
   readonly forecast: SeasonForecast;
@@ -21,7 +30,7 @@ const MOST_SEASONS_KEPT = 20_000;
 const kept = new Kept<StandSeason>(MOST_SEASONS_KEPT);
 
 /** One season of a stand as seen today: a whole-year answer, kept under all that it depends on. */
-export function standSeason(dossier: Dossier, season: number, today: DayNumber): StandSeason {
+export function standSeason(dossier: Forecastable, season: number, today: DayNumber): StandSeason {
   const { stand, patch, plant, weather } = dossier;
   const key = [
     stand.id,

@@ -1,4 +1,4 @@
-import type { EntryBodies, IdentityStatus, PartKey } from '@emberfield/contract';
+import type { EntryBodies, PartKey } from '@emberfield/contract';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import type { StageSighting } from '@emberfield/core/phenology';
 import { completeCount, countByEye, estimateFromQuadrats, type CountEstimate } from '@emberfield/core/stand';
@@ -23,6 +23,20 @@ export interface RecordedTake {
   readonly by: string;
 }
 
+export interface RecordedIdentity extends Omit<EntryBodies['identity'], 'leftOpen'> {
+  readonly id: string;
+  readonly day: DayNumber;
+  readonly by: string;
+  readonly byId: string;
+}
+export interface RecordedAwaited {
+  readonly id: string;
+  readonly day: DayNumber;
+  readonly sign: string;
+  readonly due: DayNumber;
+  readonly note: string;
+}
+
 /** What the entries of a stand amount to: those that were neither withdrawn nor corrected, in order of their days. */
 export interface StandRecord {
   readonly sightings: readonly StageSighting[];
@@ -34,10 +48,12 @@ export interface StandRecord {
   readonly searches: readonly {
     readonly day: DayNumber;
     readonly lookedFor: string;
+    readonly plantKey: string | null;
     readonly found: boolean;
     readonly deadly: boolean;
   }[];
-  readonly identities: readonly { readonly day: DayNumber; readonly status: IdentityStatus }[];
+  readonly identities: readonly RecordedIdentity[];
+  readonly awaited: readonly RecordedAwaited[];
 }
 
 export function recordOf(entries: readonly RecordEntry[]): StandRecord {
@@ -48,7 +64,8 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     takes: [] as RecordedTake[],
     losses: [] as StandRecord['losses'][number][],
     searches: [] as StandRecord['searches'][number][],
-    identities: [] as StandRecord['identities'][number][],
+    identities: [] as RecordedIdentity[],
+    awaited: [] as RecordedAwaited[],
   };
   for (const entry of entries) {
     const { by } = entry;
@@ -73,13 +90,20 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
         record.losses.push({ day, share: (entry.body as EntryBodies['loss']).share });
         break;
       case 'search': {
-        const { lookedFor, found, deadly } = entry.body as EntryBodies['search'];
-        record.searches.push({ day, lookedFor, found, deadly });
+        const { lookedFor, plantKey, found, deadly } = entry.body as EntryBodies['search'];
+        record.searches.push({ day, lookedFor, plantKey, found, deadly });
         break;
       }
-      case 'identity':
-        record.identities.push({ day, status: (entry.body as EntryBodies['identity']).status });
+      case 'identity': {
+        const { leftOpen: _, ...said } = entry.body as EntryBodies['identity'];
+        record.identities.push({ id: entry.id, day, by, byId: entry.byId, ...said });
         break;
+      }
+      case 'awaited': {
+        const { sign, due, note } = entry.body as EntryBodies['awaited'];
+        record.awaited.push({ id: entry.id, day, sign, due: dayNumber(due), note });
+        break;
+      }
       case 'visit':
       case 'provenance':
       case 'note':
@@ -113,3 +137,10 @@ function countOf(body: EntryBodies['census']): Pick<RecordedCount, 'plants' | 'm
       return { method: body.method, plants: countByEye(body.eye), mature: null, flowering: null };
   }
 }
+
+/** Results still waited for on a day: no identity said since then names their sign. */
+export const stillAwaited = ({ awaited, identities }: StandRecord, on: DayNumber): readonly RecordedAwaited[] =>
+  awaited.filter(
+    (a) =>
+      a.day <= on && !identities.some((i) => i.day >= a.day && i.day <= on && i.seen.some((s) => s.sign === a.sign)),
+  );

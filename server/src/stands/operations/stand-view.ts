@@ -1,4 +1,13 @@
-import type { LadderSeason, StandRef, StandView } from '@emberfield/contract';
+import type {
+  Clearance,
+  HouseRule,
+  LadderSeason,
+  LookAlikeView,
+  PartOutlook,
+  StandRef,
+  StandView,
+} from '@emberfield/contract';
+import { clearanceIn } from '../../people/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
 import { seasonOf } from '@emberfield/core/phenology';
@@ -6,19 +15,23 @@ import { areaOfRing, geometryFor, seesExactly } from '../../patches/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { dossiersOf, identityOn, rulesInForce, type Dossier } from './dossier.ts';
+import { dossiersOf, rulesInForce, type Dossier } from './dossier.ts';
 import { pageOfEntries } from './entry-page.ts';
-import { isoRange, outlooksOn } from './outlook.ts';
+import { identityOn } from './identity-standing.ts';
+import { lookAlikesOn, showsNext, showsOn, type LookAlikeStanding } from './look-alikes.ts';
+import { allowanceOn, isoRange, outlooksOn, viewAllowance, windowOn } from './outlook.ts';
+import { stillAwaited } from './stand-record.ts';
 import { standSeason } from './season-forecast.ts';
 
 const MOST_PAST_SEASONS = 8;
 
-export function refOf(dossier: Dossier, day: DayNumber): StandRef {
+export function refOf(dossier: Dossier, day: DayNumber, houseRules: readonly HouseRule[]): StandRef {
   const {
     stand,
     patch,
     plant: { profile },
   } = dossier;
+  const { status, secondNeeded } = identityOn(dossier, day, houseRules);
   return {
     id: stand.id,
     plantKey: stand.plantKey,
@@ -26,7 +39,8 @@ export function refOf(dossier: Dossier, day: DayNumber): StandRef {
     patchId: patch.id,
     patchName: patch.name,
     where: stand.where,
-    identity: identityOn(dossier, day),
+    identity: status,
+    secondNeeded,
     deadlyLookAlikes: profile.lookAlikes.filter((l) => l.severity === 'deadly').map((l) => l.name),
     stationName: dossier.weather?.station.name ?? null,
   };
@@ -38,6 +52,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const {
     stands: [dossier],
     rules,
+    clearances,
   } = await dossiersOf(deps, group, params['standId']);
   if (!dossier) throw notFound('stand');
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
@@ -45,13 +60,15 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const { stand, patch, plant, record } = dossier;
   const season = seasonOf(day, plant.profile.seasonStart, patch.latitudeDeg);
   const { forecast } = standSeason(dossier, season, today);
+  const houseRules = rulesInForce(rules, iso);
+  const clearance = clearanceIn(clearances, account.accountId, plant.profile.family);
   const exact = seesExactly(patch, group, account.accountId);
   const geometry = geometryFor(patch, exact);
   const kept = record.losses
     .filter((l) => l.day <= day && l.day >= forecast.firstDay)
     .reduce((share, l) => share * (1 - l.share), 1);
   return {
-    ...refOf(dossier, day),
+    ...refOf(dossier, day, houseRules),
     version: stand.version,
     since: stand.sinceYear,
     restUntil: stand.restUntil,
@@ -66,7 +83,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       neighbours: patch.facts.neighbours,
       areaM2: geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null,
     },
-    outlooks: outlooksOn(dossier, day, today, rulesInForce(rules, iso)),
+    outlooks: outlooksFor(dossier, { day, today, houseRules, clearance }),
     ladder: {
       season: ladderSeason(dossier, season, today, day),
       past: pastSeasons(dossier, season).map((s) => ladderSeason(dossier, s, today, day)),
@@ -81,6 +98,53 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     entries: (await pageOfEntries(deps, { stand, accountId: account.accountId, before: null })).entries.filter(
       (e) => e.day <= iso,
     ),
+    lookAlikes: lookAlikesOn(dossier, day, houseRules).map((l) => viewLookAlike(l, dossier, day)),
+    identities: record.identities
+      .filter((i) => i.day <= day)
+      .map(({ byId: _, ...said }) => ({ ...said, day: isoDay(said.day) }))
+      .reverse(),
+    clearance,
+    awaited: stillAwaited(record, day).map(({ id, sign, due, note }) => ({ id, sign, note, due: isoDay(due) })),
+  };
+}
+
+interface Reading {
+  readonly day: DayNumber;
+  readonly today: DayNumber;
+  readonly houseRules: readonly HouseRule[];
+  readonly clearance: Clearance;
+}
+
+/** The outlooks as they stand for one reader: what is kept from them, or only for the cleared, has no allowance for them. */
+function outlooksFor(dossier: Dossier, { day, today, houseRules, clearance }: Reading): readonly PartOutlook[] {
+  return outlooksOn(dossier, day, today, houseRules).map((outlook, w) => {
+    if (clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0)) return outlook;
+    const part = dossier.plant.profile.parts.find((p) => p.key === outlook.part)!;
+    const window = windowOn(dossier, w, day, today);
+    return {
+      ...outlook,
+      allowance: viewAllowance(allowanceOn(dossier, part, window, day, houseRules, { clearance }), part),
+    };
+  });
+}
+
+function viewLookAlike(
+  { lookAlike, plant, search }: LookAlikeStanding,
+  { patch }: Dossier,
+  day: DayNumber,
+): LookAlikeView {
+  const { name, severity, separatedBy } = lookAlike;
+  const next = plant && showsNext(plant.profile, patch, day);
+  return {
+    name,
+    severity,
+    separatedBy,
+    plantKey: plant?.profile.key ?? null,
+    search: search.state,
+    since: 'since' in search ? isoDay(search.since) : null,
+    until: 'until' in search ? isoDay(search.until) : null,
+    showsNow: plant === null || showsOn(plant.profile, patch, day),
+    showsNext: next === null ? null : isoDay(next),
   };
 }
 

@@ -8,7 +8,7 @@ import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import { isUuid } from '@emberfield/contract';
 import * as repository from '../repository.ts';
-import { dossiersOf } from './dossier.ts';
+import { dossiersOf, rulesInForce } from './dossier.ts';
 import { commonsOf, type KnownGroup } from './group-commons.ts';
 import { pageOfEntries } from './entry-page.ts';
 import { refOf } from './stand-view.ts';
@@ -69,9 +69,10 @@ async function oneRef(
 ): Promise<StandRef> {
   const {
     stands: [dossier],
+    rules,
   } = await dossiersOf(deps, group, id);
   if (!dossier) throw notFound('stand');
-  return refOf(dossier, dayNumber(group.today));
+  return refOf(dossier, dayNumber(group.today), rulesInForce(rules, group.today));
 }
 
 export async function listEntries(

@@ -4,7 +4,7 @@ import { entrySchema, type Entry, type EntryOf, type EntryResult, type TakeVerdi
 import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById } from '../../patches/index.ts';
-import type { HouseRuleRow } from '../../people/index.ts';
+import { clearanceIn, type ClearanceRow, type HouseRuleRow } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -28,6 +28,7 @@ import {
   type KnownGroup,
   type StandAtPatch,
 } from '../../stands/index.ts';
+import { notePractice } from './practice.ts';
 
 export interface Storing {
   readonly group: InGroup;
@@ -73,7 +74,14 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
   } else assertFits(known?.dossier ?? (await standFor(deps, group, entry.standId)), entry);
   try {
     const { claimed, take } = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, known }));
-    if (claimed) rememberEntry(claimed.stand, { ...entry, standId: claimed.stand.id, by: storing.account.name });
+    if (entry.kind === 'identity') await notePractice(deps, storing, entry);
+    if (claimed)
+      rememberEntry(claimed.stand, {
+        ...entry,
+        standId: claimed.stand.id,
+        by: storing.account.name,
+        byId: storing.account.accountId,
+      });
     return { id: entry.id, status: 'stored', take };
   } catch (error) {
     if (!isDuplicate(error)) throw error;
@@ -93,6 +101,7 @@ interface Work {
 interface Known {
   readonly dossier: Dossier;
   readonly rules: readonly HouseRuleRow[];
+  readonly clearances: readonly ClearanceRow[];
 }
 
 /** One transaction: the stand is locked and updated, the allowance checked, the entry and its verdict written. */
@@ -106,7 +115,11 @@ async function storeIn(
   if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
   const judged =
     entry.kind === 'take' && known && claimed
-      ? judge(entry, { dossier: await dossierUnderLock(tx, known.dossier, claimed), rules: known.rules }, group.today)
+      ? judge(
+          entry,
+          { ...known, dossier: await dossierUnderLock(tx, known.dossier, claimed) },
+          { today: group.today, accountId: account.accountId },
+        )
       : null;
   await insertEntry(tx, rowOf(entry, { groupId: group.id, madeBy: account.accountId, storedAt: deps.clock.now() }));
   if (judged)
@@ -120,13 +133,20 @@ async function storeIn(
 }
 
 /** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */
-function judge(entry: EntryOf<'take'>, { dossier: locked, rules }: Known, today: string): TakeVerdict {
+function judge(
+  entry: EntryOf<'take'>,
+  { dossier: locked, rules, clearances }: Known,
+  { today, accountId }: { readonly today: string; readonly accountId: string },
+): TakeVerdict {
   const takes = locked.record.takes.filter((t) => t.id !== entry.replaces);
   const dossier = { ...locked, record: { ...locked.record, takes } };
   const part = dossier.plant.profile.parts.find((p) => p.key === entry.body.part)!;
   const [day, todayNumber] = [dayNumber(entry.day), dayNumber(today)];
   const window = windowOfPart(dossier, part.key, day, todayNumber);
-  const allowance = allowanceOn(dossier, part, window, day, rulesInForce(rules, entry.day), todayNumber);
+  const allowance = allowanceOn(dossier, part, window, day, rulesInForce(rules, entry.day), {
+    takesUpTo: todayNumber,
+    clearance: clearanceIn(clearances, accountId, dossier.plant.profile.family),
+  });
   const amount = inUnit(entry.body, part);
   const leftBefore = allowance.amountLeft;
   return {
@@ -141,9 +161,10 @@ async function dossierFor(deps: Dependencies, group: KnownGroup, standId: string
   const {
     stands: [dossier],
     rules,
+    clearances,
   } = await dossiersOf(deps, group, standId);
   if (!dossier) throw notFound('stand');
-  return { dossier, rules };
+  return { dossier, rules, clearances };
 }
 
 async function standFor(

@@ -1,0 +1,32 @@
+import type { Phase, Severity, ShownSign } from '@emberfield/core/identity';
+import type { Text } from '../platform/schema.ts';
+import type { LookAlikeSeverity } from './kinds.ts';
+import type { PlantProfile } from './profile.ts';
+
+/** All that identifying needs to know of a plant, at one place. */
+export interface IdentityRow {
+  readonly key: string;
+  readonly names: Text;
+  readonly scientific: string;
+  readonly family: string;
+  readonly habit: PlantProfile['habit'];
+  readonly severity: Severity;
+  readonly gathered: boolean;
+  readonly shows: readonly ShownSign[];
+  /** Its stages there, this season and the next, with the days they are likely reached, in order. */
+  readonly stages: readonly { readonly name: Text; readonly phase: Phase; readonly day: string }[];
+  readonly lookAlikes: readonly {
+    readonly plantKey: string | null;
+    readonly name: Text;
+    readonly severity: LookAlikeSeverity;
+    readonly separatedBy: Text;
+  }[];
+}
+export interface IdentityTable {
+  readonly day: string;
+  readonly basis: 'weather' | 'calendar';
+  readonly plants: readonly IdentityRow[];
+}
+
+/** Genus and species of a scientific name: by them a look-alike is found among the profiles. */
+export const binomialOf = (scientific: string): string => scientific.split(' ').slice(0, 2).join(' ');

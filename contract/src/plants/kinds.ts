@@ -1,0 +1,92 @@
+// The words a profile is written in: parts, units, habits, statuses, cautions, organs.
+
+export const PART_KEYS = [
+  'leaf',
+  'shoot',
+  'stalk',
+  'bud',
+  'flower',
+  'pollen',
+  'fruit',
+  'seed',
+  'sap',
+  'bark',
+  'root',
+  'tip',
+  'rosette',
+  'wholePlant',
+  'fruitBody',
+  'fibre',
+] as const;
+export type PartKey = (typeof PART_KEYS)[number];
+export const UNIT_KEYS = [
+  'leaf',
+  'shoot',
+  'stalk',
+  'head',
+  'blossom',
+  'tip',
+  'litre',
+  'root',
+  'fruit',
+  'nut',
+  'cap',
+  'spike',
+  'seed',
+  'gram',
+] as const;
+export type UnitKey = (typeof UNIT_KEYS)[number];
+export const HABITS = [
+  'bulb',
+  'herb',
+  'biennial',
+  'perennialRoot',
+  'shrub',
+  'tree',
+  'conifer',
+  'reed',
+  'waterPlant',
+  'climber',
+  'fern',
+  'fungus',
+] as const;
+export const STATUSES = ['common', 'slow', 'atRisk', 'protected', 'invasive'] as const;
+/** A look-alike does harm, or is at least a nuisance. */
+export const LOOK_ALIKE_SEVERITIES = ['deadly', 'poisonous', 'harmful', 'nuisance'] as const;
+export type LookAlikeSeverity = (typeof LOOK_ALIKE_SEVERITIES)[number];
+/** How a part may be eaten at all, its window given; `none`: not for eating. */
+export const EATINGS = ['raw', 'cooked', 'none'] as const;
+export type Eating = (typeof EATINGS)[number];
+export const CAUTION_CLASSES = [
+  'lookAlike',
+  'cooking',
+  'notForEating',
+  'slowPoison',
+  'skin',
+  'handling',
+  'ground',
+  'law',
+  'people',
+  'spoiling',
+  'invader',
+  'stand',
+] as const;
+export const ORGANS = [
+  'wholePlant',
+  'leaf',
+  'leafStalk',
+  'stem',
+  'root',
+  'bud',
+  'flower',
+  'fruit',
+  'seed',
+  'bark',
+  'cap',
+  'gills',
+  'stipe',
+  'sporePrint',
+  'smell',
+  'flesh',
+] as const;
+export const PRICES = ['glance', 'cut', 'loupe', 'overnight', 'microscope'] as const;

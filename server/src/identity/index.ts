@@ -1,0 +1,1 @@
+export { mountIdentity } from './routes.ts';

@@ -1,0 +1,72 @@
+import { binomialOf, isUuid, type IdentityRow, type IdentityTable } from '@emberfield/contract';
+import { phaseOfBbch } from '@emberfield/core/identity';
+import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
+import { seasonOf } from '@emberfield/core/phenology';
+import type { Dependencies } from '../../dependencies.ts';
+import { patchById } from '../../patches/index.ts';
+import type { KnownPlant } from '../../plants/index.ts';
+import { lookedAtDay } from '../../platform/clock.ts';
+import { AppError, notFound } from '../../platform/errors.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { commonsOf, standSeason, type Forecastable, type GroupCommons } from '../../stands/index.ts';
+import { pickNearest, weatherOf } from '../../weather/index.ts';
+
+const NOTHING_SEEN = { sightings: [], sightingsKey: '' };
+
+/** Every plant the group knows with its signs, and when its stages come at a place: all that identifying needs. */
+export async function identityTable(deps: Dependencies, { group, query }: GroupContext<null>): Promise<IdentityTable> {
+  const iso = lookedAtDay(query['day'], group.today, dayNumber);
+  const [day, today] = [dayNumber(iso), dayNumber(group.today)];
+  const commons = await commonsOf(deps, group);
+  const place = await placeOf(deps, group.id, query['patch'] ?? null, commons);
+  const station = place && pickNearest(commons.stations, place);
+  const weather = station && (await weatherOf(deps.db, station));
+  const plants = [...commons.plants.values()].map((plant) => {
+    const patch = place ?? { id: '-', version: 0, ...plant.profile.reference };
+    const known = { stand: { id: `${patch.id}/${plant.profile.key}` }, patch, plant, weather, record: NOTHING_SEEN };
+    return rowOf(plant, commons.byName, { known, day, today });
+  });
+  return { day: iso, basis: weather ? 'weather' : 'calendar', plants };
+}
+
+/** The patch asked for; else the first station, as somewhere near; else nowhere, and the profiles' own places hold. */
+async function placeOf(deps: Dependencies, groupId: string, patchId: string | null, { stations }: GroupCommons) {
+  if (patchId === null) return stations[0] ? { ...stations[0], version: 0 } : null;
+  if (!isUuid(patchId)) throw new AppError('badInput', { field: 'query.patch', reason: 'notAnId' });
+  const patch = await patchById(deps.db, groupId, patchId);
+  if (!patch) throw notFound('patch');
+  return patch;
+}
+
+interface At {
+  readonly known: Forecastable;
+  readonly day: DayNumber;
+  readonly today: DayNumber;
+}
+
+function rowOf({ profile }: KnownPlant, byName: GroupCommons['byName'], { known, day, today }: At): IdentityRow {
+  const season = seasonOf(day, profile.seasonStart, known.patch.latitudeDeg);
+  const stages = [season - 1, season, season + 1].flatMap((s) =>
+    standSeason(known, s, today).forecast.stages.flatMap(({ reached }, i) => {
+      const { name, bbch } = profile.stages[i]!;
+      return reached.p50 === null ? [] : [{ name, phase: phaseOfBbch(bbch), day: isoDay(reached.p50) }];
+    }),
+  );
+  return {
+    key: profile.key,
+    names: profile.names,
+    scientific: profile.scientific,
+    family: profile.family,
+    habit: profile.habit,
+    severity: profile.severity,
+    gathered: profile.parts.length > 0,
+    shows: profile.shows,
+    stages,
+    lookAlikes: profile.lookAlikes.map(({ name, scientific, severity, separatedBy }) => ({
+      plantKey: byName.get(binomialOf(scientific))?.profile.key ?? null,
+      name,
+      severity,
+      separatedBy,
+    })),
+  };
+}

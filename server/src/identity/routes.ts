@@ -1,0 +1,8 @@
+import { ROUTES } from '@emberfield/contract';
+import type { Dependencies } from '../dependencies.ts';
+import type { Endpoints } from '../platform/http/endpoint.ts';
+import { identityTable } from './operations/identity-table.ts';
+
+export function mountIdentity(endpoints: Endpoints, deps: Dependencies): void {
+  endpoints.inGroup(ROUTES.signs, (c) => identityTable(deps, c));
+}

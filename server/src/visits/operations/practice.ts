@@ -1,0 +1,63 @@
+import {
+  binomialOf,
+  PRACTICE_NEEDED,
+  SIGNS,
+  type EntryBodies,
+  type EntryOf,
+  type PlantProfile,
+} from '@emberfield/contract';
+import { isDangerous, ruleOut, type SeenSign } from '@emberfield/core/identity';
+import type { Dependencies } from '../../dependencies.ts';
+import { identitiesBy } from '../../entries/index.ts';
+import { clearanceIn, clearancesOf, putClearance, updateGroup } from '../../people/index.ts';
+import { transact } from '../../platform/database/transact.ts';
+import { commonsOf, type GroupCommons } from '../../stands/index.ts';
+import type { Storing } from './store-entry.ts';
+
+const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
+
+/** Whether the signs seen keep the plant itself possible and rule out each of its dangerous look-alikes that has a profile. */
+export function passes(profile: PlantProfile, seen: readonly SeenSign[], byName: GroupCommons['byName']): boolean {
+  if (seen.length === 0 || ruleOut(profile, VOCABULARY, seen).ruledOut) return false;
+  const dangerous = profile.lookAlikes.filter((l) => isDangerous(l.severity));
+  const known = dangerous.flatMap((l) => byName.get(binomialOf(l.scientific)) ?? []);
+  return known.length > 0 && known.every((k) => ruleOut(k.profile, VOCABULARY, seen).ruledOut);
+}
+
+/**
+ * Signs passed in practice: somebody who on enough different days settled plants of a family with every dangerous look-alike
+ * ruled out is cleared for it. What a member said of them, cleared or closed, is left as it is.
+ */
+export async function notePractice(
+  deps: Dependencies,
+  { group, account }: Storing,
+  { standId }: EntryOf<'identity'>,
+): Promise<void> {
+  const { accountId } = account;
+  const { plants, byName, clearances } = await commonsOf(deps, group);
+  const said = await identitiesBy(deps.db, group.id, accountId);
+  const familyOf = (plantKey: string): string | undefined => plants.get(plantKey)?.profile.family;
+  const here = said.find((s) => s.standId === standId);
+  const family = here && familyOf(here.plantKey);
+  if (!family || clearanceIn(clearances, accountId, family) !== 'none') return;
+  const passed = said.filter(
+    ({ plantKey, body }) =>
+      familyOf(plantKey) === family &&
+      passes(plants.get(plantKey)!.profile, (body as EntryBodies['identity']).seen, byName),
+  );
+  if (new Set(passed.map((p) => p.day)).size < PRACTICE_NEEDED) return;
+  await transact(deps.db, async (tx) => {
+    await updateGroup(tx, group.id, {});
+    // Somebody may have closed the family to them meanwhile: that stands.
+    if (clearanceIn(await clearancesOf(tx, group.id), accountId, family) !== 'none') return;
+    await putClearance(tx, {
+      groupId: group.id,
+      accountId,
+      family,
+      clearance: 'cleared',
+      how: 'practice',
+      madeBy: accountId,
+      madeAt: deps.clock.now(),
+    });
+  });
+}

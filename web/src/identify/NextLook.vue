@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { signOf } from '@emberfield/contract';
+import { useWords } from '../platform/words.ts';
+import type { FieldLeft } from './field-left.ts';
+import SignDrawing from './SignDrawing.vue';
+
+/** The sign that tells most of what is left, to be answered on the spot or passed over. */
+const props = defineProps<{ field: FieldLeft; passed: readonly string[] }>();
+const emit = defineEmits<{ press: [sign: string, state: string]; pass: [sign: string] }>();
+const words = useWords();
+const next = computed(() => props.field.next.find((n) => !props.passed.includes(n.sign)));
+const choices = computed(
+  () =>
+    props.field.signs.find((s) => s.sign.key === next.value?.sign)?.states.filter((s) => !s.gone && s.mark === null) ??
+    [],
+);
+</script>
+
+<template>
+  <section class="next" :aria-label="words.t('identify.next')">
+    <template v-if="next && choices.length">
+      <p>
+        <b>{{ words.t('identify.next') }}:</b> {{ words.t(`sign.${next.sign}`) }}
+        <small class="soft">{{
+          words.t('identify.tellsMost', { price: words.t(`plants.price.${signOf(next.sign)!.price}`) })
+        }}</small>
+      </p>
+      <div class="answers">
+        <button
+          v-for="s in choices"
+          :key="s.state"
+          type="button"
+          class="answer"
+          @click="emit('press', next.sign, s.state)">
+          <SignDrawing :sign="next.sign" :state="s.state" :size="44" />{{ words.t(`state.${next.sign}.${s.state}`) }}
+        </button>
+        <button type="button" class="answer" @click="emit('pass', next.sign)">
+          {{ words.t('identify.cannotTell') }}
+        </button>
+      </div>
+    </template>
+    <p v-else class="soft">{{ words.t('identify.nextNone') }}</p>
+  </section>
+</template>
+
+<style scoped>
+.next {
+  border-left: 4px solid var(--ember);
+  background: var(--band);
+  padding: 10px 16px;
+  margin: 12px 0;
+}
+p {
+  margin: 0 0 6px;
+}
+p:last-child {
+  margin: 0;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.answer {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 50px;
+  padding: 2px 12px;
+  border: 1px solid var(--edge);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--char);
+  font: 600 14px/1.2 var(--sans);
+  cursor: pointer;
+}
+.answer:hover {
+  border-color: var(--char);
+}
+</style>

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { IDENTITY_STATUSES, SIGNS, type IdentityStatus, type StandView } from '@emberfield/contract';
+import { dayNumber, isoDay } from '@emberfield/core/measure';
+import ChoiceChips from '../kit/ChoiceChips.vue';
+import PickList from '../kit/PickList.vue';
+import { useDay } from '../platform/use-day.ts';
+import { useWords } from '../platform/words.ts';
+import type { FieldLeft } from './field-left.ts';
+import type { IdentifyDraft } from './identify-draft.ts';
+import { settling } from './settling.ts';
+import { useSettle } from './use-settle.ts';
+
+/** What the stand is said to be by what was seen, or what is still to come. */
+const props = defineProps<{ stand: StandView; field: FieldLeft; draft: IdentifyDraft }>();
+const emit = defineEmits<{ kept: [] }>();
+const words = useWords();
+const { today } = useDay();
+const { busy, failure, keep, wait } = useSettle();
+const status = ref<IdentityStatus | null>(null);
+const note = ref('');
+const sign = ref<string | null>(null);
+const due = ref('');
+const said = computed(() => settling(props.stand, props.field, props.draft));
+const statuses = computed(() =>
+  IDENTITY_STATUSES.filter((s) => s !== 'confirmed' || said.value.mayConfirm).map((s) => ({
+    value: s,
+    label: words.value.t(`stand.${s}`),
+  })),
+);
+/** Signs whose answer is not there yet: of the organs that come later, or that need a night. */
+const later = computed(() =>
+  SIGNS.filter((s) => !props.draft.seen.some((x) => x.sign === s.key && x.present)).map((s) => ({
+    value: s.key,
+    label: words.value.t(`sign.${s.key}`),
+  })),
+);
+const tomorrow = computed(() => isoDay(dayNumber(today.value) + 1));
+async function store(): Promise<void> {
+  const { stand, draft } = props;
+  const body = {
+    status: status.value!,
+    phase: draft.phase,
+    seen: draft.seen,
+    leftOpen: said.value.leftOpen.map((c) => c.key),
+    signs: [],
+    note: note.value.trim(),
+  };
+  if (await keep(stand, body)) emit('kept');
+}
+const remind = (): Promise<boolean> =>
+  wait(props.stand, { sign: sign.value!, due: due.value || tomorrow.value, note: '' });
+</script>
+
+<template>
+  <section class="section settle no-print">
+    <h2>{{ words.t('identify.settle') }}</h2>
+    <p v-if="said.itselfRuledOut" class="warn">
+      {{ words.t('identify.itIsRuledOut', { plant: words.text(stand.plantName) }) }}
+    </p>
+    <p v-else-if="said.deadlyOpen.length" class="warn">
+      {{
+        words.t('identify.cannotConfirm', {
+          names: words.format.list(said.deadlyOpen.map((c) => words.text(c.row.names))),
+        })
+      }}
+    </p>
+    <p v-else-if="said.hostMissing" class="warn">{{ words.t('identify.hostMissing') }}</p>
+    <p class="soft">{{ words.t('identify.settleLead') }}</p>
+    <ChoiceChips v-model="status" optional :label="words.t('identify.settleLead')" :options="statuses" />
+    <label class="field note">
+      <span>{{ words.t('identify.note') }}</span><input v-model="note" maxlength="600" />
+    </label>
+    <button type="button" class="btn main" :disabled="status === null || busy" @click="store">
+      {{ words.t('identify.keep') }}
+    </button>
+    <h3>{{ words.t('identify.lookAgain') }}</h3>
+    <p class="soft small">{{ words.t('identify.lookAgainLead') }}</p>
+    <div class="row">
+      <PickList v-model="sign" :options="later" :label="words.t('identify.lookAgain')" placeholder="…" />
+      <input v-model="due" type="date" :min="today" :placeholder="tomorrow" :aria-label="words.t('identify.due')" />
+      <button type="button" class="btn" :disabled="sign === null || busy" @click="remind">
+        {{ words.t('identify.await') }}
+      </button>
+    </div>
+    <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
+  </section>
+</template>
+
+<style scoped>
+.settle {
+  border-top: 1px solid var(--hair);
+  padding-top: 14px;
+}
+.note {
+  margin-top: 10px;
+  max-width: 520px;
+}
+h3 {
+  margin-top: 16px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+.row > * {
+  width: auto;
+}
+</style>

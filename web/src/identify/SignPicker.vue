@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { useWords } from '../platform/words.ts';
+import type { SignChoice } from './field-left.ts';
+import SignDrawing from './SignDrawing.vue';
+
+/** Every sign that can still tell something, as drawn choices. */
+defineProps<{ signs: readonly SignChoice[] }>();
+const emit = defineEmits<{ press: [sign: string, state: string] }>();
+const words = useWords();
+/** Three states are no check box: the word says which, "not so" among them. */
+const said = (sign: string, { state, mark, gone }: SignChoice['states'][number]): string => {
+  const name = words.value.t(`state.${sign}.${state}`);
+  if (mark === 'notSo') return words.value.t('identify.notSo', { what: name });
+  return gone && mark === null ? `${name} (${words.value.t('identify.gone')})` : name;
+};
+</script>
+
+<template>
+  <section v-for="{ sign, states } in signs" :key="sign.key" class="sign">
+    <h3>
+      {{ words.t(`sign.${sign.key}`) }}
+      <small v-if="sign.price !== 'glance'">{{ words.t(`plants.price.${sign.price}`) }}</small>
+    </h3>
+    <div class="states" role="group" :aria-label="words.t(`sign.${sign.key}`)">
+      <button
+        v-for="s in states"
+        :key="s.state"
+        type="button"
+        class="state"
+        :class="[s.mark ?? '', { gone: s.gone }]"
+        :aria-pressed="s.mark === 'seen'"
+        :aria-label="said(sign.key, s)"
+        @click="emit('press', sign.key, s.state)">
+        <span class="frame"><SignDrawing :sign="sign.key" :state="s.state" /></span>
+        <span>{{ words.t(`state.${sign.key}.${s.state}`) }}</span>
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.sign {
+  margin-bottom: 12px;
+}
+h3 {
+  margin-bottom: 4px;
+}
+h3 small {
+  font: 13px var(--sans);
+  color: var(--soft);
+}
+.states {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(76px, 1fr));
+  gap: 6px;
+}
+.state {
+  border: 0;
+  background: none;
+  color: var(--char);
+  font: 13px/1.2 var(--sans);
+  padding: 2px;
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 3px;
+  min-height: 48px;
+}
+.frame {
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--sheet);
+  padding: 3px;
+  position: relative;
+}
+.state:hover .frame {
+  border-color: var(--char);
+}
+.seen .frame {
+  border: 3px solid var(--char);
+  padding: 1px;
+}
+.seen {
+  font-weight: 640;
+}
+.notSo .frame::after {
+  content: '';
+  position: absolute;
+  inset: 0;
+  background: linear-gradient(to top right, transparent calc(50% - 2px), var(--ember) 0 calc(50% + 2px), transparent 0);
+}
+.notSo .frame {
+  border: 2px solid var(--ember);
+  padding: 2px;
+}
+.notSo > span:last-child,
+.gone:not(.seen) > span:last-child {
+  text-decoration: line-through;
+  color: var(--soft);
+}
+.gone:not(.seen) .frame {
+  background: repeating-linear-gradient(135deg, var(--paper) 0 5px, var(--ash) 5px 6px);
+}
+.gone:not(.seen) .frame > :first-child {
+  opacity: 0.45;
+}
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { useWords } from '../platform/words.ts';
+import type { Candidate } from './field-left.ts';
+
+/** What the signs leave possible; pressing one sets it beside the plant that is looked for. */
+const props = defineProps<{ remaining: readonly Candidate[]; rival: string | null; wanted: string | null }>();
+const emit = defineEmits<{ compare: [key: string] }>();
+const words = useWords();
+const FIRST = 14;
+const all = ref(false);
+const shown = computed(() => (all.value ? props.remaining : props.remaining.slice(0, FIRST)));
+const harms = (c: Candidate): boolean =>
+  c.severity === 'deadly' || c.severity === 'poisonous' || c.severity === 'harmful';
+</script>
+
+<template>
+  <section class="section">
+    <h2>{{ words.t('identify.left') }}</h2>
+    <ul>
+      <li v-for="c in shown" :key="c.key">
+        <button
+          type="button"
+          :aria-pressed="c.key === rival"
+          :disabled="c.key === wanted"
+          @click="emit('compare', c.key)">
+          <b>{{ words.text(c.row.names) }}</b>
+          <small :class="harms(c) ? 'warn' : 'soft'">{{ words.t(`identify.severity.${c.severity}`) }}</small>
+        </button>
+      </li>
+    </ul>
+    <button v-if="remaining.length > shown.length" type="button" class="btn plain" @click="all = true">
+      {{ words.t('identify.more', { n: remaining.length }) }}
+    </button>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+button:not(.btn) {
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--char);
+  font: inherit;
+  padding: 5px 10px;
+  cursor: pointer;
+  text-align: left;
+}
+button[aria-pressed='true'] {
+  border-color: var(--char);
+  box-shadow: inset 0 -2px 0 var(--char);
+}
+b {
+  font-weight: 600;
+}
+small {
+  font-size: 13px;
+  margin-left: 4px;
+}
+@media (max-width: 900px) {
+  button:not(.btn) {
+    min-height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import type { LookAlikeView } from '@emberfield/contract';
+import { useWords } from '../platform/words.ts';
+
+/** Each look-alike of a stand: how it differs, whether anybody looked for it, and when it shows. */
+defineProps<{ lookAlikes: readonly LookAlikeView[]; day: string }>();
+const words = useWords();
+const searched = (l: LookAlikeView): string =>
+  words.value.t(`lookAlike.${l.search}`, {
+    day: l.since ? words.value.format.dayAndYear(l.since) : '',
+    until: l.until ? words.value.format.dayAndYear(l.until) : '',
+  });
+const shows = (l: LookAlikeView, day: string): string =>
+  l.showsNow
+    ? words.value.t('lookAlike.showsNow')
+    : l.showsNext
+      ? words.value.t('lookAlike.showsFrom', { day: words.value.format.day(l.showsNext, day) })
+      : '';
+</script>
+
+<template>
+  <ul class="small">
+    <li v-for="l in lookAlikes" :key="l.name['en'] + l.severity">
+      <RouterLink v-if="l.plantKey" :to="{ name: 'plant', params: { plantKey: l.plantKey } }"
+        ><b>{{ words.text(l.name) }}</b></RouterLink
+      ><b v-else>{{ words.text(l.name) }}</b>
+      <span :class="l.severity === 'deadly' ? 'warn' : 'soft'"> {{ words.t(`stand.severity.${l.severity}`) }}</span>:
+      {{ words.text(l.separatedBy) }}
+      <span class="state" :class="{ warn: l.search === 'found' }">
+        {{ [searched(l), l.search === 'absent' ? '' : shows(l, day)].filter(Boolean).join(' · ') }}
+      </span>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+ul {
+  padding-left: 18px;
+  margin: 4px 0;
+}
+li {
+  margin: 6px 0;
+}
+.state {
+  display: block;
+}
+.state:not(.warn) {
+  color: var(--soft);
+}
+</style>
