@@ -66,12 +66,12 @@ function started(child: ChildProcess): Promise<{ port: number; code: string | nu
   });
 }
 
-export function loadDemo(databaseUrl: string): Promise<void> {
+export function loadDemo(databaseUrl: string, env: Record<string, string> = {}): Promise<void> {
   return new Promise((resolve, reject) => {
     const child = spawn(process.execPath, ['--import', 'tsx', 'demo/src/main.ts'], {
       cwd: ROOT,
       stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, DATABASE_URL: databaseUrl },
+      env: { ...process.env, DATABASE_URL: databaseUrl, ...env },
     });
     child.on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`The demo could not be loaded (${code}).`))));
   });
@@ -98,7 +98,14 @@ export interface Screen {
   readonly complaints: string[];
 }
 
-export async function openScreen({ phone = false, night = false } = {}): Promise<Screen> {
+export interface Looks {
+  readonly phone?: boolean;
+  readonly night?: boolean;
+  /** Where the device says it is. */
+  readonly at?: { readonly latitude: number; readonly longitude: number };
+}
+
+export async function openScreen({ phone = false, night = false, at }: Looks = {}): Promise<Screen> {
   const context = await (
     await theBrowser()
   ).newContext({
@@ -106,6 +113,7 @@ export async function openScreen({ phone = false, night = false } = {}): Promise
     hasTouch: phone,
     colorScheme: night ? 'dark' : 'light',
     serviceWorkers: 'block',
+    ...(at ? { geolocation: { ...at, accuracy: 6 }, permissions: ['geolocation'] } : {}),
     timezoneId: 'UTC',
     locale: 'en-GB',
   });
@@ -126,14 +134,17 @@ export async function openScreen({ phone = false, night = false } = {}): Promise
 export async function comeInAs(screen: Screen, url: string, name: string): Promise<void> {
   await screen.page.goto(`${url}/hearth`);
   await screen.page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
-  await screen.page.getByRole('heading', { name: 'Glowing' }).waitFor();
+  await screen.page
+    .getByRole('heading', { name: /Glowing|Fading|Kindling|To look after/ })
+    .first()
+    .waitFor();
 }
 
 /** Does something as somebody, on a screen of their own, which must not have complained of anything. */
 export const screensOf =
   (server: () => RunningServer) =>
   async (
-    options: { readonly as: string; readonly phone?: boolean; readonly night?: boolean },
+    options: Looks & { readonly as: string },
     work: (page: Page, screen: Screen) => Promise<void>,
   ): Promise<void> => {
     const screen = await openScreen(options);

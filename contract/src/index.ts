@@ -26,6 +26,7 @@ export * from './people/clearance.ts';
 export * from './patches/patch.ts';
 export * from './stands/stand.ts';
 export * from './visits/entry.ts';
+export * from './visits/find.ts';
 export * from './visits/sought.ts';
 export * from './weather/weather.ts';
 export * from './hearth/hearth.ts';

@@ -4,9 +4,10 @@ import { setClearanceSchema, type ClearanceView } from './people/clearance.ts';
 import type { IdentityTable } from './plants/identity-table.ts';
 import { setRuleSchema, type RuleView } from './people/rules.ts';
 import { savePlantSchema, type PlantListItem, type PlantView } from './plants/profile.ts';
-import { changePatchSchema, newPatchSchema, type PatchView } from './patches/patch.ts';
+import { changePatchSchema, newPatchSchema, type PatchDetail, type PatchView } from './patches/patch.ts';
 import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
 import { syncSchema, type EntryPage, type SyncAnswer } from './visits/entry.ts';
+import type { Prospect } from './visits/find.ts';
 import { newSoughtSchema, type SoughtView } from './visits/sought.ts';
 import {
   importReadingSchema,
@@ -59,9 +60,11 @@ export const ROUTES = {
   savePlant: route('put', `${G}/plants/:plantKey`, 'keeper')<PlantView>()({ body: savePlantSchema }),
 
   patches: route('get', `${G}/patches`, 'watcher')<readonly PatchView[]>()(),
-  patch: route('get', `${G}/patches/:patchId`, 'watcher')<PatchView>()(),
+  patch: route('get', `${G}/patches/:patchId`, 'watcher')<PatchDetail>()(),
   newPatch: route('post', `${G}/patches`, 'picker')<PatchView>()({ body: newPatchSchema }),
   changePatch: route('put', `${G}/patches/:patchId`, 'picker')<PatchView>()({ body: changePatchSchema }),
+
+  prospects: route('get', `${G}/patches/:patchId/prospects`, 'watcher')<readonly Prospect[]>()({ query: ['plants'] }),
 
   newStand: route('post', `${G}/stands`, 'picker')<StandRef>()({ body: newStandSchema }),
   stand: route('get', `${G}/stands/:standId`, 'watcher')<StandView>()({ query: ['day'] }),

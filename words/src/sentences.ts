@@ -194,6 +194,11 @@ export function createSentences(t: Translate, format: Format, language: string):
           what: t('duty.awaited', { sign: t(`sign.${d.sign}`), day: format.day(d.due, day) }),
           why: t(d.due < day ? 'duty.awaitedLate' : 'duty.awaitedWhy'),
         };
+      case 'settleFind':
+        return {
+          what: t('duty.find', { day: format.day(d.day, day) }),
+          why: d.mayBe.length ? t('duty.findMayBe', { names: format.list(d.mayBe.map(text)) }) : t('duty.findUnknown'),
+        };
       case 'secondPerson':
         return { what: t('duty.second'), why: t('duty.secondWhy') };
       case 'countStand':

@@ -33,6 +33,16 @@ export type Duty =
     }
   | { readonly kind: 'awaited'; readonly standId: string; readonly sign: string; readonly due: string }
   | { readonly kind: 'secondPerson'; readonly standId: string }
+  /** A find that nobody has put on the year yet: it belongs to a place, not to a stand. */
+  | {
+      readonly kind: 'settleFind';
+      readonly standId: null;
+      readonly patchId: string;
+      readonly patchName: string;
+      readonly day: string;
+      readonly mayBe: readonly Text[];
+      readonly plantKeys: readonly string[];
+    }
   | { readonly kind: 'countStand'; readonly standId: string; readonly lastCount: string | null }
   | { readonly kind: 'leaveEnds'; readonly standId: string; readonly until: string };
 

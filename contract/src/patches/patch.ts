@@ -1,4 +1,5 @@
 import { lazy, mixed, type Schema } from 'yup';
+import type { FindBody } from '../visits/find.ts';
 import {
   exactly,
   finite,
@@ -136,10 +137,13 @@ export const newPatchSchema: Schema<NewPatch> = exactly({ id: uuid(), ...facts }
 export interface ChangePatch {
   readonly version: number;
   readonly facts: PatchFacts;
+  /** Why ground that was closed is clean again; needed where a contaminating hazard is taken off, else empty. */
+  readonly liftReason: string;
 }
 export const changePatchSchema: Schema<ChangePatch> = exactly({
   version: whole(1, 1e9),
   facts: exactly(facts).required('missing'),
+  liftReason: freeText(300),
 }).required('missing');
 
 export interface PatchView extends PatchFacts {
@@ -149,6 +153,25 @@ export interface PatchView extends PatchFacts {
   /** The place is secret and this reader sees only about where it is. */
   readonly blurred: boolean;
   readonly stands: readonly { readonly id: string; readonly plantName: Readonly<Record<string, string>> }[];
+}
+
+/** A place with what was noted of the place itself. */
+export interface PatchDetail extends PatchView {
+  /** Contaminations that were lifted, newest first. */
+  readonly lifted: readonly {
+    readonly hazards: readonly Hazard[];
+    readonly reason: string;
+    readonly by: string;
+    readonly day: string;
+  }[];
+  /** What was noted of the place itself: finds, and what was looked for there in vain. */
+  readonly finds: readonly {
+    readonly id: string;
+    readonly day: string;
+    readonly by: string;
+    readonly body: FindBody;
+  }[];
+  readonly inVain: readonly { readonly lookedFor: string; readonly day: string; readonly by: string }[];
 }
 
 /** The middle of a point or of a ring's bounding box. */

@@ -17,7 +17,9 @@ import {
   whole,
 } from '../platform/schema.ts';
 import { PART_KEYS, type PartKey } from '../plants/kinds.ts';
-import { isSignState, SIGNS } from '../plants/signs.ts';
+import { SIGNS } from '../plants/signs.ts';
+import { findBodySchema, type FindBody } from './find.ts';
+import { seenSign } from './seen-sign.ts';
 import { IDENTITY_STATUSES, type AllowanceView, type IdentityStatus } from '../stands/stand.ts';
 
 export const QUALITIES = ['good', 'young', 'tough', 'eaten', 'dirty'] as const;
@@ -79,6 +81,8 @@ export interface EntryBodies {
   };
   /** A result that comes later: a spore print tomorrow, a flower in June. Answered by an identity that names the sign. */
   readonly awaited: { readonly sign: string; readonly due: string; readonly note: string };
+  /** Something that stands at a place, of which nobody has said for sure what it is. */
+  readonly find: FindBody;
   readonly note: { readonly text: string };
   /** Undoes the entry it replaces. */
   readonly withdrawal: { readonly reason: string };
@@ -94,6 +98,7 @@ export const ENTRY_KINDS = [
   'provenance',
   'identity',
   'awaited',
+  'find',
   'note',
   'withdrawal',
 ] as const;
@@ -114,16 +119,6 @@ export interface EntryOf<K extends EntryKind> {
   readonly body: EntryBodies[K];
 }
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind];
-
-function seenSign(): Schema<SeenSign> {
-  return exactly({ sign: line(40), state: line(40), present: flag() })
-    .required('missing')
-    .test(
-      'known',
-      'unknownState',
-      given((s) => isSignState(s.sign, s.state)),
-    );
-}
 
 const census = lazy((value: unknown) => {
   switch ((value as { method?: unknown } | null)?.method) {
@@ -190,6 +185,7 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     note: freeText(600),
   }).required('missing'),
   awaited: exactly({ sign: oneOf(SIGNS.map((s) => s.key)), due: isoDay(), note: freeText(300) }).required('missing'),
+  find: findBodySchema,
   note: exactly({ text: line(4000) }).required('missing'),
   withdrawal: exactly({ reason: freeText(300) }).required('missing'),
 };

@@ -15,4 +15,6 @@ export const newSoughtSchema: Schema<NewSought> = exactly({
 export interface SoughtView extends NewSought {
   readonly by: string;
   readonly since: string;
+  /** Where it was looked for and not found, newest first. */
+  readonly inVain: readonly { readonly patchId: string; readonly patchName: string; readonly day: string }[];
 }

@@ -1,8 +1,11 @@
 export {
+  entriesOfPlace,
   entriesOfStands,
   entryById,
   entryPage,
   identitiesBy,
+  openFinds,
+  searchesInVain,
   insertEntries,
   insertEntry,
   insertVerdict,

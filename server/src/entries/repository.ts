@@ -1,6 +1,7 @@
 import { and, desc, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/mysql-core';
-import type { Entry } from '@emberfield/contract';
+import type { Entry, EntryBodies } from '@emberfield/contract';
+import { patch } from '../patches/table.ts';
 import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
 import { contentDigest } from '../platform/tokens.ts';
@@ -57,6 +58,58 @@ export async function entriesOfStands(db: Queryable, standIds: readonly string[]
     .where(inArray(entry.standId, [...standIds]))
     .orderBy(entry.day, entry.id)) as unknown as RecordEntry[];
 }
+
+/** Finds and searches of a place itself, still standing, newest first. */
+export const entriesOfPlace = async (db: Queryable, patchId: string): Promise<readonly RecordEntry[]> => {
+  const later = alias(entry, 'later');
+  return (await db
+    .select({
+      id: entry.id,
+      standId: entry.standId,
+      kind: entry.kind,
+      day: entry.day,
+      replaces: entry.replaces,
+      body: entry.body,
+      by: account.name,
+      byId: entry.madeBy,
+    })
+    .from(entry)
+    .innerJoin(account, eq(account.id, entry.madeBy))
+    .leftJoin(later, eq(later.replaces, entry.id))
+    .where(
+      and(eq(entry.patchId, patchId), isNull(entry.standId), inArray(entry.kind, ['find', 'search']), isNull(later.id)),
+    )
+    .orderBy(desc(entry.day), desc(entry.id))) as unknown as RecordEntry[];
+};
+
+/** Finds of a group at places where no stand is entered: nobody has put them on the year. */
+export const openFinds = (db: Queryable, groupId: string) => {
+  const later = alias(entry, 'later');
+  return db
+    .select({ patchId: entry.patchId, patchName: patch.name, day: entry.day, body: entry.body })
+    .from(entry)
+    .innerJoin(patch, eq(patch.id, entry.patchId))
+    .leftJoin(stand, eq(stand.patchId, entry.patchId))
+    .leftJoin(later, eq(later.replaces, entry.id))
+    .where(and(eq(entry.groupId, groupId), eq(entry.kind, 'find'), isNull(stand.id), isNull(later.id)))
+    .orderBy(entry.day, entry.id);
+};
+
+/** Searches of a group that found nothing, with their places, newest first. */
+export const searchesInVain = async (db: Queryable, groupId: string) => {
+  const later = alias(entry, 'later');
+  const rows = await db
+    .select({ patchId: entry.patchId, patchName: patch.name, day: entry.day, body: entry.body })
+    .from(entry)
+    .innerJoin(patch, eq(patch.id, entry.patchId))
+    .leftJoin(later, eq(later.replaces, entry.id))
+    .where(and(eq(entry.groupId, groupId), eq(entry.kind, 'search'), isNull(entry.standId), isNull(later.id)))
+    .orderBy(desc(entry.day));
+  return rows.flatMap(({ body, ...place }) => {
+    const { lookedFor, found } = body as EntryBodies['search'];
+    return found ? [] : [{ ...place, lookedFor }];
+  });
+};
 
 /** What somebody said in a group about identities, still standing, with the plant of the stand. */
 export const identitiesBy = (db: Queryable, groupId: string, accountId: string) => {

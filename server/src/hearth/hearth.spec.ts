@@ -165,6 +165,7 @@ describe('what the day is for', () => {
       as(server, keeper, 'put', `/api/groups/${groupId}/patches/${patch.id}`).send({
         version,
         facts: { ...facts, name },
+        liftReason: '',
       });
     await edit(1, 'First').expect(200);
     await edit(1, 'Second').expect(409);

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { eq } from 'drizzle-orm';
-import type { ChangePatch, NewPatch, PatchView } from '@emberfield/contract';
+import type { ChangePatch, NewPatch, PatchDetail, PatchView } from '@emberfield/contract';
 import {
   as,
   emptyGroup,
@@ -58,8 +58,9 @@ describe('a place', () => {
   const read = async (who: Person, id: string): Promise<PatchView> =>
     (await as(server, who, 'get', `${patches()}/${id}`).expect(200)).body as PatchView;
   const changed = (view: PatchView, over: Partial<PatchView>): ChangePatch => {
-    const { id: _i, version, areaM2: _a, blurred: _b, stands: _s, ...facts } = { ...view, ...over };
-    return { version, facts };
+    const { id: _i, version, areaM2: _a, blurred: _b, stands: _s, ...others } = { ...view, ...over };
+    const { lifted: _l, finds: _f, inVain: _v, ...facts } = others as PatchDetail;
+    return { version, facts, liftReason: '' };
   };
 
   it('sent twice is stored once; with another content its key is refused', async () => {

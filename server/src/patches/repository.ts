@@ -1,6 +1,7 @@
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq, ne } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
-import type { PatchFacts, PatchGeometry } from '@emberfield/contract';
+import type { Hazard, PatchFacts, PatchGeometry } from '@emberfield/contract';
+import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
 import { stand } from '../stands/table.ts';
 import { patch, patchHistory } from './table.ts';
@@ -48,3 +49,17 @@ export const standKeysOf = (db: Queryable, groupId: string) =>
     .from(stand)
     .where(eq(stand.groupId, groupId))
     .orderBy(asc(stand.id));
+
+/** Changes that took contaminations off a place, newest first. */
+export const liftingsOf = async (db: Queryable, patchId: string) =>
+  (await db
+    .select({ hazards: patchHistory.lifted, reason: patchHistory.reason, by: account.name, at: patchHistory.changedAt })
+    .from(patchHistory)
+    .innerJoin(account, eq(account.id, patchHistory.changedBy))
+    .where(and(eq(patchHistory.patchId, patchId), ne(patchHistory.reason, '')))
+    .orderBy(desc(patchHistory.version))) as readonly {
+    readonly hazards: readonly Hazard[];
+    readonly reason: string;
+    readonly by: string;
+    readonly at: Date;
+  }[];

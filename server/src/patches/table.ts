@@ -37,6 +37,9 @@ export const patchHistory = mysqlTable(
       .references(() => patch.id),
     version: int('version').notNull(),
     before: jsonText<unknown>('before_change').notNull(),
+    /** Contaminations that the change took off, and why; empty for any other change. */
+    lifted: jsonText<unknown>('lifted').notNull(),
+    reason: varchar('reason', { length: 300 }).notNull().default(''),
     changedBy: id('changed_by')
       .notNull()
       .references(() => account.id),

@@ -23,7 +23,7 @@ useShortcuts({ openFind: () => (finding.value = true), openList: () => (listing.
 const links = computed(() => VIEWS.map((v) => ({ ...v, pieces: underlined(words.value.t(`nav.${v.name}`), v.key) })));
 const dayQuery = computed(() => (asked.value ? { day: asked.value } : {}));
 // In the field a form fills the screen; the year's strip would only be in the way of the thumb.
-const bare = computed(() => route.name === 'take' || route.name === 'visit');
+const bare = computed(() => ['take', 'visit', 'walk', 'find', 'prospects'].includes(String(route.name)));
 </script>
 
 <template>

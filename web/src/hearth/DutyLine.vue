@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { RouteLocationRaw } from 'vue-router';
 import CoalMark from '../kit/CoalMark.vue';
 import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
@@ -12,24 +13,37 @@ const { asked } = useDay();
 const { mayPick } = useGroup();
 const said = computed(() => words.value.duty(props.row.duty, props.day));
 const ABOUT_IDENTITY = ['settleIdentity', 'awaited', 'secondPerson'];
-const thorny = computed(() => [...ABOUT_IDENTITY, 'searchLookAlike'].includes(props.row.duty.kind));
+const thorny = computed(() => [...ABOUT_IDENTITY, 'searchLookAlike', 'settleFind'].includes(props.row.duty.kind));
 /** Where the duty is done: what is to be identified leads there, what is to be looked for to a visit. */
-const target = computed(() => {
-  if (!mayPick.value) return 'stand';
-  if (ABOUT_IDENTITY.includes(props.row.duty.kind)) return 'identifyStand';
-  return props.row.duty.kind === 'searchLookAlike' ? 'visit' : 'stand';
+const target = computed((): RouteLocationRaw => {
+  const { duty, stand } = props.row;
+  const query = asked.value ? { day: asked.value } : {};
+  if (duty.kind === 'settleFind')
+    return { name: 'prospects', params: { patchId: duty.patchId }, query: { plants: duty.plantKeys.join(',') } };
+  const identifies = ABOUT_IDENTITY.includes(duty.kind)
+    ? 'identifyStand'
+    : duty.kind === 'searchLookAlike'
+      ? 'visit'
+      : 'stand';
+  return { name: mayPick.value ? identifies : 'stand', params: { standId: stand!.id }, query };
+});
+const what = computed(() => {
+  const { duty, stand } = props.row;
+  return duty.kind === 'settleFind' ? duty.patchName : words.value.text(stand!.plantName);
+});
+const where = computed(() => {
+  const { stand } = props.row;
+  return stand ? [stand.patchName, stand.where].filter(Boolean).join(', ') : '';
 });
 const cold = { state: 'cold', daysToOpen: null } as const;
 </script>
 
 <template>
-  <RouterLink
-    class="line"
-    :to="{ name: target, params: { standId: row.stand.id }, query: asked ? { day: asked } : {} }">
+  <RouterLink class="line" :to="target">
     <CoalMark v-if="thorny" :readiness="cold" thorns :size="36" :label="words.t('coal.thorns')" /><span v-else />
     <span
-      ><b>{{ words.text(row.stand.plantName) }}</b
-      ><small>{{ [row.stand.patchName, row.stand.where].filter(Boolean).join(', ') }}</small></span
+      ><b>{{ what }}</b
+      ><small>{{ where }}</small></span
     >
     <span>{{ said.what }}</span>
     <span class="why">{{ said.why }}</span>

@@ -74,13 +74,13 @@ function stepRow(by: number): void {
   <StateNote v-if="hearth.isError.value" state="failed" :text="hearth.error.value?.message" @retry="hearth.refetch()" />
   <StateNote v-else-if="!hearth.data.value" state="loading" />
   <StateNote
-    v-else-if="!hearth.data.value.stands.length"
+    v-else-if="!hearth.data.value.stands.length && !hearth.data.value.duties.length"
     state="empty"
     :title="words.t('hearth.emptyTitle')"
     :text="words.t('hearth.empty')">
     <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch' }"
       >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
-    >
+    ><RouterLink v-if="mayPick" class="btn" :to="{ name: 'walk' }">{{ words.t('walk.start') }}</RouterLink>
   </StateNote>
   <div v-else class="two hearth" :aria-busy="hearth.isPlaceholderData.value">
     <div class="front" @keydown.down.prevent="stepRow(1)" @keydown.up.prevent="stepRow(-1)">
@@ -92,7 +92,7 @@ function stepRow(by: number): void {
         <span class="soft">{{ words.t('hearth.shown', { n: hearth.data.value.stands.length }) }}</span>
         <RouterLink v-if="mayPick" class="btn" :to="{ name: 'newPatch' }"
           >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
-        >
+        ><RouterLink v-if="mayPick" class="btn" :to="{ name: 'walk' }">{{ words.t('walk.start') }}</RouterLink>
       </div>
       <p v-if="nothingNear" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
       <section v-for="g in groups" :key="g.heat">
@@ -151,8 +151,9 @@ function stepRow(by: number): void {
   gap: 14px;
   align-items: center;
   padding-top: 8px;
+  flex-wrap: wrap;
 }
-.tools .btn {
+.tools .btn:first-of-type {
   margin-left: auto;
 }
 select {

@@ -11,7 +11,8 @@ export interface HeatRow {
 }
 export interface DutyRow {
   readonly key: string;
-  readonly stand: StandRef;
+  /** `null` for a find at a place where no stand is entered yet. */
+  readonly stand: StandRef | null;
   readonly duty: Duty;
 }
 
@@ -77,6 +78,7 @@ export function dutyRows(hearth: HearthView): readonly DutyRow[] {
   const stands = new Map(hearth.stands.map((s) => [s.id, s]));
   const order: readonly Duty['kind'][] = [
     'awaited',
+    'settleFind',
     'settleIdentity',
     'secondPerson',
     'searchLookAlike',
@@ -85,6 +87,7 @@ export function dutyRows(hearth: HearthView): readonly DutyRow[] {
   ];
   return hearth.duties
     .flatMap((duty): DutyRow[] => {
+      if (duty.kind === 'settleFind') return [{ key: `find:${duty.patchId}:${duty.day}`, stand: null, duty }];
       const stand = stands.get(duty.standId);
       return stand ? [{ key: `${duty.kind}:${duty.standId}:${aboutOf(duty)}`, stand, duty }] : [];
     })

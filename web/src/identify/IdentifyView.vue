@@ -62,12 +62,17 @@ const named = computed(() =>
   words.value.format.list(field.value?.open.slice(0, 3).map((c) => words.value.text(c.row.names)) ?? []),
 );
 const cold = { state: 'cold', daysToOpen: null } as const;
-// A stand is most likely in the phase that its forecast says; whoever stands before it may say otherwise.
+// It begins with what was seen before and left open; else in the phase that the forecast says. Whoever stands before it may
+// say otherwise.
 watch(
   [wanted, s],
   () => {
-    if (s.value && wanted.value && draft.value.phase === null && draft.value.seen.length === 0)
-      draft.value = blankDraft(phaseOn(wanted.value, day.value));
+    if (!s.value || !wanted.value || draft.value.phase !== null || draft.value.seen.length > 0) return;
+    const last = s.value.identities[0];
+    draft.value =
+      last && last.status !== 'confirmed' && last.seen.length > 0
+        ? { phase: last.phase, seen: last.seen }
+        : blankDraft(phaseOn(wanted.value, day.value));
   },
   { immediate: true },
 );

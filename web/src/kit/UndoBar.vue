@@ -43,6 +43,10 @@ async function takeBack(): Promise<void> {
   z-index: 40;
   padding: 0 12px;
 }
+/* Above the foot of a field form, whose button must stay in reach. */
+:global(body:has(.field-screen) .bar-place) {
+  bottom: 112px;
+}
 .undo {
   pointer-events: auto;
   display: flex;

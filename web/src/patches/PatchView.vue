@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { ROUTES, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
+import { CONTAMINATING, ROUTES, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
@@ -10,6 +10,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import FactFields from './FactFields.vue';
 import { heightFromM, heightToM } from './new-patch.ts';
+import PlaceRecord from './PlaceRecord.vue';
 import { useBaseMap, usePatch } from './queries.ts';
 
 const PlaceMap = defineAsyncComponent(() => import('./PlaceMap.vue'));
@@ -32,19 +33,35 @@ watch(
   () => p.value?.version,
   () => {
     if (!p.value) return;
-    const { id: _i, version: _v, areaM2: _a, blurred: _b, stands: _s, ...own } = p.value;
+    const {
+      id: _i,
+      version: _v,
+      areaM2: _a,
+      blurred: _b,
+      stands: _s,
+      lifted: _l,
+      finds: _f,
+      inVain: _n,
+      ...own
+    } = p.value;
     facts.value = own;
     geometry.value = own.geometry;
     height.value = heightFromM(own.heightM, imperial.value);
   },
   { immediate: true },
 );
+/** Ground that was closed would be open again: that needs a keeper and a reason. */
+const lifts = computed(() =>
+  CONTAMINATING.some((h) => p.value?.hazards.includes(h) && !facts.value?.hazards.includes(h)),
+);
+const liftReason = ref('');
 const change = useChange(() =>
   call(ROUTES.changePatch, {
     params: { groupId: groupId.value!, patchId: p.value!.id },
     body: {
       version: p.value!.version,
       facts: { ...facts.value!, geometry: geometry.value!, heightM: heightToM(height.value, imperial.value) },
+      liftReason: lifts.value ? liftReason.value : '',
     },
   }),
 );
@@ -84,11 +101,20 @@ const keep = (): Promise<void> =>
       </div>
       <PlaceMap v-model="geometry" :base-map="baseMap.data.value" :patches="[]" />
       <FactFields v-model="facts" class="facts" />
+      <label v-if="lifts" class="field">
+        <span class="warn">{{ words.t('lift.need') }}</span>
+        <input
+          v-model="liftReason"
+          maxlength="300"
+          :placeholder="words.t('lift.reason')"
+          :aria-label="words.t('lift.reason')" />
+      </label>
       <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
       <button v-if="mayChange" type="submit" class="btn main" :disabled="!geometry || change.isPending.value">
         {{ words.t('common.save') }}
       </button>
     </fieldset>
+    <PlaceRecord :patch="p" />
   </form>
 </template>
 

@@ -7,6 +7,7 @@ export interface FoundPosition {
   readonly geometry: PatchGeometry;
   /** `null` where the device does not know. */
   readonly heightM: number | null;
+  readonly accuracyM: number;
 }
 
 const LONGEST_WAIT_MS = 15_000;
@@ -31,7 +32,11 @@ export function usePosition(found: (position: FoundPosition) => void): {
     navigator.geolocation.getCurrentPosition(
       ({ coords }) => {
         locating.value = false;
-        found({ geometry: pointFrom(coords.latitude, coords.longitude), heightM: coords.altitude });
+        found({
+          geometry: pointFrom(coords.latitude, coords.longitude),
+          heightM: coords.altitude,
+          accuracyM: coords.accuracy,
+        });
       },
       (error) => fail(error.message),
       { enableHighAccuracy: true, timeout: LONGEST_WAIT_MS },

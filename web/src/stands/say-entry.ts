@@ -63,6 +63,12 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
         t('duty.awaited', { sign: t(`sign.${entry.body.sign}`), day: format.day(entry.body.due) }),
         entry.body.note,
       );
+    case 'find':
+      return joined(
+        t('walk.title'),
+        entry.body.condition && t(`find.conditionOf.${entry.body.condition}`),
+        entry.body.note,
+      );
     case 'note':
       return entry.body.text;
     case 'visit':

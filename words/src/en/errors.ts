@@ -63,6 +63,8 @@ export const reasons = {
   classesExceedCount: 'There cannot be more mature or flowering plants than plants.',
   keyMismatch: 'The key in the address and in the plant differ.',
   shippedPlant: 'Shipped plants stay as they are: make a copy under another name.',
+  onlyKeepersLift: 'Only a keeper opens closed ground again.',
+  liftReasonMissing: 'Say why the ground is clean again.',
   clearsOneself: 'Nobody clears themselves: another member does, or three identifications in practice.',
   notClearedYourself:
     'Only a keeper, or somebody cleared for the family, clears others; only a keeper closes a family.',

@@ -4,6 +4,7 @@ import { identify } from './identify.ts';
 import { patches } from './patches.ts';
 import { people } from './people.ts';
 import { plants } from './plants.ts';
+import { scouting } from './scouting.ts';
 import { sentences } from './sentences.ts';
 import { shell } from './shell.ts';
 import { signs } from './signs.ts';
@@ -22,6 +23,7 @@ export const english = {
   ...plants,
   ...signs,
   ...identify,
+  ...scouting,
   ...weather,
   ...sentences,
   errors,

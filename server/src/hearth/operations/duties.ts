@@ -1,4 +1,5 @@
-import type { Duty, HouseRule } from '@emberfield/contract';
+import type { Duty, FindBody, HouseRule } from '@emberfield/contract';
+import type { openFinds } from '../../entries/index.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
 import { seasonOf } from '@emberfield/core/phenology';
 import {
@@ -11,6 +12,7 @@ import {
   standSeason,
   stillAwaited,
   type Dossier,
+  type GroupCommons,
 } from '../../stands/index.ts';
 
 const COUNT_EVERY_DAYS = 400;
@@ -88,4 +90,25 @@ function settle(dossier: Dossier, day: DayNumber, today: DayNumber): Duty {
       .filter((l) => l.severity === 'deadly' || l.severity === 'poisonous')
       .map((l) => l.name),
   };
+}
+
+/** A find that nobody has put on the year yet, from its day on. */
+export function findDuty(
+  { patchId, patchName, day, body }: Awaited<ReturnType<typeof openFinds>>[number],
+  on: string,
+  plants: GroupCommons['plants'],
+): readonly Duty[] {
+  if (day > on) return [];
+  const known = (body as FindBody).mayBe.flatMap((key) => plants.get(key) ?? []);
+  return [
+    {
+      kind: 'settleFind',
+      standId: null,
+      patchId,
+      patchName,
+      day,
+      mayBe: known.map((p) => p.profile.names),
+      plantKeys: known.map((p) => p.profile.key),
+    },
+  ];
 }

@@ -13,15 +13,16 @@ import {
   standSeason,
   type Dossier,
 } from '../../stands/index.ts';
+import { openFinds } from '../../entries/index.ts';
 import { weatherOf, type KnownWeather, type StationRow } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
-import { dutiesOf } from './duties.ts';
+import { dutiesOf, findDuty } from './duties.ts';
 
 /** What the day is for. */
 export async function viewHearth(deps: Dependencies, { group, query }: GroupContext<null>): Promise<HearthView> {
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
-  const { stands, rules, stations } = await dossiersOf(deps, group);
+  const { stands, rules, stations, plants } = await dossiersOf(deps, group);
   const houseRules = rulesInForce(rules, iso);
   const weather = await mainWeather(deps, stands, stations);
   return {
@@ -30,7 +31,10 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
     conditions: conditionsOn(weather, stands[0]?.patch ?? weather?.station ?? null, day, group.zone),
     stands: stands.map((d) => refOf(d, day, houseRules)),
     outlooks: stands.flatMap((d) => outlooksOn(d, day, today, houseRules)),
-    duties: stands.flatMap((d) => dutiesOf(d, day, today, houseRules)),
+    duties: [
+      ...(await openFinds(deps.db, group.id)).flatMap((f) => findDuty(f, iso, plants)),
+      ...stands.flatMap((d) => dutiesOf(d, day, today, houseRules)),
+    ],
   };
 }
 

@@ -8,10 +8,8 @@ import type { KnownPlant } from '../../plants/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { commonsOf, standSeason, type Forecastable, type GroupCommons } from '../../stands/index.ts';
+import { commonsOf, NOTHING_SEEN, standSeason, type Forecastable, type GroupCommons } from '../../stands/index.ts';
 import { pickNearest, weatherOf } from '../../weather/index.ts';
-
-const NOTHING_SEEN = { sightings: [], sightingsKey: '' };
 
 /** Every plant the group knows with its signs, and when its stages come at a place: all that identifying needs. */
 export async function identityTable(deps: Dependencies, { group, query }: GroupContext<null>): Promise<IdentityTable> {

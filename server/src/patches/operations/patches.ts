@@ -1,6 +1,19 @@
-import { centreOf, type ChangePatch, type NewPatch, type PatchFacts, type PatchView } from '@emberfield/contract';
+import {
+  centreOf,
+  CONTAMINATING,
+  type ChangePatch,
+  type EntryBodies,
+  type FindBody,
+  type Hazard,
+  type NewPatch,
+  type PatchDetail,
+  type PatchFacts,
+  type PatchView,
+} from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
+import { entriesOfPlace } from '../../entries/index.ts';
 import { plantsOf } from '../../plants/index.ts';
+import { todayIn } from '../../platform/clock.ts';
 import { transact, isDuplicate } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -19,14 +32,31 @@ export async function listPatches(
 export async function onePatch(
   deps: Dependencies,
   { group, account, params }: GroupContext<unknown>,
-): Promise<PatchView> {
+): Promise<PatchDetail> {
   const row = await repository.patchById(deps.db, group.id, params['patchId']!);
   if (!row) throw notFound('patch');
-  return viewPatch(
-    row,
-    seesExactly(row, group, account.accountId),
-    (await standNames(deps, group.id)).get(row.id) ?? [],
-  );
+  const [stands, liftings, noted] = await Promise.all([
+    standNames(deps, group.id),
+    repository.liftingsOf(deps.db, row.id),
+    entriesOfPlace(deps.db, row.id),
+  ]);
+  return {
+    ...viewPatch(row, seesExactly(row, group, account.accountId), stands.get(row.id) ?? []),
+    lifted: liftings.map(({ hazards, reason, by, at }) => ({
+      hazards,
+      reason,
+      by,
+      day: todayIn(group.zone, { now: () => at, fixedDay: null }),
+    })),
+    finds: noted.flatMap(({ id, kind, day, by, body }) =>
+      kind === 'find' ? [{ id, day, by, body: body as FindBody }] : [],
+    ),
+    inVain: noted.flatMap(({ kind, day, by, body }) => {
+      if (kind !== 'search') return [];
+      const { lookedFor, found } = body as EntryBodies['search'];
+      return found ? [] : [{ lookedFor, day, by }];
+    }),
+  };
 }
 
 async function standNames(deps: Dependencies, groupId: string): Promise<ReadonlyMap<string, PatchView['stands']>> {
@@ -73,7 +103,14 @@ export async function changePatch(deps: Dependencies, context: GroupContext<Chan
     if (!seesExactly(before, group, account.accountId))
       throw new AppError('notAllowed', { values: { role: group.role } });
     if (before.version !== body.version) throw new AppError('stale', { field: 'body.version' });
+    const lifted = liftedBy(before.facts.hazards, body.facts.hazards);
+    if (lifted.length > 0 && group.role !== 'keeper')
+      throw new AppError('notAllowed', { reason: 'onlyKeepersLift', values: { role: group.role } });
+    if (lifted.length > 0 && body.liftReason.trim() === '')
+      throw new AppError('badInput', { field: 'body.liftReason', reason: 'liftReasonMissing' });
     await repository.keepPatchBefore(tx, {
+      lifted,
+      reason: lifted.length > 0 ? body.liftReason.trim() : '',
       patchId: id,
       version: before.version,
       before: factsOf(before),
@@ -83,6 +120,11 @@ export async function changePatch(deps: Dependencies, context: GroupContext<Chan
     await repository.updatePatch(tx, id, { ...columnsOf(body.facts), version: before.version + 1 });
   });
   return onePatch(deps, context);
+}
+
+/** Contaminations that a change takes off: ground that was closed would be open again. */
+function liftedBy(before: readonly Hazard[], after: readonly Hazard[]): readonly Hazard[] {
+  return CONTAMINATING.filter((h) => before.includes(h) && !after.includes(h));
 }
 
 function columnsOf({ name, geometry, heightM, secret, ...facts }: PatchFacts) {

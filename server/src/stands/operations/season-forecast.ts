@@ -21,6 +21,9 @@ export interface Forecastable {
   readonly record: Pick<Dossier['record'], 'sightings' | 'sightingsKey'>;
 }
 
+/** The record of a plant that nobody has seen at a place yet. */
+export const NOTHING_SEEN: Forecastable['record'] = { sightings: [], sightingsKey: '' };
+
 export interface StandSeason {
   readonly forecast: SeasonForecast;
   readonly windows: readonly WindowForecast[];

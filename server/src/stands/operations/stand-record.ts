@@ -105,6 +105,7 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
         break;
       }
       case 'visit':
+      case 'find':
       case 'provenance':
       case 'note':
       case 'withdrawal':

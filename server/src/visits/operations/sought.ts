@@ -1,5 +1,6 @@
 import type { NewSought, SoughtView } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
+import { searchesInVain } from '../../entries/index.ts';
 import { isDuplicate } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -7,16 +8,21 @@ import { contentDigest } from '../../platform/tokens.ts';
 import { endSought, insertSought, openSought, soughtAnywhere } from '../repository.ts';
 
 type Row = Awaited<ReturnType<typeof openSought>>[number];
-const view = ({ sought: { id, what, note, madeAt }, by }: Row): SoughtView => ({
+type InVain = Awaited<ReturnType<typeof searchesInVain>>;
+const view = ({ sought: { id, what, note, madeAt }, by }: Row, inVain: InVain): SoughtView => ({
   id,
   what,
   note,
   by,
   since: madeAt.toISOString().slice(0, 10),
+  inVain: inVain
+    .filter((s) => s.lookedFor.toLowerCase() === what.toLowerCase())
+    .map(({ patchId, patchName, day }) => ({ patchId, patchName, day })),
 });
 
 export async function listSought({ db }: Dependencies, { group }: GroupContext<null>): Promise<readonly SoughtView[]> {
-  return (await openSought(db, group.id)).map(view);
+  const [rows, inVain] = await Promise.all([openSought(db, group.id), searchesInVain(db, group.id)]);
+  return rows.map((row) => view(row, inVain));
 }
 
 export async function seek(
@@ -39,7 +45,7 @@ export async function seek(
     if (before?.sought.groupId !== group.id || !before.sought.contentDigest.equals(digest))
       throw new AppError('idTaken', { field: 'body.id', cause: error });
   }
-  return view((await soughtAnywhere(db, body.id))!);
+  return view((await soughtAnywhere(db, body.id))!, await searchesInVain(db, group.id));
 }
 
 export async function stopSeeking({ db, clock }: Dependencies, { group, params }: GroupContext<null>): Promise<null> {

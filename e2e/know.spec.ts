@@ -1,0 +1,183 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { freshDatabase, loadDemo, screensOf, startServer, type RunningServer } from './application.ts';
+
+/** The island on other days: the same database, the server's own day set. */
+describe('knowing the place and the plant', () => {
+  let databaseUrl: string;
+  let server: RunningServer;
+  let running = false;
+  const within = screensOf(() => server);
+  const off = async (): Promise<void> => {
+    if (running) await server.stop();
+    running = false;
+  };
+  const on = async (day: string): Promise<void> => {
+    await off();
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1', EMBERFIELD_TODAY: day });
+    running = true;
+  };
+  const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).first().click();
+  const toStand = async (page: Page, plant: string, place: string): Promise<void> => {
+    await page.goto(`${server.url}/ground`);
+    await page.getByLabel('Place or plant').fill(place);
+    await page
+      .getByRole('button', { name: new RegExp(place) })
+      .first()
+      .click();
+    await page
+      .getByRole('link', { name: new RegExp(plant) })
+      .first()
+      .click();
+    await page.getByRole('heading', { name: new RegExp(`${plant} · ${place}`) }).waitFor();
+  };
+
+  describe('in January', () => {
+    before(async function () {
+      this.timeout(180_000);
+      databaseUrl = await freshDatabase('emberfield_e2e_winter');
+      await loadDemo(databaseUrl, { EMBERFIELD_TODAY: '2026-01-20' });
+      await on('2026-01-20');
+    });
+    after(off);
+
+    it('eight finds on a walk, two of them without signal; each says what it gives later, and comes back until it is on the year', async function () {
+      this.timeout(120_000);
+      const finds: readonly (readonly [plants: readonly string[], condition: string])[] = [
+        [['Elder', 'Dwarf elder'], 'bark'],
+        [['Greater burdock'], 'dead stalk'],
+        [['Great mullein', 'Foxglove'], 'rosette'],
+        [['Hop'], 'seed head'],
+        [['Broad-leaved reed-mace'], 'dead stalk'],
+        [['Jelly ear'], 'fruit body'],
+        [[], 'dead stalk'],
+        [['Hazel'], 'bud'],
+      ];
+      const at = { latitude: 46.01, longitude: -30.01 };
+      await within({ as: 'Mirel', phone: true, at }, async (page, { context, complaints }) => {
+        await page.getByRole('link', { name: 'Walk a place' }).click();
+        for (const [i, [plants, condition]] of finds.entries()) {
+          await context.setGeolocation({ ...at, longitude: at.longitude + i * 0.0005, accuracy: 6 });
+          await context.setOffline(i === 2 || i === 3);
+          await press(page, 'Here stands something');
+          for (const plant of plants) {
+            await page.getByLabel('Name of a plant').fill(plant);
+            await press(page, plant);
+          }
+          await press(page, condition);
+          if (condition === 'fruit body') {
+            await page.getByText('Host wood and ground decide').waitFor();
+            await press(page, 'dead broad-leaved wood');
+          }
+          // A reload on the way forgets no tap.
+          if (i === 1) {
+            await page.reload();
+            await page.getByRole('button', { name: condition, exact: true, pressed: true }).waitFor();
+          }
+          await press(page, 'Keep the find');
+          if (i === 2 || i === 3) await page.getByText(`${i - 1} kept here, not sent yet`).waitFor();
+          else {
+            await page.getByRole('heading', { name: 'What it gives later' }).waitFor();
+            if (i === 0) {
+              await page.getByText(/flower heads/).waitFor();
+              await press(page, 'Put on the year');
+              await page.getByRole('link', { name: 'on the year' }).waitFor();
+            }
+            await page.getByRole('link', { name: 'Back to the walk' }).click();
+          }
+        }
+        await page.getByRole('link', { name: 'What it gives later' }).nth(7).waitFor();
+        expect(await page.getByText('kept here, not sent yet').count()).to.equal(0);
+        await page.goto(`${server.url}/hearth`);
+        await page.getByText('nobody knows yet what it is: look again when it flowers').waitFor();
+        await page.getByText(/may be Great mullein and Foxglove|may be Foxglove and Great mullein/).waitFor();
+        // What failed while there was no signal is no fault of the page.
+        complaints.splice(0, complaints.length, ...complaints.filter((c) => !/ERR_INTERNET_DISCONNECTED/.test(c)));
+      });
+    });
+
+    it('a winter fungus is not settled without its print, which comes back the next morning', async function () {
+      this.timeout(120_000);
+      await within({ as: 'Ode' }, async (page) => {
+        await toStand(page, 'Velvet shank', 'Withen Wood');
+        await page.getByRole('link', { name: 'Settle what it is' }).click();
+        await page.getByRole('heading', { name: 'What stands here?' }).waitFor();
+        for (const state of ['a fungus', 'domed', 'dark velvet', 'dead broad-leaved wood']) await press(page, state);
+        await page
+          .getByText('Confirmed waits until every deadly look-alike is ruled out: Funeral bell still open.')
+          .waitFor();
+        expect(await page.getByRole('button', { name: 'confirmed', exact: true }).count()).to.equal(0);
+        await page.getByLabel('A sign that comes later').selectOption('sporePrint');
+        await press(page, 'Remind me');
+        await page.getByText('Kept: Spore print, due 21 January.').waitFor();
+        await press(page, /^provisional/);
+        await press(page, 'Keep what was seen');
+        await page.getByText('Spore print: due 21 January').waitFor();
+      });
+      await on('2026-01-21');
+      await within({ as: 'Ode' }, async (page) => {
+        await page.getByRole('link', { name: /Spore print: due 21 January/ }).click();
+        // What was seen yesterday is there again.
+        await page.getByRole('button', { name: 'dark velvet', exact: true, pressed: true }).waitFor();
+        await press(page, 'white or cream');
+        await press(page, 'confirmed');
+        await press(page, 'Keep what was seen');
+        await page.getByRole('heading', { name: /Velvet shank · Withen Wood/ }).waitFor();
+        await page.getByText(/^confirmed 21 January 2026/).waitFor();
+        await page.goto(`${server.url}/hearth`);
+        await page.getByRole('heading', { name: 'To look after' }).waitFor();
+        expect(await page.getByText(/Spore print: due/).count()).to.equal(0);
+      });
+    });
+  });
+
+  describe('from one spring to the next', () => {
+    before(async function () {
+      this.timeout(180_000);
+      databaseUrl = await freshDatabase('emberfield_e2e_bulb');
+      await loadDemo(databaseUrl);
+      await on('2026-05-15');
+    });
+    after(off);
+
+    it('ramsons beside crocus: locked, open after flowers and searches, locked again by a new sighting', async function () {
+      this.timeout(180_000);
+      const look = async (page: Page, what: string, result: 'found' | 'not found'): Promise<void> => {
+        await page.getByRole('link', { name: /Log a visit/ }).click();
+        await press(page, what);
+        await press(page, result);
+        await press(page, 'Keep the visit');
+        await page.getByRole('heading', { name: /Ramsons · Combe spring/ }).waitFor();
+      };
+      await within({ as: 'Tavi' }, async (page) => {
+        await toStand(page, 'Ramsons', 'Combe spring');
+        await page.getByText('Autumn crocus seen in this stand').first().waitFor();
+        for (const plant of ['Autumn crocus', 'Lily of the valley', 'Lords-and-ladies'])
+          await look(page, plant, 'not found');
+        await page.getByRole('link', { name: 'Settle what it is' }).click();
+        for (const state of ['of garlic', 'star of six', 'rays from one point', 'a bulb']) await press(page, state);
+        await page
+          .getByText('Nothing on the list is left to rule out. Not on the list does not mean absent.')
+          .waitFor();
+        await press(page, 'confirmed');
+        await press(page, 'Keep what was seen');
+        await page.getByText(/^confirmed 15 May 2026 · in flower · Tavi/).waitFor();
+      });
+      await on('2027-04-05');
+      await within({ as: 'Tavi' }, async (page) => {
+        await toStand(page, 'Ramsons', 'Combe spring');
+        await press(page, /leaves$/);
+        await page.getByText('good, but look-alikes cannot be told apart yet', { exact: false }).waitFor();
+        await page
+          .getByText(/leaves from \d+ plants|1 leaf a plant/)
+          .first()
+          .waitFor();
+        expect(await page.getByText('seen in this stand').count()).to.equal(0);
+        await look(page, 'Autumn crocus', 'found');
+        await press(page, /leaves$/);
+        await page.getByText('Autumn crocus seen in this stand').first().waitFor();
+        await page.getByText('seen here on 5 April 2027').waitFor();
+      });
+    });
+  });
+});

@@ -1,0 +1,54 @@
+import type { Prospect } from '@emberfield/contract';
+import { dayNumber, isoDay } from '@emberfield/core/measure';
+import { seasonOf } from '@emberfield/core/phenology';
+import type { Dependencies } from '../../dependencies.ts';
+import { patchById, standKeysOf } from '../../patches/index.ts';
+import { notFound } from '../../platform/errors.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { commonsOf, isoRange, NOTHING_SEEN, standSeason } from '../../stands/index.ts';
+import { pickNearest, weatherOf } from '../../weather/index.ts';
+
+const MOST_PLANTS = 8;
+const HORIZON_DAYS = 365;
+
+/** What the plants asked for would give at a place within a year: so a find of one stage becomes the later ones of the year. */
+export async function viewProspects(
+  deps: Dependencies,
+  { group, params, query }: GroupContext<null>,
+): Promise<readonly Prospect[]> {
+  const patch = await patchById(deps.db, group.id, params['patchId']!);
+  if (!patch) throw notFound('patch');
+  const { plants, stations } = await commonsOf(deps, group);
+  const station = pickNearest(stations, patch);
+  const weather = station && (await weatherOf(deps.db, station));
+  const here = (await standKeysOf(deps.db, group.id)).filter((s) => s.patchId === patch.id);
+  const today = dayNumber(group.today);
+  const asked = (query['plants'] ?? '').split(',').slice(0, MOST_PLANTS);
+  return asked.flatMap((key): Prospect[] => {
+    const plant = plants.get(key);
+    if (!plant) return [];
+    const { profile } = plant;
+    const known = { stand: { id: `${patch.id}/${key}` }, patch, plant, weather, record: NOTHING_SEEN };
+    const season = seasonOf(today, profile.seasonStart, patch.latitudeDeg);
+    const seasons = [season, season + 1].map((s) => standSeason(known, s, today));
+    const ahead = (day: number | null): day is number => day !== null && day > today && day <= today + HORIZON_DAYS;
+    const windows = profile.windows.flatMap((spec, w) => {
+      const next = seasons.map((s) => s.windows[w]!).find((x) => ahead(x.opens.p50));
+      const part = profile.parts.find((p) => p.key === spec.part)!;
+      return next ? [{ partName: part.name, use: spec.use, opens: isoRange(next.opens) }] : [];
+    });
+    const stages = profile.stages.flatMap((spec, i) => {
+      const day = seasons.map((s) => s.forecast.stages[i]!.reached.p50).find(ahead);
+      return day === undefined || day === null ? [] : [{ name: spec.name, day: isoDay(day) }];
+    });
+    return [
+      {
+        plantKey: key,
+        plantName: profile.names,
+        stages: stages.sort((a, b) => a.day.localeCompare(b.day)),
+        windows: windows.sort((a, b) => (a.opens.p50 ?? '').localeCompare(b.opens.p50 ?? '')),
+        standId: here.find((s) => s.plantKey === key)?.id ?? null,
+      },
+    ];
+  });
+}

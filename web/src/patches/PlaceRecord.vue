@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { PatchDetail } from '@emberfield/contract';
+import PickList from '../kit/PickList.vue';
+import { useGroup } from '../people/use-group.ts';
+import { usePlants } from '../plants/queries.ts';
+import { useDay } from '../platform/use-day.ts';
+import { useUndo } from '../platform/use-undo.ts';
+import { useWords } from '../platform/words.ts';
+import { useEntries } from '../visits/use-entries.ts';
+
+/** What was noted of a place itself: finds, what was looked for in vain, and contaminations that were lifted. */
+const props = defineProps<{ patch: PatchDetail }>();
+const words = useWords();
+const undo = useUndo();
+const { today } = useDay();
+const { groupId, mayPick } = useGroup();
+const plants = usePlants(groupId);
+const { make, send, withdraw } = useEntries();
+const sought = ref<string | null>(null);
+const failure = ref('');
+const options = computed(() =>
+  (plants.data.value ?? []).map((p) => ({ value: p.key, label: words.value.text(p.names) })),
+);
+const nameOf = (key: string): string => options.value.find((o) => o.value === key)?.label ?? key;
+const findSaid = ({ body }: PatchDetail['finds'][number]): string =>
+  [
+    words.value.format.list(body.mayBe.map(nameOf)) || words.value.t('walk.unknown'),
+    body.condition ? words.value.t(`find.conditionOf.${body.condition}`) : '',
+    words.value.format.list(body.overhead.map((o) => words.value.t(`find.tree.${o}`))),
+    body.looseness ? words.value.t(`find.loosenessOf.${body.looseness}`) : '',
+    body.seen.map((s) => words.value.t(`state.${s.sign}.${s.state}`)).join(', '),
+    body.specimen,
+    body.note,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+async function inVain(): Promise<void> {
+  const plant = plants.data.value?.find((p) => p.key === sought.value);
+  if (!plant) return;
+  failure.value = '';
+  const entry = make({
+    kind: 'search',
+    patchId: props.patch.id,
+    standId: null,
+    day: today.value,
+    body: {
+      lookedFor: words.value.text(plant.names),
+      plantKey: plant.key,
+      found: false,
+      stage: '',
+      deadly: plant.severity === 'deadly',
+    },
+  });
+  try {
+    const [result] = await send([entry]);
+    if (result?.status === 'needsAttention') failure.value = result.message;
+    else {
+      sought.value = null;
+      undo.say(words.value.t('common.stored'), () => withdraw(entry, today.value));
+    }
+  } catch (error) {
+    failure.value = (error as Error).message;
+  }
+}
+</script>
+
+<template>
+  <section v-if="patch.finds.length" class="section">
+    <h2>{{ words.t('walk.title') }}</h2>
+    <table class="plain">
+      <tbody>
+        <tr v-for="f in patch.finds" :key="f.id">
+          <td class="when">
+            {{ words.format.dayAndYear(f.day) }}<br /><span class="soft">{{ f.by }}</span>
+          </td>
+          <td>
+            {{ findSaid(f) }}<br /><RouterLink
+              :to="{ name: 'prospects', params: { patchId: patch.id }, query: { plants: f.body.mayBe.join(',') } }"
+              >{{ words.t('walk.later') }}</RouterLink
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+  <section class="section">
+    <h2>{{ words.t('vain.title') }}</h2>
+    <p v-for="(v, i) in patch.inVain" :key="i">
+      <b>{{ v.lookedFor }}</b> <span class="soft">{{ words.format.dayAndYear(v.day) }} · {{ v.by }}</span>
+    </p>
+    <div v-if="mayPick" class="row">
+      <PickList v-model="sought" :options="options" :label="words.t('vain.add')" placeholder="…" />
+      <button type="button" class="btn" :disabled="sought === null" @click="inVain">{{ words.t('vain.add') }}</button>
+    </div>
+    <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
+  </section>
+  <section v-if="patch.lifted.length" class="section">
+    <p v-for="(l, i) in patch.lifted" :key="i" class="small">
+      {{
+        words.t('lift.lifted', {
+          what: words.format.list(l.hazards.map((h) => words.t(`patch.hazard.${h}`))),
+          day: words.format.dayAndYear(l.day),
+          by: l.by,
+          reason: l.reason,
+        })
+      }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.when {
+  width: 150px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+</style>

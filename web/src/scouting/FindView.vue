@@ -1,0 +1,280 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import {
+  ASPECTS,
+  CANOPIES,
+  CONTAMINATING,
+  FIND_CONDITIONS,
+  HAZARDS,
+  LOOSENESS,
+  MOISTURES,
+  OVERHEAD_TREES,
+  signOf,
+  SUBSTRATES,
+  type FindBody,
+  type PatchFacts,
+} from '@emberfield/contract';
+import { EYE_CLASSES } from '@emberfield/core/stand';
+import ChoiceChips from '../kit/ChoiceChips.vue';
+import FieldScreen from '../kit/FieldScreen.vue';
+import StateNote from '../kit/StateNote.vue';
+import ToggleChips from '../kit/ToggleChips.vue';
+import { typedPoint } from '../patches/new-patch.ts';
+import { useHereNow } from './use-here-now.ts';
+import { useGroup } from '../people/use-group.ts';
+import { usePlants } from '../plants/queries.ts';
+import { useWords } from '../platform/words.ts';
+import { shareChoices } from '../visits/share-choices.ts';
+import { canKeep, stateOf, toggled, withState } from './find-draft.ts';
+import FindPlants from './FindPlants.vue';
+import { useFinds } from './use-finds.ts';
+
+/** One find: one screen of taps, each kept at once. */
+const LOSSES = [0.1, 0.3, 0.5, 0.9];
+const SPECIMENS = ['stalk', 'seed', 'leaf', 'cap', 'bark'] as const;
+const words = useWords();
+const route = useRoute();
+const router = useRouter();
+const { groupId } = useGroup();
+const plants = usePlants(groupId);
+const { finds, change, send } = useFinds();
+const find = computed(() => finds.value.find((f) => f.id === route.params['findId']));
+const body = computed(() => find.value!.body);
+const facts = computed(() => find.value!.facts);
+const say = (over: Partial<FindBody>): void => change(find.value!.id, { body: { ...body.value, ...over } });
+const sayPlace = (over: Partial<PatchFacts>): void => change(find.value!.id, { facts: { ...facts.value, ...over } });
+const { problem, locating, accuracyM, locate } = useHereNow((here) => change(find.value!.id, here));
+const typed = ref('');
+onMounted(() => {
+  if (find.value && find.value.geometry === null) locate();
+});
+watch(typed, (text) => {
+  const geometry = typedPoint(text, '');
+  if (geometry && find.value) change(find.value.id, { geometry });
+});
+const where = computed(() => {
+  const g = find.value?.geometry;
+  return g?.type === 'Point' ? `${g.coordinates[1].toFixed(5)}, ${g.coordinates[0].toFixed(5)}` : '';
+});
+const chosen = computed(() => (plants.data.value ?? []).filter((p) => body.value.mayBe.includes(p.key)));
+const isFungus = computed(() => body.value.condition === 'fruitBody' || chosen.value.some((p) => p.habit === 'fungus'));
+/** Plants chosen or noted before on this walk, newest first. */
+const recent = computed(() => [...new Set([...finds.value].reverse().flatMap((f) => f.body.mayBe))]);
+const dangerous = computed(() =>
+  (plants.data.value ?? [])
+    .filter((p) => p.severity === 'deadly' && chosen.value.some((c) => c.family === p.family || c.habit === p.habit))
+    .slice(0, 6)
+    .map((p) => ({ value: words.value.text(p.names), label: words.value.text(p.names) })),
+);
+const beside = computed(() => facts.value.neighbours.split(', ').filter(Boolean));
+const named = <T extends string>(keys: readonly T[], path: string) =>
+  keys.map((k) => ({ value: k, label: words.value.t(`${path}.${k}`) }));
+const statesOf = (sign: string) => named(signOf(sign)!.states, `state.${sign}`);
+const specimen = computed(
+  () => SPECIMENS.find((x) => words.value.t(`find.specimens.${x}`) === body.value.specimen) ?? null,
+);
+async function keep(): Promise<void> {
+  const { id, patchId } = find.value!;
+  change(id, { state: 'kept', problem: '' });
+  const plantKeys = body.value.mayBe.join(',');
+  // Sent at once where there is a signal; without one the find waits on the walk, and the way goes on.
+  await Promise.race([send(), new Promise((go) => setTimeout(go, 2500))]);
+  const stored = finds.value.find((f) => f.id === id)?.state === 'stored';
+  await router.replace(
+    stored ? { name: 'prospects', params: { patchId }, query: { plants: plantKeys } } : { name: 'walk' },
+  );
+}
+</script>
+
+<template>
+  <StateNote v-if="!find" state="empty" :title="words.t('walk.none')">
+    <RouterLink class="btn" :to="{ name: 'walk' }">{{ words.t('walk.title') }}</RouterLink>
+  </StateNote>
+  <FieldScreen v-else :place="find.name" :back="{ name: 'walk' }" @submit="keep">
+    <div class="find">
+      <section>
+        <h2>{{ words.t('find.position') }}</h2>
+        <p v-if="where">
+          <b>{{ where }}</b> <span v-if="accuracyM" class="soft">±{{ words.format.height(accuracyM) }}</span>
+        </p>
+        <p v-if="locating" class="soft">{{ words.t('find.locating') }}</p>
+        <p v-if="problem" class="warn" role="alert">{{ problem }}</p>
+        <div class="row">
+          <button type="button" class="btn" :disabled="locating" @click="locate">{{ words.t('find.again') }}</button>
+          <input v-model="typed" :placeholder="words.t('find.typed')" :aria-label="words.t('find.typed')" />
+        </div>
+      </section>
+      <FindPlants
+        :plants="plants.data.value ?? []"
+        :chosen="body.mayBe"
+        :recent="recent"
+        @toggle="say({ mayBe: toggled(body.mayBe, $event) })" />
+      <section>
+        <h2>{{ words.t('find.condition') }}</h2>
+        <ChoiceChips
+          :model-value="body.condition"
+          optional
+          :label="words.t('find.condition')"
+          :options="named(FIND_CONDITIONS, 'find.conditionOf')"
+          @update:model-value="say({ condition: $event })" />
+      </section>
+      <section v-if="isFungus">
+        <h2>{{ words.t('find.host') }}</h2>
+        <ChoiceChips
+          :model-value="stateOf(body, 'host')"
+          optional
+          :label="words.t('find.host')"
+          :options="statesOf('host')"
+          @update:model-value="change(find!.id, { body: withState(body, 'host', $event) })" />
+        <p v-if="stateOf(body, 'host') === null" class="warn">{{ words.t('find.hostAsk') }}</p>
+      </section>
+      <section>
+        <h2>{{ words.t('find.ground') }}</h2>
+        <ChoiceChips
+          :model-value="facts.substrate"
+          :label="words.t('find.ground')"
+          :options="named(SUBSTRATES, 'patch.substrate')"
+          @update:model-value="$event && sayPlace({ substrate: $event })" />
+        <h3>{{ words.t('find.looseness') }}</h3>
+        <ChoiceChips
+          :model-value="body.looseness"
+          optional
+          :label="words.t('find.looseness')"
+          :options="named(LOOSENESS, 'find.loosenessOf')"
+          @update:model-value="say({ looseness: $event })" />
+        <p v-if="body.looseness === 'loose'" class="warn">{{ words.t('find.looseAsk') }}</p>
+        <h3>{{ words.t('find.moisture') }}</h3>
+        <ChoiceChips
+          :model-value="facts.moisture"
+          :label="words.t('find.moisture')"
+          :options="named(MOISTURES, 'patch.moisture')"
+          @update:model-value="$event && sayPlace({ moisture: $event })" />
+      </section>
+      <section>
+        <h2>{{ words.t('find.overhead') }}</h2>
+        <ToggleChips
+          :label="words.t('find.overhead')"
+          :options="named(OVERHEAD_TREES, 'find.tree')"
+          :chosen="body.overhead"
+          @toggle="say({ overhead: toggled(body.overhead, $event) })" />
+        <h3>{{ words.t('find.shade') }}</h3>
+        <ChoiceChips
+          :model-value="facts.canopy"
+          :label="words.t('find.shade')"
+          :options="named(CANOPIES, 'patch.canopy')"
+          @update:model-value="$event && sayPlace({ canopy: $event })" />
+        <h3>{{ words.t('find.aspect') }}</h3>
+        <ChoiceChips
+          :model-value="facts.aspect"
+          :label="words.t('find.aspect')"
+          :options="named(ASPECTS, 'patch.aspect')"
+          @update:model-value="$event && sayPlace({ aspect: $event })" />
+      </section>
+      <section>
+        <h2>{{ words.t('find.smell') }}</h2>
+        <ChoiceChips
+          :model-value="stateOf(body, 'smell')"
+          optional
+          :label="words.t('find.smell')"
+          :options="statesOf('smell')"
+          @update:model-value="change(find!.id, { body: withState(body, 'smell', $event) })" />
+      </section>
+      <section>
+        <h2>{{ words.t('find.hazards') }}</h2>
+        <ToggleChips
+          :label="words.t('find.hazards')"
+          :options="named(HAZARDS, 'patch.hazard')"
+          :chosen="facts.hazards"
+          @toggle="sayPlace({ hazards: toggled(facts.hazards, $event) })" />
+        <p v-if="facts.hazards.some((h) => CONTAMINATING.includes(h))" class="warn">
+          {{ words.t('patch.contaminating') }}
+        </p>
+        <h3>{{ words.t('find.neighbours') }}</h3>
+        <ToggleChips
+          v-if="dangerous.length"
+          :label="words.t('find.neighbours')"
+          :options="dangerous"
+          :chosen="beside"
+          @toggle="sayPlace({ neighbours: toggled(beside, $event).join(', ') })" />
+        <input
+          :value="facts.neighbours"
+          maxlength="600"
+          :placeholder="words.t('find.neighboursMore')"
+          :aria-label="words.t('find.neighbours')"
+          @input="sayPlace({ neighbours: ($event.target as HTMLInputElement).value })" />
+      </section>
+      <section>
+        <h2>{{ words.t('find.eye') }}</h2>
+        <ChoiceChips
+          :model-value="body.eye"
+          optional
+          :label="words.t('find.eye')"
+          :options="named(EYE_CLASSES, 'visit.eye')"
+          @update:model-value="say({ eye: $event })" />
+        <h3>{{ words.t('find.traces') }}</h3>
+        <ChoiceChips
+          :model-value="body.lostShare === null ? null : String(body.lostShare)"
+          optional
+          :label="words.t('find.traces')"
+          :options="shareChoices(words, LOSSES)"
+          @update:model-value="say({ lostShare: $event === null ? null : Number($event) })" />
+      </section>
+      <section>
+        <h2>{{ words.t('find.specimen') }}</h2>
+        <ChoiceChips
+          :model-value="specimen"
+          optional
+          :label="words.t('find.specimen')"
+          :options="named(SPECIMENS, 'find.specimens')"
+          @update:model-value="say({ specimen: $event === null ? '' : words.t(`find.specimens.${$event}`) })" />
+        <label class="field">
+          <span>{{ words.t('find.note') }}</span>
+          <textarea
+            rows="2"
+            maxlength="2000"
+            :value="body.note"
+            @input="say({ note: ($event.target as HTMLTextAreaElement).value })" />
+        </label>
+        <label class="field">
+          <span>{{ words.t('find.name') }}</span>
+          <input
+            maxlength="80"
+            :value="find.name"
+            @input="change(find!.id, { name: ($event.target as HTMLInputElement).value })" />
+        </label>
+      </section>
+    </div>
+    <template #foot>
+      <span v-if="!canKeep(find)" class="soft">{{ words.t('find.needsPosition') }}</span>
+      <button type="submit" class="btn main" :disabled="!canKeep(find)">{{ words.t('find.keep') }}</button>
+    </template>
+  </FieldScreen>
+</template>
+
+<style scoped>
+.find :deep(section) {
+  border-top: 1px solid var(--hair);
+  padding: 10px 0 12px;
+  display: grid;
+  gap: 8px;
+}
+.find :deep(section:first-child) {
+  border-top: 0;
+}
+.find :deep(p) {
+  margin: 0;
+}
+.find :deep(h3) {
+  font: 600 15px var(--sans);
+  margin-top: 4px;
+}
+.find :deep(.chip),
+.find :deep(input) {
+  min-height: 48px;
+}
+.row {
+  display: flex;
+  gap: 10px;
+}
+</style>

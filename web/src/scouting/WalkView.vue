@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { onMounted } from 'vue';
+import { useRouter } from 'vue-router';
+import { useSought } from '../people/queries.ts';
+import { useGroup } from '../people/use-group.ts';
+import { usePlants } from '../plants/queries.ts';
+import { useWords } from '../platform/words.ts';
+import type { FindDraft } from './find-draft.ts';
+import { useFinds } from './use-finds.ts';
+
+/** A walk over unknown ground: a large button for every find, and what was found so far. */
+const words = useWords();
+const router = useRouter();
+const { groupId, mayPick } = useGroup();
+const plants = usePlants(groupId);
+const sought = useSought(groupId);
+const { finds, waiting, sending, online, begin, change, forget, send } = useFinds();
+onMounted(() => void send());
+const note = (): void => void router.push({ name: 'find', params: { findId: begin().id } });
+const names = ({ body }: FindDraft): string =>
+  words.value.format.list(
+    body.mayBe.map((key) => {
+      const plant = plants.data.value?.find((p) => p.key === key);
+      return plant ? words.value.text(plant.names) : key;
+    }),
+  ) || words.value.t('walk.unknown');
+const standing = (f: FindDraft): string =>
+  words.value.t(`walk.${f.state === 'draft' ? 'draft' : f.state === 'kept' ? 'waiting' : 'sent'}`);
+function retry(f: FindDraft): void {
+  change(f.id, { problem: '' });
+  void send();
+}
+</script>
+
+<template>
+  <div class="walk">
+    <h1>{{ words.t('walk.title') }}</h1>
+    <p class="soft">{{ words.t('walk.lead') }}</p>
+    <button v-if="mayPick" type="button" class="btn main here" @click="note">{{ words.t('walk.here') }}</button>
+    <p v-if="waiting" class="waiting" role="status">
+      {{ words.t('walk.kept', { n: waiting }) }}.
+      {{ sending ? words.t('walk.sending') : online ? '' : words.t('walk.noSignal') }}
+      <button v-if="!sending && online" type="button" class="btn plain" @click="send">
+        {{ words.t('walk.tryAgain') }}
+      </button>
+    </p>
+    <p v-if="!finds.length" class="soft">{{ words.t('walk.none') }}</p>
+    <ul>
+      <li v-for="f in [...finds].reverse()" :key="f.id">
+        <div>
+          <b class="serif">{{ f.name }}</b>
+          <span>{{ names(f) }}</span>
+          <small class="soft">{{
+            [f.body.condition ? words.t(`find.conditionOf.${f.body.condition}`) : '', standing(f)]
+              .filter(Boolean)
+              .join(' · ')
+          }}</small>
+          <small v-if="f.problem" class="warn">{{ f.problem }}</small>
+        </div>
+        <RouterLink
+          v-if="f.state === 'stored'"
+          class="btn"
+          :to="{ name: 'prospects', params: { patchId: f.patchId }, query: { plants: f.body.mayBe.join(',') } }"
+          >{{ words.t('walk.later') }}</RouterLink
+        >
+        <template v-else>
+          <button v-if="f.problem" type="button" class="btn" @click="retry(f)">{{ words.t('walk.tryAgain') }}</button>
+          <RouterLink class="btn" :to="{ name: 'find', params: { findId: f.id } }">{{
+            words.t('common.edit')
+          }}</RouterLink>
+          <button v-if="f.state === 'draft'" type="button" class="btn plain" @click="forget(f.id)">
+            {{ words.t('walk.forget') }}
+          </button>
+        </template>
+      </li>
+    </ul>
+    <section v-if="sought.data.value?.length" class="section">
+      <h2>{{ words.t('walk.sought') }}</h2>
+      <ul class="sought">
+        <li v-for="s in sought.data.value" :key="s.id">
+          <b>{{ s.what }}</b> <span class="soft">{{ s.note }}</span>
+          <small v-if="s.inVain.length" class="soft">{{
+            words.t('vain.at', {
+              places: words.format.list(s.inVain.map((v) => `${v.patchName} (${words.format.day(v.day)})`)),
+            })
+          }}</small>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.walk {
+  max-width: 640px;
+  margin: 0 auto;
+  padding: 16px 18px 60px;
+  font-size: 17px;
+}
+.here {
+  width: 100%;
+  min-height: 76px;
+  font-size: 21px;
+}
+.waiting {
+  background: var(--band);
+  padding: 8px 14px;
+  margin: 12px 0;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 14px 0;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  border-top: 1px solid var(--hair);
+  padding: 10px 0;
+}
+li > div {
+  flex: 1 1 200px;
+  display: grid;
+}
+small {
+  font-size: 14px;
+}
+.sought li {
+  display: block;
+}
+.sought small {
+  display: block;
+}
+</style>

@@ -1,0 +1,83 @@
+import { v7 as newId } from 'uuid';
+import type { FindBody, Hazard, NewPatch, PatchFacts, PatchGeometry } from '@emberfield/contract';
+import { blankFacts } from '../patches/new-patch.ts';
+
+/** A find while it is noted, and until the server has it. Its keys are made here, so sending it twice stores it once. */
+export interface FindDraft {
+  readonly id: string;
+  readonly patchId: string;
+  readonly entryId: string;
+  readonly day: string;
+  readonly madeAt: string;
+  readonly state: 'draft' | 'kept' | 'stored';
+  readonly name: string;
+  readonly geometry: PatchGeometry | null;
+  readonly heightM: number | null;
+  readonly facts: PatchFacts;
+  readonly body: FindBody;
+  /** What the server said against it, when it did. */
+  readonly problem: string;
+}
+
+export const blankFind = ({
+  day,
+  now,
+  n,
+}: {
+  readonly day: string;
+  readonly now: string;
+  readonly n: number;
+}): FindDraft => ({
+  id: newId(),
+  patchId: newId(),
+  entryId: newId(),
+  day,
+  madeAt: now,
+  state: 'draft',
+  name: `Find ${n}, ${day}`,
+  geometry: null,
+  heightM: null,
+  facts: blankFacts(),
+  body: {
+    mayBe: [],
+    condition: null,
+    seen: [],
+    overhead: [],
+    looseness: null,
+    eye: null,
+    lostShare: null,
+    specimen: '',
+    note: '',
+  },
+  problem: '',
+});
+
+/** A list with something added, or without it where it was in. */
+export const toggled = <T>(list: readonly T[], item: T): readonly T[] =>
+  list.includes(item) ? list.filter((x) => x !== item) : [...list, item];
+
+/** Only a position is needed: all else can come later, and most of it is asked for in taps. */
+export const canKeep = (find: FindDraft): boolean => find.geometry !== null;
+
+export function patchOf(find: FindDraft): NewPatch {
+  return {
+    id: find.patchId,
+    ...find.facts,
+    hazards: find.facts.hazards as readonly Hazard[],
+    name: find.name.trim() || `Find, ${find.day}`,
+    geometry: find.geometry!,
+    heightM: Math.round((find.heightM ?? 0) * 10) / 10,
+  };
+}
+
+/** A sign of the find that is chosen by one state only (its smell, what a fungus stands on). */
+export const stateOf = ({ seen }: FindBody, sign: string): string | null =>
+  seen.find((s) => s.sign === sign && s.present)?.state ?? null;
+export const withState = (body: FindBody, sign: string, state: string | null): FindBody => ({
+  ...body,
+  seen: [...body.seen.filter((s) => s.sign !== sign), ...(state === null ? [] : [{ sign, state, present: true }])],
+});
+
+/** The oldest of the finds that still have to go, one after the other. */
+export const nextToSend = (finds: readonly FindDraft[]): FindDraft | null =>
+  finds.find((f) => f.state === 'kept' && f.problem === '') ?? null;
