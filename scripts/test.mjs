@@ -52,6 +52,11 @@ if (asked('server') || asked('e2e')) {
   say('\n== The database');
   database = await startDatabase(settingsFor('test'));
 }
+if (asked('server')) {
+  // Independent readers of the files that we write.
+  ensureProgram('gpsbabel', 'gpsbabel');
+  ensureProgram('ogrinfo', 'gdal-bin');
+}
 if (asked('server')) await specs('server', ['server/src/**/*.spec.ts'], { DATABASE_URL: database.url });
 if (asked('e2e')) {
   const chromium = ensureProgram('chromium', 'chromium');

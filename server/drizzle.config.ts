@@ -9,6 +9,7 @@ export default defineConfig({
     './server/src/stands/table.ts',
     './server/src/entries/table.ts',
     './server/src/weather/table.ts',
+    './server/src/places/table.ts',
     './server/src/platform/http/rate-limit-table.ts',
   ],
   out: './server/migrations',

@@ -28,5 +28,6 @@ export * from './stands/stand.ts';
 export * from './visits/entry.ts';
 export * from './visits/find.ts';
 export * from './visits/sought.ts';
+export * from './places/place-import.ts';
 export * from './weather/weather.ts';
 export * from './hearth/hearth.ts';

@@ -6,6 +6,12 @@ import { setRuleSchema, type RuleView } from './people/rules.ts';
 import { savePlantSchema, type PlantListItem, type PlantView } from './plants/profile.ts';
 import { changePatchSchema, newPatchSchema, type PatchDetail, type PatchView } from './patches/patch.ts';
 import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
+import {
+  placeReadingSchema,
+  type PathView,
+  type PlaceImportPreview,
+  type StoredPlaces,
+} from './places/place-import.ts';
 import { syncSchema, type EntryPage, type SyncAnswer } from './visits/entry.ts';
 import type { Prospect } from './visits/find.ts';
 import { newSoughtSchema, type SoughtView } from './visits/sought.ts';
@@ -20,6 +26,8 @@ import {
 import type { FoundThing, HearthView, RibbonView } from './hearth/hearth.ts';
 
 const G = '/api/groups/:groupId';
+/** A track of many days is large. */
+const LARGEST_PLACE_FILE_BYTES = 25 * 1024 * 1024;
 
 /** Every route of the API: what it is called by, who may, what goes in and what comes out. */
 export const ROUTES = {
@@ -65,6 +73,21 @@ export const ROUTES = {
   changePatch: route('put', `${G}/patches/:patchId`, 'picker')<PatchView>()({ body: changePatchSchema }),
 
   prospects: route('get', `${G}/patches/:patchId/prospects`, 'watcher')<readonly Prospect[]>()({ query: ['plants'] }),
+
+  newPlaceImport: route('post', `${G}/place-imports/:importId`, 'keeper')<PlaceImportPreview>()({
+    body: 'bytes',
+    query: ['fileName'],
+    mostBytes: LARGEST_PLACE_FILE_BYTES,
+  }),
+  placeImport: route('get', `${G}/place-imports/:importId`, 'keeper')<PlaceImportPreview>()(),
+  readPlaceImport: route('put', `${G}/place-imports/:importId`, 'keeper')<PlaceImportPreview>()({
+    body: placeReadingSchema,
+  }),
+  storePlaceImport: route('post', `${G}/place-imports/:importId/store`, 'keeper')<StoredPlaces>()(),
+  dropPlaceImport: route('delete', `${G}/place-imports/:importId`, 'keeper')<null>()(),
+  exportFile: route('get', `${G}/exports/:what`, 'watcher')<unknown>()({ query: ['format', 'secret', 'radius'] }),
+  paths: route('get', `${G}/paths`, 'watcher')<readonly PathView[]>()(),
+  forgetPath: route('delete', `${G}/paths/:pathId`, 'keeper')<null>()(),
 
   newStand: route('post', `${G}/stands`, 'picker')<StandRef>()({ body: newStandSchema }),
   stand: route('get', `${G}/stands/:standId`, 'watcher')<StandView>()({ query: ['day'] }),

@@ -11,6 +11,8 @@ export interface Route<Body = unknown, Answer = unknown> {
   /** Schema of the body; `null` for none, "bytes" for a raw file. */
   readonly body: Schema<Body> | 'bytes' | null;
   readonly query: readonly string[];
+  /** Largest file taken, where it is not the usual limit. */
+  readonly mostBytes: number | null;
   /** Never set: carries the answer's type. */
   readonly answer?: Answer;
 }
@@ -18,6 +20,7 @@ export interface Route<Body = unknown, Answer = unknown> {
 interface Options<Body> {
   readonly body?: Schema<Body> | 'bytes';
   readonly query?: readonly string[];
+  readonly mostBytes?: number;
 }
 
 /** `route('get', '/api/…', 'watcher')<Answer>({ … })`: the answer's type is given, the body's is inferred. */
@@ -30,4 +33,5 @@ export const route =
     who,
     body: options.body ?? null,
     query: options.query ?? [],
+    mostBytes: options.mostBytes ?? null,
   });

@@ -16,5 +16,5 @@ export { viewVerdict } from './operations/entry-page.ts';
 export { MODEL_REVISION, NOTHING_SEEN, standSeason, type Forecastable } from './operations/season-forecast.ts';
 export { refOf } from './operations/stand-view.ts';
 export { rememberEntry } from './operations/kept-records.ts';
-export { claimStand, insertStand, standById, type StandAtPatch } from './repository.ts';
+export { claimStand, insertStand, standById, standsOf, type StandAtPatch } from './repository.ts';
 export { mountStands } from './routes.ts';

@@ -33,6 +33,8 @@ const TABLES = [
   'station',
   'station_day',
   'weather_import',
+  'place_import',
+  'path',
 ];
 /** Posts whose empty body is what they want, or that end the caller's own session. */
 const TAKES_NO_BODY = /\/(join|store)$|csp-report|imports\/:importId$|session$/;

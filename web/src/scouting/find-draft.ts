@@ -63,7 +63,7 @@ export function patchOf(find: FindDraft): NewPatch {
   return {
     id: find.patchId,
     ...find.facts,
-    hazards: find.facts.hazards as readonly Hazard[],
+    hazards: find.facts.hazards,
     name: find.name.trim() || `Find, ${find.day}`,
     geometry: find.geometry!,
     heightM: Math.round((find.heightM ?? 0) * 10) / 10,

@@ -6,3 +6,11 @@ export function areaOfRing(ring: readonly (readonly [number, number])[]): number
   for (const [longitudeDeg, latitudeDeg] of ring.slice(0, -1)) polygon.AddPoint(latitudeDeg, longitudeDeg);
   return Math.round(Math.abs(polygon.Compute(false, true).area ?? 0));
 }
+
+/** Length of a line of longitudes and latitudes on the WGS 84 ellipsoid, m, by the library. */
+export function lengthOfLine(line: readonly (readonly [number, number])[]): number {
+  let sumM = 0;
+  for (let i = 1; i < line.length; i++)
+    sumM += geodesic.Geodesic.WGS84.Inverse(line[i - 1]![1], line[i - 1]![0], line[i]![1], line[i]![0]).s12 ?? 0;
+  return Math.round(sumM);
+}

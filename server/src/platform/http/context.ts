@@ -27,6 +27,8 @@ export interface Context<Body> {
   readonly account: SignedIn | null;
   readonly group: InGroup | null;
   readonly browser: string;
+  /** Whoever asked has gone away, or stopped it. */
+  readonly gone: () => boolean;
   readonly setSession: (token: string | null) => void;
 }
 

@@ -2,6 +2,7 @@ import express, { type Request, type RequestHandler, type Response, type Router 
 import { isUuid, ROLES, type Role, type Route, type Who } from '@emberfield/contract';
 import { AppError, notFound } from '../errors.ts';
 import { parse } from '../parse.ts';
+import { FileAnswer } from './file-answer.ts';
 import { assertSameSite, assertToken } from './cross-site.ts';
 import type { AccountContext, Context, GroupContext, InGroup, SignedIn } from './context.ts';
 
@@ -23,7 +24,8 @@ export interface Gatekeeper {
 export type Handler<Body, Answer, Ctx extends Context<Body> = Context<Body>> = (context: Ctx) => Promise<Answer>;
 
 const readJson = express.json({ limit: LARGEST_BODY_BYTES, strict: false, type: () => true });
-const readFile = express.raw({ limit: LARGEST_FILE_BYTES, type: () => true });
+const fileReader = ({ mostBytes }: Pick<Route, 'mostBytes'>): RequestHandler =>
+  express.raw({ limit: mostBytes ?? LARGEST_FILE_BYTES, type: () => true });
 /** What anybody may send without signing in (a browser's report) is small. */
 const LARGEST_REPORT_BYTES = 16 * 1024;
 const readReport = express.raw({ limit: LARGEST_REPORT_BYTES, type: () => true });
@@ -49,7 +51,9 @@ export class Endpoints {
 
   private mount<B, A>(route: Route<B, A>, handler: Handler<B, A>, limits: RequestHandler[]): void {
     const reader =
-      route.body === null ? [] : [route.body !== 'bytes' ? readJson : route.who === 'anyone' ? readReport : readFile];
+      route.body === null
+        ? []
+        : [route.body !== 'bytes' ? readJson : route.who === 'anyone' ? readReport : fileReader(route)];
     // The gate stands before the reader: a stranger cannot make the server swallow megabytes.
     const gate: RequestHandler = (request, response, next) => {
       this.admit(route, request, response).then(() => next(), next);
@@ -102,6 +106,8 @@ async function answer<B, A>(
     query: queryOf(request),
     account: response.locals['account'] as SignedIn | null,
     group: response.locals['group'] as InGroup | null,
+    // Closed before the answer went out: whoever asked has gone away or pressed stop.
+    gone: () => response.closed || response.destroyed,
     browser: (request.get('user-agent') ?? '').slice(0, 120),
     setSession: (token) => {
       const common = { httpOnly: true, sameSite: 'lax', secure, path: '/' } as const;
@@ -111,8 +117,17 @@ async function answer<B, A>(
   };
   const result = await handler(context);
   response.setHeader('Cache-Control', 'no-store');
-  if (result === null) response.status(204).end();
+  if (result instanceof FileAnswer) sendFile(response, result);
+  else if (result === null) response.status(204).end();
   else response.json(result);
+}
+
+/** A file is saved or shown as what it is, never run as a page. */
+function sendFile(response: Response, { content, type, fileName }: FileAnswer): void {
+  response.setHeader('Content-Type', type);
+  response.setHeader('X-Content-Type-Options', 'nosniff');
+  if (fileName !== null) response.setHeader('Content-Disposition', `attachment; filename="${fileName}"`);
+  response.end(content);
 }
 
 function bodyOf<B, A>(route: Route<B, A>, request: Request): B {

@@ -1,0 +1,138 @@
+import { SaxesParser } from 'saxes';
+import simplify from 'simplify-js';
+import { AppError } from '../platform/errors.ts';
+import { MOST_FEATURES, type LeftOut, type Position, type ReadFeature, type ReadPlaces } from './feature.ts';
+import { inTheWorld } from './geometry-check.ts';
+
+const CHUNK_BYTES = 256 * 1024;
+/** A walked path is kept to about three metres: less is the noise of the device. */
+const PATH_TOLERANCE_DEG = 0.00003;
+const MOST_PATH_POINTS = 4_000;
+const TEXTS = ['name', 'desc', 'cmt', 'ele', 'time'];
+
+type Open = { kind: 'wpt' | 'trk' | 'rte'; texts: Record<string, string>; points: Position[]; at: number };
+
+/** Reads waypoints, tracks and routes in pieces, giving way in between; a track is walked, a route is planned. */
+export async function readGpx(content: Buffer, gone: () => boolean = () => false): Promise<ReadPlaces> {
+  const gpx = new GpxReader();
+  const decoder = new TextDecoder('utf-8', { fatal: true });
+  for (let from = 0; from < content.length; from += CHUNK_BYTES) {
+    if (gone()) throw new AppError('unreadableFile', { reason: 'stopped' });
+    gpx.write(decodePiece(decoder, content.subarray(from, from + CHUNK_BYTES), from + CHUNK_BYTES >= content.length));
+    // Others are served while a long file is read.
+    await new Promise(setImmediate);
+  }
+  return gpx.end();
+}
+
+function decodePiece(decoder: InstanceType<typeof TextDecoder>, piece: Buffer, last: boolean): string {
+  try {
+    return decoder.decode(piece, { stream: !last });
+  } catch (cause) {
+    throw new AppError('unreadableFile', { reason: 'notUtf8', cause });
+  }
+}
+
+class GpxReader {
+  private readonly parser = new SaxesParser({ xmlns: false, fragment: false });
+  private readonly features: ReadFeature[] = [];
+  private readonly leftOut: LeftOut[] = [];
+  private readonly path: string[] = [];
+  private open: Open | null = null;
+  private text = '';
+  private count = 0;
+  private root = false;
+  private failure: AppError | null = null;
+
+  constructor() {
+    this.parser.on(
+      'error',
+      (cause) => (this.failure ??= new AppError('unreadableFile', { reason: 'brokenXml', cause })),
+    );
+    this.parser.on('doctype', () => (this.failure ??= new AppError('unreadableFile', { reason: 'xmlEntities' })));
+    this.parser.on('opentag', ({ name, attributes }) =>
+      this.start(name.toLowerCase(), attributes as Record<string, string>),
+    );
+    this.parser.on('text', (text) => void (this.text += text.length + this.text.length > 10_000 ? '' : text));
+    this.parser.on('closetag', ({ name }) => this.finish(name.toLowerCase()));
+  }
+
+  write(piece: string): void {
+    this.parser.write(piece);
+    if (this.failure) throw this.failure;
+  }
+
+  end(): ReadPlaces {
+    this.parser.close();
+    if (this.failure) throw this.failure;
+    if (!this.root) throw new AppError('unreadableFile', { reason: 'notGpx' });
+    return { features: this.features, leftOut: this.leftOut };
+  }
+
+  private start(name: string, attributes: Record<string, string>): void {
+    if (this.path.length === 0) {
+      if (name !== 'gpx') this.failure ??= new AppError('unreadableFile', { reason: 'notGpx' });
+      this.root = true;
+    }
+    this.path.push(name);
+    this.text = '';
+    if (name === 'wpt' || name === 'trk' || name === 'rte')
+      this.open = { kind: name, texts: {}, points: [], at: ++this.count };
+    if ((name === 'wpt' || name === 'trkpt' || name === 'rtept') && this.open) {
+      const point: Position = [Number(attributes['lon'] ?? NaN), Number(attributes['lat'] ?? NaN)];
+      this.open.points.push(point);
+    }
+  }
+
+  private finish(name: string): void {
+    const parent = this.path.at(-2);
+    this.path.pop();
+    const { open } = this;
+    if (!open) return;
+    if (TEXTS.includes(name) && (parent === open.kind || (name === 'time' && open.texts['time'] === undefined)))
+      open.texts[name] = this.text.trim();
+    if (name !== open.kind) return;
+    this.open = null;
+    this.take(open);
+  }
+
+  private take({ kind, texts, points, at }: Open): void {
+    if (this.features.length >= MOST_FEATURES) {
+      this.failure ??= new AppError('unreadableFile', { reason: 'tooManyPlaces' });
+      return;
+    }
+    if (points.length === 0 || (kind !== 'wpt' && points.length < 2))
+      return void this.leftOut.push({ at, reason: 'noPosition' });
+    if (!points.every(inTheWorld)) return void this.leftOut.push({ at, reason: 'outsideTheWorld' });
+    const height = Number(texts['ele']);
+    const day = /^\d{4}-\d{2}-\d{2}/.exec(texts['time'] ?? '')?.[0] ?? null;
+    const note = [texts['desc'], texts['cmt']].filter(Boolean).join(' ');
+    const common = { at, name: texts['name'] ?? '', note, day, own: null };
+    if (kind === 'wpt')
+      this.features.push({
+        ...common,
+        path: null,
+        heightM: texts['ele'] && Number.isFinite(height) ? height : null,
+        geometry: { type: 'Point', coordinates: points[0]! },
+      });
+    else
+      this.features.push({
+        ...common,
+        path: kind === 'trk' ? 'track' : 'route',
+        heightM: null,
+        geometry: { type: 'LineString', coordinates: thinned(points) },
+      });
+  }
+}
+
+/** A path without the points that say nothing (Douglas & Peucker 1973, by the library), within a limit. */
+export function thinned(points: readonly Position[]): readonly Position[] {
+  let tolerance = PATH_TOLERANCE_DEG;
+  let kept = simplify(
+    points.map(([x, y]) => ({ x, y })),
+    tolerance,
+    true,
+  );
+  while (kept.length > MOST_PATH_POINTS) kept = simplify(kept, (tolerance *= 2), true);
+  return kept.map(({ x, y }): Position => [Math.round(x * 1e6) / 1e6, Math.round(y * 1e6) / 1e6]);
+}

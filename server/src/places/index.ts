@@ -1,0 +1,1 @@
+export { mountPlaces } from './routes.ts';

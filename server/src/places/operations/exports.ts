@@ -1,0 +1,249 @@
+import { createHmac } from 'node:crypto';
+import geodesic from 'geographiclib-geodesic';
+import {
+  centreOf,
+  EXPORTS,
+  SECRET_WAYS,
+  type EntryBodies,
+  type PatchFacts,
+  type PatchGeometry,
+  type SecretWay,
+} from '@emberfield/contract';
+import type { Dependencies } from '../../dependencies.ts';
+import {
+  writeCsv,
+  writeGeoJson,
+  writeGpx,
+  writeKml,
+  writeKmz,
+  type ExportPath,
+  type ExportPlace,
+} from '../../formats/write.ts';
+import { factsOf, patchesOf, seesExactly, type PatchRow } from '../../patches/index.ts';
+import { writeAudit } from '../../people/index.ts';
+import { plantsOf, type KnownPlant } from '../../plants/index.ts';
+import { AppError } from '../../platform/errors.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { FileAnswer } from '../../platform/http/file-answer.ts';
+import { standsOf } from '../../stands/index.ts';
+import { entriesToExport, pathsOf } from '../repository.ts';
+
+const TYPES: Readonly<Record<string, string>> = {
+  geojson: 'application/geo+json',
+  gpx: 'application/gpx+xml',
+  kml: 'application/vnd.google-earth.kml+xml',
+  kmz: 'application/vnd.google-earth.kmz',
+  csv: 'text/csv; charset=utf-8',
+};
+const USUAL_RADIUS_M = 1500;
+const WIDEST_RADIUS_M = 20_000;
+
+/** A file of what a group knows. Secret places are shifted or left out, unless who asks sees them and says exactly. */
+export async function exportFile(deps: Dependencies, context: GroupContext<null>): Promise<FileAnswer> {
+  const { group, account, params, query } = context;
+  const what = EXPORTS.find((e) => e === params['what']);
+  if (!what) throw new AppError('noSuchRoute');
+  const format = what === 'places' ? (query['format'] ?? 'geojson') : 'csv';
+  if (!(format in TYPES)) throw new AppError('badInput', { field: 'query.format', reason: 'notOneOf' });
+  const secret = SECRET_WAYS.find((s) => s === (query['secret'] ?? 'blur'));
+  if (!secret) throw new AppError('badInput', { field: 'query.secret', reason: 'notOneOf' });
+  const radiusM = Number(query['radius'] ?? USUAL_RADIUS_M);
+  if (!(radiusM >= 100 && radiusM <= WIDEST_RADIUS_M))
+    throw new AppError('badInput', { field: 'query.radius', reason: 'notANumber' });
+  const plants = await plantsOf(deps, group.id);
+  const places = await placesOut(deps, context, { secret, radiusM, plants });
+  const content =
+    what === 'places'
+      ? await inFormat(format, places, () => pathsOut(deps, group.id))
+      : await tableOut(deps, { what, groupId: group.id, places, plants });
+  await writeAudit(deps.db, {
+    groupId: group.id,
+    accountId: account.accountId,
+    at: deps.clock.now(),
+    action: 'exported',
+    detail: { what, format, secret },
+  });
+  return new FileAnswer(content, TYPES[format]!, `emberfield-${what}-${group.today}.${format}`);
+}
+
+async function inFormat(
+  format: string,
+  places: readonly ExportPlace[],
+  paths: () => Promise<readonly ExportPath[]>,
+): Promise<Buffer | string> {
+  switch (format) {
+    case 'gpx':
+      return writeGpx(places, await paths());
+    case 'kml':
+      return writeKml(places, await paths());
+    case 'kmz':
+      return writeKmz(places, await paths());
+    case 'csv':
+      return writeCsv(
+        ['name', 'latitude', 'longitude', 'height', 'plant', 'where', 'since', 'note'],
+        places.flatMap((p) => {
+          const { latitudeDeg, longitudeDeg } = centreOf(p.facts.geometry);
+          const start = [p.facts.name, latitudeDeg, longitudeDeg, p.facts.heightM];
+          return p.stands.length
+            ? p.stands.map((s) => [...start, s.plantName, s.where, s.since, p.facts.access])
+            : [[...start, null, null, null, p.facts.access]];
+        }),
+      );
+    default:
+      return writeGeoJson(places, await paths());
+  }
+}
+
+interface Ways {
+  readonly secret: SecretWay;
+  readonly radiusM: number;
+  readonly plants: ReadonlyMap<string, KnownPlant>;
+}
+
+async function placesOut(
+  deps: Dependencies,
+  { group, account }: GroupContext<null>,
+  { secret, radiusM, plants }: Ways,
+): Promise<readonly ExportPlace[]> {
+  const [rows, stands] = await Promise.all([patchesOf(deps.db, group.id), standsOf(deps.db, group.id)]);
+  return rows.flatMap((row): ExportPlace[] => {
+    const exact = !row.secret || (secret === 'exact' && seesExactly(row, group, account.accountId));
+    if (!exact && secret === 'leaveOut') return [];
+    const here = stands.filter((s) => s.patch.id === row.id);
+    return [
+      {
+        id: row.id,
+        facts: exact ? factsOf(row) : blurredFacts(row, radiusM),
+        blurred: !exact,
+        stands: here.map(({ stand: s }) => ({
+          id: s.id,
+          plantKey: s.plantKey,
+          plantName: plants.get(s.plantKey)?.profile.names['en'] ?? s.plantKey,
+          where: exact ? s.where : '',
+          identity: s.identity,
+          since: s.sinceYear,
+        })),
+      },
+    ];
+  });
+}
+
+/** What tells where it is goes: the boundary, the height, the way there, the neighbours. */
+function blurredFacts(row: PatchRow, radiusM: number): PatchFacts {
+  return {
+    ...factsOf(row),
+    geometry: shifted(row, radiusM),
+    heightM: Math.round(row.heightM / 50) * 50,
+    access: '',
+    neighbours: '',
+    owner: '',
+  };
+}
+
+/**
+ * A point within the radius of the place, the same at every export, so that many exports do not average out to the place. The
+ * shift hangs on the row's digest, which nobody is shown.
+ */
+export function shifted(row: Pick<PatchRow, 'id' | 'geometry' | 'contentDigest'>, radiusM: number): PatchGeometry {
+  const { latitudeDeg, longitudeDeg } = centreOf(row.geometry);
+  const random = createHmac('sha256', row.contentDigest).update(`shift ${row.id}`).digest();
+  const bearingDeg = (random.readUInt32BE(0) / 2 ** 32) * 360;
+  // Evenly over the disc, and never less than a third of the radius away.
+  const distanceM = radiusM * Math.sqrt(1 / 9 + (8 / 9) * (random.readUInt32BE(4) / 2 ** 32));
+  const { lat2, lon2 } = geodesic.Geodesic.WGS84.Direct(latitudeDeg, longitudeDeg, bearingDeg, distanceM);
+  return { type: 'Point', coordinates: [Math.round(lon2! * 1e4) / 1e4, Math.round(lat2! * 1e4) / 1e4] };
+}
+
+async function pathsOut({ db }: Dependencies, groupId: string): Promise<readonly ExportPath[]> {
+  return (await pathsOf(db, groupId)).map(({ name, kind, day, geometry }) => ({
+    name,
+    kind,
+    day,
+    coordinates: (geometry as { readonly coordinates: ExportPath['coordinates'] }).coordinates,
+  }));
+}
+
+interface TableAsked {
+  readonly what: 'stands' | 'visits' | 'takes';
+  readonly groupId: string;
+  readonly places: readonly ExportPlace[];
+  readonly plants: ReadonlyMap<string, KnownPlant>;
+}
+
+async function tableOut({ db, words }: Dependencies, { what, groupId, places, plants }: TableAsked): Promise<string> {
+  const plantName = (key: string | null): string => (key === null ? '' : (plants.get(key)?.profile.names['en'] ?? key));
+  if (what === 'stands')
+    return writeCsv(
+      ['name', 'plant', 'scientific', 'where', 'identity', 'since', 'latitude', 'longitude'],
+      places.flatMap((p) => {
+        const { latitudeDeg, longitudeDeg } = centreOf(p.facts.geometry);
+        return p.stands.map((s) => [
+          p.facts.name,
+          s.plantName,
+          plants.get(s.plantKey)?.profile.scientific ?? '',
+          s.where,
+          s.identity,
+          s.since,
+          latitudeDeg,
+          longitudeDeg,
+        ]);
+      }),
+    );
+  const shownPlaces = new Set(places.map((p) => p.id));
+  const all = await entriesToExport(
+    db,
+    groupId,
+    what === 'takes' ? ['take'] : ['stageSighting', 'note', 'search', 'identity', 'census', 'loss'],
+  );
+  const replaced = new Set(all.flatMap(({ entry }) => (entry.replaces ? [entry.replaces] : [])));
+  const rows = all.filter(
+    ({ entry }) => entry.kind !== 'withdrawal' && !replaced.has(entry.id) && shownPlaces.has(entry.patchId),
+  );
+  if (what === 'takes')
+    return writeCsv(
+      ['day', 'name', 'plant', 'part', 'amount', 'measure', 'plants', 'verdict', 'by'],
+      rows.map(({ entry, by, patchName, plantKey, verdict }) => {
+        const { part, amount, measure, plants: touched } = entry.body as EntryBodies['take'];
+        return [entry.day, patchName, plantName(plantKey), part, amount, measure, touched, verdict, by];
+      }),
+    );
+  return writeCsv(
+    ['day', 'name', 'plant', 'kind', 'note', 'by'],
+    rows.map(({ entry, by, patchName, plantKey }) => [
+      entry.day,
+      patchName,
+      plantName(plantKey),
+      entry.kind,
+      noteOf(entry, plants.get(plantKey ?? ''), words),
+      by,
+    ]),
+  );
+}
+
+/** An entry in a few words, as a line of a table of visits reads it. */
+function noteOf(
+  { kind, body }: { readonly kind: string; readonly body: unknown },
+  plant: KnownPlant | undefined,
+  words: Dependencies['words'],
+): string {
+  switch (kind) {
+    case 'note':
+      return (body as EntryBodies['note']).text;
+    case 'stageSighting': {
+      const { stage, reached } = body as EntryBodies['stageSighting'];
+      return `${plant?.profile.stages.find((s) => s.key === stage)?.name['en'] ?? stage}: ${words.t(reached ? 'visit.reached' : 'visit.notYet')}`;
+    }
+    case 'search': {
+      const { lookedFor, found } = body as EntryBodies['search'];
+      return `${lookedFor}: ${words.t(found ? 'visit.found' : 'visit.notFound')}`;
+    }
+    case 'identity':
+      return words.t(`stand.${(body as EntryBodies['identity']).status}`);
+    case 'loss': {
+      const { cause, share } = body as EntryBodies['loss'];
+      return `${words.t(`visit.lossCause.${cause}`)} ${words.format.percent(share)} %`;
+    }
+    default:
+      return JSON.stringify(body);
+  }
+}

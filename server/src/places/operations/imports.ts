@@ -1,0 +1,195 @@
+import type { NewPatch, PlaceImportPreview, PlaceReading, StoredPlaces } from '@emberfield/contract';
+import { centreOf } from '@emberfield/contract';
+import type { Dependencies } from '../../dependencies.ts';
+import { detectFormat } from '../../formats/detect.ts';
+import { patchesOf, standKeysOf } from '../../patches/index.ts';
+import { updateGroup, writeAudit } from '../../people/index.ts';
+import { plantsOf } from '../../plants/index.ts';
+import { isDuplicate, transact } from '../../platform/database/transact.ts';
+import { AppError, notFound } from '../../platform/errors.ts';
+import type { GroupContext, InGroup } from '../../platform/http/context.ts';
+import { contentDigest } from '../../platform/tokens.ts';
+import { storeEntry } from '../../visits/index.ts';
+import * as repository from '../repository.ts';
+import { planImport, type Existing, type Plan } from './plan-import.ts';
+import { firstReading, holdingOf, packed, unpacked, type Holding } from './read-import.ts';
+
+const SHOWN_LINES = 40;
+const SHOWN_ROWS = 4;
+
+/** Reads a file whole and shows what it amounts to. No place is stored yet, and a file that cannot be read leaves nothing. */
+export async function newPlaceImport(deps: Dependencies, context: GroupContext<unknown>): Promise<PlaceImportPreview> {
+  const { body, group, account, params, query, gone } = context;
+  const content = body as Buffer;
+  const id = params['importId']!;
+  const fileName = (query['fileName'] ?? 'places').slice(0, 120);
+  const format = detectFormat(content, fileName);
+  const holding = await holdingOf(content, format, gone);
+  const row = {
+    id,
+    groupId: group.id,
+    fileName,
+    format,
+    packed: packed(holding),
+    reading: firstReading(holding),
+    madeBy: account.accountId,
+    madeAt: deps.clock.now(),
+  };
+  try {
+    await repository.insertImport(deps.db, row);
+  } catch (error) {
+    if (!isDuplicate(error)) throw error;
+    const before = await repository.importAnywhere(deps.db, id);
+    if (before?.groupId !== group.id || !before.packed.equals(row.packed))
+      throw new AppError('idTaken', { field: 'params.importId', cause: error });
+  }
+  return preview(deps, group, id);
+}
+
+export const viewPlaceImport = (
+  deps: Dependencies,
+  { group, params }: GroupContext<null>,
+): Promise<PlaceImportPreview> => preview(deps, group, params['importId']!);
+
+export async function readPlaceImport(
+  deps: Dependencies,
+  { body, group, params }: GroupContext<PlaceReading>,
+): Promise<PlaceImportPreview> {
+  const row = await openImport(deps, group.id, params['importId']!);
+  await repository.updateImport(deps.db, row.id, { reading: body });
+  return preview(deps, group, row.id);
+}
+
+export async function dropPlaceImport(deps: Dependencies, { group, params }: GroupContext<null>): Promise<null> {
+  await repository.deleteImport(deps.db, (await openImport(deps, group.id, params['importId']!)).id);
+  return null;
+}
+
+/** Stores what the preview showed. Places, stands and paths go in one transaction, all or none; entries one by one as always. */
+export async function storePlaceImport(
+  deps: Dependencies,
+  { group, account, params, gone }: GroupContext<null>,
+): Promise<StoredPlaces> {
+  const row = await openImport(deps, group.id, params['importId']!);
+  const { plan } = await planned(deps, group, row);
+  if (plan.problem !== null) throw new AppError('nothingToStore', { reason: plan.problem.split('.')[0]! });
+  const madeAt = deps.clock.now();
+  const own = { groupId: group.id, madeBy: account.accountId, madeAt };
+  await transact(deps.db, async (tx) => {
+    await updateGroup(tx, group.id, {});
+    await repository.insertAll(tx, {
+      patches: plan.patches.map((p) => ({ ...own, ...patchColumns(p), contentDigest: contentDigest(p) })),
+      stands: plan.stands.map(({ since, ...s }) => ({
+        ...own,
+        ...s,
+        sinceYear: since,
+        contentDigest: contentDigest({ ...s, since }),
+      })),
+      paths: plan.paths.map(({ coordinates, ...p }) => ({
+        ...own,
+        ...p,
+        geometry: { type: 'LineString', coordinates },
+      })),
+    });
+    await repository.updateImport(tx, row.id, { storedAt: madeAt });
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: madeAt,
+      action: 'placesImported',
+      detail: { fileName: row.fileName, places: plan.patches.length },
+    });
+    // Whoever went away meanwhile has stopped it: nothing of it stays.
+    if (gone()) throw new AppError('unreadableFile', { reason: 'stopped' });
+  });
+  let entries = 0;
+  for (const entry of plan.entries)
+    if ((await storeEntry(deps, { group, account }, entry)).status !== 'needsAttention') entries++;
+  return {
+    places: plan.patches.length,
+    stands: plan.stands.length,
+    paths: plan.paths.length,
+    entries,
+    already: plan.already,
+  };
+}
+
+function patchColumns({ id, name, geometry, heightM, secret, ...facts }: NewPatch) {
+  return { id, name: name.trim(), geometry, heightM, secret, facts, ...centreOf(geometry) };
+}
+
+async function openImport({ db }: Dependencies, groupId: string, id: string): Promise<repository.PlaceImportRow> {
+  const row = await repository.importById(db, groupId, id);
+  if (!row) throw notFound('import');
+  if (row.storedAt !== null) throw new AppError('conflict', { reason: 'importStored' });
+  return row;
+}
+
+async function planned(
+  deps: Dependencies,
+  group: InGroup,
+  row: repository.PlaceImportRow,
+): Promise<{ readonly plan: Plan; readonly holding: Holding }> {
+  const holding = unpacked(row.packed);
+  const features = holding.kind === 'places' ? holding.places.features : [];
+  const owned = features.flatMap((f) => (f.own ? [f.own] : []));
+  const [plants, patches, stands, takenPatches, takenStands] = await Promise.all([
+    plantsOf(deps, group.id),
+    patchesOf(deps.db, group.id),
+    standKeysOf(deps.db, group.id),
+    repository.takenPatches(
+      deps.db,
+      owned.map((o) => o.id),
+    ),
+    repository.takenStands(
+      deps.db,
+      owned.flatMap((o) => o.stands.map((s) => s.id)),
+    ),
+  ]);
+  const existing: Existing = { plants, patches, stands, takenPatches, takenStands };
+  const { id: importId, fileName, reading, madeAt } = row;
+  const asked = {
+    importId,
+    fileName,
+    reading,
+    existing,
+    groupId: group.id,
+    zone: group.zone,
+    today: group.today,
+    madeAt: madeAt.toISOString(),
+  };
+  return { plan: planImport(holding, asked), holding };
+}
+
+async function preview(deps: Dependencies, group: InGroup, id: string): Promise<PlaceImportPreview> {
+  const row = await repository.importById(deps.db, group.id, id);
+  if (!row) throw notFound('import');
+  const { plan, holding } = await planned(deps, group, row);
+  const { patches, stands, paths, entries, already, crossing, shown, leftOut, problem } = plan;
+  const areas = patches.filter((p) => p.geometry.type === 'Polygon').length;
+  const takes = entries.filter((e) => e.kind === 'take').length;
+  const table = holding.kind === 'table' ? holding.table : null;
+  return {
+    id,
+    fileName: row.fileName,
+    format: row.format,
+    reading: row.reading,
+    headers: table?.headers ?? [],
+    sample: table?.rows.slice(0, SHOWN_ROWS) ?? [],
+    counts: {
+      points: patches.length - areas,
+      areas,
+      paths: paths.length,
+      stands: stands.length,
+      visits: entries.length - takes,
+      takes,
+      already,
+      crossing,
+    },
+    shown,
+    leftOut: leftOut.slice(0, SHOWN_LINES),
+    leftOutCount: leftOut.length,
+    problem,
+    storedAt: row.storedAt?.toISOString() ?? null,
+  };
+}

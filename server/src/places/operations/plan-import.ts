@@ -1,0 +1,308 @@
+import { v5 as keyFrom } from 'uuid';
+import {
+  newPatchSchema,
+  newStandSchema,
+  type Entry,
+  type NewPatch,
+  type NewStand,
+  type PlaceReading,
+  type ShownPlace,
+} from '@emberfield/contract';
+import type { KnownPlant } from '../../plants/index.ts';
+import { AppError } from '../../platform/errors.ts';
+import { parse } from '../../platform/parse.ts';
+import { areaOfRing, lengthOfLine } from '../../patches/index.ts';
+import type { LeftOut, OwnStand, Position, ReadFeature } from '../../formats/feature.ts';
+import { crossesItself, repairedRing, tidyRing } from '../../formats/geometry-check.ts';
+import { dayIn, linesOf, numberIn, placesOf, type TableLine } from '../../formats/read-table.ts';
+import type { Holding } from './read-import.ts';
+
+/** What is there already: by it lines of a table find their place and stand. */
+export interface Existing {
+  readonly plants: ReadonlyMap<string, KnownPlant>;
+  readonly patches: readonly { readonly id: string; readonly name: string }[];
+  readonly stands: readonly { readonly id: string; readonly patchId: string; readonly plantKey: string }[];
+  /** Group of a patch's key, for keys that a file brings along. */
+  readonly takenPatches: ReadonlyMap<string, string>;
+  readonly takenStands: ReadonlySet<string>;
+}
+
+export interface PlannedPath {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: 'track' | 'route';
+  readonly day: string | null;
+  readonly lengthM: number;
+  readonly coordinates: readonly Position[];
+}
+/** Everything a file amounts to, checked by the contract's own schemas; nothing of it is stored yet. */
+export interface Plan {
+  readonly patches: readonly NewPatch[];
+  readonly stands: readonly NewStand[];
+  readonly paths: readonly PlannedPath[];
+  readonly entries: readonly Entry[];
+  readonly already: number;
+  readonly crossing: number;
+  readonly shown: readonly ShownPlace[];
+  readonly leftOut: readonly LeftOut[];
+  readonly problem: string | null;
+}
+
+interface Asked {
+  readonly importId: string;
+  readonly groupId: string;
+  readonly zone: string;
+  readonly today: string;
+  readonly madeAt: string;
+  readonly fileName: string;
+  readonly reading: PlaceReading;
+  readonly existing: Existing;
+}
+
+const BLANK: Omit<NewPatch, 'id' | 'name' | 'geometry'> = {
+  heightM: 0,
+  substrate: 'unknown',
+  canopy: 'open',
+  aspect: 'flat',
+  slopeDeg: 0,
+  moisture: 'unknown',
+  owner: '',
+  leave: 'notNeeded',
+  leaveUntil: null,
+  access: '',
+  hazards: [],
+  neighbours: '',
+  secret: false,
+};
+
+export function planImport(holding: Holding, asked: Asked): Plan {
+  const plan = new Planner(asked);
+  if (holding.kind === 'places') {
+    plan.leftOut.push(...holding.places.leftOut);
+    for (const feature of holding.places.features) plan.feature(feature);
+    return plan.done(null);
+  }
+  const { lines, missing } = linesOf(holding.table, asked.reading);
+  if (missing !== null) return plan.done(`noColumn.${missing}`);
+  if (asked.reading.kind === 'places') {
+    const { features, leftOut } = placesOf(lines);
+    plan.leftOut.push(...leftOut);
+    for (const feature of features) plan.feature(feature, feature);
+  } else for (const line of lines) plan.line(line);
+  return plan.done(null);
+}
+
+type FromTable = { readonly plant: string | null; readonly where: string; readonly since: number | null };
+
+class Planner {
+  readonly patches: NewPatch[] = [];
+  readonly stands: NewStand[] = [];
+  readonly paths: PlannedPath[] = [];
+  readonly entries: Entry[] = [];
+  readonly shown: ShownPlace[] = [];
+  readonly leftOut: LeftOut[] = [];
+  private already = 0;
+  private crossing = 0;
+  private readonly plantKeys: ReadonlyMap<string, string>;
+  private readonly byName = new Map<string, string>();
+
+  constructor(private readonly asked: Asked) {
+    this.plantKeys = new Map(
+      [...asked.existing.plants.values()].flatMap(({ profile: p }) =>
+        [p.key, p.scientific, ...Object.values(p.names)].map((n) => [n.toLowerCase(), p.key] as const),
+      ),
+    );
+    for (const { id, name } of asked.existing.patches) this.byName.set(name.toLowerCase(), id);
+  }
+
+  done(problem: string | null): Plan {
+    const { patches, stands, paths, entries, already, crossing, shown } = this;
+    const leftOut = [...this.leftOut].sort((a, b) => a.at - b.at);
+    const empty = patches.length + paths.length + entries.length + stands.length === 0;
+    return {
+      patches,
+      stands,
+      paths,
+      entries,
+      already,
+      crossing,
+      shown,
+      leftOut,
+      problem: problem ?? (empty ? 'nothingNew' : null),
+    };
+  }
+
+  feature(feature: ReadFeature, table: FromTable | null = null): void {
+    const { at, geometry } = feature;
+    if (geometry.type === 'LineString') return this.addPath(feature, geometry.coordinates);
+    if (geometry.type === 'Point')
+      return this.addPatch(feature, { type: 'Point', coordinates: geometry.coordinates }, { table, repaired: false });
+    const tidy = tidyRing(geometry.coordinates[0] ?? []);
+    if (!tidy) return void this.leftOut.push({ at, reason: 'ringTooShort' });
+    const crosses = crossesItself(tidy);
+    if (crosses) this.crossing++;
+    const ring = crosses ? (this.asked.reading.repair ? repairedRing(tidy) : null) : tidy;
+    if (!ring) return void this.leftOut.push({ at, reason: 'crossesItself' });
+    this.addPatch(feature, { type: 'Polygon', coordinates: [ring] }, { table, repaired: crosses });
+  }
+
+  private addPath({ at, name, path, day }: ReadFeature, coordinates: readonly Position[]): void {
+    const id = keyFrom(`path ${at}`, this.asked.importId);
+    const lengthM = lengthOfLine(coordinates);
+    const said = (name || `${this.asked.fileName} ${at}`).slice(0, 80);
+    this.paths.push({ id, name: said, kind: path ?? 'track', day, lengthM, coordinates });
+    this.show({
+      at,
+      name: said,
+      kind: 'path',
+      sizeM: lengthM,
+      detail: path ?? 'track',
+      repaired: false,
+      already: false,
+    });
+  }
+
+  private addPatch(
+    { at, name, note, heightM, own }: ReadFeature,
+    geometry: NewPatch['geometry'],
+    { table, repaired }: { readonly table: FromTable | null; readonly repaired: boolean },
+  ): void {
+    const { groupId, importId, existing, fileName } = this.asked;
+    const owner = own ? existing.takenPatches.get(own.id) : undefined;
+    // A place that came from another group is a place of its own here.
+    const id = own && (owner === undefined || owner === groupId) ? own.id : keyFrom(`patch ${at} ${name}`, importId);
+    const said = (name || `${fileName} ${at}`).slice(0, 80);
+    const known = table ? this.byName.get(said.toLowerCase()) : undefined;
+    const already = owner === groupId || known !== undefined;
+    try {
+      const patch = parse(
+        newPatchSchema,
+        { ...BLANK, access: note.slice(0, 600), ...own?.facts, id, name: said, geometry, heightM: heightM ?? 0 },
+        '',
+      );
+      const stands = this.standsOf(own?.stands ?? this.tableStand(table, at), known ?? id);
+      if (already) this.already++;
+      else {
+        this.patches.push(patch);
+        this.byName.set(said.toLowerCase(), id);
+      }
+      this.stands.push(...stands);
+      const area = geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null;
+      this.show({
+        at,
+        name: said,
+        kind: area === null ? 'point' : 'area',
+        sizeM: area,
+        detail: stands.map((s) => s.plantKey).join(', '),
+        repaired,
+        already,
+      });
+    } catch (error) {
+      if (!(error instanceof AppError)) throw error;
+      this.leftOut.push({ at, reason: error.reason ?? 'badInput' });
+    }
+  }
+
+  private tableStand(table: FromTable | null, at: number): readonly OwnStand[] {
+    if (!table?.plant) return [];
+    const plantKey = this.plantKeys.get(table.plant.toLowerCase());
+    if (!plantKey) {
+      this.leftOut.push({ at, reason: 'unknownPlant' });
+      return [];
+    }
+    return [
+      {
+        id: keyFrom(`stand ${at}`, this.asked.importId),
+        plantKey,
+        where: table.where,
+        identity: 'provisional',
+        since: table.since,
+      },
+    ];
+  }
+
+  private standsOf(list: readonly OwnStand[], patchId: string): readonly NewStand[] {
+    const { takenStands, plants } = this.asked.existing;
+    return list.flatMap(({ id, plantKey, where, identity, since }) => {
+      if (takenStands.has(id) || !plants.has(plantKey)) return [];
+      return [parse(newStandSchema, { id, patchId, plantKey, where, identity, since, restUntil: null }, '')];
+    });
+  }
+
+  /** A line of a table of visits or takes; it must find its place, and a take its stand. */
+  line({ at, values: v }: TableLine): void {
+    const { importId, zone, madeAt, today, existing, reading } = this.asked;
+    const refuse = (reason: string): void => void this.leftOut.push({ at, reason });
+    const day = dayIn(v.day);
+    if (day === null) return refuse('notADay');
+    if (day > today) return refuse('futureDay');
+    const patch = existing.patches.find((p) => p.name.toLowerCase() === v.name?.toLowerCase());
+    if (!patch) return refuse('unknownPlace');
+    const plantKey = v.plant ? this.plantKeys.get(v.plant.toLowerCase()) : undefined;
+    if (v.plant && !plantKey) return refuse('unknownPlant');
+    const stand = existing.stands.find((s) => s.patchId === patch.id && s.plantKey === plantKey);
+    if (v.plant && !stand) return refuse('notGrownHere');
+    const envelope = {
+      id: keyFrom(`entry ${at}`, importId),
+      schemaVersion: 1,
+      patchId: patch.id,
+      standId: stand?.id ?? null,
+      visitId: null,
+      day,
+      zone,
+      madeAt,
+      device: 'table',
+      replaces: null,
+    } as const;
+    if (reading.kind === 'visits') {
+      if (!v.note) return refuse('noNote');
+      this.entries.push({ ...envelope, kind: 'note', body: { text: v.note.slice(0, 4000) } });
+      return this.show({
+        at,
+        name: patch.name,
+        kind: 'visit',
+        sizeM: null,
+        detail: `${day} · ${v.note.slice(0, 80)}`,
+        repaired: false,
+        already: false,
+      });
+    }
+    const part = existing.plants
+      .get(plantKey ?? '')
+      ?.profile.parts.find((p) =>
+        [p.key, ...Object.values(p.name)].some((n) => n.toLowerCase() === v.part?.toLowerCase()),
+      );
+    const amount = numberIn(v.amount);
+    if (!part) return refuse('unknownPart');
+    if (amount === null || amount < 0) return refuse('notANumber');
+    const plants = numberIn(v.plants);
+    this.entries.push({
+      ...envelope,
+      kind: 'take',
+      body: {
+        part: part.key,
+        amount,
+        measure: 'unit',
+        plants: plants === null ? null : Math.round(plants),
+        killed: null,
+        quality: null,
+        eatenOnTheSpot: false,
+        overReason: (v.note ?? '').slice(0, 300),
+      },
+    });
+    this.show({
+      at,
+      name: patch.name,
+      kind: 'take',
+      sizeM: null,
+      detail: `${day} · ${part.name['en']} · ${amount}`,
+      repaired: false,
+      already: false,
+    });
+  }
+
+  private show(place: ShownPlace): void {
+    const MOST_SHOWN = 60;
+    if (this.shown.length < MOST_SHOWN) this.shown.push(place);
+  }
+}

@@ -1,0 +1,331 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect } from 'chai';
+import type { Response } from 'supertest';
+import { v7 as newId } from 'uuid';
+import type {
+  PatchDetail,
+  PatchView,
+  PathView,
+  PlaceImportPreview,
+  StandView,
+  StoredPlaces,
+} from '@emberfield/contract';
+import {
+  as,
+  emptyGroup,
+  entryOf,
+  patchBody,
+  person,
+  send,
+  standOf,
+  takeBody,
+  testServer,
+  type Person,
+  type TestServer,
+} from '../testing/test-server.ts';
+import { shifted } from './operations/exports.ts';
+
+const SQUARE: [number, number][] = [
+  [-30, 46],
+  [-29.999, 46],
+  [-29.999, 46.001],
+  [-30, 46.001],
+  [-30, 46],
+];
+const BOW: [number, number][] = [
+  [-30, 46],
+  [-29.998, 46.002],
+  [-29.998, 46],
+  [-30, 46.003],
+  [-30, 46],
+];
+const geojson = (...features: object[]) => Buffer.from(JSON.stringify({ type: 'FeatureCollection', features }));
+const area = (name: string, ring: readonly (readonly number[])[]) => ({
+  type: 'Feature',
+  properties: { name },
+  geometry: { type: 'Polygon', coordinates: [ring] },
+});
+
+describe('places in files', function () {
+  this.timeout(60_000);
+  let server: TestServer;
+  let groupId: string;
+  let keeper: Person;
+  let watcher: Person;
+
+  beforeEach(async () => {
+    server = await testServer();
+    groupId = await emptyGroup(server);
+    keeper = await person(server, [[groupId, 'keeper']]);
+    watcher = await person(server, [[groupId, 'watcher']]);
+  });
+  const at = (path: string, group = groupId): string => `/api/groups/${group}/${path}`;
+  const upload = (content: Buffer, fileName: string, { id = newId(), who = keeper, group = groupId } = {}) =>
+    as(server, who, 'post', `${at(`place-imports/${id}`, group)}?fileName=${encodeURIComponent(fileName)}`)
+      .set('content-type', 'application/octet-stream')
+      .send(content);
+  const preview = async (content: Buffer, fileName: string, over = {}): Promise<PlaceImportPreview> =>
+    (await upload(content, fileName, over).expect(200)).body as PlaceImportPreview;
+  const store = async (id: string, who = keeper, group = groupId): Promise<StoredPlaces> =>
+    (await as(server, who, 'post', at(`place-imports/${id}/store`, group)).expect(200)).body as StoredPlaces;
+  const patches = async (who = keeper, group = groupId): Promise<PatchView[]> =>
+    (await as(server, who, 'get', at('patches', group)).expect(200)).body as PatchView[];
+  const file = async (what: string, query = '', who = keeper, group = groupId): Promise<Buffer> => {
+    const { body } = await as(server, who, 'get', `${at(`exports/${what}`, group)}?${query}`)
+      .buffer(true)
+      .parse((response, done) => {
+        const pieces: Buffer[] = [];
+        (response as unknown as NodeJS.ReadableStream)
+          .on('data', (p: Buffer) => pieces.push(p))
+          .on('end', () => done(null, Buffer.concat(pieces)));
+      })
+      .expect(200);
+    return body as Buffer;
+  };
+
+  it('are shown before anything is stored, and stored all at once', async () => {
+    const p = await preview(
+      geojson(area('Rim', SQUARE), {
+        type: 'Feature',
+        properties: { name: 'Pin' },
+        geometry: { type: 'Point', coordinates: [-30, 46] },
+      }),
+      'a.geojson',
+    );
+    expect(p.counts).to.deep.include({ points: 1, areas: 1, paths: 0 });
+    expect(await patches()).to.deep.equal([]);
+    expect(await store(p.id)).to.deep.include({ places: 2 });
+    expect((await patches()).map((x) => [x.name, x.geometry.type])).to.deep.equal([
+      ['Pin', 'Point'],
+      ['Rim', 'Polygon'],
+    ]);
+    await as(server, keeper, 'post', at(`place-imports/${p.id}/store`)).expect(409);
+    expect(await patches()).to.have.length(2);
+  });
+
+  it('that cross themselves are mended when wanted, and left out when not', async () => {
+    const p = await preview(geojson(area('Bow', BOW)), 'a.geojson');
+    expect(p.counts).to.include({ crossing: 1, areas: 1 });
+    expect(p.shown[0]).to.include({ repaired: true });
+    const { body } = await as(server, keeper, 'put', at(`place-imports/${p.id}`))
+      .send({ ...p.reading, repair: false })
+      .expect(200);
+    expect((body as PlaceImportPreview).leftOut).to.deep.equal([{ at: 1, reason: 'crossesItself' }]);
+    expect((body as PlaceImportPreview).problem).to.equal('nothingNew');
+    await as(server, keeper, 'post', at(`place-imports/${p.id}/store`)).expect(400);
+    expect(await patches()).to.deep.equal([]);
+  });
+
+  it('come back from our own GeoJSON as the same places with the same stands, in the same group and in another', async () => {
+    const first = await standOf(server, keeper, groupId, 'nettle', {
+      patch: { name: 'Mill', hazards: ['ticks'], geometry: { type: 'Polygon', coordinates: [SQUARE] }, heightM: 33 },
+    });
+    await standOf(server, keeper, groupId, 'elder', { patch: { name: 'Rail' }, since: 2011 });
+    const out = await file('places', 'format=geojson');
+    const again = await preview(out, 'back.geojson');
+    expect([again.counts.already, again.problem]).to.deep.equal([2, 'nothingNew']);
+    const facts = (list: PatchView[]) =>
+      list.map(({ id: _, version: _v, stands, ...f }) => ({ ...f, plants: stands.map((s) => s.plantName['en']) }));
+    const elsewhere = await emptyGroup(server);
+    const newcomer = await person(server, [[elsewhere, 'keeper']]);
+    const p = await preview(out, 'back.geojson', { who: newcomer, group: elsewhere });
+    expect(await store(p.id, newcomer, elsewhere)).to.deep.include({ places: 2, stands: 0 });
+    // Keys of stands are taken by the first group: a place of its own with stands of its own would be a copy, not the same.
+    expect(facts(await patches(newcomer, elsewhere)).map((f) => ({ ...f, plants: [] }))).to.deep.equal(
+      facts(await patches()).map((f) => ({ ...f, plants: [] })),
+    );
+    expect((await patches()).find((x) => x.id === first.patchId)!.hazards).to.deep.equal(['ticks']);
+  });
+
+  it('come back from GPX, KML, KMZ and a table at the same positions', async () => {
+    await standOf(server, keeper, groupId, 'nettle', {
+      patch: { name: 'Mill & <hedge>', geometry: { type: 'Point', coordinates: [-30.01234, 46.05678] }, heightM: 33 },
+    });
+    for (const format of ['gpx', 'kml', 'kmz', 'csv']) {
+      const elsewhere = await emptyGroup(server);
+      const newcomer = await person(server, [[elsewhere, 'keeper']]);
+      const p = await preview(await file('places', `format=${format}`), `back.${format}`, {
+        who: newcomer,
+        group: elsewhere,
+      });
+      await store(p.id, newcomer, elsewhere);
+      const [back] = await patches(newcomer, elsewhere);
+      expect(back, format).to.deep.include({
+        name: 'Mill & <hedge>',
+        geometry: { type: 'Point', coordinates: [-30.01234, 46.05678] },
+      });
+      if (format === 'csv') expect(back!.stands.map((s) => s.plantName['en'])).to.deep.equal(['Stinging nettle']);
+    }
+  });
+
+  it('are read by independent programs', async () => {
+    await as(server, keeper, 'post', at('patches'))
+      .send(patchBody({ name: 'Rim', geometry: { type: 'Polygon', coordinates: [SQUARE] } }))
+      .expect(200);
+    await standOf(server, keeper, groupId, 'nettle', { patch: { name: 'Mill & co' } });
+    const track =
+      '<gpx><trk><name>Walk</name><trkseg><trkpt lat="46" lon="-30"/><trkpt lat="46.01" lon="-30.01"/></trkseg></trk></gpx>';
+    await store((await preview(Buffer.from(track), 'w.gpx')).id);
+    const folder = mkdtempSync(join(tmpdir(), 'emberfield-formats-'));
+    try {
+      const written = async (format: string): Promise<string> => {
+        const path = join(folder, `out.${format}`);
+        writeFileSync(path, await file('places', `format=${format}`));
+        return path;
+      };
+      const said = (command: string, args: string[]): string => {
+        const { status, stdout, stderr } = spawnSync(command, args, { encoding: 'utf8', timeout: 20_000 });
+        expect(status, `${command}: ${stderr}`).to.equal(0);
+        return stdout;
+      };
+      const gpx = await written('gpx');
+      const csv = (kind: string): string => said('gpsbabel', [kind, '-i', 'gpx', '-f', gpx, '-o', 'unicsv', '-F', '-']);
+      expect(csv('-w')).to.match(/Mill & co/);
+      expect(csv('-t')).to.match(/46\.01/);
+      expect(said('gpsbabel', ['-i', 'kml', '-f', await written('kml'), '-o', 'unicsv', '-F', '-'])).to.match(
+        /Mill & co/,
+      );
+      for (const format of ['geojson', 'kml', 'gpx']) {
+        const all = said('ogrinfo', ['-ro', '-al', await written(format)]);
+        expect(all, format)
+          .to.match(/Mill & co/)
+          .and.match(/Walk/)
+          .and.match(format === 'gpx' ? /POINT/ : /POLYGON/);
+      }
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
+  });
+
+  it('keep tracks as walked paths with their length, unseen by watchers', async () => {
+    const gpx = '<gpx><rte><name>Plan</name><rtept lat="46" lon="-30"/><rtept lat="46.01" lon="-30"/></rte></gpx>';
+    const p = await preview(Buffer.from(gpx), 'w.gpx');
+    await store(p.id);
+    const paths = async (who: Person) => (await as(server, who, 'get', at('paths')).expect(200)).body as PathView[];
+    const [path] = await paths(keeper);
+    // A hundredth of a degree of latitude at 46° is 1111.5 m on the ellipsoid.
+    expect(path).to.include({ name: 'Plan', kind: 'route', lengthM: 1112 });
+    expect(await paths(watcher)).to.deep.equal([]);
+    await as(server, keeper, 'delete', at(`paths/${path!.id}`)).expect(204);
+    await as(server, keeper, 'delete', at(`paths/${path!.id}`)).expect(404);
+  });
+
+  it('shift secret places the same way each time, and leave out what tells where they are', async () => {
+    const body = patchBody({
+      name: 'Lawn',
+      secret: true,
+      access: 'behind the wall',
+      neighbours: 'One yew',
+      geometry: { type: 'Polygon', coordinates: [SQUARE] },
+    });
+    await as(server, keeper, 'post', at('patches')).send(body).expect(200);
+    const text = async (query: string, who: Person) => (await file('places', query, who)).toString();
+    const shiftedOut = await text('', keeper);
+    expect(shiftedOut).to.equal(await text('', keeper));
+    for (const [query, who] of [
+      ['', keeper],
+      ['', watcher],
+      ['secret=exact', watcher],
+    ] as const) {
+      const out = await text(query, who);
+      expect(out).not.to.match(/behind the wall|One yew|46\.001/);
+      const { geometry } = (JSON.parse(out) as { features: { geometry: { type: string; coordinates: number[] } }[] })
+        .features[0]!;
+      expect(geometry.type).to.equal('Point');
+      expect(Math.abs(geometry.coordinates[1]! - 46)).to.be.below(0.02);
+    }
+    expect(await text('secret=exact', keeper)).to.match(/behind the wall/);
+    expect(await text('secret=leaveOut', keeper)).not.to.match(/Lawn/);
+    expect((await file('stands', 'secret=leaveOut')).toString()).not.to.match(/Lawn/);
+    for (const query of ['secret=maybe', 'format=doc', 'radius=1', 'radius=x'])
+      await as(server, keeper, 'get', `${at('exports/places')}?${query}`).expect(400);
+    await as(server, keeper, 'get', at('exports/everything')).expect(404);
+  });
+
+  it('shift by no less than a third of the radius, and no more than it', () => {
+    for (let i = 0; i < 50; i++) {
+      const { coordinates } = shifted(
+        { id: newId(), geometry: { type: 'Point', coordinates: [-30, 46] }, contentDigest: Buffer.from([i]) },
+        1000,
+      ) as { coordinates: [number, number] };
+      const distanceM = Math.hypot((coordinates[0] + 30) * 77_466, (coordinates[1] - 46) * 111_149);
+      expect(distanceM).to.be.within(320, 1010);
+    }
+  });
+
+  it('take visits and takes from a table, each to its stand, judged as any other', async () => {
+    const place = await standOf(server, keeper, groupId, 'nettle', { patch: { name: 'Mill' } });
+    await send(server, keeper, groupId, [entryOf(place, 'take', takeBody(3))]);
+    const out = (await file('takes')).toString();
+    expect(out.split('\r\n')[1]).to.match(/^2026-05-15,Mill,Stinging nettle,tip,3,unit,,within,/);
+    const table =
+      'day;place;plant;part;amount;plants\n01.05.2026;mill;stinging nettle;tip;4;2\n2026-05-02;Nowhere;;tip;1;\n2026-05-03;Mill;Elder;flower;1;\n2099-01-01;Mill;Stinging nettle;tip;1;\n2026-05-04;Mill;Stinging nettle;horn;1;\n';
+    const p = await preview(Buffer.from(table), 'takes.csv');
+    expect([p.reading.kind, p.counts.takes]).to.deep.equal(['takes', 1]);
+    expect(p.leftOut.map((l) => [l.at, l.reason])).to.deep.equal([
+      [3, 'unknownPlace'],
+      [4, 'notGrownHere'],
+      [5, 'futureDay'],
+      [6, 'unknownPart'],
+    ]);
+    expect(await store(p.id)).to.include({ entries: 1 });
+    const view = (await as(server, keeper, 'get', at(`stands/${place.standId}`))).body as StandView;
+    expect(view.entries.filter((e) => e.kind === 'take').map((e) => e.day)).to.have.members([
+      '2026-05-15',
+      '2026-05-01',
+    ]);
+    const notes = await preview(Buffer.from('date,place,note\n2026-04-01,Mill,Frost in the hedge\n'), 'v.csv');
+    expect(notes.counts.visits).to.equal(1);
+    await store(notes.id);
+    expect((await file('visits')).toString()).to.match(/2026-04-01,Mill,,note,Frost in the hedge/);
+  });
+
+  it('ask for the columns that are needed, and read anew when they are matched', async () => {
+    const p = await preview(Buffer.from('A,B,C\nMill,46,-30\n'), 'x.csv');
+    expect(p.problem).to.equal('noColumn.name');
+    const reading = { ...p.reading, columns: { ...p.reading.columns, name: 0, latitude: 1, longitude: 2 } };
+    const { body } = await as(server, keeper, 'put', at(`place-imports/${p.id}`))
+      .send(reading)
+      .expect(200);
+    expect(body).to.deep.include({ problem: null });
+    await as(server, keeper, 'put', at(`place-imports/${p.id}`))
+      .send({ ...reading, columns: { name: -1 } })
+      .expect(400);
+    await as(server, keeper, 'delete', at(`place-imports/${p.id}`)).expect(204);
+    await as(server, keeper, 'get', at(`place-imports/${p.id}`)).expect(404);
+  });
+
+  it('are refused with a reason, and nothing of them stays', async () => {
+    const refused = async (content: Buffer, name: string, status = 400): Promise<string | null> => {
+      const id = newId();
+      const { body } = (await upload(content, name, { id }).expect(status)) as Response & {
+        body: { error: { reason: string | null } };
+      };
+      await as(server, keeper, 'get', at(`place-imports/${id}`)).expect(404);
+      return body.error.reason;
+    };
+    expect(await refused(Buffer.from('<!DOCTYPE gpx [<!ENTITY x "y">]><gpx></gpx>'), 'a.gpx')).to.equal('xmlEntities');
+    expect(await refused(Buffer.from('<gpx><wpt lat="1" lon="1">'), 'a.gpx')).to.equal('brokenXml');
+    expect(await refused(Buffer.from('{"type":'), 'a.json')).to.equal('brokenJson');
+    expect(await refused(Buffer.from('<gpx></gpx>'), 'a.kml')).to.equal('notWhatItsNameSays');
+    expect(await refused(Buffer.alloc(26 * 1024 * 1024, 32), 'a.gpx', 413)).to.equal(null);
+    expect(await patches()).to.deep.equal([]);
+  });
+
+  it('leave what is there alone: a table that names a known place adds only the plant', async () => {
+    const patchId = newId();
+    await as(server, keeper, 'post', at('patches'))
+      .send(patchBody({ id: patchId, name: 'Mill' }))
+      .expect(200);
+    const p = await preview(Buffer.from('name,lat,lon,plant\nMILL,47,-31,Elder\nMill,47,-31,Dragon tree\n'), 'x.csv');
+    expect([p.counts.already, p.counts.stands]).to.deep.equal([2, 1]);
+    expect(p.leftOut).to.deep.equal([{ at: 3, reason: 'unknownPlant' }]);
+    await store(p.id);
+    const detail = (await as(server, keeper, 'get', at(`patches/${patchId}`))).body as PatchDetail;
+    expect(detail.geometry).to.deep.equal({ type: 'Point', coordinates: [-30, 46] });
+    expect(detail.stands.map((s) => s.plantName['en'])).to.deep.equal(['Elder']);
+  });
+});
