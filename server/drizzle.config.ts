@@ -10,6 +10,7 @@ export default defineConfig({
     './server/src/entries/table.ts',
     './server/src/weather/table.ts',
     './server/src/places/table.ts',
+    './server/src/photos/table.ts',
     './server/src/platform/http/rate-limit-table.ts',
   ],
   out: './server/migrations',

@@ -28,6 +28,7 @@ export * from './stands/stand.ts';
 export * from './visits/entry.ts';
 export * from './visits/find.ts';
 export * from './visits/sought.ts';
+export * from './photos/photo.ts';
 export * from './places/place-import.ts';
 export * from './weather/weather.ts';
 export * from './hearth/hearth.ts';

@@ -6,6 +6,7 @@ import { setRuleSchema, type RuleView } from './people/rules.ts';
 import { savePlantSchema, type PlantListItem, type PlantView } from './plants/profile.ts';
 import { changePatchSchema, newPatchSchema, type PatchDetail, type PatchView } from './patches/patch.ts';
 import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
+import { LARGEST_PHOTO_BYTES, type PhotoTaken, type PhotoView } from './photos/photo.ts';
 import {
   placeReadingSchema,
   type PathView,
@@ -74,6 +75,14 @@ export const ROUTES = {
 
   prospects: route('get', `${G}/patches/:patchId/prospects`, 'watcher')<readonly Prospect[]>()({ query: ['plants'] }),
 
+  photos: route('get', `${G}/photos`, 'watcher')<readonly PhotoView[]>()({ query: ['patch', 'stand'] }),
+  addPhoto: route('post', `${G}/photos/:photoId`, 'picker')<PhotoTaken>()({
+    body: 'bytes',
+    query: ['patch', 'stand', 'day'],
+    mostBytes: LARGEST_PHOTO_BYTES,
+  }),
+  photo: route('get', `${G}/photos/:photoId`, 'watcher')<unknown>()({ query: ['size'] }),
+  forgetPhoto: route('delete', `${G}/photos/:photoId`, 'picker')<null>()(),
   newPlaceImport: route('post', `${G}/place-imports/:importId`, 'keeper')<PlaceImportPreview>()({
     body: 'bytes',
     query: ['fileName'],

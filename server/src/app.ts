@@ -9,6 +9,7 @@ import { mountHearth } from './hearth/index.ts';
 import { mountIdentity } from './identity/index.ts';
 import { mountPatches } from './patches/index.ts';
 import { createGatekeeper, mountPeople } from './people/index.ts';
+import { mountPhotos } from './photos/index.ts';
 import { mountPlaces } from './places/index.ts';
 import { mountPlants } from './plants/index.ts';
 import { AppError } from './platform/errors.ts';
@@ -57,6 +58,7 @@ export function createApp(deps: Dependencies): Express {
   mountPatches(endpoints, deps);
   mountStands(endpoints, deps);
   mountVisits(endpoints, deps);
+  mountPhotos(endpoints, deps);
   mountPlaces(endpoints, deps);
   mountIdentity(endpoints, deps);
   mountWeather(endpoints, deps);

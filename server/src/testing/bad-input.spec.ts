@@ -34,6 +34,7 @@ const TABLES = [
   'station_day',
   'weather_import',
   'place_import',
+  'photo',
   'path',
 ];
 /** Posts whose empty body is what they want, or that end the caller's own session. */

@@ -1,0 +1,20 @@
+/** What a photo says of itself when it comes in: offered to whoever sends it, and not kept with it. */
+export interface PhotoTaken {
+  readonly id: string;
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly takenOn: string | null;
+  readonly position: { readonly latitudeDeg: number; readonly longitudeDeg: number } | null;
+}
+export interface PhotoView {
+  readonly id: string;
+  readonly standId: string | null;
+  readonly day: string;
+  readonly by: string;
+  readonly mine: boolean;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+export const PHOTO_SIZES = ['small', 'large'] as const;
+export type PhotoSize = (typeof PHOTO_SIZES)[number];
+export const LARGEST_PHOTO_BYTES = 15 * 1024 * 1024;

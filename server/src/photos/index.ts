@@ -1,0 +1,1 @@
+export { mountPhotos } from './routes.ts';

@@ -1,0 +1,43 @@
+import { index, int, mysqlEnum, mysqlTable, primaryKey, varchar, datetime } from 'drizzle-orm/mysql-core';
+import { patch } from '../patches/table.ts';
+import { account, group } from '../people/table.ts';
+import { bytes, digest, id } from '../platform/database/columns.ts';
+import { stand } from '../stands/table.ts';
+
+export const photo = mysqlTable(
+  'photo',
+  {
+    id: id('id').primaryKey(),
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    patchId: id('patch_id')
+      .notNull()
+      .references(() => patch.id),
+    standId: id('stand_id').references(() => stand.id),
+    day: varchar('day', { length: 10 }).notNull(),
+    widthPx: int('width_px').notNull(),
+    heightPx: int('height_px').notNull(),
+    /** Of the file as it came: the same sent twice is stored once. */
+    contentDigest: digest('content_digest').notNull(),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+  },
+  (t) => [index('photo_patch').on(t.patchId, t.day), index('photo_stand').on(t.standId, t.day)],
+);
+
+/** The pictures in pieces that every database takes in one go. */
+export const photoPiece = mysqlTable(
+  'photo_piece',
+  {
+    photoId: id('photo_id')
+      .notNull()
+      .references(() => photo.id),
+    size: mysqlEnum('size', ['small', 'large']).notNull(),
+    n: int('n').notNull(),
+    bytes: bytes('bytes').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.photoId, t.size, t.n] })],
+);
