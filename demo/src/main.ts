@@ -28,6 +28,7 @@ if (process.argv[2] === 'map') {
       publicUrl: null,
       webFolder: null,
       baseMap: null,
+      tilesUrl: null,
       requestsPerMinute: 1,
     };
     let shown = 0;

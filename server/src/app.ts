@@ -40,7 +40,7 @@ export function createApp(deps: Dependencies): Express {
       },
     }),
   );
-  app.use(securityHeaders(deps.publicUrl?.startsWith('https:') ?? false));
+  app.use(securityHeaders(deps.publicUrl?.startsWith('https:') ?? false, deps.tilesUrl));
   app.use('/api', requestLimit(deps.requestsPerMinute));
 
   const endpoints = new Endpoints(app, createGatekeeper(deps));
@@ -69,7 +69,8 @@ export function createApp(deps: Dependencies): Express {
   return app;
 }
 
-function securityHeaders(https: boolean): RequestHandler {
+/** The policy follows the configuration: pictures of tiles may come from where the operator says, and from nowhere else. */
+export function securityHeaders(https: boolean, tilesUrl: string | null): RequestHandler {
   return helmet({
     contentSecurityPolicy: {
       useDefaults: false,
@@ -78,7 +79,7 @@ function securityHeaders(https: boolean): RequestHandler {
         'script-src': ["'self'", "'wasm-unsafe-eval'"],
         'worker-src': ["'self'"],
         'style-src': ["'self'", "'unsafe-inline'"],
-        'img-src': ["'self'", 'data:', 'blob:'],
+        'img-src': ["'self'", 'data:', 'blob:', ...(tilesUrl ? [new URL(tilesUrl).origin] : [])],
         'font-src': ["'self'"],
         'connect-src': ["'self'"],
         'object-src': ["'none'"],

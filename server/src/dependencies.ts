@@ -18,5 +18,7 @@ export interface Dependencies {
   readonly webFolder: string | null;
   /** GeoJSON of the base map, if any. */
   readonly baseMap: string | null;
+  /** Address of map tiles that the operator chose; off without. */
+  readonly tilesUrl: string | null;
   readonly requestsPerMinute: number;
 }

@@ -31,6 +31,7 @@ const deps: Dependencies = {
   demo: config.demo,
   publicUrl: config.publicUrl,
   webFolder: config.webFolder,
+  tilesUrl: config.tilesUrl,
   baseMap: config.baseMapFile ? readFileSync(config.baseMapFile, 'utf8') : null,
   requestsPerMinute: Number(process.env['EMBERFIELD_REQUESTS_PER_MINUTE'] ?? REQUESTS_PER_MINUTE),
 };

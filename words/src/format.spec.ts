@@ -66,4 +66,8 @@ describe('nothing', () => {
     expect(metric.number(-0)).to.equal('0');
     expect(metric.temperature(-0.6)).to.equal('-1 °C');
   });
+  it('says lengths over ground in metres and kilometres, or feet and miles', () => {
+    expect([870, 1234].map(createFormat('en', 'metric').distance)).to.deep.equal(['870 m', '1.2 km']);
+    expect([100, 1609.344].map(createFormat('en', 'imperial').distance)).to.deep.equal(['328 ft', '1 mi']);
+  });
 });

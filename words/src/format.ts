@@ -29,6 +29,8 @@ export interface Format {
   readonly degreeDays: (sumC: number) => number;
   readonly height: (heightM: number) => string;
   readonly area: (areaM2: number) => string;
+  /** A length over ground. */
+  readonly distance: (lengthM: number) => string;
   readonly mass: (massG: number) => string;
   readonly rain: (rainMm: number) => string;
   readonly list: (items: readonly string[]) => string;
@@ -37,6 +39,7 @@ export interface Format {
 
 const FEET2_PER_M2 = 10.763910416709722;
 const M2_PER_HECTARE = 10_000;
+const M_PER_MILE = 1609.344;
 
 export function createFormat(language: string, units: UnitSystem): Format {
   // "en" alone would put the month first; the day leads in this house.
@@ -67,6 +70,10 @@ export function createFormat(language: string, units: UnitSystem): Format {
     temperatureSpan: (c) => (imperial ? `${number(celsiusSpanToFahrenheit(c))} °F` : `${number(c)} °C`),
     degreeDays: (sumC) => (imperial ? celsiusSpanToFahrenheit(sumC) : sumC),
     height: (m) => (imperial ? `${number(metresToFeet(m))} ft` : `${number(m)} m`),
+    distance: (m) => {
+      if (imperial) return m >= M_PER_MILE / 2 ? `${number(m / M_PER_MILE, 1)} mi` : `${number(metresToFeet(m))} ft`;
+      return m >= 1000 ? `${number(m / 1000, 1)} km` : `${number(m)} m`;
+    },
     area: (m2) =>
       imperial
         ? `${number(m2 * FEET2_PER_M2)} ft²`

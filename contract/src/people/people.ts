@@ -84,6 +84,8 @@ export interface GroupView {
   readonly dayIsSet: boolean;
   readonly role: Role;
   readonly hasBaseMap: boolean;
+  /** Address of map tiles with {z}, {x} and {y}; `null` unless the operator set one. */
+  readonly tilesUrl: string | null;
 }
 export interface GroupSettings {
   readonly name: string;

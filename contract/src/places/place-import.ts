@@ -49,7 +49,7 @@ export const placeReadingSchema: Schema<PlaceReading> = exactly({
     >,
   ).required('missing'),
   repair: flag(),
-}).required('missing') as unknown as Schema<PlaceReading>;
+}).required('missing');
 
 export interface ShownPlace {
   readonly at: number;

@@ -292,7 +292,7 @@ describe('a boundary', () => {
         [181, 0],
         [0, -91],
         [NaN, 0],
-      ].map((p) => inTheWorld(p as Position)),
+      ].map((p) => inTheWorld(p as unknown as Position)),
     ).to.deep.equal([true, true, false, false, false]);
   });
 });

@@ -93,7 +93,7 @@ function piecesOf(geometry: unknown): readonly (ReadFeature['geometry'] | null)[
   if (!isObject(geometry)) return [];
   const { type, coordinates, geometries } = geometry;
   const each = (of: string) =>
-    Array.isArray(coordinates) ? coordinates.flatMap((c) => piecesOf({ type: of, coordinates: c })) : [];
+    Array.isArray(coordinates) ? (coordinates as unknown[]).flatMap((c) => piecesOf({ type: of, coordinates: c })) : [];
   switch (type) {
     case 'Point':
       return isPosition(coordinates) ? [{ type, coordinates: flat(coordinates) }] : [];

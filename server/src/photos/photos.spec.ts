@@ -10,7 +10,12 @@ async function photo({
   width = 600,
   height = 400,
   orientation = 1,
-  format = 'jpeg' as 'jpeg' | 'png' | 'webp',
+  format = 'jpeg',
+}: {
+  readonly width?: number;
+  readonly height?: number;
+  readonly orientation?: number;
+  readonly format?: 'jpeg' | 'png' | 'webp';
 } = {}): Promise<Buffer> {
   const left = await sharp({ create: { width: width / 2, height, channels: 3, background: '#ff0000' } })
     .png()

@@ -3,9 +3,9 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect } from 'chai';
-import type { Response } from 'supertest';
 import { v7 as newId } from 'uuid';
 import type {
+  ErrorBody,
   PatchDetail,
   PatchView,
   PathView,
@@ -250,7 +250,7 @@ describe('places in files', function () {
       const { coordinates } = shifted(
         { id: newId(), geometry: { type: 'Point', coordinates: [-30, 46] }, contentDigest: Buffer.from([i]) },
         1000,
-      ) as { coordinates: [number, number] };
+      ) as unknown as { readonly coordinates: readonly [number, number] };
       const distanceM = Math.hypot((coordinates[0] + 30) * 77_466, (coordinates[1] - 46) * 111_149);
       expect(distanceM).to.be.within(320, 1010);
     }
@@ -301,11 +301,9 @@ describe('places in files', function () {
   it('are refused with a reason, and nothing of them stays', async () => {
     const refused = async (content: Buffer, name: string, status = 400): Promise<string | null> => {
       const id = newId();
-      const { body } = (await upload(content, name, { id }).expect(status)) as Response & {
-        body: { error: { reason: string | null } };
-      };
+      const answer = (await upload(content, name, { id }).expect(status)).body as ErrorBody;
       await as(server, keeper, 'get', at(`place-imports/${id}`)).expect(404);
-      return body.error.reason;
+      return answer.error.reason;
     };
     expect(await refused(Buffer.from('<!DOCTYPE gpx [<!ENTITY x "y">]><gpx></gpx>'), 'a.gpx')).to.equal('xmlEntities');
     expect(await refused(Buffer.from('<gpx><wpt lat="1" lon="1">'), 'a.gpx')).to.equal('brokenXml');

@@ -33,4 +33,17 @@ describe('the configuration', () => {
     expect(readConfig({ DATABASE_URL, EMBERFIELD_DEMO: '1' }).demo).to.equal(true);
     expect(readConfig({ DATABASE_URL, EMBERFIELD_DEMO: 'true' }).demo).to.equal(false);
   });
+  it('takes an address of tiles only where it is one', () => {
+    const of = (EMBERFIELD_TILES: string) => readConfig({ DATABASE_URL: 'mysql://x', EMBERFIELD_TILES }).tilesUrl;
+    expect(of('https://tiles.example/{z}/{x}/{y}.png')).to.equal('https://tiles.example/{z}/{x}/{y}.png');
+    expect(of('')).to.equal(null);
+    for (const wrong of [
+      'tiles',
+      'ftp://x/{z}',
+      'https://x/{z}; script-src *',
+      "https://x/{z}' 'unsafe-eval",
+      'https://x/a.png',
+    ])
+      expect(() => of(wrong), wrong).to.throw(/EMBERFIELD_TILES/);
+  });
 });

@@ -11,6 +11,8 @@ export interface Config {
   readonly publicUrl: string | null;
   readonly webFolder: string | null;
   readonly baseMapFile: string | null;
+  /** Address of map tiles, "https://tiles.example/{z}/{x}/{y}.png"; off unless the operator sets it. */
+  readonly tilesUrl: string | null;
   readonly logLevel: string;
 }
 
@@ -25,6 +27,9 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
   const publicUrl = env['EMBERFIELD_PUBLIC_URL'] || null;
   if (publicUrl !== null && !/^https?:\/\/[^/]+$/.test(publicUrl))
     throw new Error('EMBERFIELD_PUBLIC_URL must be an origin such as https://ember.example, without a path.');
+  const tilesUrl = env['EMBERFIELD_TILES'] || null;
+  if (tilesUrl !== null && !/^https?:\/\/[^/\s;,']+\/[^\s;,']*\{z\}[^\s;,']*$/.test(tilesUrl))
+    throw new Error('EMBERFIELD_TILES must be an address such as https://tiles.example/{z}/{x}/{y}.png.');
   return {
     databaseUrl,
     host: env['EMBERFIELD_HOST'] ?? '127.0.0.1',
@@ -34,6 +39,7 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     publicUrl,
     webFolder: env['EMBERFIELD_WEB'] || null,
     baseMapFile: env['EMBERFIELD_BASE_MAP'] || null,
+    tilesUrl,
     logLevel: env['EMBERFIELD_LOG'] ?? 'info',
   };
 }

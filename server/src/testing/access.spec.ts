@@ -1,5 +1,8 @@
 import { expect } from 'chai';
+import express from 'express';
+import request from 'supertest';
 import { v7 as newId } from 'uuid';
+import { securityHeaders } from '../app.ts';
 import { as, emptyGroup, person, routesOf, standOf, testServer, type Person, type TestServer } from './test-server.ts';
 
 /** May nobody, a watcher, a picker, a keeper, a keeper of another group call it? Written by hand, not derived. */
@@ -157,6 +160,20 @@ describe('who may call what', () => {
       .set('content-type', 'application/csp-report')
       .send('x'.repeat(20_000))
       .expect(413);
+  });
+  it('lets pictures of tiles in from where the operator says, and from nowhere else', async () => {
+    const policy = async (tilesUrl: string | null): Promise<string> => {
+      const { headers } = await request(
+        express()
+          .use(securityHeaders(false, tilesUrl))
+          .get('/', (_q, r) => void r.end()),
+      ).get('/');
+      return /img-src [^;]+/.exec(String(headers['content-security-policy']))![0];
+    };
+    expect(await policy(null)).to.equal("img-src 'self' data: blob:");
+    expect(await policy('https://tiles.example/{z}/{x}/{y}.png')).to.equal(
+      "img-src 'self' data: blob: https://tiles.example",
+    );
   });
   it('sends the policies that keep foreign script out', async () => {
     const { headers } = await as(server, null, 'get', '/api/health');

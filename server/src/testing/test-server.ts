@@ -49,6 +49,7 @@ async function startServer(): Promise<TestServer> {
     demo: false,
     publicUrl: null,
     webFolder: null,
+    tilesUrl: null,
     baseMap: JSON.stringify({ type: 'FeatureCollection', features: [] }),
     requestsPerMinute: 1_000_000,
   };

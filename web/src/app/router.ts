@@ -21,6 +21,7 @@ export const router = createRouter({
     { path: '/walk', name: 'walk', component: () => import('../scouting/WalkView.vue') },
     { path: '/walk/:findId', name: 'find', component: () => import('../scouting/FindView.vue') },
     { path: '/patches/:patchId/later', name: 'prospects', component: () => import('../scouting/ProspectsView.vue') },
+    { path: '/files', name: 'files', component: () => import('../places/FilesView.vue') },
     { path: '/ground', name: 'ground', component: () => import('../ground/GroundView.vue') },
     { path: '/plants', name: 'plants', component: () => import('../plants/PlantsView.vue') },
     { path: '/plants/:plantKey', name: 'plant', component: () => import('../plants/PlantView.vue') },

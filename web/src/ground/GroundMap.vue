@@ -3,30 +3,52 @@ import 'ol/ol.css';
 import Feature, { type FeatureLike } from 'ol/Feature.js';
 import GeoJSON from 'ol/format/GeoJSON.js';
 import Point from 'ol/geom/Point.js';
-import { Vector as VectorLayer } from 'ol/layer.js';
+import { Vector as VectorLayer, VectorImage as VectorImageLayer } from 'ol/layer.js';
 import Graticule from 'ol/layer/Graticule.js';
 import OlMap from 'ol/Map.js';
 import { fromLonLat } from 'ol/proj.js';
 import { Vector as VectorSource } from 'ol/source.js';
 import { Icon, Stroke, Style } from 'ol/style.js';
 import View from 'ol/View.js';
-import { onMounted, onUnmounted, ref, watch } from 'vue';
-import { centreOf } from '@emberfield/contract';
+import { onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
+import { centreOf, type PathView } from '@emberfield/contract';
 import { COAL_DAY, COAL_NIGHT, coalSvg } from '../kit/coal-svg.ts';
-import { landStyle, patchStyle } from '../patches/map-style.ts';
+import { hazardStyle, landStyle, patchStyle, walkedStyle } from '../patches/map-style.ts';
 import { isNight } from '../platform/theme.ts';
 import { useWords } from '../platform/words.ts';
 import type { GroundPlace } from './ground-places.ts';
+import { isShown, type MapLayer } from './map-layers.ts';
+import { useBackdrop } from './use-backdrop.ts';
+import { useMeasure } from './use-measure.ts';
 
 /** All places on the group's own map, each with its coal; a press chooses one. The list beside it says the same. */
-const props = defineProps<{ baseMap: unknown; places: readonly GroundPlace[]; chosen: string | null }>();
+const props = defineProps<{
+  baseMap: unknown;
+  places: readonly GroundPlace[];
+  paths: readonly PathView[];
+  chosen: string | null;
+  layers: readonly MapLayer[];
+  tilesUrl: string | null;
+  archive: Blob | null;
+}>();
 const emit = defineEmits<{ choose: [patchId: string] }>();
 const words = useWords();
 const holder = ref<HTMLElement | null>(null);
 const format = new GeoJSON({ featureProjection: 'EPSG:3857' });
-const [land, areas, coals] = [new VectorSource(), new VectorSource(), new VectorSource()];
+const [land, areas, coals, walked, hazards] = Array.from({ length: 5 }, () => new VectorSource()) as [
+  VectorSource,
+  VectorSource,
+  VectorSource,
+  VectorSource,
+  VectorSource,
+];
 const CHOSEN_ZOOM = 14;
-let map: OlMap | null = null;
+const map = shallowRef<OlMap | null>(null);
+const measure = useMeasure(map);
+useBackdrop(map, () => ({
+  tilesUrl: props.layers.includes('tiles') ? props.tilesUrl : null,
+  archive: props.layers.includes('archive') ? props.archive : null,
+}));
 
 /** Pictures are kept: a place looks like many others. */
 const pictures = new Map<string, Style>();
@@ -39,35 +61,51 @@ function coalStyle({ hottest }: GroundPlace): Style | undefined {
   pictures.set(svg, style);
   return style;
 }
-/** Only the chosen place is named: with all names the map would be words. */
+/** Only the chosen place is named: with all names the map would be words. One style serves all the others. */
+const quiet = new Map<boolean, Style>();
 function areaStyle(feature: FeatureLike): Style {
-  const chosen = feature.get('id') === props.chosen;
-  const style = patchStyle(feature, chosen, isNight.value);
-  if (!chosen) style.getText()?.setText('');
+  if (feature.get('id') === props.chosen) return patchStyle(feature, true, isNight.value);
+  let style = quiet.get(isNight.value);
+  if (!style) {
+    style = patchStyle(feature, false, isNight.value);
+    style.getText()?.setText('');
+    quiet.set(isNight.value, style);
+  }
   return style;
 }
-function show(): void {
+const read = (geometry: unknown, properties: object): Feature =>
+  format.readFeature({ type: 'Feature', geometry, properties }) as Feature;
+function showPlaces(): void {
+  for (const source of [areas, coals, hazards]) source.clear();
+  const marks: Feature[] = [];
+  const warnings: Feature[] = [];
+  for (const place of props.places) {
+    const { id, geometry, hazards: bad } = place.patch;
+    const { longitudeDeg, latitudeDeg } = centreOf(geometry);
+    const at = fromLonLat([longitudeDeg, latitudeDeg]);
+    const mark = new Feature({ geometry: new Point(at), id });
+    mark.setStyle(coalStyle(place));
+    marks.push(mark);
+    if (bad.length) warnings.push(new Feature({ geometry: new Point(at), id }));
+  }
+  areas.addFeatures(props.places.map(({ patch: { id, name, geometry } }) => read(geometry, { id, name })));
+  coals.addFeatures(marks);
+  hazards.addFeatures(warnings);
+}
+function showGround(): void {
   land.clear();
   if (props.baseMap) land.addFeatures(format.readFeatures(props.baseMap));
-  areas.clear();
-  coals.clear();
-  for (const place of props.places) {
-    const { id, name, geometry } = place.patch;
-    areas.addFeature(format.readFeature({ type: 'Feature', geometry, properties: { id, name } }) as Feature);
-    const { longitudeDeg, latitudeDeg } = centreOf(geometry);
-    const mark = new Feature({ geometry: new Point(fromLonLat([longitudeDeg, latitudeDeg])), id });
-    mark.setStyle(coalStyle(place));
-    coals.addFeature(mark);
-  }
+  walked.clear();
+  walked.addFeatures(props.paths.map(({ geometry, name, kind }) => read(geometry, { name, kind })));
 }
 function fitAll(): void {
   const extent = (props.places.length ? areas : land).getExtent();
   if (extent && (props.places.length || props.baseMap))
-    map?.getView().fit(extent, { padding: [50, 50, 50, 50], maxZoom: 15 });
+    map.value?.getView().fit(extent, { padding: [50, 50, 50, 50], maxZoom: 15 });
 }
 function bringIntoView(): void {
   const place = props.places.find((p) => p.patch.id === props.chosen);
-  const view = map?.getView();
+  const view = map.value?.getView();
   if (!place || !view) return;
   const { longitudeDeg, latitudeDeg } = centreOf(place.patch.geometry);
   view.animate({
@@ -77,28 +115,45 @@ function bringIntoView(): void {
   });
 }
 onMounted(() => {
-  map = new OlMap({
+  const has = (layer: MapLayer): boolean => props.layers.includes(layer);
+  // Thousands of places are drawn into one picture that is moved and stretched with the hand, and drawn anew at rest.
+  const many = { imageRatio: 1.4 };
+  map.value = new OlMap({
     target: holder.value!,
     layers: [
       new Graticule({ strokeStyle: new Stroke({ color: 'rgba(110,99,89,.25)', width: 1 }), wrapX: false }),
-      new VectorLayer({ source: land, style: (f, r) => landStyle(f, r, isNight.value), declutter: true }),
       new VectorLayer({
-        source: areas,
-        style: areaStyle,
+        source: land,
+        style: (f, r) => (isShown(String(f.get('kind')), props.layers) ? landStyle(f, r, isNight.value) : undefined),
+        declutter: true,
       }),
-      new VectorLayer({ source: coals }),
+      new VectorLayer({ source: walked, style: (f) => (has('walked') ? walkedStyle(f, isNight.value) : undefined) }),
+      new VectorImageLayer({ source: areas, style: areaStyle, ...many }),
+      new VectorImageLayer({
+        source: hazards,
+        style: () => (has('hazards') ? hazardStyle(isNight.value) : undefined),
+        ...many,
+      }),
+      new VectorImageLayer({ source: coals, ...many }),
     ],
     view: new View({ center: fromLonLat([0, 30]), zoom: 2, maxZoom: 19 }),
   });
-  map.on('singleclick', ({ pixel }) => {
-    const id = map?.forEachFeatureAtPixel(pixel, (f) => f.get('id') as string | undefined, { hitTolerance: 8 });
+  map.value.on('singleclick', ({ pixel }) => {
+    if (measure.mode.value !== null) return;
+    const id = map.value?.forEachFeatureAtPixel(pixel, (f) => f.get('id') as string | undefined, { hitTolerance: 8 });
     if (id) emit('choose', id);
   });
-  show();
+  showGround();
+  showPlaces();
   fitAll();
 });
-onUnmounted(() => map?.setTarget(undefined));
-watch(() => [props.places, props.baseMap, isNight.value], show);
+onUnmounted(() => map.value?.setTarget(undefined));
+watch(() => [props.places, isNight.value], showPlaces);
+watch(() => [props.baseMap, props.paths, isNight.value], showGround);
+watch(
+  () => props.layers,
+  () => [land, walked, hazards].forEach((s) => s.changed()),
+);
 watch(() => props.baseMap, fitAll);
 watch(
   () => props.chosen,
@@ -110,14 +165,49 @@ watch(
 </script>
 
 <template>
-  <div ref="holder" class="map" tabindex="0" role="application" :aria-label="words.t('ground.mapLabel')" />
+  <div class="frame">
+    <div ref="holder" class="map" tabindex="0" role="application" :aria-label="words.t('ground.mapLabel')" />
+    <div class="measure no-print">
+      <button
+        v-for="m in ['length', 'area'] as const"
+        :key="m"
+        type="button"
+        class="chip"
+        :aria-pressed="measure.mode.value === m"
+        @click="measure.use(measure.mode.value === m ? null : m)">
+        {{ words.t(m === 'length' ? 'ground.measureLength' : 'ground.measureArea') }}
+      </button>
+      <output v-if="measure.mode.value">{{ measure.said.value || words.t('ground.measureHint') }}</output>
+    </div>
+  </div>
 </template>
 
 <style scoped>
+.frame {
+  position: relative;
+  height: 100%;
+}
 .map {
   height: 100%;
   min-height: 420px;
   background: color-mix(in srgb, var(--rime) 20%, var(--paper));
+}
+.measure {
+  position: absolute;
+  inset: auto auto 10px 10px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.measure .chip {
+  border-radius: 4px;
+  padding: 4px 12px;
+}
+output {
+  background: var(--sheet);
+  padding: 4px 10px;
+  font-weight: 640;
 }
 </style>
 <style scoped src="../patches/map-frame.css"></style>

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { HearthView, PartOutlook, PatchView } from '@emberfield/contract';
-import { groundPlaces } from './ground-places.ts';
+import { groundPlaces, type GroundFilter } from './ground-places.ts';
 
 const patch = (id: string, name: string) => ({ id, name }) as unknown as PatchView;
 const outlook = (standId: string, part: string, state: PartOutlook['readiness']['state']) =>
@@ -21,8 +21,8 @@ const hearth = {
   ],
 } as unknown as HearthView;
 const patches = [patch('p3', 'Empty hollow'), patch('p2', 'Railway'), patch('p1', 'Mill hedge')];
-const places = (part: string | null = null, text = '') =>
-  groundPlaces(hearth, patches, { part, text }, (s) => s.plantName['en']!);
+const places = (part: string | null = null, text = '', heat: GroundFilter['heat'] = null) =>
+  groundPlaces(hearth, patches, { part, heat, text }, (s) => s.plantName['en']!);
 const names = (list: ReturnType<typeof places>) => list.map((p) => p.patch.name);
 
 describe('the places of the map', () => {
@@ -37,6 +37,10 @@ describe('the places of the map', () => {
     expect(names(places('flower'))).to.deep.equal(['Railway', 'Mill hedge']);
     expect(places('flower')[1]!.lines).to.have.length(1);
     expect(places('sap')).to.deep.equal([]);
+  });
+  it('keep to a heat: what is hottest of it, and no place without', () => {
+    expect(names(places(null, '', 'kindling'))).to.deep.equal(['Mill hedge']);
+    expect(places(null, '', 'kindling')[0]!.hottest!.outlook.part).to.equal('flower');
   });
   it('are found by a piece of their name or of what grows there', () => {
     expect(names(places(null, 'HOLLOW'))).to.deep.equal(['Empty hollow']);

@@ -1,5 +1,5 @@
 import type { HearthView, PartOutlook, PatchView, StandRef } from '@emberfield/contract';
-import { HEATS } from '../stands/heats.ts';
+import { HEATS, type Heat } from '../stands/heats.ts';
 
 export interface GroundLine {
   readonly stand: StandRef;
@@ -15,6 +15,7 @@ export interface GroundPlace {
 
 export interface GroundFilter {
   readonly part: string | null;
+  readonly heat: Heat | null;
   /** A piece of the name of a place or plant; empty for all. */
   readonly text: string;
 }
@@ -25,14 +26,15 @@ const heat = ({ outlook }: GroundLine): number => HEATS.indexOf(outlook.readines
 export function groundPlaces(
   hearth: HearthView,
   patches: readonly PatchView[],
-  { part, text }: GroundFilter,
+  { part, heat: only, text }: GroundFilter,
   named: (stand: StandRef) => string,
 ): readonly GroundPlace[] {
   const stands = new Map(hearth.stands.map((s) => [s.id, s]));
   const lines = new Map<string, GroundLine[]>(patches.map((p) => [p.id, []]));
   for (const outlook of hearth.outlooks) {
     const stand = stands.get(outlook.standId);
-    if (stand && (part === null || outlook.part === part)) lines.get(stand.patchId)?.push({ stand, outlook });
+    if (stand && (part === null || outlook.part === part) && (only === null || outlook.readiness.state === only))
+      lines.get(stand.patchId)?.push({ stand, outlook });
   }
   const wanted = text.trim().toLowerCase();
   const says = (line: GroundLine): boolean => named(line.stand).toLowerCase().includes(wanted);
@@ -40,7 +42,10 @@ export function groundPlaces(
     .flatMap((patch): GroundPlace[] => {
       const all = [...lines.get(patch.id)!].sort((a, b) => heat(a) - heat(b));
       const own = patch.name.toLowerCase().includes(wanted) ? all : all.filter(says);
-      if (own.length === 0 && (part !== null || (wanted !== '' && !patch.name.toLowerCase().includes(wanted))))
+      if (
+        own.length === 0 &&
+        (part !== null || only !== null || (wanted !== '' && !patch.name.toLowerCase().includes(wanted)))
+      )
         return [];
       return [{ patch, hottest: own[0] ?? null, lines: own }];
     })

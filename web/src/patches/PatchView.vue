@@ -3,15 +3,17 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { CONTAMINATING, ROUTES, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
+import PhotoStrip from '../photos/PhotoStrip.vue';
 import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
+import ElevationInput from './ElevationInput.vue';
 import FactFields from './FactFields.vue';
 import { heightFromM, heightToM } from './new-patch.ts';
 import PlaceRecord from './PlaceRecord.vue';
-import { useBaseMap, usePatch } from './queries.ts';
+import { useBaseMap, usePatch, usePatches } from './queries.ts';
 
 const PlaceMap = defineAsyncComponent(() => import('./PlaceMap.vue'));
 const words = useWords();
@@ -22,6 +24,9 @@ const patch = usePatch(
   groupId,
   computed(() => String(route.params['patchId'])),
 );
+const all = usePatches(groupId);
+/** The other places: their boundaries are caught on when this one is drawn. */
+const neighbours = computed(() => (all.data.value ?? []).filter((x) => x.id !== p.value?.id));
 const baseMap = useBaseMap(computed(() => group.value?.hasBaseMap ?? false));
 const facts = ref<PatchFacts | null>(null);
 const geometry = ref<PatchGeometry | null>(null);
@@ -65,6 +70,10 @@ const change = useChange(() =>
     },
   }),
 );
+function useTerrain(terrain: Pick<PatchFacts, 'heightM' | 'slopeDeg' | 'aspect'>): void {
+  facts.value = { ...facts.value!, ...terrain };
+  height.value = heightFromM(terrain.heightM, imperial.value);
+}
 const keep = (): Promise<void> =>
   change.mutateAsync(undefined).then(
     () => undo.say(words.value.t('patch.changed')),
@@ -99,7 +108,8 @@ const keep = (): Promise<void> =>
           ><input v-model="height" inputmode="decimal"
         /></label>
       </div>
-      <PlaceMap v-model="geometry" :base-map="baseMap.data.value" :patches="[]" />
+      <PlaceMap v-model="geometry" :base-map="baseMap.data.value" :patches="neighbours" />
+      <ElevationInput :geometry="geometry" @found="useTerrain" />
       <FactFields v-model="facts" class="facts" />
       <label v-if="lifts" class="field">
         <span class="warn">{{ words.t('lift.need') }}</span>
@@ -115,6 +125,7 @@ const keep = (): Promise<void> =>
       </button>
     </fieldset>
     <PlaceRecord :patch="p" />
+    <PhotoStrip :patch-id="p.id" :stand-id="null" />
   </form>
 </template>
 

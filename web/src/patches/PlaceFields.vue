@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
-import type { PatchView } from '@emberfield/contract';
+import type { PatchFacts, PatchView } from '@emberfield/contract';
 import { useGroup } from '../people/use-group.ts';
 import { useWords } from '../platform/words.ts';
+import ElevationInput from './ElevationInput.vue';
 import { heightFromM, positionText, typedPoint, type NewPatchForm } from './new-patch.ts';
 import { useBaseMap } from './queries.ts';
 import { usePosition } from './use-position.ts';
@@ -27,6 +28,10 @@ const { problem, locating, locate } = usePosition((found) => {
   geometry.value = found.geometry;
   if (found.heightM !== null) form.value.height = heightFromM(found.heightM, imperial.value);
 });
+function useTerrain(terrain: Pick<PatchFacts, 'heightM' | 'slopeDeg' | 'aspect'>): void {
+  form.value.height = heightFromM(terrain.heightM, imperial.value);
+  form.value.facts = { ...form.value.facts, slopeDeg: terrain.slopeDeg, aspect: terrain.aspect };
+}
 function typed(): void {
   const point = typedPoint(form.value.latitude, form.value.longitude);
   if (point) geometry.value = point;
@@ -56,6 +61,7 @@ function typed(): void {
     <span class="soft">{{ words.t(locating ? 'patch.locating' : 'patch.onMap') }}</span>
   </div>
   <p v-if="problem" class="warn" role="alert">{{ problem }}</p>
+  <ElevationInput :geometry="geometry" @found="useTerrain" />
   <PlaceMap v-model="geometry" :base-map="baseMap.data.value" :patches="patches" />
 </template>
 

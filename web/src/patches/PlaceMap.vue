@@ -4,6 +4,9 @@ import Feature from 'ol/Feature.js';
 import GeoJSON from 'ol/format/GeoJSON.js';
 import { Polygon, Point } from 'ol/geom.js';
 import Draw from 'ol/interaction/Draw.js';
+import Modify from 'ol/interaction/Modify.js';
+import type Interaction from 'ol/interaction/Interaction.js';
+import Snap from 'ol/interaction/Snap.js';
 import { Vector as VectorLayer } from 'ol/layer.js';
 import Graticule from 'ol/layer/Graticule.js';
 import OlMap from 'ol/Map.js';
@@ -17,12 +20,15 @@ import { centreOf, type PatchGeometry, type PatchView } from '@emberfield/contra
 import { isNight } from '../platform/theme.ts';
 import { useWords } from '../platform/words.ts';
 import { landStyle, patchStyle } from './map-style.ts';
+import { historyFrom, stepBack, stepTo } from './shape-history.ts';
 
 const props = defineProps<{ baseMap: unknown; patches: readonly PatchView[] }>();
 const geometry = defineModel<PatchGeometry | null>({ required: true });
 const words = useWords();
 const holder = ref<HTMLElement | null>(null);
-const mode = ref<'point' | 'area'>('point');
+type Mode = 'point' | 'area' | 'reshape';
+const mode = ref<Mode>('point');
+const history = ref(historyFrom(geometry.value));
 const area = computed(() =>
   geometry.value?.type === 'Polygon'
     ? words.value.t('patch.areaIs', {
@@ -40,6 +46,7 @@ const others = new VectorSource();
 const own = new VectorSource();
 let map: OlMap | null = null;
 let drawing: Draw | null = null;
+let helpers: Interaction[] = [];
 const sketching = ref(false);
 /** Three corners, and the first again. */
 const LEAST_RING = 4;
@@ -51,24 +58,47 @@ const lonLat = (c: readonly number[]): [number, number] => {
   return [six(lon!), six(lat!)];
 };
 
-function useMode(next: 'point' | 'area'): void {
+/** Draws anew, or bends what is there; either way the pointer catches on corners and edges of this place and its neighbours. */
+function useMode(next: Mode): void {
   mode.value = next;
-  if (drawing) map?.removeInteraction(drawing);
-  drawing = new Draw({
-    type: next === 'point' ? 'Point' : 'Polygon',
-    stopClick: true,
-    style: (f) => patchStyle(f, true, isNight.value),
-  });
-  drawing.on('drawstart', () => (sketching.value = next === 'area'));
-  drawing.on('drawabort', () => (sketching.value = false));
-  drawing.on('drawend', ({ feature }) => {
-    sketching.value = false;
-    const made = drawn(feature.getGeometry());
-    if (!made) return;
-    drawnHere = made;
-    geometry.value = made;
-  });
-  map?.addInteraction(drawing);
+  for (const interaction of [...(drawing ? [drawing] : []), ...helpers]) map?.removeInteraction(interaction);
+  drawing = null;
+  helpers = [];
+  if (next === 'reshape') {
+    const bending = new Modify({ source: own, style: (f) => patchStyle(f, true, isNight.value) });
+    bending.on('modifyend', () => take(own.getFeatures()[0]?.getGeometry()));
+    helpers.push(bending);
+  } else {
+    drawing = new Draw({
+      type: next === 'point' ? 'Point' : 'Polygon',
+      stopClick: true,
+      style: (f) => patchStyle(f, true, isNight.value),
+    });
+    drawing.on('drawstart', () => (sketching.value = next === 'area'));
+    drawing.on('drawabort', () => (sketching.value = false));
+    drawing.on('drawend', ({ feature }) => {
+      sketching.value = false;
+      take(feature.getGeometry());
+    });
+    map?.addInteraction(drawing);
+  }
+  // Snapping comes last: it has to see the pointer before the others do.
+  helpers.push(new Snap({ source: others }), new Snap({ source: own }));
+  for (const interaction of helpers) map?.addInteraction(interaction);
+}
+function take(shape: unknown): void {
+  const made = drawn(shape);
+  if (made) change(made);
+}
+function change(next: PatchGeometry | null): void {
+  history.value = stepTo(history.value, next);
+  drawnHere = next;
+  geometry.value = next;
+}
+function undo(): void {
+  history.value = stepBack(history.value);
+  drawnHere = history.value.now;
+  geometry.value = history.value.now;
 }
 /** What was drawn; `null` for a ring of fewer than three corners. */
 function drawn(shape: unknown): PatchGeometry | null {
@@ -122,7 +152,12 @@ onMounted(() => {
 onUnmounted(() => map?.setTarget(undefined));
 watch(() => [geometry.value, props.baseMap, props.patches, isNight.value], show);
 watch(() => props.baseMap, fit);
-watch(geometry, (now) => now && now !== drawnHere && fit());
+watch(geometry, (now) => {
+  // The form hands back a copy of what was drawn: compared by what it says.
+  if (JSON.stringify(now) === JSON.stringify(drawnHere)) return;
+  history.value = historyFrom(now);
+  if (now) fit();
+});
 defineExpose({ fit });
 </script>
 
@@ -141,7 +176,16 @@ defineExpose({ fit });
       <button v-if="sketching" type="button" class="chip" @click="drawing?.finishDrawing()">
         {{ words.t('patch.done') }}
       </button>
-      <button v-if="geometry" type="button" class="chip" @click="geometry = null">{{ words.t('patch.clear') }}</button>
+      <button
+        v-if="geometry?.type === 'Polygon'"
+        type="button"
+        class="chip"
+        :aria-pressed="mode === 'reshape'"
+        @click="useMode('reshape')">
+        {{ words.t('patch.reshape') }}
+      </button>
+      <button v-if="history.past.length" type="button" class="chip" @click="undo">{{ words.t('common.undo') }}</button>
+      <button v-if="geometry" type="button" class="chip" @click="change(null)">{{ words.t('patch.clear') }}</button>
       <span class="soft">{{ area }}</span>
     </div>
     <div ref="holder" class="map" tabindex="0" role="application" :aria-label="words.t('patch.mapLabel')" />

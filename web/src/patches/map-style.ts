@@ -1,5 +1,5 @@
 import type { FeatureLike } from 'ol/Feature.js';
-import { Circle, Fill, Stroke, Style, Text } from 'ol/style.js';
+import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style.js';
 
 interface Tones {
   readonly land: string;
@@ -116,4 +116,45 @@ export function patchStyle(feature: FeatureLike, own: boolean, night: boolean): 
     }),
     zIndex: own ? 20 : 10,
   });
+}
+
+/** A path that was walked, or dotted one that is planned. */
+export function walkedStyle(feature: FeatureLike, night: boolean): Style {
+  const t = night ? NIGHT : DAY;
+  const lineDash = feature.get('kind') === 'route' ? [2, 6] : [];
+  return new Style({ stroke: new Stroke({ color: t.ember, width: 2, lineDash }), zIndex: 8 });
+}
+
+const hazardStyles = new Map<boolean, Style>();
+/** A place with something wrong: a small mark beside its coal. */
+export function hazardStyle(night: boolean): Style {
+  let style = hazardStyles.get(night);
+  if (!style) {
+    const t = night ? NIGHT : DAY;
+    style = new Style({
+      image: new RegularShape({
+        points: 3,
+        radius: 7,
+        displacement: [16, -12],
+        fill: new Fill({ color: t.halo }),
+        stroke: new Stroke({ color: t.ember, width: 2.2 }),
+      }),
+    });
+    hazardStyles.set(night, style);
+  }
+  return style;
+}
+
+/** Anybody's vector map in the quiet tones of ours: water and woods by their layer's name, all else as thin lines. */
+export function archiveStyle(feature: FeatureLike, night: boolean): Style {
+  const t = night ? NIGHT : DAY;
+  const name = String(feature.get('layer') ?? '');
+  const fill = /water|ocean|sea/i.test(name)
+    ? t.water
+    : /wood|forest|landcover|landuse|park/i.test(name)
+      ? t.wood
+      : t.land;
+  return /Polygon/.test(feature.getGeometry()?.getType() ?? '')
+    ? new Style({ fill: new Fill({ color: fill }) })
+    : new Style({ stroke: new Stroke({ color: t.line, width: 1 }) });
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { v7 as newId } from 'uuid';
 import {
   ASPECTS,
   CANOPIES,
@@ -28,6 +29,7 @@ import { useWords } from '../platform/words.ts';
 import { shareChoices } from '../visits/share-choices.ts';
 import { canKeep, stateOf, toggled, withState } from './find-draft.ts';
 import FindPlants from './FindPlants.vue';
+import { keepPhoto } from './kept-photos.ts';
 import { useFinds } from './use-finds.ts';
 
 /** One find: one screen of taps, each kept at once. */
@@ -74,6 +76,22 @@ const statesOf = (sign: string) => named(signOf(sign)!.states, `state.${sign}`);
 const specimen = computed(
   () => SPECIMENS.find((x) => words.value.t(`find.specimens.${x}`) === body.value.specimen) ?? null,
 );
+const photoProblem = ref('');
+async function photographed(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const [file] = input.files ?? [];
+  input.value = '';
+  if (!file) return;
+  const id = newId();
+  try {
+    await keepPhoto(id, file);
+    change(find.value!.id, { photos: [...find.value!.photos, id] });
+    photoProblem.value = '';
+  } catch (error) {
+    // The device is full, or keeps nothing (a private window): said, and the find goes on without it.
+    photoProblem.value = words.value.t('find.photoNotKept', { why: (error as Error).message });
+  }
+}
 async function keep(): Promise<void> {
   const { id, patchId } = find.value!;
   change(id, { state: 'kept', problem: '' });
@@ -104,6 +122,14 @@ async function keep(): Promise<void> {
           <button type="button" class="btn" :disabled="locating" @click="locate">{{ words.t('find.again') }}</button>
           <input v-model="typed" :placeholder="words.t('find.typed')" :aria-label="words.t('find.typed')" />
         </div>
+      </section>
+      <section>
+        <label class="btn photo">
+          {{ words.t('find.photo') }}
+          <span v-if="find.photos.length" class="soft">{{ words.t('photo.count', { n: find.photos.length }) }}</span>
+          <input type="file" accept="image/jpeg,image/png,image/webp" capture="environment" @change="photographed" />
+        </label>
+        <p v-if="photoProblem" class="warn" role="alert">{{ photoProblem }}</p>
       </section>
       <FindPlants
         :plants="plants.data.value ?? []"
@@ -253,6 +279,15 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
+.photo {
+  position: relative;
+  min-height: 56px;
+}
+.photo input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+}
 .find :deep(section) {
   border-top: 1px solid var(--hair);
   padding: 10px 0 12px;

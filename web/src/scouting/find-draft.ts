@@ -1,5 +1,5 @@
 import { v7 as newId } from 'uuid';
-import type { FindBody, Hazard, NewPatch, PatchFacts, PatchGeometry } from '@emberfield/contract';
+import type { FindBody, NewPatch, PatchFacts, PatchGeometry } from '@emberfield/contract';
 import { blankFacts } from '../patches/new-patch.ts';
 
 /** A find while it is noted, and until the server has it. Its keys are made here, so sending it twice stores it once. */
@@ -15,6 +15,8 @@ export interface FindDraft {
   readonly heightM: number | null;
   readonly facts: PatchFacts;
   readonly body: FindBody;
+  /** Keys of photos that wait beside it. */
+  readonly photos: readonly string[];
   /** What the server said against it, when it did. */
   readonly problem: string;
 }
@@ -49,6 +51,7 @@ export const blankFind = ({
     specimen: '',
     note: '',
   },
+  photos: [],
   problem: '',
 });
 

@@ -5,6 +5,7 @@ import { ROUTES, type Entry } from '@emberfield/contract';
 import { useGroup } from '../people/use-group.ts';
 import { ApiError, call } from '../platform/api.ts';
 import { useDay } from '../platform/use-day.ts';
+import { dropPhoto, keptPhoto } from './kept-photos.ts';
 import { blankFind, nextToSend, patchOf, type FindDraft } from './find-draft.ts';
 
 const RETRY_MS = 20_000;
@@ -68,7 +69,15 @@ export function useFinds(): {
       await call(ROUTES.newPatch, { params, body: patchOf(find) });
       const { results } = await call(ROUTES.sync, { params, body: { entries: [entryOf(find)] } });
       const [result] = results;
-      return result?.status === 'needsAttention' ? result.message : '';
+      if (result?.status === 'needsAttention') return result.message;
+      for (const id of find.photos ?? []) {
+        const file = await keptPhoto(id);
+        if (file === null) continue;
+        const query = { patch: find.patchId, day: find.day };
+        await call(ROUTES.addPhoto, { params: { ...params, photoId: id }, query, body: file });
+        await dropPhoto(id);
+      }
+      return '';
     } catch (error) {
       const lasting =
         error instanceof ApiError && !['notReached', 'busy', 'internal', 'tooManyTries'].includes(error.code);

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import CoalMark from '../kit/CoalMark.vue';
 import StageLadder from '../kit/StageLadder.vue';
+import PhotoStrip from '../photos/PhotoStrip.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
@@ -81,6 +82,7 @@ const asTable = ref(false);
       <StandAllowance v-if="main" v-model="chosen" :stand="s" :outlooks="outlooks" :day="day" />
       <StandIdentity :stand="s" :day="day" />
       <StandFacts :stand="s" :day="day" />
+      <PhotoStrip :patch-id="s.patchId" :stand-id="s.id" />
       <section v-if="isKeeper" class="section no-print">
         <h2>{{ words.t('stand.rules') }}</h2>
         <RestForm :stand="s" />

@@ -1,4 +1,5 @@
 import { errors, leftOut, reasons } from './errors.ts';
+import { files } from './files.ts';
 import { hearth } from './hearth.ts';
 import { identify } from './identify.ts';
 import { patches } from './patches.ts';
@@ -24,6 +25,7 @@ export const english = {
   ...signs,
   ...identify,
   ...scouting,
+  ...files,
   ...weather,
   ...sentences,
   errors,

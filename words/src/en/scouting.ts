@@ -21,6 +21,8 @@ export const scouting = {
   find: {
     name: 'Call it',
     position: 'Where',
+    photo: 'Take a photo',
+    photoNotKept: 'The device does not keep the photo: {why}',
     locating: 'Asking the device …',
     again: 'Ask again',
     typed: 'or type latitude, longitude',

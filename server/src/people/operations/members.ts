@@ -7,7 +7,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { AccountContext, GroupContext, InGroup } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
 
-export function viewGroup({ clock, baseMap }: Dependencies, group: InGroup): GroupView {
+export function viewGroup({ clock, baseMap, tilesUrl }: Dependencies, group: InGroup): GroupView {
   const { id, name, zone, units, role, today } = group;
   return {
     id,
@@ -18,6 +18,7 @@ export function viewGroup({ clock, baseMap }: Dependencies, group: InGroup): Gro
     dayIsSet: clock.fixedDay !== null,
     role,
     hasBaseMap: group.hasBaseMap && baseMap !== null,
+    tilesUrl,
   };
 }
 

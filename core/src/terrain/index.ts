@@ -1,0 +1,1 @@
+export { EIGHT_WINDS, readAsciiGrid, terrainAt, windOf, type HeightGrid, type Terrain } from './grid.ts';

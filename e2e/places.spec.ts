@@ -1,0 +1,147 @@
+import { expect } from 'chai';
+import { readFileSync } from 'node:fs';
+import type { Page } from 'playwright-core';
+import { freshDatabase, loadDemo, screensOf, startServer, type RunningServer } from './application.ts';
+
+describe('places on the map and in files', () => {
+  let server: RunningServer;
+  before(async function () {
+    this.timeout(180_000);
+    const databaseUrl = await freshDatabase('emberfield_e2e_places');
+    await loadDemo(databaseUrl);
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+  });
+  after(() => server.stop());
+  const within = screensOf(() => server);
+  const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).first().click();
+
+  it('a boundary is drawn round a point, bent, taken back step by step, and kept', async function () {
+    this.timeout(90_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/ground`);
+      await page.getByRole('button', { name: /Ditch below Moor Farm/ }).click();
+      await page
+        .getByRole('link', { name: /place|Ditch/i })
+        .first()
+        .click();
+      await page.getByRole('heading', { name: 'Ditch below Moor Farm' }).waitFor();
+      await press(page, 'draw round it');
+      const map = page.getByRole('application');
+      await map.scrollIntoViewIfNeeded();
+      const box = (await map.boundingBox())!;
+      const middle = [box.x + box.width / 2, box.y + box.height / 2] as const;
+      const corners = [
+        [-90, -70],
+        [90, -70],
+        [90, 70],
+        [-90, 70],
+      ] as const;
+      for (const [dx, dy] of corners) {
+        await page.mouse.click(middle[0] + dx, middle[1] + dy);
+        await page.waitForTimeout(350);
+      }
+      await press(page, 'done');
+      const size = page.getByText(/[\d.]+ (m²|ha) drawn/);
+      const drawn = await size.textContent();
+      await press(page, 'bend its boundary');
+      await page.mouse.move(middle[0] + 90, middle[1] - 70);
+      await page.mouse.down();
+      await page.mouse.move(middle[0] + 150, middle[1] - 110, { steps: 6 });
+      await page.mouse.up();
+      await page.waitForFunction((before) => !document.body.textContent!.includes(before!), drawn);
+      await press(page, 'Undo');
+      await page.getByText(drawn!).waitFor();
+      await press(page, 'Keep');
+      await page.getByText('Place kept.').waitFor();
+      await page.reload();
+      await page.getByText(drawn!).waitFor();
+    });
+  });
+
+  it('GPX comes in after a look at it, and goes out as GeoJSON with secret places shifted', async function () {
+    this.timeout(90_000);
+    const gpx = `<?xml version="1.0"?><gpx version="1.1"><wpt lat="46.02" lon="-30.01"><name>New spring</name></wpt>
+      <wpt lat="146" lon="0"><name>Nowhere</name></wpt>
+      <trk><name>Round the mere</name><trkseg><trkpt lat="46.0" lon="-30.05"/><trkpt lat="46.01" lon="-30.04"/></trkseg></trk></gpx>`;
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/ground`);
+      await page.getByText('Layers').click();
+      await page.getByRole('link', { name: 'Bring in or take out' }).click();
+      const choose = (name: string, text: string) =>
+        page
+          .getByLabel('Choose a file')
+          .setInputFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) });
+      await choose('walk.gpx', `<!DOCTYPE gpx [<!ENTITY x "y">]>${gpx}`);
+      await page.getByText(/defines entities or a document type/).waitFor();
+      await choose('walk.gpx', gpx);
+      await page.getByText('1 point · 1 path').waitFor();
+      await page.getByText('2: a position outside the world').waitFor();
+      await press(page, 'Keep all of it');
+      await page.getByText('1 places, 0 plants, 1 paths, 0 entries kept.').waitFor();
+      const download = page.waitForEvent('download');
+      await page.getByRole('link', { name: 'Save' }).click();
+      const text = readFileSync((await (await download).path())!, 'utf8');
+      const { features } = JSON.parse(text) as {
+        features: { properties: { name: string }; geometry: { type: string } }[];
+      };
+      expect(features.map((f) => f.properties.name)).to.include.members([
+        'New spring',
+        'Round the mere',
+        'Brackmoor lawn',
+      ]);
+      // The lawn is secret: its boundary stays here.
+      expect(features.find((f) => f.properties.name === 'Brackmoor lawn')!.geometry.type).to.equal('Point');
+      await page.goto(`${server.url}/ground`);
+      await page.getByLabel('Place or plant').fill('New spring');
+      await page.getByRole('button', { name: /New spring/ }).waitFor();
+    });
+  });
+
+  it('a table whose heads say nothing is matched column by column', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/files`);
+      await page.getByLabel('Choose a file').setInputFiles({
+        name: 'old.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('A;B;C;D\nOld pond;46,03;-30,02;Elder\n'),
+      });
+      await page.getByText('Say which column is the name of the place.').waitFor();
+      for (const [field, column] of [
+        ['name of the place', 'A'],
+        ['latitude', 'B'],
+        ['longitude', 'C'],
+        ['plant', 'D'],
+      ] as const) {
+        const answered = page.waitForResponse(
+          (r) => r.request().method() === 'PUT' && r.url().includes('place-imports'),
+        );
+        await page
+          .locator('label', { hasText: new RegExp(`^${field}`) })
+          .locator('select')
+          .selectOption({ label: `${column} (${{ A: 'Old pond', B: '46,03', C: '-30,02', D: 'Elder' }[column]})` });
+        await answered;
+      }
+      await page.getByText('1 point · 1 plant').waitFor();
+      await press(page, 'Keep all of it');
+      await page.getByText('1 places, 1 plants, 0 paths, 0 entries kept.').waitFor();
+    });
+  });
+
+  it('a photo of a stand is kept, shown large, and forgotten', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Ode' }, async (page) => {
+      await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
+      await page.getByRole('link', { name: 'Open the stand' }).click();
+      const picture = await page.screenshot({ clip: { x: 0, y: 0, width: 300, height: 200 } });
+      await page.getByLabel('Add a photo').setInputFiles({ name: 'tips.png', mimeType: 'image/png', buffer: picture });
+      await page.getByText('Photo kept.', { exact: false }).waitFor();
+      await page.getByRole('button', { name: 'Photo of 15 May 2026, Ode' }).click();
+      const large = page.locator('figure img');
+      await large.waitFor();
+      expect(await large.evaluate((i: HTMLImageElement) => i.decode().then(() => i.naturalWidth))).to.equal(300);
+      await press(page, 'Forget');
+      await page.getByText('None yet.').waitFor();
+    });
+  });
+});

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query';
+import { computed, ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import { ROUTES, type PhotoView } from '@emberfield/contract';
+import { useChange } from '../people/queries.ts';
+import { useGroup } from '../people/use-group.ts';
+import { call } from '../platform/api.ts';
+import { useDay } from '../platform/use-day.ts';
+import { useUndo } from '../platform/use-undo.ts';
+import { useWords } from '../platform/words.ts';
+
+/** Photos of a place, or of one stand of it: small in a row, large when pressed. */
+const props = defineProps<{ patchId: string; standId: string | null }>();
+const words = useWords();
+const undo = useUndo();
+const { groupId, isKeeper, mayPick } = useGroup();
+const { today } = useDay();
+const of = computed(() => ({ patch: props.patchId, stand: props.standId ?? undefined }));
+const photos = useQuery({
+  queryKey: computed(() => ['group', groupId.value, 'photos', props.patchId, props.standId]),
+  queryFn: () => call(ROUTES.photos, { params: { groupId: groupId.value! }, query: of.value }),
+  enabled: computed(() => groupId.value !== null),
+});
+const source = (p: PhotoView, size: string): string => `/api/groups/${groupId.value}/photos/${p.id}?size=${size}`;
+const alt = (p: PhotoView): string =>
+  words.value.t('photo.alt', { day: words.value.format.dayAndYear(p.day), by: p.by });
+const large = ref<PhotoView | null>(null);
+const add = useChange(async (file: File) => {
+  await call(ROUTES.addPhoto, {
+    params: { groupId: groupId.value!, photoId: newId() },
+    query: { ...of.value, day: today.value },
+    body: file,
+  });
+  undo.say(words.value.t('photo.kept'));
+});
+const forget = useChange((photoId: string) =>
+  call(ROUTES.forgetPhoto, { params: { groupId: groupId.value!, photoId } }),
+);
+function chosen(event: Event): void {
+  const input = event.target as HTMLInputElement;
+  const [file] = input.files ?? [];
+  if (file) add.mutate(file);
+  input.value = '';
+}
+</script>
+
+<template>
+  <section class="section">
+    <h2>{{ words.t('photo.title') }}</h2>
+    <div class="strip">
+      <button
+        v-for="p in photos.data.value ?? []"
+        :key="p.id"
+        type="button"
+        class="photo"
+        :aria-pressed="large?.id === p.id"
+        @click="large = large?.id === p.id ? null : p">
+        <img :src="source(p, 'small')" :alt="alt(p)" loading="lazy" />
+      </button>
+      <p v-if="photos.data.value && !photos.data.value.length" class="soft">{{ words.t('photo.none') }}</p>
+    </div>
+    <figure v-if="large">
+      <img :src="source(large, 'large')" :alt="alt(large)" />
+      <figcaption class="small soft">
+        {{ alt(large) }}
+        <button
+          v-if="large.mine || isKeeper"
+          type="button"
+          class="btn plain"
+          @click="
+            forget.mutate(large.id);
+            large = null;
+          ">
+          {{ words.t('photo.forget') }}
+        </button>
+      </figcaption>
+    </figure>
+    <label v-if="mayPick" class="btn no-print">
+      {{ words.t(add.isPending.value ? 'photo.sending' : 'photo.add') }}
+      <input type="file" accept="image/jpeg,image/png,image/webp" :disabled="add.isPending.value" @change="chosen" />
+    </label>
+    <p v-if="add.error.value ?? forget.error.value" class="warn" role="alert">
+      {{ (add.error.value ?? forget.error.value)?.message }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  gap: 8px;
+  overflow-x: auto;
+  padding: 4px 0 8px;
+}
+.photo {
+  flex: none;
+  border: 1px solid var(--hair);
+  background: none;
+  padding: 0;
+  cursor: pointer;
+}
+.photo img {
+  display: block;
+  height: 92px;
+}
+.photo[aria-pressed='true'] {
+  border-color: var(--char);
+}
+figure {
+  margin: 0 0 8px;
+}
+figure img {
+  max-width: 100%;
+}
+label.btn {
+  position: relative;
+}
+label input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+label:focus-within {
+  outline: 2.5px solid var(--ember);
+  outline-offset: 2px;
+}
+</style>

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { EXPORTS, SECRET_WAYS, type ExportKind, type SecretWay } from '@emberfield/contract';
+import ChoiceChips from '../kit/ChoiceChips.vue';
+import { useGroup } from '../people/use-group.ts';
+import { useWords } from '../platform/words.ts';
+import ImportPreview from './ImportPreview.vue';
+import { usePlaceImport } from './use-place-import.ts';
+
+/** Places in and out by the files that people have. */
+const FORMATS = ['geojson', 'gpx', 'kml', 'kmz', 'csv'] as const;
+const words = useWords();
+const { groupId, isKeeper } = useGroup();
+const { preview, busy, fileName, failure, stored, read, match, store, drop, stop } = usePlaceImport();
+const what = ref<ExportKind | null>('places');
+const format = ref<(typeof FORMATS)[number] | null>('geojson');
+const secret = ref<SecretWay | null>('blur');
+const address = computed(() => {
+  const query = new URLSearchParams({
+    secret: secret.value ?? 'blur',
+    ...(what.value === 'places' ? { format: format.value ?? 'geojson' } : {}),
+  });
+  return `/api/groups/${groupId.value}/exports/${what.value}?${query}`;
+});
+const ways = computed(() => SECRET_WAYS.filter((s) => s !== 'exact' || isKeeper.value));
+function chosen(event: Event): void {
+  const input = event.target as HTMLInputElement;
+  const [file] = input.files ?? [];
+  if (file) void read(file);
+  input.value = '';
+}
+</script>
+
+<template>
+  <div class="page">
+    <h1>{{ words.t('files.title') }}</h1>
+    <p class="soft">{{ words.t('files.lead') }}</p>
+    <div class="halves">
+      <div v-if="isKeeper">
+        <h2>{{ words.t('files.bringIn') }}</h2>
+        <label v-if="!preview && !busy" class="btn main pick">
+          {{ words.t('files.choose') }}
+          <input type="file" accept=".gpx,.geojson,.json,.kml,.kmz,.csv,.tsv,.txt" @change="chosen" />
+        </label>
+        <p v-if="busy" role="status">
+          {{ busy === 'storing' ? words.t('files.storing') : words.t('files.reading', { name: fileName }) }}
+          <progress />
+          <button type="button" class="btn" @click="stop">{{ words.t('files.stop') }}</button>
+        </p>
+        <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
+        <p v-if="stored" role="status">
+          {{ words.t('files.stored', { ...stored }) }}
+          <RouterLink :to="{ name: 'ground' }">{{ words.t('ground.title') }}</RouterLink>
+        </p>
+        <template v-if="preview">
+          <ImportPreview :preview="preview" :busy="busy !== null" @match="match" />
+          <div class="row">
+            <button type="button" class="btn main" :disabled="preview.problem !== null || busy !== null" @click="store">
+              {{ words.t('files.keep') }}
+            </button>
+            <button type="button" class="btn" :disabled="busy !== null" @click="drop">
+              {{ words.t('files.drop') }}
+            </button>
+          </div>
+        </template>
+      </div>
+      <div>
+        <h2>{{ words.t('files.takeOut') }}</h2>
+        <ChoiceChips
+          v-model="what"
+          :label="words.t('files.takeOut')"
+          :options="EXPORTS.map((e) => ({ value: e, label: words.t(`files.what.${e}`) }))" />
+        <ChoiceChips
+          v-if="what === 'places'"
+          v-model="format"
+          :label="words.t('files.takeOut')"
+          :options="FORMATS.map((f) => ({ value: f, label: f.toUpperCase() }))" />
+        <h3>{{ words.t('files.secret') }}</h3>
+        <ChoiceChips
+          v-model="secret"
+          :label="words.t('files.secret')"
+          :options="ways.map((s) => ({ value: s, label: words.t(`files.secretWay.${s}`) }))" />
+        <p v-if="secret === 'exact'" class="warn">{{ words.t('files.exactWarn') }}</p>
+        <p>
+          <a class="btn main" :href="address" download>{{ words.t('files.save') }}</a>
+        </p>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.halves {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr;
+  gap: 0 48px;
+}
+.halves > div > * + * {
+  margin-top: 10px;
+}
+.pick {
+  position: relative;
+}
+.pick input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+.row {
+  display: flex;
+  gap: 10px;
+}
+@media (max-width: 900px) {
+  .halves {
+    grid-template-columns: 1fr;
+    gap: 28px;
+  }
+}
+</style>

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import {
+  FIELDS_OF,
+  TABLE_KINDS,
+  type PlaceImportPreview,
+  type PlaceReading,
+  type TableField,
+  type TableKind,
+} from '@emberfield/contract';
+import ChoiceChips from '../kit/ChoiceChips.vue';
+import { useWords } from '../platform/words.ts';
+
+/** What a file amounts to, before any of it is kept: what is in it, how it is read, what is left out and why. */
+const props = defineProps<{ preview: PlaceImportPreview; busy: boolean }>();
+const emit = defineEmits<{ match: [reading: PlaceReading] }>();
+const words = useWords();
+const COUNTS = ['points', 'areas', 'paths', 'stands', 'visits', 'takes', 'already'] as const;
+const counted = computed(() =>
+  COUNTS.filter((c) => props.preview.counts[c] > 0).map((c) =>
+    words.value.t(`files.count.${c}`, { n: props.preview.counts[c] }),
+  ),
+);
+const size = (p: PlaceImportPreview['shown'][number]): string =>
+  p.sizeM === null ? '' : p.kind === 'area' ? words.value.format.area(p.sizeM) : words.value.format.distance(p.sizeM);
+const problem = computed(() => {
+  const { problem: code } = props.preview;
+  if (code === null) return '';
+  const field = /^noColumn\.(\w+)$/.exec(code)?.[1];
+  return field
+    ? words.value.t('files.needs', { field: words.value.t(`files.field.${field}`) })
+    : words.value.t('files.nothingNew');
+});
+const say = (over: Partial<PlaceReading>): void => emit('match', { ...props.preview.reading, ...over });
+const column = (field: TableField, event: Event): void => {
+  const { value } = event.target as HTMLSelectElement;
+  say({ columns: { ...props.preview.reading.columns, [field]: value === '' ? null : Number(value) } });
+};
+</script>
+
+<template>
+  <section class="section" :aria-busy="busy">
+    <h2>{{ words.t('files.found', { name: preview.fileName }) }}</h2>
+    <p>
+      <b>{{ counted.join(' · ') }}</b>
+    </p>
+    <template v-if="preview.headers.length">
+      <ChoiceChips
+        :model-value="preview.reading.kind"
+        :label="words.t('files.lines')"
+        :options="TABLE_KINDS.map((k) => ({ value: k, label: words.t(`files.tableKind.${k}`) }))"
+        @update:model-value="$event && say({ kind: $event as TableKind })" />
+      <h3>{{ words.t('files.column') }}</h3>
+      <div class="columns">
+        <label v-for="f in FIELDS_OF[preview.reading.kind]" :key="f" class="field">
+          <span>{{ words.t(`files.field.${f}`) }}</span>
+          <select :value="preview.reading.columns[f] ?? ''" @change="column(f, $event)">
+            <option value="">{{ words.t('files.noColumn') }}</option>
+            <option v-for="(h, i) in preview.headers" :key="i" :value="i">
+              {{ h }} ({{ preview.sample[0]?.[i] ?? '' }})
+            </option>
+          </select>
+        </label>
+      </div>
+    </template>
+    <label v-if="preview.counts.crossing">
+      <input
+        type="checkbox"
+        :checked="preview.reading.repair"
+        @change="say({ repair: ($event.target as HTMLInputElement).checked })" />
+      {{ words.t('files.crossing', { n: preview.counts.crossing }) }} {{ words.t('files.repair') }}
+    </label>
+    <p v-if="problem" class="warn">{{ problem }}</p>
+    <table v-if="preview.shown.length" class="plain">
+      <tbody>
+        <tr v-for="p in preview.shown" :key="p.at + p.name">
+          <td>
+            <b>{{ p.name }}</b>
+          </td>
+          <td>{{ words.t(`files.kind.${p.kind}`) }} {{ size(p) }}</td>
+          <td class="soft">
+            {{
+              [p.detail, p.already ? words.t('files.already') : '', p.repaired ? words.t('files.repaired') : '']
+                .filter(Boolean)
+                .join(' · ')
+            }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <details v-if="preview.leftOutCount" open>
+      <summary class="warn">{{ words.t('files.leftOut', { n: preview.leftOutCount }) }}</summary>
+      <ul class="small">
+        <li v-for="(l, i) in preview.leftOut" :key="i">
+          {{ words.t('files.line', { at: l.at, why: words.t(`leftOut.${l.reason}`) }) }}
+        </li>
+      </ul>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 0 14px;
+}
+h3 {
+  margin: 10px 0 4px;
+}
+details {
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,73 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { ref, type Ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import { ROUTES, type PlaceImportPreview, type PlaceReading, type StoredPlaces } from '@emberfield/contract';
+import { useGroup } from '../people/use-group.ts';
+import { call } from '../platform/api.ts';
+import { useWords } from '../platform/words.ts';
+
+/** A file on its way in: read, matched, stored or left; each step can be stopped. */
+export function usePlaceImport(): {
+  readonly preview: Ref<PlaceImportPreview | null>;
+  readonly busy: Ref<'reading' | 'storing' | null>;
+  readonly fileName: Ref<string>;
+  readonly failure: Ref<string>;
+  readonly stored: Ref<StoredPlaces | null>;
+  readonly read: (file: File) => Promise<void>;
+  readonly match: (reading: PlaceReading) => Promise<void>;
+  readonly store: () => Promise<void>;
+  readonly drop: () => Promise<void>;
+  readonly stop: () => void;
+} {
+  const words = useWords();
+  const { groupId } = useGroup();
+  const client = useQueryClient();
+  const preview = ref<PlaceImportPreview | null>(null);
+  const busy = ref<'reading' | 'storing' | null>(null);
+  const fileName = ref('');
+  const failure = ref('');
+  const stored = ref<StoredPlaces | null>(null);
+  let control = new AbortController();
+  const params = (importId: string) => ({ groupId: groupId.value!, importId });
+
+  async function during(what: 'reading' | 'storing', work: (signal: AbortSignal) => Promise<void>): Promise<void> {
+    control = new AbortController();
+    busy.value = what;
+    failure.value = '';
+    try {
+      await work(control.signal);
+    } catch (error) {
+      failure.value = control.signal.aborted ? words.value.t('files.stopped') : (error as Error).message;
+    } finally {
+      busy.value = null;
+    }
+  }
+  const read = (file: File): Promise<void> =>
+    during('reading', async (signal) => {
+      fileName.value = file.name;
+      stored.value = null;
+      preview.value = null;
+      preview.value = await call(ROUTES.newPlaceImport, {
+        params: params(newId()),
+        query: { fileName: file.name },
+        body: file,
+        signal,
+      });
+    });
+  const match = (reading: PlaceReading): Promise<void> =>
+    during('reading', async (signal) => {
+      preview.value = await call(ROUTES.readPlaceImport, { params: params(preview.value!.id), body: reading, signal });
+    });
+  const store = (): Promise<void> =>
+    during('storing', async (signal) => {
+      stored.value = await call(ROUTES.storePlaceImport, { params: params(preview.value!.id), signal });
+      preview.value = null;
+      await client.invalidateQueries({ queryKey: ['group'] });
+    });
+  const drop = (): Promise<void> =>
+    during('reading', async () => {
+      await call(ROUTES.dropPlaceImport, { params: params(preview.value!.id) });
+      preview.value = null;
+    });
+  return { preview, busy, fileName, failure, stored, read, match, store, drop, stop: () => control.abort() };
+}
