@@ -10,6 +10,7 @@ export interface RunningServer {
   readonly url: string;
   /** The one-time code to found a group, while nobody has. */
   readonly foundingCode: string | null;
+  readonly pid: number;
   readonly stop: () => Promise<void>;
 }
 
@@ -42,6 +43,7 @@ export async function startServer(databaseUrl: string, env: Record<string, strin
   return {
     url: `http://127.0.0.1:${port}`,
     foundingCode: code,
+    pid: child.pid!,
     stop: () =>
       new Promise((resolve) => {
         child.on('exit', () => resolve());

@@ -6,6 +6,7 @@ import { CATALOGUE } from '@emberfield/catalogue';
 import { climatologyOf, forecastSeason, forecastWindow, joinDays } from '@emberfield/core/phenology';
 import { dayNumber } from '@emberfield/core/measure';
 import { islandWeather } from '@emberfield/demo';
+import { gpxBench, identifyBench, mapBench } from './bench-know.ts';
 import { closeBrowser, freshDatabase, loadDemo, openScreen, startServer } from './application.ts';
 
 const rows: [string, string, string][] = [];
@@ -16,6 +17,7 @@ const share = (values: readonly number[], p: number): number =>
 const ms = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.round(value)} ms`;
 
 forecastBench();
+identifyBench(put);
 await serverBench();
 for (const [i, row] of [['what', 'measured', 'target'], ...rows].entries()) {
   process.stdout.write(`| ${row.join(' | ')} |\n`);
@@ -98,6 +100,9 @@ async function serverBench(): Promise<void> {
     await thinking(calls, { users: 50, seconds: 30, record: true });
     await flatOut(calls, databaseUrl);
     await usableHearth(server.url);
+    const who = { cookie, token: session.token, groupId: session.groups[0]!.id };
+    await gpxBench(server, who, put);
+    await mapBench(server, who, put);
   } finally {
     await server.stop();
   }

@@ -48,7 +48,7 @@ describe('places on the map and in files', () => {
       await page.mouse.down();
       await page.mouse.move(middle[0] + 150, middle[1] - 110, { steps: 6 });
       await page.mouse.up();
-      await page.waitForFunction((before) => !document.body.textContent!.includes(before!), drawn);
+      await page.waitForFunction((before) => !document.body.textContent.includes(before!), drawn);
       await press(page, 'Undo');
       await page.getByText(drawn!).waitFor();
       await press(page, 'Keep');
@@ -80,7 +80,7 @@ describe('places on the map and in files', () => {
       await page.getByText('1 places, 0 plants, 1 paths, 0 entries kept.').waitFor();
       const download = page.waitForEvent('download');
       await page.getByRole('link', { name: 'Save' }).click();
-      const text = readFileSync((await (await download).path())!, 'utf8');
+      const text = readFileSync((await (await download).path()), 'utf8');
       const { features } = JSON.parse(text) as {
         features: { properties: { name: string }; geometry: { type: string } }[];
       };

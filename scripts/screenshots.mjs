@@ -45,13 +45,30 @@ await shot('limit-phone', {
     for (let i = 0; i < 13; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
   },
 });
-await shot('visit-phone', {
+await shot('scouting-phone', {
   phone: true,
+  who: 'Mirel',
+  at: { latitude: 46.012, longitude: -30.01, accuracy: 6 },
+  path: '/walk',
   do: async (page) => {
-    await openStand(/Elder · flower heads/)(page);
-    await page.getByRole('link', { name: /Log a visit/ }).click();
+    await page.getByRole('button', { name: 'Here stands something' }).click();
+    await page.getByLabel('Name of a plant').fill('mullein');
+    await page.getByRole('button', { name: 'Great mullein' }).click();
+    await page.getByRole('button', { name: 'rosette', exact: true }).click();
   },
 });
+await shot('identify', {
+  path: '/ground',
+  do: async (page) => {
+    await page.getByRole('button', { name: /Withen Wood/ }).click();
+    await page.getByRole('link', { name: /Velvet shank/ }).click();
+    await page.getByRole('link', { name: 'Settle what it is' }).click();
+    for (const state of ['a fungus', 'domed', 'dead broad-leaved wood'])
+      await page.getByRole('button', { name: state, exact: true }).first().click();
+    await page.evaluate(() => scrollTo(0, 0));
+  },
+});
+await shot('stand-thorns', { do: openStand(/Ramsons · green capsules Combe/) });
 await shot('ground', {
   path: '/ground',
   do: async (page) => {
@@ -63,15 +80,18 @@ await shot('plants', { path: '/plants' });
 await shot('plant', { path: '/plants/ramsons' });
 await shot('weather', { path: '/weather' });
 await shot('new-patch', { path: '/patches/new', full: true });
-await shot('group', { path: '/group' });
 await browser.close();
 
-async function shot(name, { phone = false, night = false, who = 'Tavi', path = null, full = false, do: act = null }) {
+async function shot(
+  name,
+  { phone = false, night = false, who = 'Tavi', path = null, full = false, at = null, do: act = null },
+) {
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     colorScheme: night ? 'dark' : 'light',
     locale: 'en-GB',
     timezoneId: 'UTC',
+    ...(at ? { geolocation: at, permissions: ['geolocation'] } : {}),
   });
   const page = await context.newPage();
   await page.goto(`${url}/hearth`);

@@ -4,11 +4,13 @@ import {
   ERROR_CODES,
   HAZARDS,
   HOUSE_RULE_KINDS,
+  SIGNS,
   UNIT_KEYS,
   type AllowanceView,
   type CeilingView,
   type Duty,
 } from '@emberfield/contract';
+import { PHASES } from '@emberfield/core/identity';
 import { createWords } from './index.ts';
 import { MESSAGES, type Messages } from './messages.ts';
 
@@ -173,5 +175,59 @@ describe('words', () => {
   });
   it('never promise safety, never congratulate', () => {
     for (const message of flat(MESSAGES['en']!)) expect(message).not.to.match(/\bsafe(ly)?\b|successful|!$|edible/i);
+  });
+  it('never promise safety, in any language, whatever is said', () => {
+    const texts = (of: Messages | string): readonly string[] =>
+      typeof of === 'string' ? [of] : Object.values(of).flatMap(texts);
+    const promising = /\b(is|are|be|it's) (safe|harmless|edible)\b|\bsafely\b|\bsafe to\b|edible for sure|guarantee/i;
+    for (const [language, messages] of Object.entries(MESSAGES)) {
+      const said = texts(messages);
+      expect(said.length, language).to.be.above(500);
+      for (const text of said) expect(text, language).not.to.match(promising);
+    }
+    expect(words.t('identify.nothingLeft')).to.equal(
+      'Nothing on the list is left to rule out. Not on the list does not mean absent.',
+    );
+  });
+  it('name every sign, every state of it and every phase', () => {
+    for (const { key, states } of SIGNS) {
+      expect(words.t(`sign.${key}`), key).not.to.match(/^sign\./);
+      for (const state of states) expect(words.t(`state.${key}.${state}`), state).not.to.match(/^state\./);
+    }
+    for (const phase of PHASES) expect(words.t(`phase.${phase}`)).not.to.match(/^phase\./);
+  });
+  it('have a sentence for every duty', () => {
+    const on = '2026-05-15';
+    const name = { en: 'Yew' };
+    const duties: readonly Duty[] = [
+      { kind: 'searchLookAlike', standId: 's', name, last: null, showsNow: true, showsNext: null },
+      { kind: 'searchLookAlike', standId: 's', name, last: '2020-05-01', showsNow: false, showsNext: '2026-06-01' },
+      { kind: 'searchLookAlike', standId: 's', name, last: null, showsNow: false, showsNext: null },
+      { kind: 'awaited', standId: 's', sign: 'sporePrint', due: '2026-05-14' },
+      { kind: 'awaited', standId: 's', sign: 'sporePrint', due: '2026-05-16' },
+      { kind: 'secondPerson', standId: 's' },
+      {
+        kind: 'settleFind',
+        standId: null,
+        patchId: 'p',
+        patchName: 'Rim',
+        day: '2026-05-01',
+        mayBe: [name],
+        plantKeys: ['yew'],
+      },
+      {
+        kind: 'settleFind',
+        standId: null,
+        patchId: 'p',
+        patchName: 'Rim',
+        day: '2026-05-01',
+        mayBe: [],
+        plantKeys: [],
+      },
+    ];
+    const said = duties.map((d) => Object.values(words.duty(d, on)).join(' | '));
+    expect(new Set(said).size).to.equal(duties.length);
+    for (const text of said) expect(text).not.to.match(/\{|undefined|duty\./);
+    expect(said[1]).to.equal('look for Yew from about 1 June | last looked for on 1 May 2020');
   });
 });

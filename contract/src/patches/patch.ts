@@ -82,6 +82,23 @@ export interface PatchFacts {
   readonly secret: boolean;
 }
 
+/** A place of which nothing is known yet but where it is and what it is called. */
+export const UNKNOWN_FACTS: Omit<PatchFacts, 'name' | 'geometry'> = {
+  heightM: 0,
+  substrate: 'unknown',
+  canopy: 'open',
+  aspect: 'flat',
+  slopeDeg: 0,
+  moisture: 'unknown',
+  owner: '',
+  leave: 'notNeeded',
+  leaveUntil: null,
+  access: '',
+  hazards: [],
+  neighbours: '',
+  secret: false,
+};
+
 const position = () =>
   mixed<[number, number]>()
     .required('missing')

@@ -1,4 +1,4 @@
-import { shownFrequency, type IdentityTaxon, type SeenSign, type SignSpec } from './sign.ts';
+import { rowsOf, shownFrequency, type IdentityTaxon, type SeenSign, type SignSpec } from './sign.ts';
 
 /** Shown at most so often, a sign is rare for a taxon: two such of different organs rule it out. An estimate, on the cautious side. */
 export const RARE = 0.1;
@@ -49,7 +49,6 @@ export function ruleOut(
 export function likelihoodAtBest(taxon: IdentityTaxon, sign: SignSpec, { state, present }: SeenSign): number | null {
   if (present) return shownFrequency(taxon, sign, state);
   let least: number | null = null;
-  for (const shown of taxon.shows)
-    if (shown.sign === sign.key) least = Math.min(least ?? 1, Math.min(1, shown.states[state] ?? 0));
+  for (const shown of rowsOf(taxon, sign.key)) least = Math.min(least ?? 1, Math.min(1, shown.states[state] ?? 0));
   return least === null ? null : 1 - least;
 }

@@ -1,6 +1,6 @@
 import type { DayNumber } from '../measure/index.ts';
 import { distribution, overlap } from './identify.ts';
-import type { IdentityTaxon, Phase, SignSpec } from './sign.ts';
+import { rowsOf, type IdentityTaxon, type Phase, type SignSpec } from './sign.ts';
 
 export interface Separator {
   readonly sign: string;
@@ -23,7 +23,7 @@ export function separatorsIn(
 ): readonly Separator[] {
   return vocabulary
     .flatMap((sign): Separator[] => {
-      const shown = taxon.shows.some((x) => x.sign === sign.key && (x.when ?? sign.when).includes(phase));
+      const shown = rowsOf(taxon, sign.key).some((x) => (x.when ?? sign.when).includes(phase));
       if (sign.ofPlace || !shown) return [];
       const [mine, theirs] = [distribution(taxon, sign, phase), distribution(other, sign, null)];
       if (!mine || !theirs) return [];

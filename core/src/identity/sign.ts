@@ -53,6 +53,19 @@ export function phaseOfBbch(bbch: number): Phase {
   return bbch <= 6 ? 'flower' : 'fruit';
 }
 
+/** Rows of a table by sign, made once for a table: every state of every sign asks for them. */
+const tables = new WeakMap<readonly ShownSign[], ReadonlyMap<string, readonly ShownSign[]>>();
+const NO_ROWS: readonly ShownSign[] = [];
+export function rowsOf({ shows }: IdentityTaxon, sign: string): readonly ShownSign[] {
+  let table = tables.get(shows);
+  if (!table) {
+    const made = new Map<string, ShownSign[]>();
+    for (const row of shows) made.set(row.sign, [...(made.get(row.sign) ?? []), row]);
+    tables.set(shows, (table = made));
+  }
+  return table.get(sign) ?? NO_ROWS;
+}
+
 /**
  * How often a taxon shows a state of a sign at its best, over all phases or in one. `null` where its table says nothing:
  * what is not known rules nothing out.
@@ -64,8 +77,7 @@ export function shownFrequency(
   phase: Phase | null = null,
 ): number | null {
   let best: number | null = null;
-  for (const shown of taxon.shows) {
-    if (shown.sign !== sign.key) continue;
+  for (const shown of rowsOf(taxon, sign.key)) {
     if (phase !== null && !(shown.when ?? sign.when).includes(phase)) continue;
     best = Math.max(best ?? 0, shown.states[state] ?? 0);
   }

@@ -1,4 +1,4 @@
-import type { PatchFacts } from '@emberfield/contract';
+import { UNKNOWN_FACTS, type PatchFacts } from '@emberfield/contract';
 import { blob, heightAt, lonLat, type Km } from './geometry.ts';
 
 export const GROUP_NAME = 'Ostrey gatherers';
@@ -78,13 +78,9 @@ export const STANDS: readonly DemoStand[] = [
   { key: 'hazel-tannet', patch: 'tannet', plant: 'hazel', where: 'third cant', plants: 38, growth: 1, since: 2000, takes: [['fruit', 30]] },
 ];
 
-const PLAIN: Omit<PatchFacts, 'geometry' | 'name' | 'heightM'> = {
-  substrate: 'unknown', canopy: 'open', aspect: 'flat', slopeDeg: 0, moisture: 'unknown', owner: '', leave: 'notNeeded', leaveUntil: null, access: '', hazards: [], neighbours: '', secret: false,
-};
-
 export function factsOf({ at, size, key, facts }: DemoPatch): PatchFacts {
   const geometry = size === null
     ? { type: 'Point' as const, coordinates: lonLat(at) }
     : { type: 'Polygon' as const, coordinates: [blob(`patch-${key}`, at, size, { corners: 9, wobble: 0.14 }).map(lonLat)] };
-  return { ...PLAIN, heightM: heightAt(at), geometry, ...facts };
+  return { ...UNKNOWN_FACTS, heightM: heightAt(at), geometry, ...facts };
 }

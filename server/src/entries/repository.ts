@@ -39,20 +39,22 @@ export interface RecordEntry {
   readonly byId: string;
 }
 
+const RECORD_COLUMNS = {
+  id: entry.id,
+  standId: entry.standId,
+  kind: entry.kind,
+  day: entry.day,
+  replaces: entry.replaces,
+  body: entry.body,
+  by: account.name,
+  byId: entry.madeBy,
+};
+
 /** All entries of some stands, oldest day first; of one day in the order they were stored. */
 export async function entriesOfStands(db: Queryable, standIds: readonly string[]): Promise<readonly RecordEntry[]> {
   if (standIds.length === 0) return [];
   return (await db
-    .select({
-      id: entry.id,
-      standId: entry.standId,
-      kind: entry.kind,
-      day: entry.day,
-      replaces: entry.replaces,
-      body: entry.body,
-      by: account.name,
-      byId: entry.madeBy,
-    })
+    .select(RECORD_COLUMNS)
     .from(entry)
     .innerJoin(account, eq(account.id, entry.madeBy))
     .where(inArray(entry.standId, [...standIds]))
@@ -63,16 +65,7 @@ export async function entriesOfStands(db: Queryable, standIds: readonly string[]
 export const entriesOfPlace = async (db: Queryable, patchId: string): Promise<readonly RecordEntry[]> => {
   const later = alias(entry, 'later');
   return (await db
-    .select({
-      id: entry.id,
-      standId: entry.standId,
-      kind: entry.kind,
-      day: entry.day,
-      replaces: entry.replaces,
-      body: entry.body,
-      by: account.name,
-      byId: entry.madeBy,
-    })
+    .select(RECORD_COLUMNS)
     .from(entry)
     .innerJoin(account, eq(account.id, entry.madeBy))
     .leftJoin(later, eq(later.replaces, entry.id))

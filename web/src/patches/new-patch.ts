@@ -1,6 +1,7 @@
 import { v7 as newId } from 'uuid';
 import {
   centreOf,
+  UNKNOWN_FACTS,
   type IdentityStatus,
   type NewPatch,
   type NewStand,
@@ -10,21 +11,9 @@ import {
 import { feetToMetres, metresToFeet } from '@emberfield/core/measure';
 
 export const blankFacts = (): PatchFacts => ({
+  ...UNKNOWN_FACTS,
   name: '',
   geometry: { type: 'Point', coordinates: [0, 0] },
-  heightM: 0,
-  substrate: 'unknown',
-  canopy: 'open',
-  aspect: 'flat',
-  slopeDeg: 0,
-  moisture: 'unknown',
-  owner: '',
-  leave: 'notNeeded',
-  leaveUntil: null,
-  access: '',
-  hazards: [],
-  neighbours: '',
-  secret: false,
 });
 
 /** The form of a new patch with its stand; its keys are made with it, so sending it twice stores it once. */

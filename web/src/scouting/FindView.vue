@@ -2,25 +2,11 @@
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { v7 as newId } from 'uuid';
-import {
-  ASPECTS,
-  CANOPIES,
-  CONTAMINATING,
-  FIND_CONDITIONS,
-  HAZARDS,
-  LOOSENESS,
-  MOISTURES,
-  OVERHEAD_TREES,
-  signOf,
-  SUBSTRATES,
-  type FindBody,
-  type PatchFacts,
-} from '@emberfield/contract';
+import { FIND_CONDITIONS, signOf, type FindBody, type PatchFacts } from '@emberfield/contract';
 import { EYE_CLASSES } from '@emberfield/core/stand';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
 import StateNote from '../kit/StateNote.vue';
-import ToggleChips from '../kit/ToggleChips.vue';
 import { typedPoint } from '../patches/new-patch.ts';
 import { useHereNow } from './use-here-now.ts';
 import { useGroup } from '../people/use-group.ts';
@@ -28,6 +14,8 @@ import { usePlants } from '../plants/queries.ts';
 import { useWords } from '../platform/words.ts';
 import { shareChoices } from '../visits/share-choices.ts';
 import { canKeep, stateOf, toggled, withState } from './find-draft.ts';
+import FindBeside from './FindBeside.vue';
+import FindGround from './FindGround.vue';
 import FindPlants from './FindPlants.vue';
 import { keepPhoto } from './kept-photos.ts';
 import { useFinds } from './use-finds.ts';
@@ -69,7 +57,6 @@ const dangerous = computed(() =>
     .slice(0, 6)
     .map((p) => ({ value: words.value.text(p.names), label: words.value.text(p.names) })),
 );
-const beside = computed(() => facts.value.neighbours.split(', ').filter(Boolean));
 const named = <T extends string>(keys: readonly T[], path: string) =>
   keys.map((k) => ({ value: k, label: words.value.t(`${path}.${k}`) }));
 const statesOf = (sign: string) => named(signOf(sign)!.states, `state.${sign}`);
@@ -155,48 +142,7 @@ async function keep(): Promise<void> {
           @update:model-value="change(find!.id, { body: withState(body, 'host', $event) })" />
         <p v-if="stateOf(body, 'host') === null" class="warn">{{ words.t('find.hostAsk') }}</p>
       </section>
-      <section>
-        <h2>{{ words.t('find.ground') }}</h2>
-        <ChoiceChips
-          :model-value="facts.substrate"
-          :label="words.t('find.ground')"
-          :options="named(SUBSTRATES, 'patch.substrate')"
-          @update:model-value="$event && sayPlace({ substrate: $event })" />
-        <h3>{{ words.t('find.looseness') }}</h3>
-        <ChoiceChips
-          :model-value="body.looseness"
-          optional
-          :label="words.t('find.looseness')"
-          :options="named(LOOSENESS, 'find.loosenessOf')"
-          @update:model-value="say({ looseness: $event })" />
-        <p v-if="body.looseness === 'loose'" class="warn">{{ words.t('find.looseAsk') }}</p>
-        <h3>{{ words.t('find.moisture') }}</h3>
-        <ChoiceChips
-          :model-value="facts.moisture"
-          :label="words.t('find.moisture')"
-          :options="named(MOISTURES, 'patch.moisture')"
-          @update:model-value="$event && sayPlace({ moisture: $event })" />
-      </section>
-      <section>
-        <h2>{{ words.t('find.overhead') }}</h2>
-        <ToggleChips
-          :label="words.t('find.overhead')"
-          :options="named(OVERHEAD_TREES, 'find.tree')"
-          :chosen="body.overhead"
-          @toggle="say({ overhead: toggled(body.overhead, $event) })" />
-        <h3>{{ words.t('find.shade') }}</h3>
-        <ChoiceChips
-          :model-value="facts.canopy"
-          :label="words.t('find.shade')"
-          :options="named(CANOPIES, 'patch.canopy')"
-          @update:model-value="$event && sayPlace({ canopy: $event })" />
-        <h3>{{ words.t('find.aspect') }}</h3>
-        <ChoiceChips
-          :model-value="facts.aspect"
-          :label="words.t('find.aspect')"
-          :options="named(ASPECTS, 'patch.aspect')"
-          @update:model-value="$event && sayPlace({ aspect: $event })" />
-      </section>
+      <FindGround :facts="facts" :body="body" @facts="sayPlace" @body="say" />
       <section>
         <h2>{{ words.t('find.smell') }}</h2>
         <ChoiceChips
@@ -206,30 +152,7 @@ async function keep(): Promise<void> {
           :options="statesOf('smell')"
           @update:model-value="change(find!.id, { body: withState(body, 'smell', $event) })" />
       </section>
-      <section>
-        <h2>{{ words.t('find.hazards') }}</h2>
-        <ToggleChips
-          :label="words.t('find.hazards')"
-          :options="named(HAZARDS, 'patch.hazard')"
-          :chosen="facts.hazards"
-          @toggle="sayPlace({ hazards: toggled(facts.hazards, $event) })" />
-        <p v-if="facts.hazards.some((h) => CONTAMINATING.includes(h))" class="warn">
-          {{ words.t('patch.contaminating') }}
-        </p>
-        <h3>{{ words.t('find.neighbours') }}</h3>
-        <ToggleChips
-          v-if="dangerous.length"
-          :label="words.t('find.neighbours')"
-          :options="dangerous"
-          :chosen="beside"
-          @toggle="sayPlace({ neighbours: toggled(beside, $event).join(', ') })" />
-        <input
-          :value="facts.neighbours"
-          maxlength="600"
-          :placeholder="words.t('find.neighboursMore')"
-          :aria-label="words.t('find.neighbours')"
-          @input="sayPlace({ neighbours: ($event.target as HTMLInputElement).value })" />
-      </section>
+      <FindBeside :facts="facts" :dangerous="dangerous" @facts="sayPlace" />
       <section>
         <h2>{{ words.t('find.eye') }}</h2>
         <ChoiceChips

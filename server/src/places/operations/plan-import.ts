@@ -2,6 +2,7 @@ import { v5 as keyFrom } from 'uuid';
 import {
   newPatchSchema,
   newStandSchema,
+  UNKNOWN_FACTS,
   type Entry,
   type NewPatch,
   type NewStand,
@@ -58,22 +59,6 @@ interface Asked {
   readonly reading: PlaceReading;
   readonly existing: Existing;
 }
-
-const BLANK: Omit<NewPatch, 'id' | 'name' | 'geometry'> = {
-  heightM: 0,
-  substrate: 'unknown',
-  canopy: 'open',
-  aspect: 'flat',
-  slopeDeg: 0,
-  moisture: 'unknown',
-  owner: '',
-  leave: 'notNeeded',
-  leaveUntil: null,
-  access: '',
-  hazards: [],
-  neighbours: '',
-  secret: false,
-};
 
 export function planImport(holding: Holding, asked: Asked): Plan {
   const plan = new Planner(asked);
@@ -177,7 +162,15 @@ class Planner {
     try {
       const patch = parse(
         newPatchSchema,
-        { ...BLANK, access: note.slice(0, 600), ...own?.facts, id, name: said, geometry, heightM: heightM ?? 0 },
+        {
+          ...UNKNOWN_FACTS,
+          access: note.slice(0, 600),
+          ...own?.facts,
+          id,
+          name: said,
+          geometry,
+          heightM: heightM ?? 0,
+        },
         '',
       );
       const stands = this.standsOf(own?.stands ?? this.tableStand(table, at), known ?? id);
