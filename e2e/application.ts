@@ -103,18 +103,25 @@ export interface Screen {
 export interface Looks {
   readonly phone?: boolean;
   readonly night?: boolean;
+  /** Whether the browser may keep the pages, to open without signal. */
+  readonly keepsPages?: boolean;
   /** Where the device says it is. */
   readonly at?: { readonly latitude: number; readonly longitude: number };
 }
 
-export async function openScreen({ phone = false, night = false, at }: Looks = {}): Promise<Screen> {
+export async function openScreen({
+  phone = false,
+  night = false,
+  keepsPages = false,
+  at,
+}: Looks = {}): Promise<Screen> {
   const context = await (
     await theBrowser()
   ).newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     hasTouch: phone,
     colorScheme: night ? 'dark' : 'light',
-    serviceWorkers: 'block',
+    serviceWorkers: keepsPages ? 'allow' : 'block',
     ...(at ? { geolocation: { ...at, accuracy: 6 }, permissions: ['geolocation'] } : {}),
     timezoneId: 'UTC',
     locale: 'en-GB',

@@ -96,6 +96,63 @@ describe('knowing the place and the plant', () => {
       });
     });
 
+    it('opens where there is no signal, with what was read; a find waits, also over a start; signing out leaves nothing', async function () {
+      this.timeout(120_000);
+      const at = { latitude: 46.02, longitude: -30.01 };
+      await within({ as: 'Mirel', phone: true, keepsPages: true, at }, async (page, { context, complaints }) => {
+        await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+        await page.goto(`${server.url}/ground`);
+        await page
+          .getByRole('button', { name: /Withen Wood/ })
+          .first()
+          .waitFor();
+        await page.goto(`${server.url}/hearth`);
+        await page.getByText('nobody knows yet what it is: look again when it flowers').waitFor();
+        await context.setOffline(true);
+        await page.reload();
+        await page.getByText(/No signal\. This is as it was read \d+ \w+/).waitFor();
+        await page.getByText('nobody knows yet what it is: look again when it flowers').waitFor();
+        await page.goto(`${server.url}/ground`);
+        await page
+          .getByRole('button', { name: /Withen Wood/ })
+          .first()
+          .waitFor();
+        await page.locator('canvas').first().waitFor();
+        await page.goto(`${server.url}/walk`);
+        await press(page, 'Here stands something');
+        await press(page, 'dead stalk');
+        await press(page, 'Keep the find');
+        await page.getByText('1 kept here, not sent yet').waitFor();
+        await page.goto(`${server.url}/walk`);
+        await page.getByText('1 kept here, not sent yet').waitFor();
+        await context.setOffline(false);
+        await page.getByText('No signal.').waitFor({ state: 'detached' });
+        await page.getByText('1 kept here, not sent yet').waitFor({ state: 'detached' });
+        await page.getByRole('link', { name: 'What it gives later' }).first().waitFor();
+        await page.goto(`${server.url}/hearth`);
+        await page.getByRole('button', { name: /Mirel/ }).click();
+        await press(page, 'Sign out');
+        await page.getByRole('button', { name: /^Ode/ }).waitFor();
+        await context.setOffline(true);
+        await page.reload();
+        await page.getByText('No signal.').waitFor();
+        await page.getByRole('heading', { name: 'That did not work' }).waitFor();
+        const kept = await page.evaluate(
+          () =>
+            new Promise<string[]>((resolve, reject) => {
+              const opening = indexedDB.open('emberfield-answers');
+              opening.onerror = () => reject(new Error('no database'));
+              opening.onsuccess = () => {
+                const all = opening.result.transaction('answers').objectStore('answers').getAllKeys();
+                all.onsuccess = () => resolve(all.result.map(String));
+              };
+            }),
+        );
+        expect(kept).to.deep.equal([]);
+        complaints.splice(0, complaints.length, ...complaints.filter((c) => !/ERR_INTERNET_DISCONNECTED/.test(c)));
+      });
+    });
+
     it('a winter fungus is not settled without its print, which comes back the next morning', async function () {
       this.timeout(120_000);
       await within({ as: 'Ode' }, async (page) => {

@@ -80,7 +80,7 @@ describe('places on the map and in files', () => {
       await page.getByText('1 places, 0 plants, 1 paths, 0 entries kept.').waitFor();
       const download = page.waitForEvent('download');
       await page.getByRole('link', { name: 'Save' }).click();
-      const text = readFileSync((await (await download).path()), 'utf8');
+      const text = readFileSync(await (await download).path(), 'utf8');
       const { features } = JSON.parse(text) as {
         features: { properties: { name: string }; geometry: { type: string } }[];
       };

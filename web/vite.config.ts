@@ -1,9 +1,34 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
   // A line break between two words is a space, as in HTML; the compiler's default would glue them together.
-  plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } })],
+  plugins: [
+    vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
+    // The pages themselves, for where there is no signal. Answers of the server are kept by the application, not here.
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: null,
+      includeAssets: ['coal.svg'],
+      manifest: {
+        name: 'Emberfield',
+        short_name: 'Emberfield',
+        description: 'Known plant patches through the seasons',
+        start_url: '/hearth',
+        display: 'standalone',
+        background_color: '#F7F3EC',
+        theme_color: '#F7F3EC',
+        icons: [{ src: '/coal.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2,wasm}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//],
+        cleanupOutdatedCaches: true,
+      },
+    }),
+  ],
   define: {
     __VUE_OPTIONS_API__: 'true',
     __VUE_PROD_DEVTOOLS__: 'false',

@@ -6,11 +6,17 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './app/App.vue';
 import { router } from './app/router.ts';
+import { answerOrKept } from './offline/answer-or-kept.ts';
+import { shelf } from './offline/kept.ts';
+import { keepPages } from './offline/worker.ts';
 import { ApiError, useNotReachedText } from './platform/api.ts';
+import { signal } from './platform/signal.ts';
 import { i18n, plainWords } from './platform/words.ts';
 
 useNotReachedText(plainWords.t('common.notReached'));
 const MOST_RETRIES = 2;
+const isNotReached = (error: unknown): boolean => error instanceof ApiError && error.code === 'notReached';
+const askOrKept = answerOrKept({ shelf, signal, isNotReached });
 
 createApp(App)
   .use(createPinia())
@@ -21,10 +27,15 @@ createApp(App)
       defaultOptions: {
         queries: {
           staleTime: 20_000,
+          // Asked whatever the browser believes of the network: what was read last is given where nothing answers.
+          networkMode: 'always',
+          persister: (ask, context, query) => askOrKept(() => ask(context), query),
           // What the server refused it will refuse again; only a lost connection is worth another try.
-          retry: (count, error) => error instanceof ApiError && error.code === 'notReached' && count < MOST_RETRIES,
+          retry: (count, error) => isNotReached(error) && count < MOST_RETRIES,
         },
       },
     },
   })
   .mount('#app');
+
+keepPages();

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import StateNote from '../kit/StateNote.vue';
 import UndoBar from '../kit/UndoBar.vue';
+import SignalBar from '../offline/SignalBar.vue';
 import SignInView from '../people/SignInView.vue';
 import { useSession } from '../people/queries.ts';
 import { antTheme } from '../platform/theme.ts';
@@ -18,8 +19,9 @@ const inside = computed(() => Boolean(session.data.value?.account) && (session.d
 
 <template>
   <ConfigProvider :theme="antTheme">
+    <SignalBar />
     <StateNote
-      v-if="session.isError.value"
+      v-if="session.isLoadingError.value"
       state="failed"
       :text="session.error.value?.message"
       @retry="session.refetch()" />

@@ -71,7 +71,11 @@ function stepRow(by: number): void {
 <template>
   <h1 class="hidden-visually">{{ words.t('hearth.title') }}</h1>
   <ConditionsStrip v-if="hearth.data.value" :conditions="hearth.data.value.conditions" :day="shownDay" />
-  <StateNote v-if="hearth.isError.value" state="failed" :text="hearth.error.value?.message" @retry="hearth.refetch()" />
+  <StateNote
+    v-if="hearth.isLoadingError.value"
+    state="failed"
+    :text="hearth.error.value?.message"
+    @retry="hearth.refetch()" />
   <StateNote v-else-if="!hearth.data.value" state="loading" />
   <StateNote
     v-else-if="!hearth.data.value.stands.length && !hearth.data.value.duties.length"

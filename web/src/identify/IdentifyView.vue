@@ -92,7 +92,7 @@ async function kept(): Promise<void> {
 
 <template>
   <StateNote
-    v-if="table.isError.value || (standId && stand.isError.value)"
+    v-if="table.isLoadingError.value || (standId && stand.isError.value)"
     state="failed"
     :text="(table.error.value ?? stand.error.value)?.message"
     @retry="

@@ -82,7 +82,11 @@ const keep = (): Promise<void> =>
 </script>
 
 <template>
-  <StateNote v-if="patch.isError.value" state="failed" :text="patch.error.value?.message" @retry="patch.refetch()" />
+  <StateNote
+    v-if="patch.isLoadingError.value"
+    state="failed"
+    :text="patch.error.value?.message"
+    @retry="patch.refetch()" />
   <StateNote v-else-if="!p || !facts" state="loading" />
   <form v-else class="page" @submit.prevent="keep">
     <h1>{{ p.name }}</h1>

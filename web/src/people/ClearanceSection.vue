@@ -55,7 +55,13 @@ const isMe = (accountId: string): boolean => accountId === session.data.value?.a
       </tbody>
     </table>
     <template v-if="mayPick">
-      <PickList v-model="family" :options="families" :label="words.t('clearance.family')" placeholder="…" />
+      <label class="field" for="clearance-family">{{ words.t('clearance.family') }}</label>
+      <PickList
+        id="clearance-family"
+        v-model="family"
+        :options="families"
+        :label="words.t('clearance.family')"
+        placeholder="…" />
       <table v-if="family" class="plain">
         <tbody>
           <tr v-for="m in members.data.value ?? []" :key="m.accountId">

@@ -34,7 +34,7 @@ const join = useMutation({ mutationFn: () => call(ROUTES.joinByInvitation, { par
 <template>
   <div class="gate">
     <StateNote v-if="greeting.isPending.value" state="loading" />
-    <StateNote v-else-if="greeting.isError.value" state="empty" :title="greeting.error.value?.message"
+    <StateNote v-else-if="greeting.isLoadingError.value" state="empty" :title="greeting.error.value?.message"
       ><RouterLink class="btn" :to="{ name: 'hearth' }">{{ words.t('common.toHearth') }}</RouterLink></StateNote
     >
     <template v-else-if="greeting.data.value">

@@ -1,6 +1,7 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, type Ref } from 'vue';
 import { ROUTES, type SessionView } from '@emberfield/contract';
+import { forgetKept } from '../offline/kept.ts';
 import { call, useToken } from '../platform/api.ts';
 
 export const SESSION_KEY = ['session'] as const;
@@ -9,17 +10,22 @@ export const sessionQuery = queryOptions({
   queryFn: async (): Promise<SessionView> => {
     const session = await call(ROUTES.session);
     useToken(session.token);
+    // Signed out elsewhere, or run out: what was read under that session is not this device's any more.
+    if (session.account === null) await forgetKept();
     return session;
   },
   staleTime: Infinity,
+  // Every text on the screen asks for the session; the note that it failed must not set it off again and again.
+  retryOnMount: false,
 });
 export const useSession = () => useQuery(sessionQuery);
 
-/** Takes a fresh session in: everything else is asked for anew. */
+/** Takes a fresh session in: everything else is asked for anew, and nothing of the one before stays on the device. */
 export function useEnter(): (session: SessionView) => void {
   const client = useQueryClient();
   return (session) => {
     useToken(session.token);
+    void forgetKept();
     client.removeQueries({ predicate: (q) => q.queryKey[0] !== SESSION_KEY[0] });
     client.setQueryData(SESSION_KEY, session);
   };

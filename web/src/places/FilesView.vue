@@ -11,7 +11,7 @@ import { usePlaceImport } from './use-place-import.ts';
 const FORMATS = ['geojson', 'gpx', 'kml', 'kmz', 'csv'] as const;
 const words = useWords();
 const { groupId, isKeeper } = useGroup();
-const { preview, busy, fileName, failure, stored, read, match, store, drop, stop } = usePlaceImport();
+const { preview, busy, sent, fileName, failure, stored, read, match, store, drop, stop } = usePlaceImport();
 const what = ref<ExportKind | null>('places');
 const format = ref<(typeof FORMATS)[number] | null>('geojson');
 const secret = ref<SecretWay | null>('blur');
@@ -43,8 +43,11 @@ function chosen(event: Event): void {
           <input type="file" accept=".gpx,.geojson,.json,.kml,.kmz,.csv,.tsv,.txt" @change="chosen" />
         </label>
         <p v-if="busy" role="status">
-          {{ busy === 'storing' ? words.t('files.storing') : words.t('files.reading', { name: fileName }) }}
-          <progress />
+          <template v-if="sent !== null">{{ words.t('files.sending', { name: fileName }) }}</template>
+          <template v-else>{{
+            busy === 'storing' ? words.t('files.storing') : words.t('files.reading', { name: fileName })
+          }}</template>
+          <progress :value="sent ?? undefined" :aria-label="fileName" />
           <button type="button" class="btn" @click="stop">{{ words.t('files.stop') }}</button>
         </p>
         <p v-if="failure" class="warn" role="alert">{{ failure }}</p>

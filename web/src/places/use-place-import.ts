@@ -10,6 +10,8 @@ import { useWords } from '../platform/words.ts';
 export function usePlaceImport(): {
   readonly preview: Ref<PlaceImportPreview | null>;
   readonly busy: Ref<'reading' | 'storing' | null>;
+  /** The share of the file that has gone to the server, 0 to 1; null before and after. */
+  readonly sent: Ref<number | null>;
   readonly fileName: Ref<string>;
   readonly failure: Ref<string>;
   readonly stored: Ref<StoredPlaces | null>;
@@ -24,6 +26,7 @@ export function usePlaceImport(): {
   const client = useQueryClient();
   const preview = ref<PlaceImportPreview | null>(null);
   const busy = ref<'reading' | 'storing' | null>(null);
+  const sent = ref<number | null>(null);
   const fileName = ref('');
   const failure = ref('');
   const stored = ref<StoredPlaces | null>(null);
@@ -40,6 +43,7 @@ export function usePlaceImport(): {
       failure.value = control.signal.aborted ? words.value.t('files.stopped') : (error as Error).message;
     } finally {
       busy.value = null;
+      sent.value = null;
     }
   }
   const read = (file: File): Promise<void> =>
@@ -52,6 +56,7 @@ export function usePlaceImport(): {
         query: { fileName: file.name },
         body: file,
         signal,
+        onSent: (share) => (sent.value = share < 1 ? share : null),
       });
     });
   const match = (reading: PlaceReading): Promise<void> =>
@@ -69,5 +74,5 @@ export function usePlaceImport(): {
       await call(ROUTES.dropPlaceImport, { params: params(preview.value!.id) });
       preview.value = null;
     });
-  return { preview, busy, fileName, failure, stored, read, match, store, drop, stop: () => control.abort() };
+  return { preview, busy, sent, fileName, failure, stored, read, match, store, drop, stop: () => control.abort() };
 }

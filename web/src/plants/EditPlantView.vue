@@ -74,7 +74,11 @@ function leave(): void {
 </script>
 
 <template>
-  <StateNote v-if="plant.isError.value" state="failed" :text="plant.error.value?.message" @retry="plant.refetch()" />
+  <StateNote
+    v-if="plant.isLoadingError.value"
+    state="failed"
+    :text="plant.error.value?.message"
+    @retry="plant.refetch()" />
   <StateNote v-else-if="!plant.data.value || !form" state="loading" />
   <form v-else class="page" @submit.prevent="keep">
     <h1>{{ words.t('plants.own') }}</h1>

@@ -29,7 +29,11 @@ const sourceOf = (key: string): string =>
 </script>
 
 <template>
-  <StateNote v-if="plant.isError.value" state="failed" :text="plant.error.value?.message" @retry="plant.refetch()" />
+  <StateNote
+    v-if="plant.isLoadingError.value"
+    state="failed"
+    :text="plant.error.value?.message"
+    @retry="plant.refetch()" />
   <StateNote v-else-if="!p" state="loading" />
   <article v-else class="page">
     <header>

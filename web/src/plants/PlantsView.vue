@@ -40,7 +40,7 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
       <RouterLink class="btn" :to="{ name: 'identify' }">{{ words.t('identify.title') }}</RouterLink>
     </header>
     <StateNote
-      v-if="plants.isError.value"
+      v-if="plants.isLoadingError.value"
       state="failed"
       :text="plants.error.value?.message"
       @retry="plants.refetch()" />
@@ -62,7 +62,9 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
               }}{{ p.copiedFrom ? ` · ${words.t('plants.own')}` : '' }}</small
             ></span
           >
-          <span v-if="p.severity !== 'none'" class="warn">{{ words.t(`identify.severity.${p.severity}`) }}</span>
+          <span v-if="p.severity !== 'none'" :class="p.severity === 'nuisance' ? 'soft' : 'warn'">{{
+            words.t(`identify.severity.${p.severity}`)
+          }}</span>
           <span v-else :class="p.deadlyLookAlikes ? 'warn' : 'soft'">{{
             p.deadlyLookAlikes ? words.t('plants.deadly', { n: p.deadlyLookAlikes }) : ''
           }}</span>
@@ -90,7 +92,7 @@ ul {
   padding: 0;
   margin: 0;
 }
-a {
+li a {
   display: grid;
   grid-template-columns: 1fr 1.4fr 190px;
   gap: 0 20px;
@@ -100,7 +102,7 @@ a {
   text-decoration: none;
   align-items: center;
 }
-a:hover {
+li a:hover {
   background: var(--sheet);
 }
 b {
@@ -113,7 +115,7 @@ small {
   font-size: 13px;
 }
 @media (max-width: 900px) {
-  a {
+  li a {
     grid-template-columns: 1fr;
     min-height: 60px;
   }

@@ -29,6 +29,7 @@ describe('the typed client', () => {
     expect(error).to.be.instanceOf(ApiError);
     return error as ApiError;
   };
+  beforeEach(() => useToken('secret'));
   before(() => useNotReachedText('The server does not answer.'));
   afterEach(() => {
     globalThis.fetch = real;
@@ -44,10 +45,24 @@ describe('the typed client', () => {
   });
   it('sends the session’s token with every change and with no reading', async () => {
     answering(json({}));
-    useToken('secret');
     await call(ROUTES.session);
     await call(ROUTES.signOut);
     expect(sent.map((s) => s.init.headers['x-emberfield-token'])).to.deep.equal([undefined, 'secret']);
+  });
+  it('asks for a token before the first change after a start without signal, and only then', async () => {
+    useToken(null);
+    answering(json({ token: 'given' }));
+    await call(ROUTES.signOut);
+    await call(ROUTES.signOut);
+    expect(sent.map((s) => [s.init.method, s.init.headers['x-emberfield-token']])).to.deep.equal([
+      ['GET', undefined],
+      ['DELETE', 'given'],
+      ['DELETE', 'given'],
+    ]);
+    useToken(null);
+    answering(json({ token: null }));
+    await call(ROUTES.signIn, { body: { signInName: 'ode', password: 'x' } });
+    expect(sent.map((s) => s.init.method)).to.deep.equal(['POST']);
   });
   it('sends a body as JSON, and a file as it is', async () => {
     answering(json({}));

@@ -1,4 +1,6 @@
-import type { ErrorBody, ErrorCode, Route } from '@emberfield/contract';
+import { ROUTES, type ErrorBody, type ErrorCode, type Route } from '@emberfield/contract';
+import { signal as signalOf } from './signal.ts';
+import { sendFile } from './send-file.ts';
 
 /** What the server refused, rebuilt: the same code and field, and its sentence. */
 export class ApiError extends Error {
@@ -17,6 +19,8 @@ interface Call<B> {
   readonly query?: Readonly<Record<string, string | undefined>>;
   readonly body?: B | Blob;
   readonly signal?: AbortSignal;
+  /** Told the share of a file that has gone out, 0 to 1. */
+  readonly onSent?: (share: number) => void;
 }
 
 let token: string | null = null;
@@ -25,32 +29,41 @@ let notReachedText = '';
 export const useToken = (next: string | null): void => void (token = next);
 export const useNotReachedText = (text: string): void => void (notReachedText = text);
 
-/** Calls a route of the contract: its body and answer are typed by it. */
+/** Calls a route of the contract: its body and answer are typed by it. @throws ApiError where it is refused or not reached */
 export async function call<B, A>(
   route: Route<B, A>,
-  { params = {}, query = {}, body, signal }: Call<NoInfer<B>> = {},
+  { params = {}, query = {}, body, signal, onSent }: Call<NoInfer<B>> = {},
 ): Promise<A> {
+  // After a start without signal nobody has given a token yet.
+  if (token === null && route.method !== 'get' && route.who !== 'anyone') token = (await call(ROUTES.session)).token;
   const path = route.path.replace(/:(\w+)/g, (_, name: string) => encodeURIComponent(params[name] ?? ''));
   const asked = new URLSearchParams(
     Object.entries(query).flatMap(([k, v]) => (v === undefined ? [] : [[k, v]])),
   ).toString();
+  const url = `${path}${asked ? `?${asked}` : ''}`;
+  const method = route.method.toUpperCase();
   const headers: Record<string, string> = {};
   if (token !== null && route.method !== 'get') headers['x-emberfield-token'] = token;
   if (body !== undefined)
     headers['content-type'] = body instanceof Blob ? 'application/octet-stream' : 'application/json';
-  let response: Response;
+  let response: Pick<Response, 'status' | 'ok' | 'json'>;
   try {
-    response = await fetch(`${path}${asked ? `?${asked}` : ''}`, {
-      method: route.method.toUpperCase(),
-      headers,
-      credentials: 'same-origin',
-      signal: signal ?? null,
-      body: body === undefined ? null : body instanceof Blob ? body : JSON.stringify(body),
-    });
+    response =
+      onSent && body instanceof Blob
+        ? await sendFile(url, { method, headers, body, signal, onSent })
+        : await fetch(url, {
+            method,
+            headers,
+            credentials: 'same-origin',
+            signal: signal ?? null,
+            body: body === undefined ? null : body instanceof Blob ? body : JSON.stringify(body),
+          });
   } catch (cause) {
     if (signal?.aborted) throw cause;
+    signalOf.notReached();
     throw new ApiError('notReached', notReachedText, null, null);
   }
+  signalOf.answered();
   if (response.status === 204) return null as A;
   const answer: unknown = await response.json().catch(() => null);
   if (response.ok) return answer as A;

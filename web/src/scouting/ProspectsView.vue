@@ -65,7 +65,7 @@ const put = useChange(async ({ plantKey, plantName }: Prospect) => {
 
 <template>
   <StateNote
-    v-if="prospects.isError.value"
+    v-if="prospects.isLoadingError.value"
     state="failed"
     :text="prospects.error.value?.message"
     @retry="prospects.refetch()" />

@@ -2,6 +2,7 @@ import { useLocalStorage, useOnline, useTimeoutFn } from '@vueuse/core';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useQueryClient } from '@tanstack/vue-query';
 import { ROUTES, type Entry } from '@emberfield/contract';
+import { useSession } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
 import { ApiError, call } from '../platform/api.ts';
 import { useDay } from '../platform/use-day.ts';
@@ -27,7 +28,10 @@ export function useFinds(): {
   const { today } = useDay();
   const client = useQueryClient();
   const online = useOnline();
-  const finds = useLocalStorage<FindDraft[]>(`emberfield-finds-${groupId.value ?? ''}`, []);
+  const session = useSession();
+  // Each person's own: on a shared device nobody sends another's finds under their name.
+  const mine = `emberfield-finds-${groupId.value ?? ''}-${session.data.value?.account?.id ?? ''}`;
+  const finds = useLocalStorage<FindDraft[]>(mine, []);
   const sending = ref(false);
   const waiting = computed(() => finds.value.filter((f) => f.state === 'kept').length);
   const again = useTimeoutFn(() => void send(), RETRY_MS, { immediate: false });

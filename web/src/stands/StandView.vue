@@ -41,7 +41,11 @@ const asTable = ref(false);
 </script>
 
 <template>
-  <StateNote v-if="stand.isError.value" state="failed" :text="stand.error.value?.message" @retry="stand.refetch()" />
+  <StateNote
+    v-if="stand.isLoadingError.value"
+    state="failed"
+    :text="stand.error.value?.message"
+    @retry="stand.refetch()" />
   <StateNote v-else-if="!s" state="loading" />
   <div v-else class="two" :aria-busy="stand.isPlaceholderData.value">
     <header class="top">

@@ -28,7 +28,11 @@ const checks = computed(
 </script>
 
 <template>
-  <StateNote v-if="query.isError.value" state="failed" :text="query.error.value?.message" @retry="query.refetch()" />
+  <StateNote
+    v-if="query.isLoadingError.value"
+    state="failed"
+    :text="query.error.value?.message"
+    @retry="query.refetch()" />
   <StateNote v-else-if="!stand || !outlook" state="loading" />
   <OverScreen
     v-else-if="holding"

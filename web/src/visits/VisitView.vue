@@ -17,7 +17,11 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
 </script>
 
 <template>
-  <StateNote v-if="query.isError.value" state="failed" :text="query.error.value?.message" @retry="query.refetch()" />
+  <StateNote
+    v-if="query.isLoadingError.value"
+    state="failed"
+    :text="query.error.value?.message"
+    @retry="query.refetch()" />
   <StateNote v-else-if="!stand" state="loading" />
   <FieldScreen v-else :place="place" :back="{ name: 'stand', params: { standId: stand.id } }" @submit="keep">
     <div class="visit">

@@ -71,7 +71,7 @@ const saidOf = (s: {
     <h1>{{ words.t('weather.title') }}</h1>
     <p class="soft">{{ words.t('weather.lead') }}</p>
     <StateNote
-      v-if="stations.isError.value"
+      v-if="stations.isLoadingError.value"
       state="failed"
       :text="stations.error.value?.message"
       @retry="stations.refetch()" />

@@ -5,6 +5,7 @@ export const files = {
     lead: 'Bring in what you have, take out what you know: GPX, GeoJSON, KML and KMZ, or a table.',
     bringIn: 'Bring in',
     choose: 'Choose a file',
+    sending: 'Sending {name} …',
     reading: 'Reading {name} …',
     storing: 'Storing …',
     stop: 'Stop',

@@ -21,6 +21,13 @@ export const shell = {
     skip: 'Skip to the content',
     caution: 'Emberfield remembers and calculates; it does not identify. Local law and licensed practice come first.',
   },
+  signal: {
+    none: 'No signal.',
+    readAt: 'This is as it was read {when}.',
+    waits: 'Finds wait on this device; amounts and locks are checked when the server answers again.',
+    newer: 'A newer Emberfield is here.',
+    takeNewer: 'Take it',
+  },
   nav: {
     hearth: 'Hearth',
     ground: 'Ground',
