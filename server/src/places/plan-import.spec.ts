@@ -49,9 +49,13 @@ describe('what a file amounts to', () => {
     expect(first.patches.map((p) => p.id)).to.deep.equal(again.patches.map((p) => p.id));
     expect(new Set(first.patches.map((p) => p.id)).size).to.equal(2);
   });
-  it('gives places without a name one of the file, and cuts names that are too long', () => {
-    const { patches } = plan(places(point({ name: '' }), point({ at: 2, name: 'x'.repeat(200) })));
+  it('gives places without a name one of the file, cuts names and notes that are too long, and says so', () => {
+    const { patches, leftOut } = plan(places(point({ name: '' }), point({ at: 2, name: 'x'.repeat(200) })));
     expect(patches.map((p) => p.name)).to.deep.equal(['file.gpx 1', 'x'.repeat(80)]);
+    expect(leftOut).to.deep.equal([{ at: 2, reason: 'shortened' }]);
+    const long = plan(places(point({ at: 7, note: 'y'.repeat(601) })));
+    expect(long.patches[0]!.access).to.have.length(600);
+    expect(long.leftOut).to.deep.equal([{ at: 7, reason: 'shortened' }]);
   });
   it('keeps the key of a place that is nobody’s or ours, and gives one of another group its own', () => {
     const own = { id: `${KEY}01`, facts: {}, stands: [] };
@@ -86,8 +90,9 @@ describe('what a file amounts to', () => {
       facts: {},
       stands: [stand('11', 'elder'), stand('12', 'dragon-tree'), stand('13', 'nettle')],
     };
-    const { stands } = plan(places(point({ own })), { takenStands: new Set([`${KEY}13`]) });
+    const { stands, leftOut } = plan(places(point({ own })), { takenStands: new Set([`${KEY}13`]) });
     expect(stands.map((s) => [s.plantKey, s.patchId])).to.deep.equal([['elder', `${KEY}01`]]);
+    expect(leftOut.map((l) => l.reason)).to.deep.equal(['unknownPlant']);
   });
   it('measures paths, and names those without a name', () => {
     const line = point({
@@ -153,6 +158,6 @@ describe('what a table amounts to', () => {
     const { entries, leftOut } = plan(table(text), over);
     expect(entries).to.have.length(1);
     expect(entries[0]!.body).to.include({ part: 'flower', amount: 2.5, measure: 'unit' });
-    expect(leftOut.map((l) => l.reason)).to.deep.equal(['notANumber', 'notANumber']);
+    expect(leftOut.map((l) => l.reason)).to.deep.equal(['noAmount', 'noAmount']);
   });
 });

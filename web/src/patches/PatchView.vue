@@ -137,7 +137,7 @@ const keep = (): Promise<void> =>
 fieldset {
   border: 0;
   padding: 0;
-  margin: 0;
+  margin: 0 0 26px;
 }
 .grid {
   display: grid;

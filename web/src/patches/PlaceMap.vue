@@ -145,7 +145,8 @@ onMounted(() => {
     ],
     view: new View({ center: fromLonLat([0, 30]), zoom: 2, maxZoom: 19 }),
   });
-  useMode('point');
+  // A stray tap must not make a point of an area that somebody drew.
+  useMode(geometry.value?.type === 'Polygon' ? 'reshape' : 'point');
   show();
   fit();
 });

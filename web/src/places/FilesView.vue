@@ -77,7 +77,7 @@ function chosen(event: Event): void {
           v-if="what === 'places'"
           v-model="format"
           :label="words.t('files.takeOut')"
-          :options="FORMATS.map((f) => ({ value: f, label: f.toUpperCase() }))" />
+          :options="FORMATS.map((f) => ({ value: f, label: words.t(`files.format.${f}`) }))" />
         <h3>{{ words.t('files.secret') }}</h3>
         <ChoiceChips
           v-model="secret"

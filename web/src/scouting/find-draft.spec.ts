@@ -4,7 +4,7 @@ import { blankFind, canKeep, nextToSend, patchOf, stateOf, toggled, withState, t
 import { plantsFor } from './find-plants.ts';
 
 const blank = (over: Partial<FindDraft> = {}): FindDraft => ({
-  ...blankFind({ day: '2026-01-20', now: '2026-01-20T10:00:00.000Z', n: 3 }),
+  ...blankFind({ day: '2026-01-20', now: '2026-01-20T10:00:00.000Z', name: 'Find 3, 20 January 2026' }),
   ...over,
 });
 const HERE = { type: 'Point', coordinates: [-30, 46] } as const;
@@ -18,7 +18,7 @@ describe('a find while it is noted', () => {
     const find = blank({ geometry: HERE, heightM: 41.26, name: ' ' });
     const patch = patchOf(find);
     expect(() => newPatchSchema.validateSync(patch, { strict: true })).not.to.throw();
-    expect(patch).to.include({ name: 'Find, 2026-01-20', heightM: 41.3 });
+    expect(patch).to.include({ name: '2026-01-20', heightM: 41.3 });
     const entry = {
       id: find.entryId,
       kind: 'find',

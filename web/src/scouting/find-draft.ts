@@ -24,11 +24,11 @@ export interface FindDraft {
 export const blankFind = ({
   day,
   now,
-  n,
+  name,
 }: {
   readonly day: string;
   readonly now: string;
-  readonly n: number;
+  readonly name: string;
 }): FindDraft => ({
   id: newId(),
   patchId: newId(),
@@ -36,7 +36,7 @@ export const blankFind = ({
   day,
   madeAt: now,
   state: 'draft',
-  name: `Find ${n}, ${day}`,
+  name,
   geometry: null,
   heightM: null,
   facts: blankFacts(),
@@ -67,7 +67,7 @@ export function patchOf(find: FindDraft): NewPatch {
     id: find.patchId,
     ...find.facts,
     hazards: find.facts.hazards,
-    name: find.name.trim() || `Find, ${find.day}`,
+    name: find.name.trim() || find.day,
     geometry: find.geometry!,
     heightM: Math.round((find.heightM ?? 0) * 10) / 10,
   };

@@ -6,6 +6,7 @@ import { useSession } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
 import { ApiError, call } from '../platform/api.ts';
 import { useDay } from '../platform/use-day.ts';
+import { useWords } from '../platform/words.ts';
 import { dropPhoto, keptPhoto } from './kept-photos.ts';
 import { blankFind, nextToSend, patchOf, type FindDraft } from './find-draft.ts';
 
@@ -26,6 +27,7 @@ export function useFinds(): {
 } {
   const { groupId, group } = useGroup();
   const { today } = useDay();
+  const words = useWords();
   const client = useQueryClient();
   const online = useOnline();
   const session = useSession();
@@ -40,7 +42,9 @@ export function useFinds(): {
     finds.value = finds.value.map((f) => (f.id === id ? { ...f, ...over } : f));
   };
   function begin(): FindDraft {
-    const find = blankFind({ day: today.value, now: new Date().toISOString(), n: finds.value.length + 1 });
+    const day = words.value.format.dayAndYear(today.value);
+    const name = words.value.t('walk.nameOf', { count: finds.value.length + 1, day });
+    const find = blankFind({ day: today.value, now: new Date().toISOString(), name });
     const stored = finds.value.filter((f) => f.state === 'stored').slice(-MOST_STORED);
     finds.value = [...finds.value.filter((f) => f.state !== 'stored'), ...stored, find];
     return find;

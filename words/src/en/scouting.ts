@@ -11,6 +11,7 @@ export const scouting = {
     noSignal: 'No signal. They go once there is one.',
     sent: 'sent',
     draft: 'being noted',
+    nameOf: 'Find {count}, {day}',
     waiting: 'kept here',
     tryAgain: 'Send again',
     forget: 'Throw away',

@@ -15,7 +15,8 @@ import { parse } from '../../platform/parse.ts';
 import { areaOfRing, lengthOfLine } from '../../patches/index.ts';
 import type { LeftOut, OwnStand, Position, ReadFeature } from '../../formats/feature.ts';
 import { crossesItself, repairedRing, tidyRing } from '../../formats/geometry-check.ts';
-import { dayIn, linesOf, numberIn, placesOf, type TableLine } from '../../formats/read-table.ts';
+import { linesOf, placesOf, type TableLine } from '../../formats/read-table.ts';
+import { planLine } from './plan-line.ts';
 import type { Holding } from './read-import.ts';
 
 /** What is there already: by it lines of a table find their place and stand. */
@@ -49,7 +50,7 @@ export interface Plan {
   readonly problem: string | null;
 }
 
-interface Asked {
+export interface Asked {
   readonly importId: string;
   readonly groupId: string;
   readonly zone: string;
@@ -76,6 +77,9 @@ export function planImport(holding: Holding, asked: Asked): Plan {
   } else for (const line of lines) plan.line(line);
   return plan.done(null);
 }
+
+const MOST_NAME = 80;
+const MOST_NOTE = 600;
 
 type FromTable = { readonly plant: string | null; readonly where: string; readonly since: number | null };
 
@@ -134,7 +138,7 @@ class Planner {
   private addPath({ at, name, path, day }: ReadFeature, coordinates: readonly Position[]): void {
     const id = keyFrom(`path ${at}`, this.asked.importId);
     const lengthM = lengthOfLine(coordinates);
-    const said = (name || `${this.asked.fileName} ${at}`).slice(0, 80);
+    const said = this.cut(name || `${this.asked.fileName} ${at}`, MOST_NAME, at);
     this.paths.push({ id, name: said, kind: path ?? 'track', day, lengthM, coordinates });
     this.show({
       at,
@@ -156,7 +160,7 @@ class Planner {
     const owner = own ? existing.takenPatches.get(own.id) : undefined;
     // A place that came from another group is a place of its own here.
     const id = own && (owner === undefined || owner === groupId) ? own.id : keyFrom(`patch ${at} ${name}`, importId);
-    const said = (name || `${fileName} ${at}`).slice(0, 80);
+    const said = this.cut(name || `${fileName} ${at}`, MOST_NAME, at);
     const known = table ? this.byName.get(said.toLowerCase()) : undefined;
     const already = owner === groupId || known !== undefined;
     try {
@@ -164,7 +168,7 @@ class Planner {
         newPatchSchema,
         {
           ...UNKNOWN_FACTS,
-          access: note.slice(0, 600),
+          access: this.cut(note, MOST_NOTE, at),
           ...own?.facts,
           id,
           name: said,
@@ -173,7 +177,7 @@ class Planner {
         },
         '',
       );
-      const stands = this.standsOf(own?.stands ?? this.tableStand(table, at), known ?? id);
+      const stands = this.standsOf(own?.stands ?? this.tableStand(table, at), { at, patchId: known ?? id });
       if (already) this.already++;
       else {
         this.patches.push(patch);
@@ -214,84 +218,36 @@ class Planner {
     ];
   }
 
-  private standsOf(list: readonly OwnStand[], patchId: string): readonly NewStand[] {
+  private standsOf(
+    list: readonly OwnStand[],
+    { at, patchId }: { readonly at: number; readonly patchId: string },
+  ): readonly NewStand[] {
     const { takenStands, plants } = this.asked.existing;
     return list.flatMap(({ id, plantKey, where, identity, since }) => {
-      if (takenStands.has(id) || !plants.has(plantKey)) return [];
+      // What has its key is there already; what it is cannot be said of a plant that is not known here.
+      if (takenStands.has(id)) return [];
+      if (!plants.has(plantKey)) {
+        this.leftOut.push({ at, reason: 'unknownPlant' });
+        return [];
+      }
       return [parse(newStandSchema, { id, patchId, plantKey, where, identity, since, restUntil: null }, '')];
     });
   }
 
-  /** A line of a table of visits or takes; it must find its place, and a take its stand. */
-  line({ at, values: v }: TableLine): void {
-    const { importId, zone, madeAt, today, existing, reading } = this.asked;
-    const refuse = (reason: string): void => void this.leftOut.push({ at, reason });
-    const day = dayIn(v.day);
-    if (day === null) return refuse('notADay');
-    if (day > today) return refuse('futureDay');
-    const patch = existing.patches.find((p) => p.name.toLowerCase() === v.name?.toLowerCase());
-    if (!patch) return refuse('unknownPlace');
-    const plantKey = v.plant ? this.plantKeys.get(v.plant.toLowerCase()) : undefined;
-    if (v.plant && !plantKey) return refuse('unknownPlant');
-    const stand = existing.stands.find((s) => s.patchId === patch.id && s.plantKey === plantKey);
-    if (v.plant && !stand) return refuse('notGrownHere');
-    const envelope = {
-      id: keyFrom(`entry ${at}`, importId),
-      schemaVersion: 1,
-      patchId: patch.id,
-      standId: stand?.id ?? null,
-      visitId: null,
-      day,
-      zone,
-      madeAt,
-      device: 'table',
-      replaces: null,
-    } as const;
-    if (reading.kind === 'visits') {
-      if (!v.note) return refuse('noNote');
-      this.entries.push({ ...envelope, kind: 'note', body: { text: v.note.slice(0, 4000) } });
-      return this.show({
-        at,
-        name: patch.name,
-        kind: 'visit',
-        sizeM: null,
-        detail: `${day} · ${v.note.slice(0, 80)}`,
-        repaired: false,
-        already: false,
-      });
-    }
-    const part = existing.plants
-      .get(plantKey ?? '')
-      ?.profile.parts.find((p) =>
-        [p.key, ...Object.values(p.name)].some((n) => n.toLowerCase() === v.part?.toLowerCase()),
-      );
-    const amount = numberIn(v.amount);
-    if (!part) return refuse('unknownPart');
-    if (amount === null || amount < 0) return refuse('notANumber');
-    const plants = numberIn(v.plants);
-    this.entries.push({
-      ...envelope,
-      kind: 'take',
-      body: {
-        part: part.key,
-        amount,
-        measure: 'unit',
-        plants: plants === null ? null : Math.round(plants),
-        killed: null,
-        quality: null,
-        eatenOnTheSpot: false,
-        overReason: (v.note ?? '').slice(0, 300),
-      },
-    });
-    this.show({
-      at,
-      name: patch.name,
-      kind: 'take',
-      sizeM: null,
-      detail: `${day} · ${part.name['en']} · ${amount}`,
-      repaired: false,
-      already: false,
-    });
+  /** A line of a table of visits or takes: what it says, or why it is left out. */
+  line(line: TableLine): void {
+    const { entry, shown, reason } = planLine(line, this.asked, this.plantKeys, (text, most) =>
+      this.cut(text, most, line.at),
+    );
+    if (reason !== null) return void this.leftOut.push({ at: line.at, reason });
+    this.entries.push(entry);
+    this.show(shown);
+  }
+
+  /** Text no longer than what is kept; that it was longer is said before anything is stored. */
+  private cut(text: string, most: number, at: number): string {
+    if (text.length > most) this.leftOut.push({ at, reason: 'shortened' });
+    return text.slice(0, most);
   }
 
   private show(place: ShownPlace): void {
