@@ -1,7 +1,5 @@
-import { openShelf } from './kept-answers.ts';
-
-/** The one shelf of this browser. */
-export const shelf = openShelf();
+/** The one shelf of this browser. Its database is no part of the first load: an answer is shown before it is kept. */
+export const shelf = import('./kept-answers.ts').then(({ openShelf }) => openShelf());
 export async function forgetKept(): Promise<void> {
   await (await shelf)?.clear();
 }
