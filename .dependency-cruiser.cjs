@@ -27,7 +27,7 @@ module.exports = {
       severity: 'error',
       comment: 'The only packages the core may use.',
       from: { path: '^core/', pathNot: '\\.spec\\.ts$' },
-      to: { path: 'node_modules', pathNot: 'node_modules/jstat' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(jstat|ml-matrix)/' },
     },
     {
       name: 'core-no-node',
@@ -61,7 +61,7 @@ module.exports = {
     {
       name: 'express-at-the-rim',
       severity: 'error',
-      from: { path: '^server/src/', pathNot: '^server/src/(platform/http/|app\\.ts)' },
+      from: { path: '^server/src/', pathNot: '^server/src/(platform/http/|app\\.ts|.*\\.spec\\.ts$)' },
       to: { path: 'node_modules/(express|helmet|pino-http)/' },
     },
     {

@@ -201,7 +201,7 @@ describe('the demo island', () => {
     await page.goto(`${server.url}/plants`);
     await page.getByText('The server does not answer').waitFor({ timeout: 20_000 });
     await page.unroute('**/api/groups/*/plants');
-    await page.getByRole('button', { name: 'Try again' }).click();
+    await page.getByRole('button', { name: 'Try again' }).last().click();
     await page.getByText('Ramsons').waitFor();
     await screen.context.close();
   });

@@ -43,6 +43,12 @@ describe('GPX', () => {
     expect(features[2]!.day).to.equal('2026-05-02');
     expect((features[2]!.geometry.coordinates as Position[]).length).to.equal(3);
   });
+  it('keeps the beginning of a text without end, so that what is cut can be said', async () => {
+    const { features } = await readGpx(
+      gpx(`<wpt lat="46" lon="-30"><name>A</name><desc>${'long '.repeat(9000)}</desc></wpt>`),
+    );
+    expect(features[0]!.note.length).to.be.within(9_990, 10_000);
+  });
   it('says which were left out: outside the world, without a position', async () => {
     const { features, leftOut } = await readGpx(
       gpx('<wpt lat="96" lon="0"/><wpt lat="x" lon="0"/><wpt lat="1" lon="1"/><trk><trkseg/></trk>'),

@@ -8,6 +8,7 @@ const CHUNK_BYTES = 256 * 1024;
 /** A walked path is kept to about three metres: less is the noise of the device. */
 const PATH_TOLERANCE_DEG = 0.00003;
 const MOST_PATH_POINTS = 4_000;
+const MOST_TEXT = 10_000;
 const TEXTS = ['name', 'desc', 'cmt', 'ele', 'time'];
 
 type Open = { kind: 'wpt' | 'trk' | 'rte'; texts: Record<string, string>; points: Position[]; at: number };
@@ -53,7 +54,7 @@ class GpxReader {
     this.parser.on('opentag', ({ name, attributes }) =>
       this.start(name.toLowerCase(), attributes as Record<string, string>),
     );
-    this.parser.on('text', (text) => void (this.text += text.length + this.text.length > 10_000 ? '' : text));
+    this.parser.on('text', (text) => void (this.text += text.slice(0, Math.max(0, MOST_TEXT - this.text.length))));
     this.parser.on('closetag', ({ name }) => this.finish(name.toLowerCase()));
   }
 

@@ -46,18 +46,17 @@ export function answerOrKept({ shelf, signal, isNotReached, now = Date.now, pati
       await kept?.put({ hash: asked.queryHash, data: withoutToken(data), readAt: now() }).catch(() => undefined);
       return data;
     } catch (error) {
-      if (!old || !(error === TOO_LONG || isNotReached(error))) throw error;
+      if (!old || !(error instanceof TooLong || isNotReached(error))) throw error;
       signal.showsKept(old.readAt);
       return old.data as T;
     }
   };
 }
 
-const TOO_LONG = Symbol('no answer in good time');
+class TooLong extends Error {}
 function inTime<T>(work: Promise<T>, ms: number): Promise<T> {
   return new Promise((resolve, reject) => {
-    // eslint-disable-next-line @typescript-eslint/prefer-promise-reject-errors -- told apart from what asking throws
-    const timer = setTimeout(() => reject(TOO_LONG), ms);
+    const timer = setTimeout(() => reject(new TooLong()), ms);
     work.then(resolve, reject).finally(() => clearTimeout(timer));
   });
 }
