@@ -31,8 +31,8 @@ const searches: Case = (o) =>
 const CASES: Readonly<Record<string, Case>> = {
   // Closes on the demo day: young leaf seen to begin between two visits a day apart.
   'birch-carr': (o) => [
-    tell(o, 'stageSighting', day('2026-04-17'), 'ode', { stage: 'youngLeaf', reached: false, share: null }, 'case'),
-    tell(o, 'stageSighting', day('2026-04-18'), 'ode', { stage: 'youngLeaf', reached: true, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2026-04-23'), 'ode', { stage: 'youngLeaf', reached: false, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2026-04-24'), 'ode', { stage: 'youngLeaf', reached: true, share: null }, 'case'),
     tell(
       o,
       'take',
@@ -108,16 +108,18 @@ const CASES: Readonly<Record<string, Case>> = {
   ],
   // Missed last year by four days.
   'lime-avenue': (o) => [
-    tell(o, 'stageSighting', day('2025-07-02'), 'mirel', { stage: 'firstOpen', reached: false, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2025-07-18'), 'mirel', { stage: 'firstOpen', reached: false, share: null }, 'case'),
     tell(
       o,
       'note',
-      day('2025-07-15'),
+      day('2025-08-04'),
       'tavi',
-      { text: 'Came for the blossom: brown, four days too late. Look from 3 July next year.' },
+      {
+        text: 'Came for the blossom: brown, four days too late. The spring was late; the warmth will tell, not the calendar.',
+      },
       'case',
     ),
-    tell(o, 'stageSighting', day('2025-07-15'), 'tavi', { stage: 'spent', reached: true, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2025-08-04'), 'tavi', { stage: 'spent', reached: true, share: null }, 'case'),
   ],
   // A look-alike inside a confirmed patch.
   'ramsons-combe': (o) => [

@@ -1,4 +1,7 @@
 import { linearSd, logSd, type DayNumber } from '../measure/index.ts';
+import { drawnEffects, type StageEffects } from './effects.ts';
+import { effectsOfProfile } from './learning/scales.ts';
+import { usualOffsets } from './usual-year.ts';
 import { drawsFor, type Draws } from './draws.ts';
 import { buildEnsemble, cumulateCold, cumulateFrosts, cumulateWarmth, type Ensemble } from './ensemble.ts';
 import { hopkinsShiftDays, lapseShiftC, type Position } from './site.ts';
@@ -25,6 +28,10 @@ export interface ForecastInput {
   readonly asOf: DayNumber;
   /** Sightings of this season, made up to `asOf`. */
   readonly sightings: readonly StageSighting[];
+  /** What was learned of the season beforehand; left out, the profile's spread alone. */
+  readonly effects?: StageEffects;
+  /** By so much dates lie wider about their middle than reckoned, as past misses showed; 1 by itself. */
+  readonly stretch?: number;
 }
 
 /** 10, 50 and 90 % days; a `null` lies beyond the season's horizon (the event may not come at all). */
@@ -57,8 +64,6 @@ export interface SeasonForecast {
 
 const DRAWS_PER_YEAR = 24;
 const CALENDAR_DRAWS = 480;
-/** Share of a stage's variance that it has in common with the other stages of the season (an estimate). */
-const SHARED_VARIANCE = 0.7;
 
 /**
  * When each stage of a stand is reached in one season, as seen on `asOf`.
@@ -86,17 +91,19 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
   const dates: Float64Array[] = [];
   input.stages.forEach((stage, s) => {
     const own = dating.dates(stage, s, dates);
-    const { after, by } = bounds[s]!;
-    const previous = dates[s - 1];
-    for (let j = 0; j < own.length; j++) {
-      weight[j]! *= sightingLikelihood(own[j]!, bounds[s]!);
-      let day = own[j]!;
-      if (after !== null && day <= after) day = after + 1;
-      if (by !== null && day > by) day = by;
-      own[j] = previous && day < previous[j]! ? previous[j]! : day;
-    }
+    for (let j = 0; j < own.length; j++) weight[j]! *= sightingLikelihood(own[j]!, bounds[s]!);
+    keepOrder(own, bounds[s]!, dates[s - 1]);
     dates.push(own);
   });
+  const { stretch = 1 } = input;
+  if (stretch !== 1)
+    dates.forEach((own, s) => {
+      const { p50 } = dayRange(own, weight, firstDay);
+      if (p50 === null) return;
+      const middle = p50 - firstDay;
+      for (let j = 0; j < own.length; j++) own[j] = Math.round(middle + stretch * (own[j]! - middle));
+      keepOrder(own, bounds[s]!, dates[s - 1]);
+    });
   return {
     season: input.season,
     firstDay,
@@ -111,6 +118,16 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
     })),
     weight,
   };
+}
+
+/** Dates keep to what was seen of the stage, and come no earlier than the stage before. */
+function keepOrder(own: Float64Array, { after, by }: StageBounds, previous: Float64Array | undefined): void {
+  for (let j = 0; j < own.length; j++) {
+    let day = own[j]!;
+    if (after !== null && day <= after) day = after + 1;
+    if (by !== null && day > by) day = by;
+    own[j] = previous && day < previous[j]! ? previous[j]! : day;
+  }
 }
 
 /** Events are looked for from so many days before the season's first day (a window may open before its stage). */
@@ -161,7 +178,10 @@ class Dating {
     private readonly firstDay: DayNumber,
     private readonly ensemble: Ensemble | null,
     private readonly draws: Draws,
-  ) {}
+  ) {
+    this.drawn = drawnEffects(input.effects ?? effectsOfProfile(usualOffsets(input, input.season)), draws);
+  }
+  private readonly drawn: readonly Float64Array[];
 
   dates(stage: StageSpec, index: number, earlier: readonly Float64Array[]): Float64Array {
     const { model } = stage;
@@ -179,11 +199,9 @@ class Dating {
     }
   }
 
-  /** Effect of draw j on stage `index`: season and own part, of unit variance together. */
+  /** Effect of draw j on stage `index`, in standard deviations of the profile's figure. */
   private effect(j: number, index: number): number {
-    return (
-      Math.sqrt(SHARED_VARIANCE) * this.draws.season[j]! + Math.sqrt(1 - SHARED_VARIANCE) * this.draws.own[index]![j]!
-    );
+    return this.drawn[index]![j]!;
   }
 
   private onCalendar(stage: StageSpec, index: number): Float64Array {

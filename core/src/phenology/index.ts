@@ -25,3 +25,19 @@ export { forecastWindow, openOn, type WindowEdge, type WindowForecast, type Wind
 export { KINDLING_DAYS, qualityOn, readinessOn, type Readiness, type ReadinessWindow } from './readiness.ts';
 export { usualStageDays, usualStageOn } from './usual-year.ts';
 export { warmthLead, type WarmthLead } from './warmth-lead.ts';
+export type { StageEffects } from './effects.ts';
+export {
+  backtest,
+  daysBefore,
+  intervalsOf,
+  missOf,
+  onFixedDays,
+  groupStand,
+  type Issue,
+  type SeenInterval,
+  type Trial,
+} from './learning/backtest.ts';
+export { GroupLearning, type GroupStand } from './learning/group-learning.ts';
+export { historyOf, LearnedStand, type SeenStand, type StandHistory } from './learning/stand-learning.ts';
+export { rivalsFor, type PastDate, type Rivals } from './learning/rivals.ts';
+export { comparable, scoresOf, type Scores } from './learning/scores.ts';

@@ -1,4 +1,4 @@
-import type { Figure } from '../measure/index.ts';
+import { linearSd, logSd, type Figure } from '../measure/index.ts';
 
 /** A month and day, "MM-DD", as in the northern hemisphere; shifted by half a year in the south. */
 export type MonthDay = string;
@@ -43,3 +43,12 @@ export function hopkinsDirection(stage: StageSpec, stages: readonly StageSpec[])
   const base = stages.find((s) => s.key === model.stage);
   return base && base !== stage ? hopkinsDirection(base, stages) : 'spring';
 }
+
+/** A figure given without any spread still has some: nothing in a wood is exact. */
+const LEAST_SD_DAYS = 1;
+const LEAST_LOG_SD = 0.02;
+
+/** Standard deviation of a figure in days, at least a day. @throws RangeError as `linearSd` */
+export const spreadInDays = (figure: Figure): number => Math.max(LEAST_SD_DAYS, linearSd(figure));
+/** Standard deviation of the logarithm of a sum, at least 2 %. @throws RangeError as `logSd` */
+export const spreadOfSum = (figure: Figure): number => Math.max(LEAST_LOG_SD, logSd(figure));

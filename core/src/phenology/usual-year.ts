@@ -3,7 +3,7 @@ import { calendarDayInSeason, seasonFirstDay } from './season.ts';
 import { hopkinsShiftDays, type Position } from './site.ts';
 import { hopkinsDirection, type MonthDay, type StageSpec } from './stage-model.ts';
 
-interface UsualYear {
+export interface UsualYear {
   readonly stages: readonly StageSpec[];
   readonly seasonStart: MonthDay;
   readonly reference: Position;
@@ -28,6 +28,12 @@ export function usualStageDays(
     const day = calendarDayInSeason(first, stage.calendar.value, site.latitudeDeg) + Math.round(shift);
     return (before = Math.max(before, day));
   });
+}
+
+/** The same counted from the first day of the season. */
+export function usualOffsets(year: UsualYear, season: number): readonly number[] {
+  const firstDay = seasonFirstDay(season, year.seasonStart, year.site.latitudeDeg);
+  return usualStageDays(year, season).map((d) => d - firstDay);
 }
 
 /** The stage that usually holds on a day: the last reached by then in this season or the one before; `null` before the first. */

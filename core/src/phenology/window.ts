@@ -54,7 +54,8 @@ export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast): Wind
   let now = 0;
   for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
     now += change[i]!;
-    openProbability[i] = Math.min(1, Math.max(0, now / total));
+    // What was added and taken away again leaves a trace of rounding behind.
+    openProbability[i] = now / total < ROUNDING ? 0 : Math.min(1, now / total);
   }
   return {
     part: spec.part,
@@ -70,6 +71,8 @@ export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast): Wind
     openProbability,
   };
 }
+
+const ROUNDING = 1e-9;
 
 function edgeDates(edge: WindowEdge, forecast: SeasonForecast): Float64Array {
   const stage = forecast.stages.find((s) => s.key === edge.stage);

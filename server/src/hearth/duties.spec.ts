@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { binomialOf, type Duty, type IdentityStatus } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
-import type { Dossier } from '../stands/index.ts';
+import { KNOWS_NOTHING, type Dossier } from '../stands/index.ts';
 import { dutiesOf } from './operations/duties.ts';
 
 const DAY = dayNumber('2026-05-15');
@@ -47,6 +47,7 @@ function dossier(
       awaited: [],
     },
     weather: null,
+    knowledge: KNOWS_NOTHING,
   } as unknown as Dossier;
 }
 const duties = (d: Dossier, day = DAY): readonly Duty[] => dutiesOf(d, day, DAY, []);

@@ -13,6 +13,7 @@ export { identityOn } from './operations/identity-standing.ts';
 export { deadlyOpen, lookAlikesOn, showsNext, showsOn } from './operations/look-alikes.ts';
 export { stillAwaited } from './operations/stand-record.ts';
 export { viewVerdict } from './operations/entry-page.ts';
+export { heldKnowledge, KNOWS_NOTHING } from './operations/group-knowledge.ts';
 export { MODEL_REVISION, NOTHING_SEEN, standSeason, type Forecastable } from './operations/season-forecast.ts';
 export { refOf } from './operations/stand-view.ts';
 export { rememberEntry } from './operations/kept-records.ts';

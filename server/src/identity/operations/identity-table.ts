@@ -8,7 +8,15 @@ import type { KnownPlant } from '../../plants/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { commonsOf, NOTHING_SEEN, standSeason, type Forecastable, type GroupCommons } from '../../stands/index.ts';
+import {
+  commonsOf,
+  heldKnowledge,
+  KNOWS_NOTHING,
+  NOTHING_SEEN,
+  standSeason,
+  type Forecastable,
+  type GroupCommons,
+} from '../../stands/index.ts';
 import { pickNearest, weatherOf } from '../../weather/index.ts';
 
 /** Every plant the group knows with its signs, and when its stages come at a place: all that identifying needs. */
@@ -19,9 +27,17 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
   const place = await placeOf(deps, group.id, query['patch'] ?? null, commons);
   const station = place && pickNearest(commons.stations, place);
   const weather = station && (await weatherOf(deps.db, station));
+  const knowledge = heldKnowledge(group.id) ?? KNOWS_NOTHING;
   const plants = [...commons.plants.values()].map((plant) => {
     const patch = place ?? { id: '-', version: 0, ...plant.profile.reference };
-    const known = { stand: { id: `${patch.id}/${plant.profile.key}` }, patch, plant, weather, record: NOTHING_SEEN };
+    const known = {
+      stand: { id: `${patch.id}/${plant.profile.key}` },
+      patch,
+      plant,
+      weather,
+      record: NOTHING_SEEN,
+      knowledge,
+    };
     return rowOf(plant, commons.byName, { known, day, today });
   });
   return { day: iso, basis: weather ? 'weather' : 'calendar', plants };

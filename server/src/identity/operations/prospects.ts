@@ -5,7 +5,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { patchById, standKeysOf } from '../../patches/index.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { commonsOf, isoRange, NOTHING_SEEN, standSeason } from '../../stands/index.ts';
+import { commonsOf, heldKnowledge, isoRange, KNOWS_NOTHING, NOTHING_SEEN, standSeason } from '../../stands/index.ts';
 import { pickNearest, weatherOf } from '../../weather/index.ts';
 
 const MOST_PLANTS = 8;
@@ -23,12 +23,13 @@ export async function viewProspects(
   const weather = station && (await weatherOf(deps.db, station));
   const here = (await standKeysOf(deps.db, group.id)).filter((s) => s.patchId === patch.id);
   const today = dayNumber(group.today);
+  const knowledge = heldKnowledge(group.id) ?? KNOWS_NOTHING;
   const asked = (query['plants'] ?? '').split(',').slice(0, MOST_PLANTS);
   return asked.flatMap((key): Prospect[] => {
     const plant = plants.get(key);
     if (!plant) return [];
     const { profile } = plant;
-    const known = { stand: { id: `${patch.id}/${key}` }, patch, plant, weather, record: NOTHING_SEEN };
+    const known = { stand: { id: `${patch.id}/${key}` }, patch, plant, weather, record: NOTHING_SEEN, knowledge };
     const season = seasonOf(today, profile.seasonStart, patch.latitudeDeg);
     const seasons = [season, season + 1].map((s) => standSeason(known, s, today));
     const ahead = (day: number | null): day is number => day !== null && day > today && day <= today + HORIZON_DAYS;

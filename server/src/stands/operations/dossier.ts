@@ -6,6 +6,7 @@ import type { Queryable } from '../../platform/database/database.ts';
 import { pickNearest, weatherOf, type KnownWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
+import { heldKnowledge, knowledgeOf, type Knowledge } from './group-knowledge.ts';
 import { recordsFor, recordUnderLock } from './kept-records.ts';
 import type { StandRecord } from './stand-record.ts';
 
@@ -16,6 +17,7 @@ export interface Dossier extends StandAtPatch {
   readonly byName: GroupCommons['byName'];
   readonly record: StandRecord;
   readonly weather: KnownWeather | null;
+  readonly knowledge: Knowledge;
   /** What derived answers of the stand hang on besides the day, as a text to keep them under. */
   readonly key: string;
 }
@@ -27,16 +29,22 @@ export interface GroupDossier extends GroupCommons {
 
 /** Dossiers of all stands of a group, or of one; entries are read again only for stands that changed. */
 export async function dossiersOf(
-  deps: Pick<Dependencies, 'db' | 'catalogue'>,
+  deps: Pick<Dependencies, 'db' | 'catalogue' | 'log'>,
   group: KnownGroup,
   only: string | null = null,
 ): Promise<GroupDossier> {
+  const known = only === null ? null : heldKnowledge(group.id);
+  if (only !== null && known === null) {
+    // What the others say has to be heard once before one of them can be asked.
+    const { stands, ...commons } = await dossiersOf(deps, group);
+    return { stands: stands.filter((s) => s.stand.id === only), ...commons };
+  }
   const [rows, commons] = await Promise.all([
     only === null ? standsOf(deps.db, group.id) : onlyStand(deps.db, group.id, only),
     commonsOf(deps, group),
   ]);
-  const known = await recordsFor(deps.db, rows);
-  const stands: Dossier[] = [];
+  const records = await recordsFor(deps.db, rows);
+  const stands: Omit<Dossier, 'knowledge'>[] = [];
   for (const row of rows) {
     const plant = commons.plants.get(row.stand.plantKey);
     // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
@@ -44,9 +52,13 @@ export async function dossiersOf(
     const station = pickNearest(commons.stations, row.patch);
     const weather = station && (await weatherOf(deps.db, station));
     const key = [row.stand.id, row.stand.revision, row.patch.version, group.id, group.revision].join(':');
-    stands.push({ ...row, plant, byName: commons.byName, record: known.get(row.stand.id)!, weather, key });
+    stands.push({ ...row, plant, byName: commons.byName, record: records.get(row.stand.id)!, weather, key });
   }
-  return { stands, ...commons };
+  const knowledge = known ?? (await knowledgeOf(deps, group, stands));
+  return {
+    stands: stands.map((s) => ({ ...s, knowledge, key: `${s.key}:${knowledge.version}` })),
+    ...commons,
+  };
 }
 
 /** A stand with its plant, without its record: enough to see whether an entry fits it. */

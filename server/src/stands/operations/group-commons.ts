@@ -19,6 +19,8 @@ export interface GroupCommons {
 export interface KnownGroup {
   readonly id: string;
   readonly revision: number;
+  /** The day of the group: nothing after it is known. */
+  readonly today: string;
 }
 
 const MOST_GROUPS_KEPT = 1_000;
@@ -27,7 +29,7 @@ const kept = new KeptLater<GroupCommons>(MOST_GROUPS_KEPT);
 /** Read once for a revision of the group. A change that commits while it is read belongs to a later revision, which is read anew. */
 export function commonsOf(
   deps: Pick<Dependencies, 'db' | 'catalogue'>,
-  { id, revision }: KnownGroup,
+  { id, revision }: Pick<KnownGroup, 'id' | 'revision'>,
 ): Promise<GroupCommons> {
   return kept.get(`${id}:${revision}`, async () => {
     const [plants, stations, rules, clearances] = await Promise.all([

@@ -1,16 +1,21 @@
 import {
   forecastSeason,
   forecastWindow,
+  historyOf,
+  LearnedStand,
+  seasonFirstDay,
   seasonOf,
   type SeasonForecast,
+  type SeenStand,
   type WindowForecast,
 } from '@emberfield/core/phenology';
 import type { DayNumber } from '@emberfield/core/measure';
 import { Kept } from '../../platform/kept.ts';
 import type { Dossier } from './dossier.ts';
+import type { Knowledge } from './group-knowledge.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'b1';
+export const MODEL_REVISION = 'c1';
 
 /** What a season is forecast from: a stand, or a plant at a place where nobody has seen it yet. */
 export interface Forecastable {
@@ -19,6 +24,24 @@ export interface Forecastable {
   readonly plant: Dossier['plant'];
   readonly weather: Dossier['weather'];
   readonly record: Pick<Dossier['record'], 'sightings' | 'sightingsKey'>;
+  readonly knowledge: Knowledge;
+}
+
+/** A stand as learning takes it. */
+export function seenStand({ stand, patch, plant, weather, record }: Omit<Forecastable, 'knowledge'>): SeenStand {
+  const { stages, seasonStart, reference } = plant.profile;
+  return {
+    standId: stand.id,
+    plantKey: `${plant.profile.key}:${plant.revision}`,
+    place: {
+      stages,
+      seasonStart,
+      reference,
+      site: { latitudeDeg: patch.latitudeDeg, heightM: patch.heightM },
+      weather: weather?.weather ?? null,
+    },
+    sightings: record.sightings,
+  };
 }
 
 /** The record of a plant that nobody has seen at a place yet. */
@@ -34,7 +57,7 @@ const kept = new Kept<StandSeason>(MOST_SEASONS_KEPT);
 
 /** One season of a stand as seen today: a whole-year answer, kept under all that it depends on. */
 export function standSeason(dossier: Forecastable, season: number, today: DayNumber): StandSeason {
-  const { stand, patch, plant, weather } = dossier;
+  const { stand, patch, plant, weather, knowledge } = dossier;
   const key = [
     stand.id,
     dossier.record.sightingsKey,
@@ -42,22 +65,26 @@ export function standSeason(dossier: Forecastable, season: number, today: DayNum
     plant.revision,
     weather?.station.id ?? '-',
     weather?.station.revision ?? 0,
+    knowledge.version,
     season,
     today,
   ].join(':');
   return kept.get(key, () => {
     const { profile } = plant;
+    const seen = seenStand(dossier);
+    const { learning } = knowledge;
+    // Sightings of the season itself weigh in the forecast; those of seasons before have been learned from.
+    const history = historyOf(seen, { until: today, season: season - 1 });
+    const learned = new LearnedStand(history, learning.beforehand(history), (y) =>
+      seasonFirstDay(y, profile.seasonStart, patch.latitudeDeg),
+    );
     const forecast = forecastSeason({
-      stages: profile.stages,
-      seasonStart: profile.seasonStart,
-      reference: profile.reference,
-      site: { latitudeDeg: patch.latitudeDeg, heightM: patch.heightM },
+      ...seen.place,
       season,
-      weather: weather?.weather ?? null,
       asOf: today,
-      sightings: dossier.record.sightings.filter(
-        (s) => seasonOf(s.day, profile.seasonStart, patch.latitudeDeg) === season,
-      ),
+      sightings: seen.sightings.filter((s) => seasonOf(s.day, profile.seasonStart, patch.latitudeDeg) === season),
+      effects: learned.effects(season),
+      stretch: learning.stretch,
     });
     return { forecast, windows: profile.windows.map((w) => forecastWindow(w, forecast)) };
   });

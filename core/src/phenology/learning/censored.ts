@@ -1,0 +1,174 @@
+import jStat from 'jstat';
+
+/** Something was seen of one latent value: it lies above `low` and not above `high`, give or take `noise` (a standard deviation). */
+export interface Censored {
+  readonly low: number;
+  readonly high: number;
+  readonly noise: number;
+}
+
+/** Share of sightings that say nothing about the stage at all: another plant, another place, a slip of the pen. An estimate. */
+export const MISTAKE_SHARE = 0.02;
+
+/**
+ * A mistake could have fallen on any day: a narrow interval is hit by chance in proportion to its width over so many standard
+ * deviations, a one-sided bound half of the time (estimates).
+ */
+const CHANCE_SPREAD = 8;
+const MOST_BY_CHANCE = 0.5;
+
+const cdf = (x: number): number => (x === Infinity ? 1 : x === -Infinity ? 0 : jStat.normal.cdf(x, 0, 1));
+const pdf = (x: number): number => (Number.isFinite(x) ? Math.exp(-0.5 * x * x) / Math.sqrt(2 * Math.PI) : 0);
+const times = (z: number, density: number): number => (density === 0 ? 0 : z * density);
+
+export interface Moments {
+  readonly mean: number;
+  readonly variance: number;
+  /** How likely the sighting was, mistakes left out; small where it does not agree with the rest. */
+  readonly agreement: number;
+}
+
+/**
+ * Mean and variance of a normal value after a censored sighting of it, in closed form: the moments of a doubly truncated
+ * normal distribution, mixed with "a mistake, so nothing was learned". A sighting far from what is expected therefore loses
+ * its say instead of dragging everything along (a heavy-tailed error).
+ * @param mean, variance of the value before. @throws RangeError where the variance or the noise is not above 0, or low is above high.
+ * Source: Johnson, Kotz & Balakrishnan (1994), Continuous Univariate Distributions 1, §10.1 (truncated normal).
+ */
+export function momentsAfter(mean: number, variance: number, seen: Censored, mistakes = MISTAKE_SHARE): Moments {
+  const { low, high, noise } = seen;
+  if (!(variance > 0) || !(noise > 0) || low > high) throw new RangeError('no such sighting');
+  const s = Math.sqrt(variance + noise * noise);
+  const a = (low - mean) / s;
+  const b = (high - mean) / s;
+  // Far out on the right both distribution values round to 1: the difference is taken on the left, where it does not.
+  const agreement = Math.max(0, a > 0 ? cdf(-a) - cdf(-b) : cdf(b) - cdf(a));
+  const byMistake = mistakes * Math.min(MOST_BY_CHANCE, (high - low) / CHANCE_SPREAD);
+  const believed = ((1 - mistakes) * agreement) / ((1 - mistakes) * agreement + byMistake);
+  if (!(believed > 0)) return { mean, variance, agreement };
+  const shift = (pdf(a) - pdf(b)) / agreement;
+  const bend = (times(a, pdf(a)) - times(b, pdf(b))) / agreement;
+  const gain = variance / s;
+  const inside = variance + gain * gain * (bend - shift * shift);
+  const moved = gain * shift;
+  const newMean = mean + believed * moved;
+  const second = believed * (inside + moved * moved) + (1 - believed) * variance;
+  return { mean: newMean, variance: Math.max(1e-12, second - (newMean - mean) ** 2), agreement };
+}
+
+/** What censored sightings say of jointly normal values; asked for any other value that hangs together with them. */
+export interface Posterior {
+  /** Mean of another value, from its own mean and its covariances with the values seen. */
+  readonly mean: (own: number, covariances: ArrayLike<number>) => number;
+  /** Covariance of two other values after the sightings, from that before and their covariances with the values seen. */
+  readonly covariance: (before: number, one: ArrayLike<number>, other: ArrayLike<number>) => number;
+  /** Of each sighting: how likely it is by all the others, 0 to 1. Near 0: it contradicts them. */
+  readonly agreement: Float64Array;
+  /** Pull of sighting i on a value, by unit of covariance, and what it takes from the variance, by unit of covariance squared. */
+  readonly pull: Float64Array;
+  readonly taken: (i: number) => number;
+}
+
+const MOST_SWEEPS = 40;
+/**
+ * In the first rounds nothing is taken for a mistake: what stands alone far off loses its say once the others have been heard,
+ * but several that agree with each other, if not with what was expected, are not each put down as one.
+ */
+const TRUSTING_SWEEPS = 2;
+const DAMPING = 1;
+const CLOSE_ENOUGH = 5e-4;
+
+/**
+ * Expectation propagation for a normal prior and one censored sighting of each value. Each sighting is stood in for by a
+ * normal one that gives the same mean and variance; they are gone through until nothing changes.
+ * @param mean prior means, n. @param covariance prior covariances, n × n row by row, positive definite. @param seen n sightings.
+ * @returns what is known afterwards. Cost: sweeps × n³.
+ * Source: Minka, T. (2001), Expectation propagation for approximate Bayesian inference, UAI; in the form of Rasmussen &
+ * Williams (2006), Gaussian Processes for Machine Learning, §3.6.
+ */
+export function afterSightings(
+  mean: ArrayLike<number>,
+  covariance: Float64Array,
+  seen: readonly Censored[],
+  mistakes = MISTAKE_SHARE,
+): Posterior {
+  const n = seen.length;
+  const precision = new Float64Array(n);
+  const linear = new Float64Array(n);
+  const agreement = new Float64Array(n).fill(1);
+  const now: Normal = { mean: Float64Array.from(mean), covariance: covariance.slice(), column: new Float64Array(n) };
+  for (let sweep = 0; sweep < MOST_SWEEPS; sweep++) {
+    let change = sweep < TRUSTING_SWEEPS ? Infinity : 0;
+    const share = sweep < TRUSTING_SWEEPS ? 0 : mistakes;
+    for (let i = 0; i < n; i++) {
+      const v = now.covariance[i * n + i]!;
+      const without = 1 / v - precision[i]!;
+      if (!(without > 0)) continue;
+      const cavityMean = (now.mean[i]! / v - linear[i]!) / without;
+      const after = momentsAfter(cavityMean, 1 / without, seen[i]!, share);
+      agreement[i] = after.agreement;
+      // A sighting that is half believed can widen what is known; as a normal one it then says nothing. No sighting is surer
+      // than the eye's error allows: far out in the tails the moments themselves are not.
+      const surest = 1 / (seen[i]!.noise * seen[i]!.noise);
+      const exact = 1 / after.variance - without;
+      const wanted = Math.min(surest, Math.max(0, exact));
+      const wantedLinear = wanted === 0 ? 0 : (wanted / exact) * (after.mean / after.variance - cavityMean * without);
+      const step = DAMPING * (wanted - precision[i]!);
+      const stepLinear = DAMPING * (wantedLinear - linear[i]!);
+      const size = Math.max(Math.abs(step) * v, Math.abs(stepLinear) * Math.sqrt(v));
+      if (size < CLOSE_ENOUGH / 10) continue;
+      precision[i]! += step;
+      linear[i]! += stepLinear;
+      change = Math.max(change, size);
+      update(now, i, step, stepLinear);
+    }
+    if (change < CLOSE_ENOUGH) break;
+  }
+  // (K + T⁻¹)⁻¹ = T − TΣT and K⁻¹(μ − m) = ν − Tμ: what is asked of other values needs no inverse.
+  const weight = new Float64Array(n * n);
+  for (let i = 0; i < n; i++)
+    for (let k = 0; k < n; k++)
+      weight[i * n + k] = (i === k ? precision[i]! : 0) - precision[i]! * now.covariance[i * n + k]! * precision[k]!;
+  const pull = linear.map((l, i) => l - precision[i]! * now.mean[i]!);
+  return {
+    agreement,
+    pull,
+    taken: (i) => weight[i * n + i]!,
+    mean: (own, c) => {
+      let sum = own;
+      for (let i = 0; i < n; i++) sum += c[i]! * pull[i]!;
+      return sum;
+    },
+    covariance: (before, one, other) => {
+      let sum = before;
+      for (let i = 0; i < n; i++) {
+        if (one[i] === 0) continue;
+        let row = 0;
+        for (let k = 0; k < n; k++) if (other[k] !== 0) row += weight[i * n + k]! * other[k]!;
+        sum -= one[i]! * row;
+      }
+      return sum;
+    },
+  };
+}
+
+interface Normal {
+  readonly mean: Float64Array;
+  readonly covariance: Float64Array;
+  /** Room for one column. */
+  readonly column: Float64Array;
+}
+
+/** One sighting's normal stand-in changes: mean and covariance follow (Sherman & Morrison). */
+function update({ mean, covariance, column }: Normal, i: number, step: number, stepLinear: number): void {
+  const n = mean.length;
+  for (let k = 0; k < n; k++) column[k] = covariance[i * n + k]!;
+  const v = column[i]!;
+  const scale = step / (1 + step * v);
+  const toMean = stepLinear - scale * (mean[i]! + v * stepLinear);
+  for (let k = 0; k < n; k++) mean[k]! += column[k]! * toMean;
+  for (let k = 0, at = 0; k < n; k++) {
+    const by = scale * column[k]!;
+    for (let l = 0; l < n; l++, at++) covariance[at]! -= by * column[l]!;
+  }
+}

@@ -1,0 +1,57 @@
+import type { DayNumber } from '../../measure/index.ts';
+import { missOf, type SeenInterval, type Trial } from './backtest.ts';
+
+/** How far off forecasts and simple rules were, in days; the sign of a bias is "later than it came". */
+export interface Scores {
+  readonly trials: number;
+  readonly forecast: number;
+  readonly bias: number;
+  /** Share of what came that lay within the 80 % band. */
+  readonly covered: number;
+  readonly lastYear: number;
+  readonly meanDate: number;
+  readonly degreeDays: number;
+}
+
+/** Trials in which the forecast and every rule gave a date: only so are they compared on the same things. */
+export const comparable = (trials: readonly Trial[]): readonly Trial[] =>
+  trials.filter(
+    ({ forecast: { p10, p50, p90 }, rivals: { lastYear, meanDate, degreeDays } }) =>
+      ![p10, p50, p90, lastYear, meanDate, degreeDays].includes(null),
+  );
+
+/**
+ * Mean error of forecasts and rules over the trials that can be compared; a date within what was seen counts 0.
+ * `cameOn`: the day itself where it is known (a simulated island); else the share of the seen interval that lies in the band
+ * stands in for whether it was covered. `null` without any trial.
+ */
+export function scoresOf(
+  trials: readonly Trial[],
+  cameOn: (trial: Trial) => DayNumber | null = () => null,
+): Scores | null {
+  const fair = comparable(trials);
+  if (fair.length === 0) return null;
+  const mean = (of: (t: Trial) => number): number => fair.reduce((sum, t) => sum + of(t), 0) / fair.length;
+  const off = (day: number | null, t: Trial): number => Math.abs(missOf(day!, t.seen));
+  return {
+    trials: fair.length,
+    forecast: mean((t) => off(t.forecast.p50, t)),
+    bias: mean((t) => {
+      const day = cameOn(t);
+      return day === null ? missOf(t.forecast.p50!, t.seen) : t.forecast.p50! - day;
+    }),
+    covered: mean((t) => {
+      const day = cameOn(t);
+      const [from, to] = [t.forecast.p10!, t.forecast.p90!];
+      return day === null ? shareWithin(t.seen, from, to) : Number(day >= from && day <= to);
+    }),
+    lastYear: mean((t) => off(t.rivals.lastYear, t)),
+    meanDate: mean((t) => off(t.rivals.meanDate, t)),
+    degreeDays: mean((t) => off(t.rivals.degreeDays, t)),
+  };
+}
+
+function shareWithin({ after, by }: SeenInterval, from: DayNumber, to: DayNumber): number {
+  const days = Math.min(by, to) - Math.max(after + 1, from) + 1;
+  return Math.max(0, days) / (by - after);
+}

@@ -1,0 +1,115 @@
+import { expect } from 'chai';
+import type { EntryPage, HearthView, StandView } from '@emberfield/contract';
+import { dayNumber } from '@emberfield/core/measure';
+import {
+  as,
+  emptyGroup,
+  entryOf,
+  person,
+  send,
+  standOf,
+  testServer,
+  type Person,
+  type TestServer,
+} from '../testing/test-server.ts';
+
+type Place = Awaited<ReturnType<typeof standOf>>;
+
+describe('what stands learn from each other', () => {
+  let server: TestServer;
+  let groupId: string;
+  let keeper: Person;
+  before(async function () {
+    this.timeout(120_000);
+    server = await testServer();
+  });
+  beforeEach(async () => {
+    groupId = await emptyGroup(server);
+    keeper = await person(server, [[groupId, 'keeper']]);
+  });
+  const get = async <T>(path: string): Promise<T> =>
+    (await as(server, keeper, 'get', `/api/groups/${groupId}/${path}`).expect(200)).body as T;
+  const hearth = () => get<HearthView>('hearth');
+  const opensAt = ({ opens }: StandView['outlooks'][number]): number => dayNumber(opens.p50!);
+  const flowers = async ({ standId }: Place): Promise<number> =>
+    opensAt((await get<StandView>(`stands/${standId}`)).outlooks.find((o) => o.part === 'flower')!);
+  const onHearth = async ({ standId }: Place): Promise<number> =>
+    opensAt((await hearth()).outlooks.find((o) => o.standId === standId && o.part === 'flower')!);
+  /** Full flower seen to come between two days, about three weeks later than the profile says, in four seasons. */
+  const late = (place: Place, years = [2022, 2023, 2024, 2025]) =>
+    send(
+      server,
+      keeper,
+      groupId,
+      years.flatMap((year) => [
+        entryOf(
+          place,
+          'stageSighting',
+          { stage: 'firstFlowers', reached: false, share: null },
+          { day: `${year}-06-12` },
+        ),
+        entryOf(
+          place,
+          'stageSighting',
+          { stage: 'firstFlowers', reached: true, share: null },
+          { day: `${year}-06-17` },
+        ),
+      ]),
+    );
+  /** Learning anew goes on behind an answer: asked again until it is through, within reason. */
+  const until = async (check: () => Promise<boolean>): Promise<boolean> => {
+    for (let i = 0; i < 50; i++) {
+      if (await check()) return true;
+      await new Promise((r) => setTimeout(r, 20));
+    }
+    return false;
+  };
+
+  it('a stand’s own late seasons move it at once', async () => {
+    const place = await standOf(server, keeper, groupId, 'elder');
+    const before = await flowers(place);
+    await late(place);
+    expect(await flowers(place)).to.be.above(before + 9);
+  });
+  it('another stand of the kind follows, less far, and one of another kind does not', async () => {
+    const [one, other, nettle] = [
+      await standOf(server, keeper, groupId, 'elder'),
+      await standOf(server, keeper, groupId, 'elder'),
+      await standOf(server, keeper, groupId, 'nettle'),
+    ];
+    const tips = async (): Promise<number> =>
+      opensAt((await hearth()).outlooks.find((o) => o.standId === nettle.standId && o.part === 'tip')!);
+    const [before, beforeTips] = [await onHearth(other), await tips()];
+    await late(one);
+    expect(await until(async () => (await onHearth(other)) > before + 2)).to.equal(true);
+    expect(await onHearth(other)).to.be.below(await onHearth(one));
+    expect(await flowers(other)).to.equal(await onHearth(other));
+    expect(Math.abs((await tips()) - beforeTips)).to.be.at.most(1);
+  });
+  it('taken back they are forgotten', async () => {
+    const place = await standOf(server, keeper, groupId, 'elder');
+    const before = await flowers(place);
+    await late(place, [2025]);
+    expect(await flowers(place)).to.be.above(before);
+    const { entries } = await get<EntryPage>(`stands/${place.standId}/entries`);
+    await send(
+      server,
+      keeper,
+      groupId,
+      entries.map((e) => entryOf(place, 'withdrawal', { reason: '' }, { replaces: e.id })),
+    );
+    expect(await flowers(place)).to.equal(before);
+  });
+  it('do not cross the border of a group', async () => {
+    const place = await standOf(server, keeper, groupId, 'elder');
+    await late(place);
+    await hearth();
+    const other = await emptyGroup(server);
+    const theirs = await person(server, [[other, 'keeper']]);
+    const fresh = await standOf(server, theirs, other, 'elder');
+    const { body } = await as(server, theirs, 'get', `/api/groups/${other}/hearth`).expect(200);
+    const own = (body as HearthView).outlooks.find((o) => o.standId === fresh.standId && o.part === 'flower')!;
+    const first = await standOf(server, keeper, groupId, 'elder');
+    expect(opensAt(own)).to.be.below(await flowers(first));
+  });
+});
