@@ -38,6 +38,12 @@ export {
   type Trial,
 } from './learning/backtest.ts';
 export { GroupLearning, type GroupStand } from './learning/group-learning.ts';
-export { historyOf, LearnedStand, type SeenStand, type StandHistory } from './learning/stand-learning.ts';
+export {
+  historyOf,
+  LearnedStand,
+  type SeasonSighting,
+  type SeenStand,
+  type StandHistory,
+} from './learning/stand-learning.ts';
 export { rivalsFor, type PastDate, type Rivals } from './learning/rivals.ts';
-export { comparable, scoresOf, type Scores } from './learning/scores.ts';
+export { ALL_RULES, comparable, DATE_RULES, scoresOf, type Scores } from './learning/scores.ts';

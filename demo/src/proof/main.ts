@@ -56,7 +56,7 @@ for (const { name } of ISSUES) {
   const s = scores(of);
   const rival = (v: number): string => `${days(v)} (${percent(s.forecast, v)})`;
   write(
-    `| ${name} | ${s.trials} | **${days(s.forecast)}** | ${rival(s.lastYear)} | ${rival(s.meanDate)} | ${rival(s.degreeDays)} | ${limitOf(of)} | ${percent(s.covered, 1)} | ${s.bias.toFixed(2)} |`,
+    `| ${name} | ${s.trials} | **${days(s.forecast)}** | ${rival(s.lastYear)} | ${rival(s.meanDate)} | ${rival(s.degreeDays!)} | ${limitOf(of)} | ${percent(s.covered, 1)} | ${s.bias.toFixed(2)} |`,
   );
 }
 const fortnight = held.filter((h) => h.trial.issue === FORTNIGHT.name);
@@ -68,7 +68,7 @@ write('|---|---|---|---|---|---|---|');
 for (const plant of [...new Set(fortnight.map((h) => h.trial.plantKey))].sort()) {
   const s = scores(fortnight.filter((h) => h.trial.plantKey === plant));
   write(
-    `| ${plant} | ${s.trials} | ${days(s.forecast)} | ${days(s.lastYear)} | ${days(s.meanDate)} | ${days(s.degreeDays)} | ${percent(s.covered, 1)} |`,
+    `| ${plant} | ${s.trials} | ${days(s.forecast)} | ${days(s.lastYear)} | ${days(s.meanDate)} | ${days(s.degreeDays!)} | ${percent(s.covered, 1)} |`,
   );
 }
 const bySeed = Array.from({ length: SEEDS }, (_, i) => fortnight.filter((h) => h.trial.standId.endsWith(`#${i + 1}`)));

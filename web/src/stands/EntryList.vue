@@ -8,6 +8,7 @@ import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import { useEntries } from '../visits/use-entries.ts';
+import { useStandProof } from './queries.ts';
 import { sayEntry } from './say-entry.ts';
 
 const props = defineProps<{ stand: StandView }>();
@@ -26,6 +27,15 @@ const older = useInfiniteQuery({
   initialPageParam: undefined as string | undefined,
   getNextPageParam: (page) => page.next ?? undefined,
 });
+const proof = useStandProof(
+  groupId,
+  computed(() => props.stand.id),
+);
+/** Whether the other sightings speak against this one. */
+const doubtful = (e: EntryView): boolean =>
+  e.kind === 'stageSighting' &&
+  e.standing === 'valid' &&
+  (proof.data.value?.doubtful.some((d) => d.stage === e.body.stage && [d.after, d.by].includes(e.day)) ?? false);
 const FIRST = 12;
 const all = ref(false);
 const entries = computed(() =>
@@ -61,6 +71,7 @@ function more(): void {
           }}<b v-if="e.take?.verdict === 'over'" class="warn"> · {{ words.t('stand.over') }}</b
           ><span v-if="e.take && e.take.leftAfter !== null" class="soft">
             · {{ words.t('stand.leftAfter', { left: words.amount(e.take.leftAfter, e.take.allowance.unit) }) }}</span
+          ><b v-if="doubtful(e)" class="warn"> · {{ words.t('stand.doubtfulShort') }}</b
           ><i v-if="e.standing !== 'valid'" class="soft"> · {{ words.t(`stand.${e.standing}`) }}</i>
         </td>
         <td class="act no-print">

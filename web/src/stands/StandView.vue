@@ -17,6 +17,7 @@ import StageTable from './StageTable.vue';
 import StandAllowance from './StandAllowance.vue';
 import StandFacts from './StandFacts.vue';
 import StandIdentity from './StandIdentity.vue';
+import StandProof from './StandProof.vue';
 import { standSubtitle } from './stand-subtitle.ts';
 
 const words = useWords();
@@ -77,6 +78,7 @@ const asTable = ref(false);
       <StageTable v-if="asTable" :stand="s" :day="day" />
       <StageLadder v-else :stand="s" :day="day" />
       <SeasonTable v-if="main" :stand="s" :day="day" />
+      <StandProof :stand="s" />
       <section class="section">
         <h2>{{ words.t('stand.record') }}</h2>
         <EntryList :stand="s" />

@@ -15,3 +15,12 @@ export const useStand = (groupId: Ref<string | null>, standId: Ref<string>, day:
     enabled: computed(() => groupId.value !== null),
     placeholderData: keepPreviousData,
   });
+
+/** How far off the dates of a stand were; hangs on what was noted, not on the day looked at. */
+export const useStandProof = (groupId: Ref<string | null>, standId: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'stand', standId.value, 'proof']),
+    queryFn: ({ signal }) =>
+      call(ROUTES.standProof, { params: { groupId: groupId.value!, standId: standId.value }, signal }),
+    enabled: computed(() => groupId.value !== null),
+  });

@@ -11,6 +11,8 @@ const saw = (stage: number, season: number, effect: number, half = 0.15): Season
   stage,
   season,
   usually: firstDayOf(season) + USUAL[stage]!,
+  after: firstDayOf(season) + USUAL[stage]! - 2,
+  by: firstDayOf(season) + USUAL[stage]! + 2,
   low: effect - half,
   high: effect + half,
   noise: 0.1,
@@ -60,7 +62,10 @@ describe('learning from one stand', () => {
     const after = alone([...good, saw(2, 2024, 4.5)]).effects(2025);
     expect(after.mean[1]).to.be.closeTo(before.mean[1]!, 0.05);
     const index = good.length;
-    expect(alone([...good, saw(2, 2024, 4.5)]).posterior.agreement[index]).to.be.below(1e-3);
+    const doubting = alone([...good, saw(2, 2024, 4.5)]);
+    expect(doubting.posterior.agreement[index]).to.be.below(1e-3);
+    expect(doubting.doubtful().map((d) => [d.stage, d.season])).to.deep.equal([[2, 2024]]);
+    expect(alone(good).doubtful()).to.deep.equal([]);
   });
   it('leaves out bounds that go without saying', () => {
     expect(alone([{ ...saw(3, 2024, 0), low: -9, high: Infinity }]).seen).to.deep.equal([]);

@@ -1,5 +1,6 @@
 import type { DayNumber } from '../../measure/index.ts';
 import { missOf, type SeenInterval, type Trial } from './backtest.ts';
+import type { Rivals } from './rivals.ts';
 
 /** How far off forecasts and simple rules were, in days; the sign of a bias is "later than it came". */
 export interface Scores {
@@ -10,26 +11,32 @@ export interface Scores {
   readonly covered: number;
   readonly lastYear: number;
   readonly meanDate: number;
-  readonly degreeDays: number;
+  /** `null` where it was not compared with. */
+  readonly degreeDays: number | null;
 }
 
-/** Trials in which the forecast and every rule gave a date: only so are they compared on the same things. */
-export const comparable = (trials: readonly Trial[]): readonly Trial[] =>
+/** The rules that need no weather. */
+export const DATE_RULES = ['lastYear', 'meanDate'] as const satisfies readonly (keyof Rivals)[];
+export const ALL_RULES = [...DATE_RULES, 'degreeDays'] as const satisfies readonly (keyof Rivals)[];
+
+/** Trials in which the forecast and each of the rules gave a date: only so are they compared on the same things. */
+export const comparable = (trials: readonly Trial[], rules: readonly (keyof Rivals)[] = ALL_RULES): readonly Trial[] =>
   trials.filter(
-    ({ forecast: { p10, p50, p90 }, rivals: { lastYear, meanDate, degreeDays } }) =>
-      ![p10, p50, p90, lastYear, meanDate, degreeDays].includes(null),
+    ({ forecast: { p10, p50, p90 }, rivals }) => ![p10, p50, p90, ...rules.map((rule) => rivals[rule])].includes(null),
   );
 
 /**
  * Mean error of forecasts and rules over the trials that can be compared; a date within what was seen counts 0.
  * `cameOn`: the day itself where it is known (a simulated island); else the share of the seen interval that lies in the band
  * stands in for whether it was covered. `null` without any trial.
+ * @param rules what it is compared with; a group without weather has no degree days.
  */
 export function scoresOf(
   trials: readonly Trial[],
   cameOn: (trial: Trial) => DayNumber | null = () => null,
+  rules: readonly (keyof Rivals)[] = ALL_RULES,
 ): Scores | null {
-  const fair = comparable(trials);
+  const fair = comparable(trials, rules);
   if (fair.length === 0) return null;
   const mean = (of: (t: Trial) => number): number => fair.reduce((sum, t) => sum + of(t), 0) / fair.length;
   const off = (day: number | null, t: Trial): number => Math.abs(missOf(day!, t.seen));
@@ -47,7 +54,7 @@ export function scoresOf(
     }),
     lastYear: mean((t) => off(t.rivals.lastYear, t)),
     meanDate: mean((t) => off(t.rivals.meanDate, t)),
-    degreeDays: mean((t) => off(t.rivals.degreeDays, t)),
+    degreeDays: rules.includes('degreeDays') ? mean((t) => off(t.rivals.degreeDays, t)) : null,
   };
 }
 

@@ -13,6 +13,9 @@ export interface SeasonSighting extends Censored {
   readonly season: number;
   /** Day on which the stage usually comes in that season. */
   readonly usually: DayNumber;
+  /** The days that it was seen on: not yet come, and come. */
+  readonly after: DayNumber | null;
+  readonly by: DayNumber | null;
 }
 
 /** All that is learned from of one stand. */
@@ -116,7 +119,10 @@ export function seenInSeason(
     const high = by === null ? Infinity : clock.at(by);
     if (high === -Infinity || (low === -Infinity && high === Infinity)) return [];
     const usually = firstDay + usualDays[stage]!;
-    return [{ stage, season, usually, low: Math.min(low, high), high, noise: noiseAt(clock.at, by ?? after!) }];
+    const days = { after: after === null ? null : firstDay + after, by: by === null ? null : firstDay + by };
+    return [
+      { stage, season, usually, low: Math.min(low, high), high, noise: noiseAt(clock.at, by ?? after!), ...days },
+    ];
   });
 }
 
@@ -127,6 +133,10 @@ function noiseAt(at: (day: number) => number, day: number): number {
   return Math.min(MOST_NOISE, Math.max(LEAST_NOISE, EYE_SD_DAYS * aDay));
 }
 
+/** As likely as this, or less, by all other sightings: doubted. */
+const DOUBTFUL = 0.003;
+/** So many others have to be there to doubt one. */
+const LEAST_OTHERS = 3;
 /** A bound so many standard deviations off says nothing (one in some two hundred would lie beyond). */
 const GOES_WITHOUT_SAYING_SD = 2.6;
 
@@ -217,6 +227,12 @@ export class LearnedStand {
     const usually = this.usually(stage, season);
     const row = this.seen.map((s) => (s.season === season ? standSeason * seasonLikeness(usually - s.usually) : 0));
     return this.part(0, standSeason, row);
+  }
+
+  /** Sightings that the others make very unlikely: worth a second look, by whoever made them. The profile alone doubts nobody. */
+  doubtful(): readonly SeasonSighting[] {
+    if (this.seen.length <= LEAST_OTHERS) return [];
+    return this.seen.filter((_, i) => this.posterior.agreement[i]! < DOUBTFUL);
   }
 
   /** What was of one sighting alone: the stage's own part. */

@@ -3,6 +3,7 @@ import { dayNumber } from '@emberfield/core/measure';
 import { GroupLearning, groupStand, type GroupStand } from '@emberfield/core/phenology';
 import type { Dependencies } from '../../dependencies.ts';
 import { Kept } from '../../platform/kept.ts';
+import { Pauses } from '../../platform/pauses.ts';
 import type { KnownGroup } from './group-commons.ts';
 import { seenStand, type Forecastable } from './season-forecast.ts';
 
@@ -24,8 +25,6 @@ const MOST_GROUPS_HELD = 500;
 const held = new Kept<Held>(MOST_GROUPS_HELD);
 const underway = new Map<string, Promise<Held>>();
 let versions = 0;
-/** Others are served after so many milliseconds of learning. */
-const PIECE_MS = 12;
 
 /** What is held of a group, however old; nothing before it was first asked for with all of its stands. */
 export const heldKnowledge = (groupId: string): Knowledge | null => held.peek(groupId) ?? null;
@@ -63,22 +62,17 @@ function learn(group: KnownGroup, stands: readonly Learnable[], basis: string): 
 
 async function inPieces({ today }: KnownGroup, stands: readonly Learnable[]): Promise<GroupLearning> {
   const until = dayNumber(today);
-  let started = performance.now();
-  const pause = async (): Promise<void> => {
-    if (performance.now() - started < PIECE_MS) return;
-    await new Promise(setImmediate);
-    started = performance.now();
-  };
+  const pauses = new Pauses();
   const seen: GroupStand[] = [];
   for (const stand of stands) {
     if (stand.record.sightings.length > 0) seen.push(groupStand(seenStand(stand), until));
-    await pause();
+    await pauses.pause();
   }
   const steps = GroupLearning.steps(seen);
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;
-    await pause();
+    await pauses.pause();
   }
 }
 

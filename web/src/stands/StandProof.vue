@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { StandView } from '@emberfield/contract';
+import StateNote from '../kit/StateNote.vue';
+import { useGroup } from '../people/use-group.ts';
+import { useWords } from '../platform/words.ts';
+import MissPlot from './MissPlot.vue';
+import { missPlot } from './miss-plot.ts';
+import { useStandProof } from './queries.ts';
+import { sayMiss } from './say-miss.ts';
+
+const props = defineProps<{ stand: StandView }>();
+const words = useWords();
+const { groupId } = useGroup();
+const proof = useStandProof(
+  groupId,
+  computed(() => props.stand.id),
+);
+const plot = computed(() => (proof.data.value ? missPlot(proof.data.value) : null));
+const asTable = ref(false);
+const said = computed(() => {
+  const p = proof.data.value;
+  if (!p?.scores) return null;
+  const { t, format } = words.value;
+  return t('stand.proofSaid', {
+    seasons: t('stand.proofSeasons', { n: p.scores.seasons }),
+    mine: format.number(p.scores.forecast, 1),
+    before: format.number(p.daysBefore),
+    lastYear: format.number(p.scores.lastYear, 1),
+    meanDate: format.number(p.scores.meanDate, 1),
+    covered: format.percent(p.scores.covered),
+  });
+});
+</script>
+
+<template>
+  <section class="section">
+    <div class="title">
+      <h2>{{ words.t('stand.proof') }}</h2>
+      <button
+        v-if="plot?.rows.length"
+        type="button"
+        class="btn plain no-print"
+        :aria-pressed="asTable"
+        @click="asTable = !asTable">
+        {{ words.t('stand.stageTable') }}
+      </button>
+    </div>
+    <StateNote
+      v-if="proof.isLoadingError.value"
+      state="failed"
+      :text="proof.error.value?.message"
+      @retry="proof.refetch()" />
+    <StateNote v-else-if="!proof.data.value || !plot" state="loading" />
+    <template v-else>
+      <p>{{ said ?? words.t('stand.proofNone') }}</p>
+      <p v-for="d in proof.data.value.doubtful" :key="`${d.stage}${d.season}`" class="doubt">
+        <b>{{ words.text(d.stageName) }} {{ d.season }}</b
+        >: {{ words.t('stand.doubtful') }}
+      </p>
+      <template v-if="plot.rows.length">
+        <table v-if="asTable" class="plain">
+          <thead>
+            <tr>
+              <th>{{ words.t('stand.stage') }}</th>
+              <th>{{ words.t('stand.season') }}</th>
+              <th>{{ words.t('stand.proofCame') }}</th>
+              <th>{{ words.t('stand.proofMine') }}</th>
+              <th>{{ words.t('stand.proofLastYear') }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="t in proof.data.value.trials" :key="t.stage + t.season">
+              <td>{{ words.text(t.stageName) }}</td>
+              <td>{{ t.season }}</td>
+              <td>
+                {{
+                  words.t('stand.proofCameBetween', {
+                    after: words.format.shortDay(t.after),
+                    by: words.format.shortDay(t.by),
+                  })
+                }}
+              </td>
+              <td>
+                {{ t.forecast.p50 ? words.format.shortDay(t.forecast.p50) : words.t('common.none')
+                }}<template v-if="t.miss !== null">: {{ sayMiss(t.miss, words) }}</template>
+              </td>
+              <td>
+                {{ t.lastYearMiss === null ? '' : sayMiss(t.lastYearMiss, words) }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <MissPlot v-else :plot="plot" />
+        <p class="soft small">{{ words.t('stand.proofHow') }}</p>
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.title {
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+}
+.title .btn {
+  margin-left: auto;
+  min-height: 30px;
+}
+.doubt {
+  padding-left: 10px;
+  border-left: 3px solid var(--glow);
+}
+</style>
