@@ -33,3 +33,4 @@ export * from './photos/photo.ts';
 export * from './places/place-import.ts';
 export * from './weather/weather.ts';
 export * from './hearth/hearth.ts';
+export * from './year/year.ts';

@@ -25,6 +25,7 @@ import {
   type StationView,
   type StoredImport,
 } from './weather/weather.ts';
+import type { YearView } from './year/year.ts';
 import type { FoundThing, HearthView, RibbonView } from './hearth/hearth.ts';
 
 const G = '/api/groups/:groupId';
@@ -108,6 +109,7 @@ export const ROUTES = {
   sync: route('post', `${G}/sync`, 'picker')<SyncAnswer>()({ body: syncSchema }),
 
   hearth: route('get', `${G}/hearth`, 'watcher')<HearthView>()({ query: ['day'] }),
+  year: route('get', `${G}/year`, 'watcher')<YearView>()({ query: ['day', 'past'] }),
   ribbon: route('get', `${G}/ribbon`, 'watcher')<RibbonView>()({ query: ['day'] }),
   find: route('get', `${G}/find`, 'watcher')<readonly FoundThing[]>()({ query: ['text'] }),
 

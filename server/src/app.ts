@@ -20,6 +20,7 @@ import { loggedPath } from './platform/log.ts';
 import { mountStands } from './stands/index.ts';
 import { mountVisits } from './visits/index.ts';
 import { mountWeather } from './weather/index.ts';
+import { mountYear } from './year/index.ts';
 
 /** The whole server as an Express application, from its parts; it listens nowhere yet. */
 export function createApp(deps: Dependencies): Express {
@@ -63,6 +64,7 @@ export function createApp(deps: Dependencies): Express {
   mountIdentity(endpoints, deps);
   mountWeather(endpoints, deps);
   mountHearth(endpoints, deps);
+  mountYear(endpoints, deps);
   app.use('/api', (_request, _response, next) => next(new AppError('noSuchRoute')));
   if (deps.webFolder) app.use(...webApplication(deps.webFolder));
   app.use(errorAnswer(deps.log, deps.words));

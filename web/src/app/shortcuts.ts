@@ -18,6 +18,7 @@ export const SHORTCUTS: readonly { readonly key: string; readonly name: Shortcut
 /** Views reached by `g` and then this letter, which is underlined in their word. */
 export const VIEWS = [
   { name: 'hearth', key: 'h' },
+  { name: 'year', key: 'y' },
   { name: 'ground', key: 'g' },
   { name: 'plants', key: 'p' },
   { name: 'weather', key: 'w' },

@@ -12,6 +12,7 @@ import { signs } from './signs.ts';
 import { stands } from './stands.ts';
 import { visits } from './visits.ts';
 import { weather } from './weather.ts';
+import { year } from './year.ts';
 
 /** Everything Emberfield says, in English: by view, then what several views say, then what went wrong. */
 export const english = {
@@ -27,6 +28,7 @@ export const english = {
   ...scouting,
   ...files,
   ...weather,
+  ...year,
   ...sentences,
   errors,
   reasons,

@@ -30,6 +30,7 @@ export const shell = {
   },
   nav: {
     hearth: 'Hearth',
+    year: 'Year',
     ground: 'Ground',
     plants: 'Plants',
     weather: 'Weather',
@@ -63,7 +64,7 @@ export const shell = {
     take: 'log a take',
     newPatch: 'new patch',
     list: 'this list',
-    go: 'go to Hearth, Ground, Plants, Weather, Group',
+    go: 'go to Hearth, Year, Ground, Plants, Weather, Group',
     single: 'Single keys act',
     off: 'Single keys are off; they can be switched on here.',
   },

@@ -7,6 +7,7 @@ import {
   seasonOf,
   type SeasonForecast,
   type SeenStand,
+  type StageForecast,
   type WindowForecast,
 } from '@emberfield/core/phenology';
 import type { DayNumber } from '@emberfield/core/measure';
@@ -47,8 +48,13 @@ export function seenStand({ stand, patch, plant, weather, record }: Omit<Forecas
 /** The record of a plant that nobody has seen at a place yet. */
 export const NOTHING_SEEN: Forecastable['record'] = { sightings: [], sightingsKey: '' };
 
+/** A forecast without its draws: they make its windows and are let go, or thousands of stands would fill the memory. */
+export interface KeptForecast extends Omit<SeasonForecast, 'stages' | 'weight'> {
+  readonly stages: readonly Omit<StageForecast, 'dates'>[];
+}
+
 export interface StandSeason {
-  readonly forecast: SeasonForecast;
+  readonly forecast: KeptForecast;
   readonly windows: readonly WindowForecast[];
 }
 
@@ -71,21 +77,24 @@ export function standSeason(dossier: Forecastable, season: number, today: DayNum
   ].join(':');
   return kept.get(key, () => {
     const { profile } = plant;
-    const seen = seenStand(dossier);
+    const seenAs = seenStand(dossier);
     const { learning } = knowledge;
     // Sightings of the season itself weigh in the forecast; those of seasons before have been learned from.
-    const history = historyOf(seen, { until: today, season: season - 1 });
+    const history = historyOf(seenAs, { until: today, season: season - 1 });
     const learned = new LearnedStand(history, learning.beforehand(history), (y) =>
       seasonFirstDay(y, profile.seasonStart, patch.latitudeDeg),
     );
-    const forecast = forecastSeason({
-      ...seen.place,
+    const { stages, weight, ...rest } = forecastSeason({
+      ...seenAs.place,
       season,
       asOf: today,
-      sightings: seen.sightings.filter((s) => seasonOf(s.day, profile.seasonStart, patch.latitudeDeg) === season),
+      sightings: seenAs.sightings.filter((s) => seasonOf(s.day, profile.seasonStart, patch.latitudeDeg) === season),
       effects: learned.effects(season),
       stretch: learning.stretch,
     });
-    return { forecast, windows: profile.windows.map((w) => forecastWindow(w, forecast)) };
+    return {
+      forecast: { ...rest, stages: stages.map(({ key, reached, seen }) => ({ key, reached, seen })) },
+      windows: profile.windows.map((w) => forecastWindow(w, { ...rest, stages, weight })),
+    };
   });
 }

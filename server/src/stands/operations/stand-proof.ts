@@ -32,7 +32,7 @@ const kept = new KeptLater<readonly Trial[]>(MOST_KEPT);
 export async function viewStandProof(deps: Dependencies, { group, params }: GroupContext<null>): Promise<StandProof> {
   const {
     stands: [dossier],
-  } = await dossiersOf(deps, group, params['standId']!);
+  } = await dossiersOf(deps, group, params['standId']);
   if (!dossier) throw notFound('stand');
   const trials = await trialsOf(dossier, dayNumber(group.today));
   const scores = scoresOf(trials, () => null, DATE_RULES);

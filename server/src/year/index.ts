@@ -1,0 +1,1 @@
+export { mountYear } from './routes.ts';

@@ -1,0 +1,123 @@
+import {
+  MOST_PAST_YEARS,
+  type YearMark,
+  type YearRow,
+  type YearStand,
+  type YearView,
+  type YearWindow,
+} from '@emberfield/contract';
+import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber } from '@emberfield/core/measure';
+import { seasonOf } from '@emberfield/core/phenology';
+import type { Dependencies } from '../../dependencies.ts';
+import { lookedAtDay } from '../../platform/clock.ts';
+import { AppError } from '../../platform/errors.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { Pauses } from '../../platform/pauses.ts';
+import { dossiersOf, isoRange, outlooksOn, rulesInForce, standSeason, type Dossier } from '../../stands/index.ts';
+
+/** All windows of all stands over the year of the day looked at, as seen today, with what was noted up to that day. */
+export async function viewYear(deps: Dependencies, { group, query }: GroupContext<null>): Promise<YearView> {
+  const iso = lookedAtDay(query['day'], group.today, dayNumber);
+  const day = dayNumber(iso);
+  const past = pastYears(query['past']);
+  const { stands, rules } = await dossiersOf(deps, group);
+  const reading = { day, today: dayNumber(group.today), houseRules: rulesInForce(rules, iso), past };
+  const pauses = new Pauses();
+  const shown: YearStand[] = [];
+  for (const dossier of stands) {
+    shown.push(standOver(dossier, reading));
+    await pauses.pause();
+  }
+  return { year: yearOf(day), day: iso, stands: shown };
+}
+
+const OVER_DAYS = 6;
+
+interface Reading {
+  readonly day: DayNumber;
+  readonly today: DayNumber;
+  readonly houseRules: ReturnType<typeof rulesInForce>;
+  readonly past: number;
+}
+
+function standOver(dossier: Dossier, { day, today, houseRules, past }: Reading): YearStand {
+  const { stand, patch, plant } = dossier;
+  const year = yearOf(day);
+  const outlooks = outlooksOn(dossier, day, today, houseRules);
+  const over = (w: number, of: number): readonly YearWindow[] => windowsOver(dossier, w, of, today);
+  return {
+    id: stand.id,
+    plantKey: stand.plantKey,
+    plantName: plant.profile.names,
+    patchId: patch.id,
+    patchName: patch.name,
+    where: stand.where,
+    rows: plant.profile.windows.map((spec, w): YearRow => {
+      const { partName, readiness, thorns } = outlooks[w]!;
+      return {
+        part: spec.part,
+        partName,
+        use: spec.use,
+        readiness,
+        thorns,
+        windows: over(w, year),
+        past: Array.from({ length: past }, (_, k) => ({ year: year - 1 - k, windows: over(w, year - 1 - k) })),
+        marks: marksOf(dossier, w, year, day),
+      };
+    }),
+  };
+}
+
+/** Windows of any season that touch a calendar year: a winter window touches two. */
+function windowsOver(dossier: Dossier, w: number, year: number, today: DayNumber): readonly YearWindow[] {
+  const { plant, patch } = dossier;
+  // A week at the turn of the year looks a few days over it.
+  const [first, last] = [firstOfYear(year) - OVER_DAYS, firstOfYear(year + 1) - 1 + OVER_DAYS];
+  const season = seasonOf(first, plant.profile.seasonStart, patch.latitudeDeg);
+  return [season - 1, season, season + 1].flatMap((s) => {
+    const { opens, closes, separable } = standSeason(dossier, s, today).windows[w]!;
+    if (opens.p50 === null || opens.p50 > last || (closes.p50 ?? Infinity) < first) return [];
+    return [{ opens: isoRange(opens), closes: isoRange(closes), separable: separable && isoRange(separable) }];
+  });
+}
+
+/** What was noted of a part: its takes, and sightings of the stages that its window hangs on; any other at the stand's first. */
+function marksOf(
+  { plant: { profile }, record }: Dossier,
+  w: number,
+  year: number,
+  until: DayNumber,
+): readonly YearMark[] {
+  const own = profile.windows[w]!;
+  const within = (day: DayNumber): boolean => yearOf(day) === year && day <= until;
+  const edges = (v: number): readonly string[] => [profile.windows[v]!.opens.stage, profile.windows[v]!.closes.stage];
+  const hangs = (stage: string): boolean =>
+    edges(w).includes(stage) || (w === 0 && !profile.windows.some((_, v) => edges(v).includes(stage)));
+  const unit = profile.parts.find((p) => p.key === own.part)!.unit;
+  const first = profile.windows.findIndex((v) => v.part === own.part);
+  return [
+    ...record.sightings
+      .filter((s) => within(s.day) && hangs(s.stage))
+      .flatMap((s): YearMark[] => {
+        const stage = profile.stages.find((x) => x.key === s.stage);
+        return stage ? [{ kind: s.reached ? 'seen' : 'notYet', day: isoDay(s.day), stageName: stage.name }] : [];
+      }),
+    // Of a part with several uses the take is shown once.
+    ...(first === w ? record.takes : [])
+      .filter((t) => t.part === own.part && within(t.day))
+      .map((t): YearMark => ({
+        kind: 'taken',
+        day: isoDay(t.day),
+        amount: t.amount,
+        unit: t.measure === 'gram' ? 'gram' : unit,
+      })),
+  ];
+}
+
+function pastYears(text: string | undefined): number {
+  if (text === undefined) return 0;
+  const n = Number(text);
+  if (!Number.isInteger(n) || n < 0 || n > MOST_PAST_YEARS)
+    throw new AppError('badInput', { field: 'query.past', reason: n > MOST_PAST_YEARS ? 'tooLarge' : 'notWhole' });
+  return n;
+}

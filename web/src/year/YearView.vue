@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue';
+import { useElementSize, useMediaQuery } from '@vueuse/core';
+import StateNote from '../kit/StateNote.vue';
+import { useGroup } from '../people/use-group.ts';
+import { useDay } from '../platform/use-day.ts';
+import { useWords } from '../platform/words.ts';
+import { useYear } from './queries.ts';
+import { useYearView } from './use-year-view.ts';
+import { frameOf, stepFrame } from './year-frame.ts';
+import { kindOf, PART_KINDS, usesOf, yearLines, type PartKind, type PartLine } from './year-lines.ts';
+import YearAxis from './YearAxis.vue';
+import YearControls from './YearControls.vue';
+import YearLines from './YearLines.vue';
+import YearSupply from './YearSupply.vue';
+import YearTable from './YearTable.vue';
+
+const words = useWords();
+const { groupId, mayPick } = useGroup();
+const { day, asked, lookAt } = useDay();
+const view = useYearView();
+const { zoom, kind, use, text, past, asTable } = view;
+const year = useYear(groupId, asked, past);
+const narrow = useMediaQuery('(max-width: 900px)');
+const NAMES_PX = 236;
+const box = ref<HTMLElement | null>(null);
+const { width } = useElementSize(box);
+const names = computed(() => (narrow.value ? 0 : NAMES_PX));
+const frame = computed(() => frameOf(day.value, zoom.value, Math.max(240, width.value - names.value)));
+const lines = computed(() =>
+  year.data.value
+    ? yearLines(year.data.value, { kind: kind.value, use: use.value, text: text.value }, words.value.text)
+    : [],
+);
+const parts = computed(() => lines.value.filter((l): l is PartLine => l.kind === 'part'));
+const uses = computed(() => (year.data.value ? usesOf(year.data.value) : []));
+const kinds = computed(() => {
+  const here = new Set(year.data.value?.stands.flatMap((s) => s.rows.map((r) => kindOf(r.part))) ?? []);
+  return (Object.keys(PART_KINDS) as PartKind[]).filter((k) => here.has(k));
+});
+const pastYears = computed(() => Array.from({ length: past.value }, (_, k) => (year.data.value?.year ?? 0) - 1 - k));
+const query = computed((): Record<string, string> => (asked.value ? { day: asked.value } : {}));
+const drawn = ref<InstanceType<typeof YearLines> | null>(null);
+
+async function print(): Promise<void> {
+  drawn.value?.print();
+  await nextTick();
+  window.print();
+}
+</script>
+
+<template>
+  <StateNote
+    v-if="year.isLoadingError.value"
+    state="failed"
+    :text="year.error.value?.message"
+    @retry="year.refetch()" />
+  <StateNote v-else-if="!year.data.value" state="loading" />
+  <StateNote
+    v-else-if="!year.data.value.stands.length"
+    state="empty"
+    :title="words.t('year.emptyTitle')"
+    :text="words.t('year.empty')">
+    <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch' }">{{ words.t('hearth.first') }}</RouterLink>
+  </StateNote>
+  <div v-else class="page year" :aria-busy="year.isPlaceholderData.value">
+    <div class="title">
+      <h1>{{ words.t('year.of', { year: year.data.value.year }) }}</h1>
+      <span class="soft small">
+        {{ words.t('year.legend')
+        }}<template v-if="past">
+          ·
+          {{ words.t('year.legendPast', { years: words.format.list(pastYears.map(String)) }) }}</template
+        >
+      </span>
+    </div>
+    <YearControls
+      :view="view"
+      :kinds="kinds"
+      :uses="uses"
+      @step="(by) => lookAt(stepFrame(day, zoom, by))"
+      @print="print" />
+    <div ref="box" class="drawn" :style="{ '--names': `${names}px` }">
+      <p v-if="!lines.length" class="soft">{{ words.t('year.none') }}</p>
+      <YearTable v-else-if="asTable" :lines="parts" :past-years="pastYears" :query="query" />
+      <template v-else>
+        <YearAxis class="axis" :frame="frame" :day="day" @month="view.openMonth" />
+        <YearLines
+          ref="drawn"
+          :lines="lines"
+          :frame="frame"
+          :year="year.data.value.year"
+          :day="day"
+          :query="query"
+          :narrow="narrow" />
+        <YearSupply :lines="parts" :frame="frame" />
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.year {
+  max-width: none;
+}
+.title {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 18px;
+  align-items: baseline;
+}
+.drawn {
+  overflow-x: clip;
+}
+.axis {
+  margin-left: var(--names);
+}
+</style>
+<style>
+@page {
+  size: A4 landscape;
+  margin: 10mm;
+}
+</style>

@@ -1,0 +1,66 @@
+import { computed, type WritableComputedRef } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { MOST_PAST_YEARS } from '@emberfield/contract';
+import { PART_KINDS, type PartKind } from './year-lines.ts';
+import { ZOOMS, type Zoom } from './year-frame.ts';
+
+/** What of the year is shown and how: all of it stands in the address, so that it can be kept and gone back to. */
+export function useYearView(): {
+  readonly zoom: WritableComputedRef<Zoom>;
+  readonly kind: WritableComputedRef<PartKind | null>;
+  readonly use: WritableComputedRef<string | null>;
+  readonly text: WritableComputedRef<string>;
+  readonly past: WritableComputedRef<number>;
+  readonly asTable: WritableComputedRef<boolean>;
+  /** Looks into the month of a day. */
+  readonly openMonth: (iso: string) => void;
+} {
+  const route = useRoute();
+  const router = useRouter();
+  const inAddress = <T>(
+    name: string,
+    read: (text: string | undefined) => T,
+    write: (value: T) => string | undefined,
+  ): WritableComputedRef<T> =>
+    computed({
+      get: () => read(typeof route.query[name] === 'string' ? route.query[name] : undefined),
+      set: (value) => {
+        const { [name]: _, ...query } = route.query;
+        const said = write(value);
+        void router.replace({ query: said === undefined ? query : { ...query, [name]: said } });
+      },
+    });
+  return {
+    openMonth: (iso) => void router.replace({ query: { ...route.query, zoom: 'month', day: iso } }),
+    zoom: inAddress<Zoom>(
+      'zoom',
+      (t) => ZOOMS.find((z) => z === t) ?? 'year',
+      (z) => (z === 'year' ? undefined : z),
+    ),
+    kind: inAddress<PartKind | null>(
+      'part',
+      (t) => (t && t in PART_KINDS ? (t as PartKind) : null),
+      (k) => k ?? undefined,
+    ),
+    use: inAddress<string | null>(
+      'use',
+      (t) => t ?? null,
+      (u) => u ?? undefined,
+    ),
+    text: inAddress<string>(
+      'text',
+      (t) => t ?? '',
+      (t) => t || undefined,
+    ),
+    past: inAddress<number>(
+      'past',
+      (t) => Math.min(MOST_PAST_YEARS, Math.max(0, Math.trunc(Number(t ?? 1)) || 0)),
+      (n) => (n === 1 ? undefined : String(n)),
+    ),
+    asTable: inAddress<boolean>(
+      'as',
+      (t) => t === 'table',
+      (on) => (on ? 'table' : undefined),
+    ),
+  };
+}
