@@ -249,6 +249,15 @@ const CASES: Readonly<Record<string, Case>> = {
     ),
   ],
   'nettle-mill': (o) => [
+    // A mild spell in January brought shoots: real, and no sign of when spring comes.
+    tell(
+      o,
+      'stageSighting',
+      day('2026-01-24'),
+      'mirel',
+      { stage: 'shoots', reached: true, share: 0.1, offSeason: true },
+      'flush',
+    ),
     tell(o, 'census', day('2026-05-02'), 'mirel', { method: 'eye', eye: 'hundreds' }, 'case'),
     tell(o, 'loss', day('2026-05-04'), 'mirel', { cause: 'mown', share: 0.3, note: 'The verge was cut.' }, 'case'),
     tell(

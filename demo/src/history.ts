@@ -94,7 +94,7 @@ function sightings(options: HistoryOptions, days: ReadonlyMap<string, number>, c
         tell(options, 'stageSighting', day, by, {
           stage: last,
           reached: true,
-          share: chance.happens(0.3) ? 0.5 : null,
+          share: chance.happens(0.3) ? shareSeen(day - days.get(last)!) : null,
         }),
       );
     if (next && chance.happens(0.7))
@@ -102,6 +102,14 @@ function sightings(options: HistoryOptions, days: ReadonlyMap<string, number>, c
   }
   return out;
 }
+
+/** What a picker puts the share down as, so many days after half of the stand got there. */
+function shareSeen(daysSince: number): number {
+  const share = 1 / (1 + Math.exp((-1.7 * daysSince) / TRUE_SPREAD_DAYS));
+  return SHARES_SAID.reduce((best, s) => (Math.abs(s - share) < Math.abs(best - share) ? s : best));
+}
+const TRUE_SPREAD_DAYS = 5;
+const SHARES_SAID = [0.1, 0.25, 0.5, 0.75, 1];
 
 function count({ stand, ...rest }: HistoryOptions, year: number, alive: number, chance: Chance): Told[] {
   const options = { stand, ...rest };

@@ -1,4 +1,4 @@
-import { lazy, mixed, string, type Schema } from 'yup';
+import { boolean, lazy, mixed, string, type Schema } from 'yup';
 import { PHASES, type Phase, type SeenSign } from '@emberfield/core/identity';
 import { EYE_CLASSES, type EyeClass } from '@emberfield/core/stand';
 import {
@@ -30,7 +30,14 @@ export const COUNT_METHODS = ['complete', 'quadrats', 'eye'] as const;
 export interface EntryBodies {
   /** One time at one patch; other entries name it. */
   readonly visit: { readonly note: string };
-  readonly stageSighting: { readonly stage: string; readonly reached: boolean; readonly share: number | null };
+  readonly stageSighting: {
+    readonly stage: string;
+    readonly reached: boolean;
+    /** Share of the stand that has reached it; `null` where nobody said. */
+    readonly share: number | null;
+    /** A flush out of season: shown, and kept out of the learning. */
+    readonly offSeason?: boolean;
+  };
   readonly census:
     | {
         readonly method: 'complete';
@@ -155,7 +162,12 @@ const census = lazy((value: unknown) => {
 
 const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
   visit: exactly({ note: freeText(2000) }).required('missing'),
-  stageSighting: exactly({ stage: line(60), reached: flag(), share: orNull(share()) }).required('missing'),
+  stageSighting: exactly({
+    stage: line(60),
+    reached: flag(),
+    share: orNull(share()),
+    offSeason: boolean(),
+  }).required('missing') as unknown as Schema<EntryBodies['stageSighting']>,
   census,
   take: exactly({
     part: oneOf(PART_KEYS),

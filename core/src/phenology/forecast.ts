@@ -28,6 +28,8 @@ export interface ForecastInput {
   readonly asOf: DayNumber;
   /** Sightings of this season, made up to `asOf`. */
   readonly sightings: readonly StageSighting[];
+  /** Spread within the stand, days: what its shares are worth; the usual one when left out. */
+  readonly spreadDays?: number;
   /** What was learned of the season beforehand; left out, the profile's spread alone. */
   readonly effects?: StageEffects;
   /** By so much dates lie wider about their middle than reckoned, as past misses showed; 1 by itself. */
@@ -85,6 +87,7 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
     input.stages.map((s) => s.key),
     input.sightings,
     firstDay,
+    input.spreadDays,
   );
   const dating = new Dating(input, firstDay, ensemble, draws);
   const weight = draws.weight.slice();

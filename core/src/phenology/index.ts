@@ -21,6 +21,7 @@ export {
   type StationWeather,
 } from './forecast.ts';
 export type { StageBounds, StageSighting } from './sighting.ts';
+export { spreadWithin } from './stand-spread.ts';
 export { forecastWindow, openOn, type WindowEdge, type WindowForecast, type WindowSpec } from './window.ts';
 export { KINDLING_DAYS, qualityOn, readinessOn, type Readiness, type ReadinessWindow } from './readiness.ts';
 export { usualStageDays, usualStageOn } from './usual-year.ts';

@@ -1,10 +1,13 @@
 import type { DayNumber } from '../measure/index.ts';
+import { halfWithin, USUAL_SPREAD_DAYS } from './stand-spread.ts';
 
 /** On `day` the stage had been reached, or had not. */
 export interface StageSighting {
   readonly stage: string;
   readonly day: DayNumber;
   readonly reached: boolean;
+  /** Share of the stand that had reached it, 0 to 1; left out or `null` where nobody said. A stage is dated by the half. */
+  readonly share?: number | null;
 }
 
 /** A stage was reached after the one day and by the other; `null` where nothing bounds it. */
@@ -21,20 +24,23 @@ const MISTAKE_SHARE = 0.02;
  * Bounds of every stage, in days of the season, from the sightings of that season. A stage seen reached bounds the
  * stages before it; one seen not yet reached bounds those after it. Where the two contradict each other for a stage,
  * "reached" holds and the other is dropped, as an eye more often overlooks a stage than invents it.
+ * @param spreadDays standard deviation of the days on which the plants of the stand reach a stage, for sightings with shares
  */
 export function boundsOf(
   stages: readonly string[],
   sightings: readonly StageSighting[],
   firstDay: DayNumber,
+  spreadDays = USUAL_SPREAD_DAYS,
 ): readonly StageBounds[] {
   const after: (number | null)[] = stages.map(() => null);
   const by: (number | null)[] = stages.map(() => null);
   for (const sighting of sightings) {
     const at = stages.indexOf(sighting.stage);
     if (at < 0) continue;
-    const day = sighting.day - firstDay;
-    if (sighting.reached) for (let s = at; s >= 0; s--) by[s] = Math.min(by[s] ?? Infinity, day);
-    else for (let s = at; s < stages.length; s++) after[s] = Math.max(after[s] ?? -Infinity, day);
+    const { after: early, by: late } = halfWithin(sighting, spreadDays);
+    if (late !== null) for (let s = at; s >= 0; s--) by[s] = Math.min(by[s] ?? Infinity, late - firstDay);
+    if (early !== null)
+      for (let s = at; s < stages.length; s++) after[s] = Math.max(after[s] ?? -Infinity, early - firstDay);
   }
   return stages.map((_, s) => {
     const late = by[s] ?? null;

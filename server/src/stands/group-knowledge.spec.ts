@@ -100,6 +100,32 @@ describe('what stands learn from each other', () => {
     );
     expect(await flowers(place)).to.equal(before);
   });
+  it('a flush out of season is in the record, and moves nothing', async () => {
+    const place = await standOf(server, keeper, groupId, 'elder');
+    const before = await flowers(place);
+    const body = { stage: 'firstFlowers', reached: true, share: 0.1, offSeason: true };
+    await send(server, keeper, groupId, [entryOf(place, 'stageSighting', body, { day: '2026-01-10' })]);
+    expect(await flowers(place)).to.equal(before);
+    const { ladder, entries } = await get<StandView>(`stands/${place.standId}`);
+    expect(ladder.season.stages.every((s) => s.seenBy === null)).to.equal(true);
+    expect(entries.map((e) => e.body)).to.deep.equal([body]);
+  });
+  it('a share says how far off the half is', async () => {
+    const seen = async (share: number | null): Promise<number> => {
+      const place = await standOf(server, keeper, groupId, 'elder');
+      await send(server, keeper, groupId, [
+        entryOf(place, 'stageSighting', { stage: 'firstFlowers', reached: true, share }, { day: '2026-05-14' }),
+      ]);
+      const { ladder } = await get<StandView>(`stands/${place.standId}`);
+      return (
+        dayNumber(ladder.season.stages.find((s) => s.key === 'firstFlowers')!.reached.p50!) - dayNumber('2026-05-14')
+      );
+    };
+    const [tenth, half, most] = [await seen(0.1), await seen(0.5), await seen(0.75)];
+    expect(tenth).to.be.within(2, 7);
+    expect(half).to.be.within(-2, 2);
+    expect(most).to.be.within(-6, -1);
+  });
   it('do not cross the border of a group', async () => {
     const place = await standOf(server, keeper, groupId, 'elder');
     await late(place);

@@ -4,20 +4,31 @@ import { useElementSize } from '@vueuse/core';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { PartOutlook, StandView } from '@emberfield/contract';
 import { useWords } from '../platform/words.ts';
+import type { SightingView } from '../stands/sighting-view.ts';
 import { ladderLayout, roomForNames } from './ladder-layout.ts';
 
-const props = defineProps<{ stand: StandView; day: string }>();
+/** `chosen`: the sighting that is looked at closer. */
+const props = defineProps<{ stand: StandView; day: string; chosen?: string | null }>();
+defineEmits<{ choose: [id: string] }>();
 const words = useWords();
 const box = ref<HTMLElement | null>(null);
 const { width } = useElementSize(box);
 const wide = computed(() => Math.max(340, width.value));
 const height = computed(() => 78 + props.stand.profile.stages.length * 38);
 const left = computed(() => roomForNames(props.stand.profile.stages.map((s) => words.value.text(s.name))));
+/** Sightings of the season that is shown. */
+const noted = computed(() =>
+  props.stand.entries.filter(
+    (e): e is SightingView =>
+      e.kind === 'stageSighting' && e.standing === 'valid' && e.day >= props.stand.ladder.firstDay,
+  ),
+);
 const layout = computed(() =>
   ladderLayout({
     left: left.value,
     season: props.stand.ladder.season,
     past: props.stand.ladder.past,
+    noted: noted.value.map((e) => dayNumber(e.day)),
     width: wide.value,
     height: height.value,
   }),
@@ -37,23 +48,24 @@ const months = computed(() => {
 });
 const stageIndex = (key: string): number => props.stand.profile.stages.findIndex((s) => s.key === key);
 const marks = computed(() => {
-  const { first, last } = layout.value;
-  return props.stand.entries.flatMap((e) => {
-    if (e.kind !== 'stageSighting' || e.standing !== 'valid') return [];
+  const { last } = layout.value;
+  return noted.value.flatMap((e) => {
     const d = dayNumber(e.day);
     const i = stageIndex(e.body.stage);
-    if (d < Math.max(first, dayNumber(props.stand.ladder.firstDay)) || d > last || i < 0) return [];
+    if (d > last || i < 0) return [];
     return [
       {
         id: e.id,
         x: layout.value.x(d),
         y: layout.value.y(i),
-        reached: e.body.reached,
-        label: `${words.value.text(props.stand.profile.stages[i]!.name)}, ${words.value.format.day(e.day)}, ${e.by}`,
+        kind: e.body.offSeason ? 'flush' : e.body.reached ? 'seen' : 'notyet',
+        label: `${words.value.text(props.stand.profile.stages[i]!.name)}, ${words.value.t(e.body.offSeason ? 'stand.flush' : e.body.reached ? 'visit.reached' : 'visit.notYet')}, ${words.value.format.day(e.day)}, ${e.by}`,
       },
     ];
   });
 });
+const above = (k: number, stage: string): number =>
+  props.stand.profile.windows.slice(0, k).filter((w) => w.opens.stage === stage).length;
 const brackets = computed(() =>
   props.stand.outlooks.flatMap((o: PartOutlook, k) => {
     if (o.opens.p50 === null || o.season !== props.stand.ladder.season.season) return [];
@@ -69,7 +81,8 @@ const brackets = computed(() =>
         k,
         from,
         to,
-        y: layout.value.y(stageIndex(spec.opens.stage)) - 15,
+        // Windows that open at one stage stand above each other.
+        y: layout.value.y(stageIndex(spec.opens.stage)) - 15 - 15 * above(k, spec.opens.stage),
         state,
         text: words.value.text(o.partName),
         end,
@@ -81,7 +94,7 @@ const brackets = computed(() =>
 
 <template>
   <div ref="box" class="ladder" tabindex="0" role="group" :aria-label="words.t('stand.yearOf')">
-    <svg :width="wide" :height="height" role="img" :aria-label="words.t('stand.ladderLabel')">
+    <svg :width="wide" :height="height" role="group" :aria-label="words.t('stand.ladderLabel')">
       <g v-for="m in months" :key="m.x">
         <path :d="`M${m.x} 18V${height - 14}`" class="grid" />
         <text :x="m.x + 4" :y="height - 3" class="axis">{{ m.name }}</text>
@@ -102,13 +115,26 @@ const brackets = computed(() =>
           {{ b.text }}
         </text>
       </g>
-      <g v-for="m in marks" :key="m.id">
-        <circle :cx="m.x" :cy="m.y" r="4.8" :class="m.reached ? 'seen' : 'notyet'">
-          <title>{{ m.label }}</title>
-        </circle>
-      </g>
       <path :d="`M${layout.x(nowDay) - 7} 4H${layout.x(nowDay) + 7}L${layout.x(nowDay)} 13Z`" class="notch" />
       <path :d="`M${layout.x(nowDay)} 4V${height - 14}`" class="line" />
+      <g
+        v-for="m in marks"
+        :key="m.id"
+        :transform="`translate(${m.x} ${m.y})`"
+        class="mark"
+        :class="{ picked: m.id === chosen }"
+        role="button"
+        tabindex="0"
+        :aria-label="m.label"
+        :aria-pressed="m.id === chosen"
+        @click="$emit('choose', m.id)"
+        @keydown.enter.prevent="$emit('choose', m.id)"
+        @keydown.space.prevent="$emit('choose', m.id)">
+        <title>{{ m.label }}</title>
+        <circle r="13" class="reach" />
+        <path v-if="m.kind === 'flush'" d="M0 -6L6 0L0 6L-6 0Z" class="flush" />
+        <circle v-else r="4.8" :class="m.kind" />
+      </g>
     </svg>
   </div>
 </template>
@@ -153,6 +179,21 @@ svg {
   stroke: var(--ember);
   stroke-width: 2.3;
   stroke-dasharray: 7 5;
+}
+.mark {
+  cursor: pointer;
+}
+.reach {
+  fill: transparent;
+}
+.mark:hover .reach,
+.picked .reach {
+  fill: color-mix(in srgb, var(--ember) 18%, transparent);
+}
+.flush {
+  fill: var(--sheet);
+  stroke: var(--rime);
+  stroke-width: 2;
 }
 .seen {
   fill: var(--sheet);

@@ -30,6 +30,7 @@ export const roomForNames = (names: readonly string[]): number =>
 const TOP = 34;
 const BOTTOM = 26;
 const MARGIN_DAYS = 14;
+const NOTED_MARGIN_DAYS = 4;
 const DAYS_A_YEAR = 365.25;
 
 /** Where everything of the stage ladder stands: stages up the side, days along, past seasons laid over by their year. */
@@ -39,7 +40,10 @@ export function ladderLayout({
   width,
   height,
   left,
+  noted = [],
 }: {
+  /** Days that must be in sight besides: what was noted. */
+  readonly noted?: readonly number[];
   readonly left: number;
   readonly season: LadderSeason;
   readonly past: readonly LadderSeason[];
@@ -49,7 +53,7 @@ export function ladderLayout({
   const all = season.stages.flatMap(({ reached: { p10, p50, p90 } }) =>
     [p10, p50, p90].flatMap((d) => (d === null ? [] : [dayNumber(d)])),
   );
-  const first = Math.min(...all, Infinity) - MARGIN_DAYS;
+  const first = Math.min(Math.min(...all, Infinity) - MARGIN_DAYS, Math.min(...noted, Infinity) - NOTED_MARGIN_DAYS);
   const last = Math.max(...all, -Infinity) + MARGIN_DAYS * 2;
   const x = (day: number): number => left + ((day - first) / (last - first)) * (width - left - 12);
   const rungs = Math.max(1, season.stages.length - 1);

@@ -9,6 +9,8 @@ import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
 import EntryList from './EntryList.vue';
+import MarkEditor from './MarkEditor.vue';
+import type { SightingView } from './sighting-view.ts';
 import { outlooksByHeat } from './heats.ts';
 import { useStand } from './queries.ts';
 import RestForm from './RestForm.vue';
@@ -39,6 +41,13 @@ const chosen = computed({
 });
 const main = computed(() => outlooks.value[chosen.value]);
 const asTable = ref(false);
+const markId = ref<string | null>(null);
+const mark = computed(() =>
+  s.value?.entries.find(
+    (e): e is SightingView => e.kind === 'stageSighting' && e.standing === 'valid' && e.id === markId.value,
+  ),
+);
+const chooseMark = (id: string): void => void (markId.value = markId.value === id ? null : id);
 </script>
 
 <template>
@@ -76,7 +85,8 @@ const asTable = ref(false);
       </div>
       <p v-if="!main" class="soft">{{ words.t('stand.onlyKnown') }}</p>
       <StageTable v-if="asTable" :stand="s" :day="day" />
-      <StageLadder v-else :stand="s" :day="day" />
+      <StageLadder v-else :stand="s" :day="day" :chosen="markId" @choose="chooseMark" />
+      <MarkEditor v-if="mark && !asTable" :key="mark.id" :stand="s" :entry="mark" @close="markId = null" />
       <SeasonTable v-if="main" :stand="s" :day="day" />
       <StandProof :stand="s" />
       <section class="section">

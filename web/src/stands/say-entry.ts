@@ -16,6 +16,7 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
       const name = stage ? words.text(stage.name) : entry.body.stage;
       return joined(
         `${name}: ${t(entry.body.reached ? 'visit.reached' : 'visit.notYet')}`,
+        entry.body.offSeason === true && t('stand.flush'),
         entry.body.share !== null && `${format.percent(entry.body.share)} %`,
       );
     }

@@ -38,11 +38,24 @@ const say = (key: string, said: 'reached' | 'notYet'): void =>
         :label="words.t('visit.share')"
         :options="shareChoices(words, SHARES)"
         @update:model-value="visit.share = $event === null ? null : Number($event)" />
+      <label class="flush">
+        <input v-model="visit.offSeason" type="checkbox" />
+        <span
+          >{{ words.t('stand.flush') }}<br /><small class="soft">{{ words.t('stand.flushNote') }}</small></span
+        >
+      </label>
     </template>
   </section>
 </template>
 
 <style scoped>
+.flush {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 48px;
+  margin-top: 8px;
+}
 .stage {
   display: flex;
   gap: 8px;

@@ -13,6 +13,7 @@ export interface VisitDraft {
   day: string;
   stages: Record<string, 'reached' | 'notYet'>;
   share: number | null;
+  offSeason: boolean;
   countMethod: EntryBodies['census']['method'] | null;
   plants: number | null;
   mature: number | null;
@@ -34,6 +35,7 @@ export const blankVisit = (): VisitDraft => ({
   day: '',
   stages: {},
   share: null,
+  offSeason: false,
   countMethod: null,
   plants: null,
   mature: null,
@@ -75,7 +77,12 @@ export function draftsOf(v: VisitDraft, { patchId, standId, day, lookAlike, stag
   const put = <K extends Draft['kind']>(kind: K, body: EntryBodies[K]): void =>
     void drafts.push({ kind, patchId, standId, day, body });
   for (const [stage, said] of Object.entries(v.stages))
-    put('stageSighting', { stage, reached: said === 'reached', share: said === 'reached' ? v.share : null });
+    put('stageSighting', {
+      stage,
+      reached: said === 'reached',
+      share: said === 'reached' ? v.share : null,
+      ...(said === 'reached' && v.offSeason ? { offSeason: true } : {}),
+    });
   const census = censusOf(v);
   if (census) put('census', census);
   if (v.lossCause) put('loss', { cause: v.lossCause, share: v.lossShare, note: '' });

@@ -59,6 +59,12 @@ export const stands = {
     seen: 'Seen',
     openMark: 'opens',
     ladderLabel: 'Stages of the plant over the year',
+    flush: 'out of season',
+    flushNote: 'A flush out of season is real, but says nothing of the season: dates do not learn from it.',
+    mark: '{stage}, noted by {who}',
+    markDay: 'Seen on',
+    markNotYours: 'Only {who} or a keeper can correct this.',
+    markCorrected: 'Corrected. Dates were reckoned anew.',
     proof: 'How far off was I?',
     proofNone:
       'Nothing to compare yet: a stage has to be seen coming (once “not yet”, then “reached”) in three seasons or more.',

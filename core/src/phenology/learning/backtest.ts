@@ -1,6 +1,7 @@
 import { isoDay, type DayNumber } from '../../measure/index.ts';
 import { forecastSeason, type DayRange } from '../forecast.ts';
 import { seasonFirstDay, seasonOf } from '../season.ts';
+import { spreadWithin } from '../stand-spread.ts';
 import { boundsOf, type StageSighting } from '../sighting.ts';
 import { GroupLearning, type GroupStand } from './group-learning.ts';
 import { rivalsFor, type PastDate, type Rivals } from './rivals.ts';
@@ -35,6 +36,7 @@ const TURN_DAYS = 30;
 /** The stages of a stand whose coming was seen from both sides, by season. */
 export function intervalsOf({ place, sightings }: SeenStand): readonly SeenInterval[] {
   const { stages, seasonStart, site } = place;
+  const spreadDays = spreadWithin(sightings);
   const bySeason = new Map<number, StageSighting[]>();
   for (const s of sightings) {
     const season = seasonOf(s.day, seasonStart, site.latitudeDeg);
@@ -46,6 +48,7 @@ export function intervalsOf({ place, sightings }: SeenStand): readonly SeenInter
       stages.map((s) => s.key),
       seen,
       firstDay,
+      spreadDays,
     ).flatMap(({ after, by }, stage) =>
       after === null || by === null || by - after > WIDEST_DAYS
         ? []
@@ -110,6 +113,7 @@ export function* backtest(stands: readonly SeenStand[], issues: readonly Issue[]
             season: seen.season,
             asOf: issued,
             sightings,
+            spreadDays: spreadWithin(stand.sightings.filter((s) => s.day <= issued)),
             effects: learned.effects(seen.season),
             stretch: group.stretch,
           }).stages[seen.stage]!.reached;

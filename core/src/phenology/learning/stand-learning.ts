@@ -1,6 +1,7 @@
 import type { DayNumber } from '../../measure/index.ts';
 import { seasonFirstDay, seasonOf } from '../season.ts';
 import { usualOffsets } from '../usual-year.ts';
+import { spreadWithin } from '../stand-spread.ts';
 import { boundsOf, type StageSighting } from '../sighting.ts';
 import type { StageEffects } from '../effects.ts';
 import { afterSightings, type Censored, type Posterior } from './censored.ts';
@@ -87,22 +88,23 @@ export function historyOf(
     const season = seasonOf(s.day, seasonStart, site.latitudeDeg);
     if (s.day <= until && season <= last) bySeason.set(season, [...(bySeason.get(season) ?? []), s]);
   }
+  const spreadDays = spreadWithin([...bySeason.values()].flat());
   const seasons = [...bySeason.keys()].sort((a, b) => b - a).slice(0, MOST_SEASONS);
   return {
     standId,
     plantKey,
     stageKeys: stages.map((s) => s.key),
     usualDays: usualOffsets(place, seasonOf(until, seasonStart, site.latitudeDeg)),
-    seen: seasons.flatMap((season) => seenInSeason(place, season, bySeason.get(season)!, until)),
+    seen: seasons.flatMap((season) => seenInSeason(place, season, bySeason.get(season)!, { until, spreadDays })),
   };
 }
 
 /** What one season's sightings say on its clocks. */
-export function seenInSeason(
+function seenInSeason(
   place: SeasonPlace,
   season: number,
   sightings: readonly StageSighting[],
-  until: DayNumber,
+  { until, spreadDays }: { readonly until: DayNumber; readonly spreadDays: number },
 ): readonly SeasonSighting[] {
   const firstDay = seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
   const usualDays = usualOffsets(place, season);
@@ -110,6 +112,7 @@ export function seenInSeason(
     place.stages.map((s) => s.key),
     sightings,
     firstDay,
+    spreadDays,
   );
   const clocks = stageClocks(place, season, { until, bounds });
   return bounds.flatMap(({ after, by }, stage) => {

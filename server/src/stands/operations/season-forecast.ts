@@ -5,6 +5,7 @@ import {
   LearnedStand,
   seasonFirstDay,
   seasonOf,
+  spreadWithin,
   type SeasonForecast,
   type SeenStand,
   type StageForecast,
@@ -16,7 +17,7 @@ import type { Dossier } from './dossier.ts';
 import type { Knowledge } from './group-knowledge.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'c1';
+export const MODEL_REVISION = 'c2';
 
 /** What a season is forecast from: a stand, or a plant at a place where nobody has seen it yet. */
 export interface Forecastable {
@@ -89,6 +90,7 @@ export function standSeason(dossier: Forecastable, season: number, today: DayNum
       season,
       asOf: today,
       sightings: seenAs.sightings.filter((s) => seasonOf(s.day, profile.seasonStart, patch.latitudeDeg) === season),
+      spreadDays: spreadWithin(seenAs.sightings),
       effects: learned.effects(season),
       stretch: learning.stretch,
     });

@@ -75,7 +75,9 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     switch (entry.kind) {
       case 'stageSighting': {
         const body = entry.body as EntryBodies['stageSighting'];
-        record.sightings.push({ stage: body.stage, day, reached: body.reached });
+        const { stage, reached, share } = body;
+        // A flush out of season is real and is no sign of when the season's stage comes.
+        if (!body.offSeason) record.sightings.push({ stage, day, reached, share });
         break;
       }
       case 'census':
@@ -114,7 +116,7 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
   }
   return {
     ...record,
-    sightingsKey: record.sightings.map((x) => `${x.stage}${x.day}${x.reached ? '+' : '-'}`).join(' '),
+    sightingsKey: record.sightings.map((x) => `${x.stage}${x.day}${x.reached ? '+' : '-'}${x.share ?? ''}`).join(' '),
   };
 }
 

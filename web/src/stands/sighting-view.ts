@@ -1,0 +1,3 @@
+import type { EntryView } from '@emberfield/contract';
+
+export type SightingView = Extract<EntryView, { kind: 'stageSighting' }>;
