@@ -167,7 +167,7 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     reached: flag(),
     share: orNull(share()),
     offSeason: boolean(),
-  }).required('missing') as unknown as Schema<EntryBodies['stageSighting']>,
+  }).required('missing'),
   census,
   take: exactly({
     part: oneOf(PART_KEYS),
