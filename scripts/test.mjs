@@ -56,6 +56,7 @@ if (asked('server')) {
   // Independent readers of the files that we write.
   ensureProgram('gpsbabel', 'gpsbabel');
   ensureProgram('ogrinfo', 'gdal-bin');
+  ensureProgram('khal', 'khal');
 }
 if (asked('server')) await specs('server', ['server/src/**/*.spec.ts'], { DATABASE_URL: database.url });
 if (asked('e2e')) {

@@ -11,6 +11,7 @@ export default defineConfig({
     './server/src/weather/table.ts',
     './server/src/places/table.ts',
     './server/src/photos/table.ts',
+    './server/src/calendar/table.ts',
     './server/src/platform/http/rate-limit-table.ts',
   ],
   out: './server/migrations',

@@ -34,3 +34,4 @@ export * from './places/place-import.ts';
 export * from './weather/weather.ts';
 export * from './hearth/hearth.ts';
 export * from './year/year.ts';
+export * from './calendar/calendar.ts';

@@ -25,6 +25,7 @@ import {
   type StationView,
   type StoredImport,
 } from './weather/weather.ts';
+import { makeCalendarSchema, type CalendarFeedView, type NewCalendarFeed, type Notice } from './calendar/calendar.ts';
 import type { YearView } from './year/year.ts';
 import type { FoundThing, HearthView, RibbonView } from './hearth/hearth.ts';
 
@@ -112,6 +113,12 @@ export const ROUTES = {
   year: route('get', `${G}/year`, 'watcher')<YearView>()({ query: ['day', 'past'] }),
   ribbon: route('get', `${G}/ribbon`, 'watcher')<RibbonView>()({ query: ['day'] }),
   find: route('get', `${G}/find`, 'watcher')<readonly FoundThing[]>()({ query: ['text'] }),
+
+  notices: route('get', `${G}/notices`, 'watcher')<readonly Notice[]>()(),
+  calendarFeed: route('get', `${G}/calendar`, 'watcher')<{ readonly feed: CalendarFeedView | null }>()(),
+  makeCalendarFeed: route('post', `${G}/calendar`, 'watcher')<NewCalendarFeed>()({ body: makeCalendarSchema }),
+  endCalendarFeed: route('delete', `${G}/calendar`, 'watcher')<null>()(),
+  calendar: route('get', '/api/calendar/:token', 'anyone')<unknown>()(),
 
   sought: route('get', `${G}/sought`, 'watcher')<readonly SoughtView[]>()(),
   seek: route('post', `${G}/sought`, 'picker')<SoughtView>()({ body: newSoughtSchema }),

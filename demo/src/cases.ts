@@ -29,10 +29,12 @@ const searches: Case = (o) =>
 
 /** What the island shows on purpose, written by hand on top of the simulated years. */
 const CASES: Readonly<Record<string, Case>> = {
-  // Closes on the demo day: young leaf seen to begin between two visits a day apart.
+  // Closes on the demo day: full leaf, after which there are five days, seen to come between two visits a day apart.
   'birch-carr': (o) => [
     tell(o, 'stageSighting', day('2026-04-23'), 'ode', { stage: 'youngLeaf', reached: false, share: null }, 'case'),
     tell(o, 'stageSighting', day('2026-04-24'), 'ode', { stage: 'youngLeaf', reached: true, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2026-05-09'), 'mirel', { stage: 'fullLeaf', reached: false, share: null }, 'case'),
+    tell(o, 'stageSighting', day('2026-05-10'), 'ode', { stage: 'fullLeaf', reached: true, share: null }, 'case'),
     tell(
       o,
       'take',

@@ -5,6 +5,7 @@ import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from './dependencies.ts';
+import { mountCalendar } from './calendar/index.ts';
 import { mountHearth } from './hearth/index.ts';
 import { mountIdentity } from './identity/index.ts';
 import { mountPatches } from './patches/index.ts';
@@ -65,6 +66,7 @@ export function createApp(deps: Dependencies): Express {
   mountWeather(endpoints, deps);
   mountHearth(endpoints, deps);
   mountYear(endpoints, deps);
+  mountCalendar(endpoints, deps);
   app.use('/api', (_request, _response, next) => next(new AppError('noSuchRoute')));
   if (deps.webFolder) app.use(...webApplication(deps.webFolder));
   app.use(errorAnswer(deps.log, deps.words));

@@ -23,7 +23,14 @@ export {
 export type { StageBounds, StageSighting } from './sighting.ts';
 export { spreadWithin } from './stand-spread.ts';
 export { forecastWindow, openOn, type WindowEdge, type WindowForecast, type WindowSpec } from './window.ts';
-export { KINDLING_DAYS, qualityOn, readinessOn, type Readiness, type ReadinessWindow } from './readiness.ts';
+export {
+  KINDLING_DAYS,
+  lastCallOf,
+  qualityOn,
+  readinessOn,
+  type Readiness,
+  type ReadinessWindow,
+} from './readiness.ts';
 export { usualStageDays, usualStageOn } from './usual-year.ts';
 export { warmthLead, type WarmthLead } from './warmth-lead.ts';
 export type { StageEffects } from './effects.ts';

@@ -43,9 +43,16 @@ export function readinessOn(
   if (daysToOpen > 0) return { state: 'kindling', daysToOpen, fill: 1 - daysToOpen / (KINDLING_DAYS + 1) };
   const daysLeft = close - day;
   const quality = qualityOn(open, close, window.peakShare, day);
-  const lastCall = Math.min(LONGEST_LAST_CALL_DAYS, LAST_CALL_SHARE * (close - open));
-  return { state: daysLeft <= lastCall ? 'fading' : 'glowing', daysLeft, quality };
+  return { state: daysLeft <= lastCallDays(open, close) ? 'fading' : 'glowing', daysLeft, quality };
 }
+
+/** Last call is the last quarter of a window, a week at most. */
+const lastCallDays = (opens: DayNumber, closes: number): number =>
+  Math.min(LONGEST_LAST_CALL_DAYS, LAST_CALL_SHARE * (closes - opens));
+
+/** First day of the last call of a window that opens and closes on these days. */
+export const lastCallOf = ({ opens, closes }: { readonly opens: DayNumber; readonly closes: DayNumber }): DayNumber =>
+  Math.ceil(closes - lastCallDays(opens, closes));
 
 /** Expected quality within a window: half at both ends, 1 at its peak, straight between. */
 export function qualityOn(open: DayNumber, close: number, peakShare: number, day: DayNumber): number {

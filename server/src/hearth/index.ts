@@ -1,1 +1,2 @@
 export { mountHearth } from './routes.ts';
+export { dutiesOf } from './operations/duties.ts';

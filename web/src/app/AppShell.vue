@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
+import { useBrowserNotices } from '../calendar/use-notices.ts';
 import { useRibbon } from '../hearth/queries.ts';
 import SeasonRibbon from '../kit/SeasonRibbon.vue';
 import { useGroup } from '../people/use-group.ts';
@@ -16,6 +17,7 @@ const words = useWords();
 const route = useRoute();
 const { groupId, group } = useGroup();
 const { day, today, asked, lookingAway, lookAt } = useDay();
+useBrowserNotices();
 const ribbon = useRibbon(groupId, asked);
 const finding = ref(false);
 const listing = ref(false);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import NoticeStrip from '../calendar/NoticeStrip.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
@@ -98,6 +99,7 @@ function stepRow(by: number): void {
           >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
         ><RouterLink v-if="mayPick" class="btn" :to="{ name: 'walk' }">{{ words.t('walk.start') }}</RouterLink>
       </div>
+      <NoticeStrip v-if="!asked" />
       <p v-if="nothingNear" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
       <section v-for="g in groups" :key="g.heat">
         <div class="head">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CalendarSection from '../calendar/CalendarSection.vue';
 import { useWords } from '../platform/words.ts';
 import ClearanceSection from './ClearanceSection.vue';
 import PeopleSection from './PeopleSection.vue';
@@ -16,7 +17,7 @@ const { group } = useGroup();
     <h1>{{ group?.name ?? words.t('group.title') }}</h1>
     <div class="halves">
       <div><RulesSection /><SoughtSection /></div>
-      <div><PeopleSection /><ClearanceSection /><SettingsSection /></div>
+      <div><PeopleSection /><ClearanceSection /><CalendarSection /><SettingsSection /></div>
     </div>
   </div>
 </template>

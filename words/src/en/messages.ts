@@ -1,3 +1,4 @@
+import { calendar } from './calendar.ts';
 import { errors, leftOut, reasons } from './errors.ts';
 import { files } from './files.ts';
 import { hearth } from './hearth.ts';
@@ -29,6 +30,7 @@ export const english = {
   ...files,
   ...weather,
   ...year,
+  ...calendar,
   ...sentences,
   errors,
   reasons,

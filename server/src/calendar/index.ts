@@ -1,0 +1,1 @@
+export { mountCalendar } from './routes.ts';

@@ -1,0 +1,53 @@
+import type { Notice } from '@emberfield/contract';
+import { dayNumber, isoDay } from '@emberfield/core/measure';
+import type { Dependencies } from '../../dependencies.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { Pauses } from '../../platform/pauses.ts';
+import { dossiersOf, rulesInForce } from '../../stands/index.ts';
+import { announce } from './announce.ts';
+import { comingAt, type Coming } from './coming.ts';
+
+const SOON_DAYS = 3;
+/** A window that moved is told so long, and only while it is not far away. */
+const TOLD_DAYS = 7;
+const FAR_DAYS = 60;
+const BEHIND_DAYS = 14;
+const MOST_NOTICES = 60;
+
+/** What wants to be known today: windows about to open, last calls, and windows that moved far from what was said. */
+export async function listNotices(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly Notice[]> {
+  const today = dayNumber(group.today);
+  const { stands, rules } = await dossiersOf(deps, group);
+  const houseRules = rulesInForce(rules, group.today);
+  const frame = { today, from: today - BEHIND_DAYS, to: today + FAR_DAYS, houseRules };
+  const coming: Coming[] = [];
+  const pauses = new Pauses();
+  for (const dossier of stands) {
+    coming.push(...comingAt(dossier, frame).filter((c) => c.kind === 'opens' || c.kind === 'lastCall'));
+    await pauses.pause();
+  }
+  const said = await announce(deps, group, coming);
+  const notices = coming.flatMap((item): Notice[] => {
+    const { about, day, dossier } = item;
+    if (about.kind === 'duty') return [];
+    const row = said.get(item)!;
+    const notice = (kind: Notice['kind'], before: string | null): Notice => ({
+      key: `${row.keyDigest.toString('hex').slice(0, 16)}:${kind}:${kind === 'moved' ? row.plannedDay : ''}`,
+      kind,
+      standId: dossier.stand.id,
+      plantName: dossier.plant.profile.names,
+      partName: about.partName,
+      patchName: dossier.patch.name,
+      day: isoDay(about.kind === 'lastCall' ? (about.closes ?? day) : day),
+      before,
+    });
+    const out: Notice[] = [];
+    if (about.kind === 'opens' && day > today && day - today <= SOON_DAYS) out.push(notice('opensSoon', null));
+    if (about.kind === 'lastCall' && day <= today && about.closes !== null && about.closes >= today)
+      out.push(notice('lastCall', null));
+    if (about.kind === 'opens' && day >= today && row.movedOn !== null && today - dayNumber(row.movedOn) < TOLD_DAYS)
+      out.push(notice('moved', row.movedFrom));
+    return out;
+  });
+  return notices.sort((a, b) => (a.day < b.day ? -1 : a.day > b.day ? 1 : 0)).slice(0, MOST_NOTICES);
+}
