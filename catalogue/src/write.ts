@@ -13,7 +13,7 @@ import type {
   UnitKey,
 } from '@emberfield/contract';
 import type { Phase, ShownSign } from '@emberfield/core/identity';
-import { about, en, estimate, LOWLAND, warmth } from './figures.ts';
+import { about, en, estimate, fixed, LOWLAND, warmth } from './figures.ts';
 
 // Short forms in which a profile reads like a page of a field book. Every figure that they make is an estimate.
 
@@ -75,6 +75,65 @@ export const autumn = (key: string, name: string, bbch: number, day: number, spr
   calendar: about(day, spread),
   model: { kind: 'calendar', direction: 'autumn' },
 });
+
+/** A stage that rain brings on in its time of year: so many days after so much of it within ten days. */
+export const flush = (
+  key: string,
+  name: string,
+  bbch: number,
+  { day, spread, start, rainMm, daysAfter }: FlushWritten,
+): ProfileStage => ({
+  key,
+  name: en(name),
+  bbch,
+  calendar: about(day, spread),
+  model: {
+    kind: 'rain',
+    start,
+    rainMm: estimate(...rainMm),
+    overDays: 10,
+    fromC: 8,
+    toC: 22,
+    days: estimate(...daysAfter),
+  },
+});
+interface FlushWritten {
+  readonly day: number;
+  readonly spread: number;
+  readonly start: string;
+  readonly rainMm: Range;
+  readonly daysAfter: Range;
+}
+/** A stage that waits until the days have shortened to so many hours after midsummer. */
+export const shortening = (
+  key: string,
+  name: string,
+  bbch: number,
+  { day, spread, hours }: { readonly day: number; readonly spread: number; readonly hours: Range },
+): ProfileStage => ({
+  key,
+  name: en(name),
+  bbch,
+  calendar: about(day, spread),
+  model: { kind: 'dayLength', start: '06-21', hours: estimate(...hours), turn: 'shorter' },
+});
+/** A stage of a woody plant that rests until it has been cold for some weeks after New Year, and then waits for warmth. */
+export const afterRest = (key: string, name: string, bbch: number, day: number, spread: number): ProfileStage => ({
+  key,
+  name: en(name),
+  bbch,
+  calendar: about(day, spread),
+  model: {
+    kind: 'chill',
+    start: '01-01',
+    chillBelowC: fixed(7),
+    chillDays: estimate(20, 12, 35),
+    baseC: fixed(5),
+    sum: estimate(usualSum(day) - usualSum(RESTED_DAY), usualSum(day - spread), usualSum(day + spread)),
+  },
+});
+/** By this day of the year the rest is usually over in the lowland. */
+const RESTED_DAY = 24;
 
 type Range = readonly [value: number, low: number, high: number];
 interface PartWritten {

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, flush, MOSTLY, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const cep = plant({
   key: 'cep', name: 'Cep',
@@ -6,7 +6,7 @@ export const cep = plant({
   family: 'Boletaceae',
   habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'Under spruce, oak and beech about ten days after good rain.',
-  stages: [spring('first', 'first flush', 5, 195, 18), autumn('fruiting', 'main flush', 6, 245, 18), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 312, 12)],
+  stages: [flush('first', 'first flush', 5, { day: 195, spread: 18, start: '06-20', rainMm: [30, 20, 45], daysAfter: [12, 7, 18] }), autumn('fruiting', 'main flush', 6, 245, 18), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 312, 12)],
   parts: [{ key: 'fruitBody', name: 'fruit bodies', unit: 'cap', perPlant: [4, 1, 12], massG: [90, 30, 250], method: 'Twist out whole, look at the foot, fill the hole; leave the old and the tiny.', effect: 'Lives on in the roots.', use: 'cooked or dried', eating: 'cooked' }],
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', best: 0.6 }],
   ceilings: [others(0.4)],

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { afterRest, autumn, MOSTLY, OFTEN, others, plant, shows, SOMETIMES } from '../src/write.ts';
 
 export const crabApple = plant({
   key: 'crab-apple', name: 'Crab apple',
@@ -6,7 +6,7 @@ export const crabApple = plant({
   family: 'Rosaceae',
   habit: 'tree', lifeCycle: 'woody', status: 'slow',
   about: 'Small sour apples for jelly; the true wild one has become rare.',
-  stages: [spring('leafing', 'leaves', 1, 105, 9), spring('flowering', 'blossom', 6, 128, 9), autumn('ripe', 'apples fall', 8, 268, 14), autumn('bare', 'leaf-fall', 9, 315, 12)],
+  stages: [afterRest('leafing', 'leaves', 1, 105, 9), afterRest('flowering', 'blossom', 6, 128, 9), autumn('ripe', 'apples fall', 8, 268, 14), autumn('bare', 'leaf-fall', 9, 315, 12)],
   parts: [{ key: 'fruit', name: 'apples', unit: 'gram', perPlant: [6000, 1000, 30000], massG: null, method: 'From the ground or shaken.', effect: 'Little.', use: 'jelly', eating: 'cooked', costsSeed: true }],
   windows: [{ part: 'fruit', use: 'jelly', from: 'ripe-6', to: 'ripe+28' }],
   ceilings: [others(0.5)],

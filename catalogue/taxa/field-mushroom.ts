@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, flush, MOSTLY, OFTEN, others, plant, shows, SOMETIMES } from '../src/write.ts';
 
 export const fieldMushroom = plant({
   key: 'field-mushroom', name: 'Field mushroom',
@@ -6,7 +6,7 @@ export const fieldMushroom = plant({
   family: 'Agaricaceae',
   habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'Pink gills on old pasture after summer rain, chocolate in two days.',
-  stages: [spring('first', 'first', 5, 185, 20), autumn('fruiting', 'fruiting', 6, 240, 20), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 310, 12)],
+  stages: [flush('first', 'first', 5, { day: 185, spread: 20, start: '06-10', rainMm: [25, 15, 40], daysAfter: [9, 5, 14] }), autumn('fruiting', 'fruiting', 6, 240, 20), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 310, 12)],
   parts: [{ key: 'fruitBody', name: 'caps', unit: 'cap', perPlant: [8, 3, 30], massG: [30, 12, 70], method: 'Dig out the first of every place with its foot and look for a bag; cut its base and watch the colour.', effect: 'Lives on in the turf.', use: 'cooked', eating: 'cooked' }],
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', clearFrom: 'first' }],
   ceilings: [others(0.4)],

@@ -143,6 +143,32 @@ const stageModel: Schema<StageModel> = lazy((value: unknown) => {
       return exactly({ kind: tag('cooling'), start: monthDay(), baseC: figure(), sum: positiveFigure() }).required();
     case 'firstFrost':
       return exactly({ kind: tag('firstFrost'), start: monthDay(), thresholdC: figure() }).required();
+    case 'chill':
+      return exactly({
+        kind: tag('chill'),
+        start: monthDay(),
+        chillBelowC: figure(),
+        chillDays: positiveFigure(),
+        baseC: figure(),
+        sum: positiveFigure(),
+      }).required();
+    case 'dayLength':
+      return exactly({
+        kind: tag('dayLength'),
+        start: monthDay(),
+        hours: positiveFigure(),
+        turn: oneOf(['longer', 'shorter']),
+      }).required();
+    case 'rain':
+      return exactly({
+        kind: tag('rain'),
+        start: monthDay(),
+        rainMm: positiveFigure(),
+        overDays: whole(1, 60),
+        fromC: finite(-30, 50),
+        toC: finite(-30, 50),
+        days: figure(),
+      }).required();
     case 'calendar':
       return exactly({ kind: tag('calendar'), direction: oneOf(['spring', 'autumn', 'none']) }).required();
     default:

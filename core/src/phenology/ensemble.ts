@@ -22,6 +22,8 @@ export interface Ensemble {
   readonly knownDays: number;
   readonly minC: readonly Float64Array[];
   readonly maxC: readonly Float64Array[];
+  /** Rain of every member's days, mm; an unmeasured day counts as dry. `null` where the station does not measure it. */
+  readonly rainMm: readonly Float64Array[] | null;
   /** Years that continue it, newest first. */
   readonly years: readonly number[];
 }
@@ -69,6 +71,7 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
   }
   const minC: Float64Array[] = [];
   const maxC: Float64Array[] = [];
+  const rainMm: Float64Array[] = [];
   const years: number[] = [];
   for (let year = season - 1; seasonFirstDay(year + 1, seasonStart, latitudeDeg) >= series.firstDay; year--) {
     const sourceFirst = seasonFirstDay(year, seasonStart, latitudeDeg);
@@ -94,11 +97,32 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
       min[i] = low + shiftC;
       max[i] = high + shiftC;
     }
+    if (series.rainMm) rainMm.push(rainOf(series.rainMm, { firstDay, sourceFirst, first, lastIndex }));
     minC.push(min);
     maxC.push(max);
     years.push(year);
   }
-  return years.length === 0 ? null : { firstDay, knownDays, minC, maxC, years };
+  return years.length === 0 ? null : { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years };
+}
+
+/** Rain of one member: of this season as far as it is known, then that of the year that continues it. */
+function rainOf(
+  rainMm: Float64Array,
+  {
+    firstDay,
+    sourceFirst,
+    first,
+    lastIndex,
+  }: { readonly firstDay: number; readonly sourceFirst: number; readonly first: number; readonly lastIndex: number },
+): Float64Array {
+  const out = new Float64Array(SEASON_HORIZON_DAYS);
+  for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
+    const own = firstDay + i - first;
+    const at = own >= 0 && own <= lastIndex ? own : sourceFirst + i - first;
+    const mm = at >= 0 && at <= lastIndex ? rainMm[at]! : NaN;
+    out[i] = Number.isNaN(mm) ? 0 : mm;
+  }
+  return out;
 }
 
 /** Mean departure from the climatology over the last known days, °C; 0 with nothing known. */
@@ -134,6 +158,61 @@ export function cumulateCold(ensemble: Ensemble, thresholdC: number, startIndex:
 /** Cumulated count of days whose minimum is at or below the threshold. */
 export function cumulateFrosts(ensemble: Ensemble, thresholdC: number, startIndex: number): Float64Array[] {
   return cumulate(ensemble, startIndex, (min) => (min <= thresholdC ? 1 : 0));
+}
+
+/**
+ * Index of the day on which every member has had so many cold days since `startIndex`; Infinity where it never has.
+ * A day is cold whose mean, half of minimum and maximum, is at or below the threshold.
+ */
+export function chilledBy(
+  { minC, maxC }: Ensemble,
+  { thresholdC, days, startIndex }: { readonly thresholdC: number; readonly days: number; readonly startIndex: number },
+): readonly number[] {
+  return minC.map((min, m) => {
+    let cold = 0;
+    for (let i = Math.max(0, startIndex); i < min.length; i++)
+      if ((min[i]! + maxC[m]![i]!) / 2 <= thresholdC && ++cold >= days) return i;
+    return Infinity;
+  });
+}
+
+export interface RainFlush {
+  readonly rainMm: number;
+  readonly overDays: number;
+  readonly fromC: number;
+  readonly toC: number;
+  readonly startIndex: number;
+}
+
+/**
+ * Index of the first day by which so much rain has fallen within so many days, none of them before `startIndex`, at a mean
+ * temperature within the band; Infinity for never. `null` for an ensemble without rain.
+ */
+export function flushedBy({ minC, maxC, rainMm }: Ensemble, flush: RainFlush): readonly number[] | null {
+  return rainMm && rainMm.map((rain, m) => firstFlush(rain, minC[m]!, maxC[m]!, flush));
+}
+
+function firstFlush(
+  rain: Float64Array,
+  minC: Float64Array,
+  maxC: Float64Array,
+  { rainMm, overDays, fromC, toC, startIndex }: RainFlush,
+): number {
+  const start = Math.max(0, startIndex);
+  let fallen = 0;
+  let warmth = 0;
+  for (let i = start; i < rain.length; i++) {
+    fallen += rain[i]!;
+    warmth += (minC[i]! + maxC[i]!) / 2;
+    if (i - start >= overDays) {
+      fallen -= rain[i - overDays]!;
+      warmth -= (minC[i - overDays]! + maxC[i - overDays]!) / 2;
+    }
+    if (i - start + 1 < overDays) continue;
+    const meanC = warmth / overDays;
+    if (fallen >= rainMm - 1e-9 && meanC >= fromC && meanC <= toC) return i;
+  }
+  return Infinity;
 }
 
 function cumulate(

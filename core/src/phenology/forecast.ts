@@ -3,10 +3,19 @@ import { drawnEffects, type StageEffects } from './effects.ts';
 import { effectsOfProfile } from './learning/scales.ts';
 import { usualOffsets } from './usual-year.ts';
 import { drawsFor, type Draws } from './draws.ts';
-import { buildEnsemble, cumulateCold, cumulateFrosts, cumulateWarmth, type Ensemble } from './ensemble.ts';
+import { dayOfLength } from './day-length.ts';
+import {
+  buildEnsemble,
+  chilledBy,
+  flushedBy,
+  cumulateCold,
+  cumulateFrosts,
+  cumulateWarmth,
+  type Ensemble,
+} from './ensemble.ts';
 import { hopkinsShiftDays, lapseShiftC, type Position } from './site.ts';
 import { calendarDayInSeason, monthDayInSeason, seasonFirstDay, SEASON_HORIZON_DAYS } from './season.ts';
-import { hopkinsDirection, type MonthDay, type StageSpec } from './stage-model.ts';
+import { hopkinsDirection, spreadInDays, type MonthDay, type StageSpec } from './stage-model.ts';
 import { boundsOf, sightingLikelihood, type StageBounds, type StageSighting } from './sighting.ts';
 import type { Climatology, WeatherSeries } from './weather.ts';
 
@@ -199,6 +208,12 @@ class Dating {
       case 'cooling':
       case 'thermal':
         return this.ensemble ? this.bySum(stage, index) : this.onCalendar(stage, index);
+      case 'chill':
+        return this.ensemble ? this.afterChill(stage, index, this.ensemble) : this.onCalendar(stage, index);
+      case 'dayLength':
+        return this.byDayLength(stage, index);
+      case 'rain':
+        return this.afterRain(stage, index);
     }
   }
 
@@ -220,7 +235,7 @@ class Dating {
     const { model } = stage;
     if (model.kind !== 'thermal' && model.kind !== 'cooling' && model.kind !== 'firstFrost')
       throw new RangeError('no sum');
-    const start = monthDayInSeason(this.firstDay, model.start, this.input.site.latitudeDeg) - this.firstDay;
+    const start = this.startOf(model.start);
     if (model.kind === 'firstFrost') {
       const frosts = this.series(`f${model.thresholdC.value}:${start}`, (e) =>
         cumulateFrosts(e, model.thresholdC.value, start),
@@ -236,6 +251,54 @@ class Dating {
     return this.each((j, m) => crossing(sums[m]!, model.sum.value * Math.exp(sd * this.effect(j, index)), 0));
   }
 
+  private startOf(monthDay: MonthDay): number {
+    return monthDayInSeason(this.firstDay, monthDay, this.input.site.latitudeDeg) - this.firstDay;
+  }
+
+  private afterChill({ model }: StageSpec, index: number, ensemble: Ensemble): Float64Array {
+    if (model.kind !== 'chill') throw new RangeError('no chill');
+    const chilled = chilledBy(ensemble, {
+      thresholdC: model.chillBelowC.value,
+      days: model.chillDays.value,
+      startIndex: this.startOf(model.start),
+    });
+    const sums = this.warmthFrom(model.baseC.value);
+    const sd = logSd(model.sum);
+    return this.each((j, m) => {
+      const from = chilled[m]!;
+      if (!Number.isFinite(from)) return Infinity;
+      return crossing(sums[m]!, sums[m]![from]! + model.sum.value * Math.exp(sd * this.effect(j, index)), from);
+    });
+  }
+
+  private byDayLength(stage: StageSpec, index: number): Float64Array {
+    const { model } = stage;
+    if (model.kind !== 'dayLength') throw new RangeError('no day length');
+    const from = this.firstDay + this.startOf(model.start);
+    const day = dayOfLength(from, this.input.site.latitudeDeg, { hours: model.hours.value, turn: model.turn });
+    if (day === null) return this.onCalendar(stage, index);
+    const sd = spreadInDays(stage.calendar);
+    return this.each((j) => Math.round(day - this.firstDay + sd * this.effect(j, index)));
+  }
+
+  private afterRain(stage: StageSpec, index: number): Float64Array {
+    const { model } = stage;
+    if (model.kind !== 'rain') throw new RangeError('no rain');
+    const flushed =
+      this.ensemble &&
+      flushedBy(this.ensemble, { ...model, rainMm: model.rainMm.value, startIndex: this.startOf(model.start) });
+    if (!flushed) return this.onCalendar(stage, index);
+    const sd = spreadInDays(model.days);
+    return this.each((j, m) =>
+      Math.max(flushed[m]!, Math.round(flushed[m]! + model.days.value + sd * this.effect(j, index))),
+    );
+  }
+
+  /** Warmth over a base from the season's first day on, for what starts counting somewhere within it. */
+  private warmthFrom(baseC: number): Float64Array[] {
+    return this.series(`thermal${baseC}:Infinity:0`, (e) => cumulateWarmth(e, baseC, Infinity, 0));
+  }
+
   private afterWarmth(stage: StageSpec, index: number, earlier: readonly Float64Array[]): Float64Array {
     const { model } = stage;
     if (model.kind !== 'afterWarmth') throw new RangeError('not after warmth');
@@ -244,9 +307,7 @@ class Dating {
       const spec = this.input.stages[base]!;
       return this.afterDays(base, linearSd(stage.calendar), stage.calendar.value - spec.calendar.value, index, earlier);
     }
-    const sums = this.series(`thermal${model.baseC.value}:Infinity:0`, (e) =>
-      cumulateWarmth(e, model.baseC.value, Infinity, 0),
-    );
+    const sums = this.warmthFrom(model.baseC.value);
     const sd = logSd(model.sum);
     return this.each((j, m) => {
       const from = earlier[base]![j]!;

@@ -9,6 +9,11 @@ export type MonthDay = string;
  * - after: `days` after another stage, or `sum` of warmth above `baseC` from that stage on
  * - cooling: cold below `baseC` cumulated from `start` reaches `sum`
  * - firstFrost: first day from `start` on whose minimum is at or below `thresholdC`
+ * - chill: first `chillDays` days whose mean is at or below `chillBelowC`, counted from `start`; from the last of them on warmth above
+ *   `baseC` reaches `sum` (sequential model: woody buds rest until they have been cold for long enough)
+ * - dayLength: first day from `start` on that has grown longer, or shorter, than so many hours
+ * - rain: first day from `start` on after which `overDays` days brought `rainMm` or more at a mean temperature between `fromC` and
+ *   `toC`; `days` later
  * - calendar: the stage's own calendar day, moved by Hopkins' law in the given direction
  */
 export type StageModel =
@@ -23,6 +28,29 @@ export type StageModel =
   | { readonly kind: 'afterWarmth'; readonly stage: string; readonly baseC: Figure; readonly sum: Figure }
   | { readonly kind: 'cooling'; readonly start: MonthDay; readonly baseC: Figure; readonly sum: Figure }
   | { readonly kind: 'firstFrost'; readonly start: MonthDay; readonly thresholdC: Figure }
+  | {
+      readonly kind: 'chill';
+      readonly start: MonthDay;
+      readonly chillBelowC: Figure;
+      readonly chillDays: Figure;
+      readonly baseC: Figure;
+      readonly sum: Figure;
+    }
+  | {
+      readonly kind: 'dayLength';
+      readonly start: MonthDay;
+      readonly hours: Figure;
+      readonly turn: 'longer' | 'shorter';
+    }
+  | {
+      readonly kind: 'rain';
+      readonly start: MonthDay;
+      readonly rainMm: Figure;
+      readonly overDays: number;
+      readonly fromC: number;
+      readonly toC: number;
+      readonly days: Figure;
+    }
   | { readonly kind: 'calendar'; readonly direction: 'spring' | 'autumn' | 'none' };
 
 /** A phenophase of a profile. `calendar` is its usual day of the year at the profile's reference place. */
@@ -38,8 +66,18 @@ export interface StageSpec {
 export function hopkinsDirection(stage: StageSpec, stages: readonly StageSpec[]): 'spring' | 'autumn' | 'none' {
   const { model } = stage;
   if (model.kind === 'calendar') return model.direction;
-  if (model.kind === 'cooling' || model.kind === 'firstFrost') return 'autumn';
-  if (model.kind === 'thermal') return 'spring';
+  switch (model.kind) {
+    case 'cooling':
+    case 'firstFrost':
+      return 'autumn';
+    case 'thermal':
+    case 'chill':
+      return 'spring';
+    // Neither the sun nor the rain asks how high a place lies.
+    case 'dayLength':
+    case 'rain':
+      return 'none';
+  }
   const base = stages.find((s) => s.key === model.stage);
   return base && base !== stage ? hopkinsDirection(base, stages) : 'spring';
 }

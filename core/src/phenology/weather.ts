@@ -12,6 +12,8 @@ export interface WeatherSeries {
   readonly minC: Float64Array;
   readonly maxC: Float64Array;
   readonly mark: Uint8Array;
+  /** Rain of the day, mm; NaN where nobody measured it. `null` for a station without rain. */
+  readonly rainMm: Float64Array | null;
 }
 
 /** One day as measured or foretold; days that are missing simply have no record. */
@@ -19,6 +21,7 @@ export interface WeatherDay {
   readonly day: DayNumber;
   readonly minC: number;
   readonly maxC: number;
+  readonly rainMm?: number | null;
   readonly outlook?: boolean;
 }
 
@@ -93,6 +96,7 @@ export function joinDays(days: readonly WeatherDay[], climatology = climatologyO
     minC: new Float64Array(length),
     maxC: new Float64Array(length),
     mark: new Uint8Array(length),
+    rainMm: [...byDay.values()].some((d) => typeof d.rainMm === 'number') ? new Float64Array(length).fill(NaN) : null,
   };
   let previous = -1;
   for (const n of numbers) {
@@ -101,6 +105,7 @@ export function joinDays(days: readonly WeatherDay[], climatology = climatologyO
     series.minC[i] = d.minC;
     series.maxC[i] = d.maxC;
     series.mark[i] = d.outlook ? DAY_MARK.outlook : DAY_MARK.measured;
+    if (series.rainMm && typeof d.rainMm === 'number') series.rainMm[i] = d.rainMm;
     if (i - previous > 1) fillGap(series, previous, i, climatology);
     previous = i;
   }

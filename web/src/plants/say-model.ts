@@ -49,6 +49,24 @@ export function sayModel(stage: ProfileStage, profile: PlantProfile, words: Word
         threshold: format.temperature(model.thresholdC.value),
         start: from(model.start),
       });
+    case 'chill':
+      return t('plants.modelText.chill', {
+        days: sayFigure(model.chillDays, words, 0),
+        chill: format.temperature(model.chillBelowC.value),
+        start: from(model.start),
+        sum: sayFigure(inDegrees(model.sum), words, 0),
+        base: format.temperature(model.baseC.value),
+      });
+    case 'dayLength':
+      return t(`plants.modelText.${model.turn}`, { hours: sayFigure(model.hours, words), start: from(model.start) });
+    case 'rain':
+      return t('plants.modelText.rain', {
+        days: sayFigure(model.days, words, 0),
+        rain: format.rain(model.rainMm.value),
+        over: model.overDays,
+        from: format.degrees(model.fromC),
+        to: format.temperature(model.toC),
+      });
     case 'calendar':
       return t('plants.modelText.calendar');
   }

@@ -1,5 +1,6 @@
 import { dayOfYear, type DayNumber } from '../../measure/index.ts';
-import { cumulateCold, cumulateWarmth, type Ensemble } from '../ensemble.ts';
+import { dayOfLength } from '../day-length.ts';
+import { chilledBy, cumulateCold, cumulateWarmth, flushedBy, type Ensemble } from '../ensemble.ts';
 import type { StationWeather } from '../forecast.ts';
 import { calendarDayInSeason, monthDayInSeason, seasonFirstDay, SEASON_HORIZON_DAYS } from '../season.ts';
 import { hopkinsShiftDays, lapseShiftC, type Position } from '../site.ts';
@@ -40,15 +41,25 @@ export function seasonAsItWas(
   const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
   const minC = new Float64Array(SEASON_HORIZON_DAYS);
   const maxC = new Float64Array(SEASON_HORIZON_DAYS);
+  const rainMm = new Float64Array(SEASON_HORIZON_DAYS);
   const firstOfRing = dayOfYear(firstDay) - 1;
   for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
     const own = firstDay + i - series.firstDay;
     const measured = own >= 0 && own < series.minC.length && firstDay + i <= until;
     const k = (firstOfRing + i) % 366;
     minC[i] = (measured ? series.minC[own]! : climatology.minC[k]!) + shiftC;
+    const mm = measured ? series.rainMm?.[own] : undefined;
+    rainMm[i] = mm === undefined || Number.isNaN(mm) ? 0 : mm;
     maxC[i] = (measured ? series.maxC[own]! : climatology.maxC[k]!) + shiftC;
   }
-  return { firstDay, knownDays: SEASON_HORIZON_DAYS, minC: [minC], maxC: [maxC], years: [season] };
+  return {
+    firstDay,
+    knownDays: SEASON_HORIZON_DAYS,
+    minC: [minC],
+    maxC: [maxC],
+    rainMm: series.rainMm && [rainMm],
+    years: [season],
+  };
 }
 
 /**
@@ -76,6 +87,7 @@ export function stageClocks(
     const expected = calendarDayInSeason(firstDay, stage.calendar.value, site.latitudeDeg) - firstDay + shift;
     return inDays(expected, spreadInDays(stage.calendar));
   };
+  const startOf = (monthDay: MonthDay): number => monthDayInSeason(firstDay, monthDay, site.latitudeDeg) - firstDay;
   const clocks: (StageClock | null)[] = [];
   stages.forEach((stage, s) => {
     const { model } = stage;
@@ -96,10 +108,38 @@ export function stageClocks(
             const sum = sumOf(`warm ${model.baseC.value}::0`, (w) => cumulateWarmth(w, model.baseC.value, Infinity, 0));
             return onSum(sum, Math.max(0, Math.round(from)), model.sum.value, spreadOfSum(model.sum));
           }
+          case 'chill': {
+            if (!weather) return onCalendar(stage);
+            const { value: baseC } = model.baseC;
+            const [chilled] = chilledBy(weather, {
+              thresholdC: model.chillBelowC.value,
+              days: model.chillDays.value,
+              startIndex: startOf(model.start),
+            });
+            if (!Number.isFinite(chilled)) return null;
+            const sum = sumOf(`warm ${baseC}::0`, (w) => cumulateWarmth(w, baseC, Infinity, 0));
+            return onSum(sum, chilled!, model.sum.value, spreadOfSum(model.sum));
+          }
+          case 'dayLength': {
+            const day = dayOfLength(firstDay + startOf(model.start), site.latitudeDeg, {
+              hours: model.hours.value,
+              turn: model.turn,
+            });
+            return day === null ? onCalendar(stage) : inDays(day - firstDay, spreadInDays(stage.calendar));
+          }
+          case 'rain': {
+            const flushed =
+              weather && flushedBy(weather, { ...model, rainMm: model.rainMm.value, startIndex: startOf(model.start) });
+            if (!flushed) return onCalendar(stage);
+            // A season without the rain for it tells nothing of how long after rain it comes.
+            return Number.isFinite(flushed[0])
+              ? inDays(flushed[0]! + model.days.value, spreadInDays(model.days))
+              : null;
+          }
           case 'thermal':
           case 'cooling': {
             if (!weather) return onCalendar(stage);
-            const start = monthDayInSeason(firstDay, model.start, site.latitudeDeg) - firstDay;
+            const start = startOf(model.start);
             const { value: baseC } = model.baseC;
             const sum =
               model.kind === 'cooling'

@@ -21,7 +21,7 @@ export function weatherOf(db: Queryable, station: StationRow): Promise<KnownWeat
 
 async function loadWeather(db: Queryable, station: StationRow): Promise<KnownWeather> {
   const rows = await allDays(db, station.id);
-  const days: WeatherDay[] = rows.map(({ day, minC, maxC, outlook }) => ({ day, minC, maxC, outlook }));
+  const days: WeatherDay[] = rows.map(({ day, minC, maxC, rainMm, outlook }) => ({ day, minC, maxC, rainMm, outlook }));
   const climatology = climatologyOf(days);
   const series = joinDays(days, climatology);
   return {
