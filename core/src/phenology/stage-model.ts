@@ -65,8 +65,9 @@ export interface StageSpec {
 /** Which way Hopkins' law moves the calendar day of a stage whose model cannot run for want of weather. */
 export function hopkinsDirection(stage: StageSpec, stages: readonly StageSpec[]): 'spring' | 'autumn' | 'none' {
   const { model } = stage;
-  if (model.kind === 'calendar') return model.direction;
   switch (model.kind) {
+    case 'calendar':
+      return model.direction;
     case 'cooling':
     case 'firstFrost':
       return 'autumn';
@@ -77,9 +78,12 @@ export function hopkinsDirection(stage: StageSpec, stages: readonly StageSpec[])
     case 'dayLength':
     case 'rain':
       return 'none';
+    case 'after':
+    case 'afterWarmth': {
+      const base = stages.find((s) => s.key === model.stage);
+      return base && base !== stage ? hopkinsDirection(base, stages) : 'spring';
+    }
   }
-  const base = stages.find((s) => s.key === model.stage);
-  return base && base !== stage ? hopkinsDirection(base, stages) : 'spring';
 }
 
 /** A figure given without any spread still has some: nothing in a wood is exact. */
