@@ -72,6 +72,7 @@ export function createSentences(t: Translate, format: Format, language: string):
       ? [t('window.seen', { stage: capital(text(o.stageSeen.stageName)), day: format.day(o.stageSeen.day, day) })]
       : []),
     ...(o.separable?.p50 ? [t('window.separable', { day: format.day(o.separable.p50, day) })] : []),
+    ...(o.frozenFrom ? [t('window.frozenFrom', { day: format.day(o.frozenFrom, day) })] : []),
     t('window.openChance', { percent: format.percent(o.openProbability) }),
   ];
 
@@ -139,6 +140,8 @@ export function createSentences(t: Translate, format: Format, language: string):
             : t('ceiling.age', { n: num('minYears') });
       case 'rest':
         return until ? t('ceiling.rest', { day: format.dayAndYear(until) }) : t('ceiling.restOpen');
+      case 'frozen':
+        return until ? t('ceiling.frozenUntil', { day: format.dayAndYear(until) }) : t('ceiling.frozen');
       case 'ownerLeave':
         return v['leave'] === 'refused'
           ? t('ceiling.ownerRefused')

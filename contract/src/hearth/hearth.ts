@@ -8,6 +8,12 @@ export interface Conditions {
   /** Where the day's temperatures come from: measured, a gap filled, an outlook, or the usual of the day. */
   readonly source: 'measured' | 'filled' | 'outlook' | 'usual' | 'none';
   readonly daysAhead: number | null;
+  /** The ground where most stands are; `null` where nobody can tell. */
+  readonly ground: {
+    readonly frozen: boolean;
+    readonly openFrom: string | null;
+    readonly frozenFrom: string | null;
+  } | null;
   readonly sunrise: string | null;
   readonly sunset: string | null;
   readonly stationName: string | null;

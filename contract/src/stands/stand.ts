@@ -100,6 +100,8 @@ export interface PartOutlook {
   readonly inseparable: boolean;
   /** Only leaf by leaf, by somebody cleared for the family: milder look-alikes that are not known to be absent. */
   readonly leafByLeaf: readonly Text[];
+  /** Of what is dug: when the ground is likely frozen next. */
+  readonly frozenFrom: string | null;
   readonly openProbability: number;
   readonly basis: 'weather' | 'calendar';
   readonly yearCount: number;

@@ -90,6 +90,8 @@ export interface EntryBodies {
   readonly awaited: { readonly sign: string; readonly due: string; readonly note: string };
   /** Something that stands at a place, of which nobody has said for sure what it is. */
   readonly find: FindBody;
+  /** Somebody tried the ground: it can be dug, or it is frozen. */
+  readonly ground: { readonly frozen: boolean };
   readonly note: { readonly text: string };
   /** Undoes the entry it replaces. */
   readonly withdrawal: { readonly reason: string };
@@ -105,6 +107,7 @@ export const ENTRY_KINDS = [
   'provenance',
   'identity',
   'awaited',
+  'ground',
   'find',
   'note',
   'withdrawal',
@@ -197,12 +200,21 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     note: freeText(600),
   }).required('missing'),
   awaited: exactly({ sign: oneOf(SIGNS.map((s) => s.key)), due: isoDay(), note: freeText(300) }).required('missing'),
+  ground: exactly({ frozen: flag() }).required('missing'),
   find: findBodySchema,
   note: exactly({ text: line(4000) }).required('missing'),
   withdrawal: exactly({ reason: freeText(300) }).required('missing'),
 };
 
-const KINDS_OF_A_STAND: readonly EntryKind[] = ['stageSighting', 'census', 'take', 'loss', 'identity', 'awaited'];
+const KINDS_OF_A_STAND: readonly EntryKind[] = [
+  'stageSighting',
+  'census',
+  'take',
+  'loss',
+  'identity',
+  'awaited',
+  'ground',
+];
 
 export const entrySchema = lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;

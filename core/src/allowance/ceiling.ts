@@ -28,6 +28,8 @@ export type CeilingRule =
   | { readonly kind: 'leafByLeaf'; readonly name: string; readonly family: string }
   | { readonly kind: 'familyClosed'; readonly family: string }
   | { readonly kind: 'contaminated' }
+  /** Nothing can be dug; open again about `until`, or nobody can say. */
+  | { readonly kind: 'frozen'; readonly until: DayNumber | null }
   | { readonly kind: 'takeAll' };
 
 /** Who sets a ceiling. What law, owner and identity forbid, no other rule lifts. */
@@ -100,6 +102,7 @@ export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
     case 'leafByLeaf':
     case 'familyClosed':
     case 'contaminated':
+    case 'frozen':
       return barred(bare);
   }
 }

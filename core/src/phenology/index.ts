@@ -33,6 +33,7 @@ export {
 } from './readiness.ts';
 export { usualStageDays, usualStageOn } from './usual-year.ts';
 export { warmthLead, type WarmthLead } from './warmth-lead.ts';
+export { frozenSpans, groundOn, soilTemperature, type FrozenSpan, type Ground, type GroundWord } from './soil.ts';
 export type { StageEffects } from './effects.ts';
 export {
   backtest,

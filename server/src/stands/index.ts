@@ -9,6 +9,7 @@ export {
   windowOfPart,
   windowOn,
 } from './operations/outlook.ts';
+export { groundSpans } from './operations/ground.ts';
 export { identityOn } from './operations/identity-standing.ts';
 export { deadlyOpen, lookAlikesOn, showsNext, showsOn } from './operations/look-alikes.ts';
 export { stillAwaited } from './operations/stand-record.ts';

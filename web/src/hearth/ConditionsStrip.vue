@@ -1,11 +1,27 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { dayNumber } from '@emberfield/core/measure';
 import type { Conditions } from '@emberfield/contract';
 import { useWords } from '../platform/words.ts';
 
 const props = defineProps<{ conditions: Conditions; day: string }>();
 const words = useWords();
 const c = computed(() => props.conditions);
+/** An end of the ground's openness is said when it is near enough to plan by. */
+const NEAR_DAYS = 60;
+const ground = computed(() => {
+  const { t, format } = words.value;
+  const g = c.value.ground;
+  if (!g) return '';
+  if (g.frozen)
+    return g.openFrom
+      ? t('conditions.groundFrozenUntil', { day: format.day(g.openFrom, props.day) })
+      : t('conditions.groundFrozen');
+  const near = g.frozenFrom !== null && dayNumber(g.frozenFrom) - dayNumber(props.day) <= NEAR_DAYS;
+  return near
+    ? t('conditions.groundOpenUntil', { day: format.day(g.frozenFrom!, props.day) })
+    : t('conditions.groundOpen');
+});
 </script>
 
 <template>
@@ -19,6 +35,7 @@ const c = computed(() => props.conditions);
       >
     </template>
     <RouterLink v-else :to="{ name: 'weather' }">{{ words.t('hearth.weatherMissing') }}</RouterLink>
+    <span v-if="ground">{{ ground }}</span>
     <span v-if="c.sunrise && c.sunset">{{ words.t('conditions.light', { from: c.sunrise, to: c.sunset }) }}</span>
     <span v-if="c.rainMm !== null">{{ words.t('conditions.rain', { amount: words.format.rain(c.rainMm) }) }}</span>
     <RouterLink v-if="c.stationName && c.stationLastDay" class="soft last" :to="{ name: 'weather' }">{{

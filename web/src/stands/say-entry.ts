@@ -64,6 +64,8 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
         t('duty.awaited', { sign: t(`sign.${entry.body.sign}`), day: format.day(entry.body.due) }),
         entry.body.note,
       );
+    case 'ground':
+      return `${t('visit.ground.title')}: ${t(entry.body.frozen ? 'visit.ground.frozen' : 'visit.ground.open')}`;
     case 'find':
       return joined(
         t('walk.title'),

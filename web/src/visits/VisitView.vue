@@ -6,6 +6,7 @@ import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
 import { useVisit } from './use-visit.ts';
 import VisitCount from './VisitCount.vue';
+import VisitGround from './VisitGround.vue';
 import VisitIdentity from './VisitIdentity.vue';
 import VisitNotes from './VisitNotes.vue';
 import VisitStages from './VisitStages.vue';
@@ -28,6 +29,7 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
       <h1>{{ words.text(stand.plantName) }}</h1>
       <p class="soft">{{ words.t('visit.lead') }}</p>
       <VisitStages v-model="visit" :profile="stand.profile" />
+      <VisitGround v-if="stand.profile.parts.some((p) => p.key === 'root')" v-model="visit" />
       <VisitCount v-model="visit" />
       <VisitIdentity v-model="visit" :stand="stand" />
       <VisitNotes v-model="visit" :today="today" />

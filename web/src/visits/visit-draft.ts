@@ -14,6 +14,7 @@ export interface VisitDraft {
   stages: Record<string, 'reached' | 'notYet'>;
   share: number | null;
   offSeason: boolean;
+  frozen: boolean | null;
   countMethod: EntryBodies['census']['method'] | null;
   plants: number | null;
   mature: number | null;
@@ -36,6 +37,7 @@ export const blankVisit = (): VisitDraft => ({
   stages: {},
   share: null,
   offSeason: false,
+  frozen: null,
   countMethod: null,
   plants: null,
   mature: null,
@@ -83,6 +85,7 @@ export function draftsOf(v: VisitDraft, { patchId, standId, day, lookAlike, stag
       share: said === 'reached' ? v.share : null,
       ...(said === 'reached' && v.offSeason ? { offSeason: true } : {}),
     });
+  if (v.frozen !== null) put('ground', { frozen: v.frozen });
   const census = censusOf(v);
   if (census) put('census', census);
   if (v.lossCause) put('loss', { cause: v.lossCause, share: v.lossShare, note: '' });

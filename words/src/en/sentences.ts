@@ -19,6 +19,7 @@ export const sentences = {
     tenIn: 'In one year of ten it opens before {early}, in one of ten after {late}.',
     seen: '{stage} seen on {day}.',
     separable: 'Look-alikes can be told apart from about {day}.',
+    frozenFrom: 'The ground is likely frozen from about {day}.',
     openChance: 'Chance that it is open on this day: {percent} %.',
   },
   coal: {
@@ -90,6 +91,8 @@ export const sentences = {
     leafByLeaf: 'leaf by leaf only, by somebody cleared for {family}: {name} may be among it',
     familyClosed: '{family} is kept from you',
     contaminated: 'the ground is poisoned',
+    frozen: 'the ground is frozen',
+    frozenUntil: 'the ground is frozen, open again about {day}',
     takeAll: 'take all: it invades',
   },
   source: {
@@ -133,6 +136,10 @@ export const sentences = {
     behind: 'The year runs {days} late',
     level: 'The year runs as usual',
     light: 'Light {from}–{to}',
+    groundOpen: 'Ground open',
+    groundOpenUntil: 'Ground open, likely frozen from about {day}',
+    groundFrozen: 'Ground frozen',
+    groundFrozenUntil: 'Ground frozen, open again about {day}',
     rain: 'Rain {amount}',
     station: '{station}, up to {day}',
   },

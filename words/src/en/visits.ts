@@ -65,6 +65,7 @@ export const visits = {
     found: 'found',
     notFound: 'not found',
     identity: 'Identity',
+    ground: { title: 'The ground', open: 'can be dug', frozen: 'frozen' },
     note: 'Note',
     shownBy: 'Who showed the place',
     calledThere: 'what it is called there',

@@ -18,7 +18,7 @@ export function conditionsOn(
   place: Place | null,
   day: DayNumber,
   zone: string,
-): Conditions {
+): Omit<Conditions, 'ground'> {
   const light = place ? lightOn(place, day, zone) : { sunrise: null, sunset: null };
   const weather = known?.weather ?? null;
   if (!known || !weather)

@@ -1,11 +1,12 @@
-import type { FoundThing, HearthView, RibbonStroke, RibbonView } from '@emberfield/contract';
-import { dayNumber, firstOfYear, isoDay, yearOf } from '@emberfield/core/measure';
-import { seasonOf } from '@emberfield/core/phenology';
+import type { Conditions, FoundThing, HearthView, RibbonStroke, RibbonView } from '@emberfield/contract';
+import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber } from '@emberfield/core/measure';
+import { groundOn, seasonOf } from '@emberfield/core/phenology';
 import type { Dependencies } from '../../dependencies.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import {
   dossiersOf,
+  groundSpans,
   isoRange,
   outlooksOn,
   refOf,
@@ -28,7 +29,10 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
   return {
     day: iso,
     today: group.today,
-    conditions: conditionsOn(weather, stands[0]?.patch ?? weather?.station ?? null, day, group.zone),
+    conditions: {
+      ...conditionsOn(weather, stands[0]?.patch ?? weather?.station ?? null, day, group.zone),
+      ground: groundThere(stands[0], day, today),
+    },
     stands: stands.map((d) => refOf(d, day, houseRules)),
     outlooks: stands.flatMap((d) => outlooksOn(d, day, today, houseRules)),
     duties: [
@@ -36,6 +40,15 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
       ...stands.flatMap((d) => dutiesOf(d, day, today, houseRules)),
     ],
   };
+}
+
+/** The ground at the first of the stands; each that is dug says its own. */
+function groundThere(dossier: Dossier | undefined, day: DayNumber, today: DayNumber): Conditions['ground'] {
+  const ground = dossier && groundOn(groundSpans(dossier, day, today), [], day);
+  if (!ground) return null;
+  const { frozen, openFrom, frozenFrom } = ground;
+  const iso = (d: DayNumber | null): string | null => (d === null ? null : isoDay(d));
+  return { frozen, openFrom: iso(openFrom), frozenFrom: iso(frozenFrom) };
 }
 
 /** The station that most stands stand by; without stands, the first there is. */

@@ -38,6 +38,7 @@ function facts(plant: string, part: string, over: Partial<CeilingFacts> & { grou
     profile,
     part: profile.parts.find((p) => p.key === part)!,
     patch: { facts: { ...freeGround, ...ground } },
+    frozen: null,
     sinceYear: null,
     restUntil: null,
     identity: 'confirmed',

@@ -31,6 +31,8 @@ export interface CeilingFacts {
   readonly separableFrom: DayNumber | null;
   /** Season of the last take of this part before this season. */
   readonly lastTakenSeason: number | null;
+  /** The ground cannot be dug now; `null` where it can, or where the part is not dug. */
+  readonly frozen: { readonly openFrom: DayNumber | null } | null;
   /** First day of a season. */
   readonly seasonStartsOn: (season: number) => DayNumber;
 }
@@ -96,8 +98,9 @@ function ofIdentity(facts: CeilingFacts): Ceiling[] {
 
 const nameOf = ({ lookAlike }: LookAlikeStanding): string => lookAlike.name['en']!;
 
-function ofStand({ patch, restUntil, day }: CeilingFacts): Ceiling[] {
+function ofStand({ patch, restUntil, day, frozen }: CeilingFacts): Ceiling[] {
   const out: Ceiling[] = [];
+  if (frozen) out.push({ source: 'stand', rule: { kind: 'frozen', until: frozen.openFrom } });
   if (restUntil !== null && dayNumber(restUntil) >= day)
     out.push({ source: 'stand', rule: { kind: 'rest', until: dayNumber(restUntil) } });
   if (patch.facts.hazards.some((h) => CONTAMINATING.includes(h)))

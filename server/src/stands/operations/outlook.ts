@@ -13,6 +13,7 @@ import {
 import { Kept } from '../../platform/kept.ts';
 import { ceilingsOf, spentBy } from './ceilings.ts';
 import type { Dossier } from './dossier.ts';
+import { standGround } from './ground.ts';
 import { identityOn } from './identity-standing.ts';
 import { deadlyFound, deadlyOpen, lookAlikesOn, milderOpen } from './look-alikes.ts';
 import { standSeason } from './season-forecast.ts';
@@ -49,7 +50,7 @@ function outlookOn(
   const window = windowOn(dossier, w, day, today);
   const part = profile.parts.find((p) => p.key === window.part)!;
   const { forecast } = standSeason(dossier, window.season, today);
-  const allowance = allowanceOn(dossier, part, window, day, houseRules);
+  const allowance = allowanceOn(dossier, part, window, day, houseRules, { today });
   const { status } = identityOn(dossier, day, houseRules);
   const lookAlikes = lookAlikesOn(dossier, day, houseRules);
   const inseparable = window.separable?.p50 != null && day < window.separable.p50;
@@ -77,6 +78,7 @@ function outlookOn(
     inseparable,
     leafByLeaf: milder.map((l) => l.lookAlike.name),
     openProbability: Math.round(openOn(window, day) * 1000) / 1000,
+    frozenFrom: isDug(part) ? iso(standGround(dossier, day, today)?.frozenFrom ?? null) : null,
     basis: forecast.basis,
     yearCount: forecast.yearCount,
     stageSeen: seen ? { stage: seen.spec.key, stageName: seen.spec.name, day: isoDay(seen.by) } : null,
@@ -114,7 +116,18 @@ export function allowanceOn(
   window: WindowForecast,
   day: DayNumber,
   houseRules: readonly HouseRule[],
-  { takesUpTo = day, clearance = null }: { readonly takesUpTo?: DayNumber; readonly clearance?: Clearance | null } = {},
+  {
+    takesUpTo = day,
+    clearance = null,
+    today = takesUpTo,
+    tried = false,
+  }: {
+    readonly takesUpTo?: DayNumber;
+    readonly clearance?: Clearance | null;
+    readonly today?: DayNumber;
+    /** It was taken: whoever did has tried the ground. */
+    readonly tried?: boolean;
+  } = {},
 ): Allowance {
   const {
     stand,
@@ -147,6 +160,7 @@ export function allowanceOn(
       clearance,
       lookAlikes: lookAlikesOn(dossier, day, houseRules),
       confirmedBefore: identityOn(dossier, startsOn(window.season) - 1, houseRules).status === 'confirmed',
+      frozen: tried ? null : frozenFor(dossier, part, day, today),
       sinceYear: stand.sinceYear,
       restUntil: stand.restUntil,
       identity: identityOn(dossier, day, houseRules).status,
@@ -157,6 +171,19 @@ export function allowanceOn(
     }),
     taken: { amount: sum(takes.map((t) => inUnit(t, part))), plants: sum(takes.map((t) => t.plants ?? 0)) },
   });
+}
+
+/** What lies in the ground is dug out of it. */
+const isDug = (part: ProfilePart): boolean => part.key === 'root';
+
+function frozenFor(
+  dossier: Dossier,
+  part: ProfilePart,
+  day: DayNumber,
+  today: DayNumber,
+): { readonly openFrom: DayNumber | null } | null {
+  const ground = isDug(part) ? standGround(dossier, day, today) : null;
+  return ground?.frozen ? { openFrom: ground.openFrom } : null;
 }
 
 /** The window under which a take of a part on a day counts: an open one of that part, else any of it. */

@@ -1,6 +1,6 @@
 import type { EntryBodies, PartKey } from '@emberfield/contract';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
-import type { StageSighting } from '@emberfield/core/phenology';
+import type { GroundWord, StageSighting } from '@emberfield/core/phenology';
 import { completeCount, countByEye, estimateFromQuadrats, type CountEstimate } from '@emberfield/core/stand';
 import type { RecordEntry } from '../../entries/index.ts';
 
@@ -54,6 +54,7 @@ export interface StandRecord {
   }[];
   readonly identities: readonly RecordedIdentity[];
   readonly awaited: readonly RecordedAwaited[];
+  readonly ground: readonly GroundWord[];
 }
 
 export function recordOf(entries: readonly RecordEntry[]): StandRecord {
@@ -66,6 +67,7 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     searches: [] as StandRecord['searches'][number][],
     identities: [] as RecordedIdentity[],
     awaited: [] as RecordedAwaited[],
+    ground: [] as GroundWord[],
   };
   for (const entry of entries) {
     const { by } = entry;
@@ -86,6 +88,8 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
       case 'take': {
         const { part, amount, measure, plants } = entry.body as EntryBodies['take'];
         record.takes.push({ id: entry.id, day, part, amount, measure, plants, by });
+        // A root that was dug says that the ground could be.
+        if (part === 'root') record.ground.push({ day, frozen: false });
         break;
       }
       case 'loss':
@@ -106,6 +110,9 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
         record.awaited.push({ id: entry.id, day, sign, due: dayNumber(due), note });
         break;
       }
+      case 'ground':
+        record.ground.push({ day, frozen: (entry.body as EntryBodies['ground']).frozen });
+        break;
       case 'visit':
       case 'find':
       case 'provenance':

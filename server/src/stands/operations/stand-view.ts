@@ -123,7 +123,7 @@ function outlooksFor(dossier: Dossier, { day, today, houseRules, clearance }: Re
     const window = windowOn(dossier, w, day, today);
     return {
       ...outlook,
-      allowance: viewAllowance(allowanceOn(dossier, part, window, day, houseRules, { clearance }), part),
+      allowance: viewAllowance(allowanceOn(dossier, part, window, day, houseRules, { clearance, today }), part),
     };
   });
 }

@@ -145,6 +145,7 @@ function judge(
   const window = windowOfPart(dossier, part.key, day, todayNumber);
   const allowance = allowanceOn(dossier, part, window, day, rulesInForce(rules, entry.day), {
     takesUpTo: todayNumber,
+    tried: true,
     clearance: clearanceIn(clearances, accountId, dossier.plant.profile.family),
   });
   const amount = inUnit(entry.body, part);
