@@ -9,7 +9,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, wri
 import { join } from 'node:path';
 import { freePort, isTaken, pause, startDatabase } from './database.mjs';
 import { ensurePackages } from './install.mjs';
-import { ROOT, say, settingsFor } from './settings.mjs';
+import { ROOT, SERVER_MEMORY, say, settingsFor } from './settings.mjs';
 
 const demo = process.argv.includes('--demo');
 const dev = process.argv.includes('--dev');
@@ -64,7 +64,7 @@ if (demo) await runNode('Loading the demo island …', ['--import', 'tsx', 'demo
 if (!dev) buildWeb();
 
 const port = await keptPort();
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+const server = spawn(process.execPath, [...SERVER_MEMORY, '--import', 'tsx', 'server/src/main.ts'], {
   cwd: ROOT,
   stdio: ['ignore', 'pipe', 'inherit'],
   detached: true,

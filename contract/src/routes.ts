@@ -109,7 +109,7 @@ export const ROUTES = {
 
   sync: route('post', `${G}/sync`, 'picker')<SyncAnswer>()({ body: syncSchema }),
 
-  hearth: route('get', `${G}/hearth`, 'watcher')<HearthView>()({ query: ['day'] }),
+  hearth: route('get', `${G}/hearth`, 'watcher')<HearthView>()({ query: ['day', 'near'] }),
   year: route('get', `${G}/year`, 'watcher')<YearView>()({ query: ['day', 'past'] }),
   ribbon: route('get', `${G}/ribbon`, 'watcher')<RibbonView>()({ query: ['day'] }),
   find: route('get', `${G}/find`, 'watcher')<readonly FoundThing[]>()({ query: ['text'] }),

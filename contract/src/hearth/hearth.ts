@@ -1,3 +1,4 @@
+import type { Readiness } from '@emberfield/core/phenology';
 import type { DayRangeView, PartOutlook, StandRef } from '../stands/stand.ts';
 import type { Text } from '../platform/schema.ts';
 
@@ -56,9 +57,18 @@ export interface HearthView {
   readonly day: string;
   readonly today: string;
   readonly conditions: Conditions;
+  readonly standCount: number;
+  /** Those that the lines and duties speak of. */
   readonly stands: readonly StandRef[];
+  /** Of all parts; where only the near was asked for, the most urgent of each state but `cold` and `ash`. */
   readonly outlooks: readonly PartOutlook[];
+  /** Lines of each state, drawn or not. */
+  readonly counts: Readonly<Record<Readiness['state'], number>>;
+  /** Stands that are still reckoned: they come, or come up to date, when asked again. */
+  readonly waiting: number;
+  /** The first of them, where only the near was asked for. */
   readonly duties: readonly Duty[];
+  readonly dutyCount: number;
 }
 
 export interface RibbonStroke {

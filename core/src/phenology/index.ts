@@ -26,6 +26,7 @@ export { forecastWindow, openOn, type WindowEdge, type WindowForecast, type Wind
 export {
   KINDLING_DAYS,
   lastCallOf,
+  urgencyOf,
   qualityOn,
   readinessOn,
   type Readiness,

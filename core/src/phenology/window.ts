@@ -28,8 +28,8 @@ export interface WindowForecast {
   readonly separable: DayRange | null;
   readonly peakShare: number;
   readonly firstDay: DayNumber;
-  /** Probability that the window is open on each day of the season's horizon, from `firstDay` on. */
-  readonly openProbability: Float32Array;
+  /** Probability that the window is open on each day of the season's horizon, from `firstDay` on, in two hundredths; see `openOn`. */
+  readonly openProbability: Uint8Array;
 }
 
 /**
@@ -50,12 +50,12 @@ export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast): Wind
     if (from < SEASON_HORIZON_DAYS) change[from]! += weight[j]!;
     if (to < SEASON_HORIZON_DAYS) change[to]! -= weight[j]!;
   }
-  const openProbability = new Float32Array(SEASON_HORIZON_DAYS);
+  const openProbability = new Uint8Array(SEASON_HORIZON_DAYS);
   let now = 0;
   for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
     now += change[i]!;
     // What was added and taken away again leaves a trace of rounding behind.
-    openProbability[i] = now / total < ROUNDING ? 0 : Math.min(1, now / total);
+    openProbability[i] = now / total < ROUNDING ? 0 : Math.round(PER_ONE * Math.min(1, now / total));
   }
   return {
     part: spec.part,
@@ -73,6 +73,8 @@ export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast): Wind
 }
 
 const ROUNDING = 1e-9;
+/** A probability is kept to half a hundredth, in one byte: thousands of windows are held. */
+const PER_ONE = 200;
 
 function edgeDates(edge: WindowEdge, forecast: SeasonForecast): Float64Array {
   const stage = forecast.stages.find((s) => s.key === edge.stage);
@@ -82,5 +84,5 @@ function edgeDates(edge: WindowEdge, forecast: SeasonForecast): Float64Array {
 
 /** Probability that the window is open on a day; 0 outside the season's horizon. */
 export function openOn(window: WindowForecast, day: DayNumber): number {
-  return window.openProbability[day - window.firstDay] ?? 0;
+  return (window.openProbability[day - window.firstDay] ?? 0) / PER_ONE;
 }

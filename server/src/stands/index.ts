@@ -10,6 +10,7 @@ export {
   windowOn,
 } from './operations/outlook.ts';
 export { groundSpans } from './operations/ground.ts';
+export { outlooksOfAll, type Reading } from './operations/outlooks-of-all.ts';
 export { identityOn } from './operations/identity-standing.ts';
 export { deadlyOpen, lookAlikesOn, showsNext, showsOn } from './operations/look-alikes.ts';
 export { stillAwaited } from './operations/stand-record.ts';

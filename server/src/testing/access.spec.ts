@@ -60,6 +60,13 @@ const TABLE: Readonly<Record<string, string>> = {
   'get /api/groups/:groupId/stands/:standId/entries': '401 yes yes yes 404',
   'post /api/groups/:groupId/sync': '401 403 yes yes 404',
   'get /api/groups/:groupId/hearth': '401 yes yes yes 404',
+  'get /api/groups/:groupId/year': '401 yes yes yes 404',
+  'get /api/groups/:groupId/notices': '401 yes yes yes 404',
+  'get /api/groups/:groupId/calendar': '401 yes yes yes 404',
+  'post /api/groups/:groupId/calendar': '401 yes yes yes 404',
+  'delete /api/groups/:groupId/calendar': '401 yes yes yes 404',
+  'get /api/calendar/:token': 'yes yes yes yes yes',
+  'get /api/groups/:groupId/stands/:standId/proof': '401 yes yes yes 404',
   'get /api/groups/:groupId/ribbon': '401 yes yes yes 404',
   'get /api/groups/:groupId/find': '401 yes yes yes 404',
   'get /api/groups/:groupId/sought': '401 yes yes yes 404',
@@ -128,7 +135,12 @@ describe('who may call what', () => {
     const other = await emptyGroup(server);
     const theirs = await person(server, [[other, 'keeper']]);
     const { patchId, standId } = await standOf(server, theirs, other, 'nettle');
-    for (const path of [`patches/${patchId}`, `stands/${standId}`, `stands/${standId}/entries`])
+    for (const path of [
+      `patches/${patchId}`,
+      `stands/${standId}`,
+      `stands/${standId}/entries`,
+      `stands/${standId}/proof`,
+    ])
       await as(server, mine, 'get', `/api/groups/${groupId}/${path}`).expect(404);
     await as(server, mine, 'post', `/api/groups/${groupId}/stands`)
       .send({

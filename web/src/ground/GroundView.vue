@@ -22,7 +22,7 @@ const GroundMap = defineAsyncComponent(() => import('./GroundMap.vue'));
 const words = useWords();
 const { groupId, group, mayPick } = useGroup();
 const { day, asked } = useDay();
-const hearth = useHearth(groupId, asked);
+const hearth = useHearth(groupId, asked, ref(false));
 const patches = usePatches(groupId);
 const baseMap = useBaseMap(computed(() => group.value?.hasBaseMap ?? false));
 const paths = usePaths(groupId);

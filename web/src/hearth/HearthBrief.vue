@@ -6,6 +6,7 @@ import ReasonText from '../kit/ReasonText.vue';
 import { useGroup } from '../people/use-group.ts';
 import { usePlant } from '../plants/queries.ts';
 import { useDay } from '../platform/use-day.ts';
+import { useStand } from '../stands/queries.ts';
 import { useWords } from '../platform/words.ts';
 import type { HeatRow } from './heat.ts';
 
@@ -18,6 +19,18 @@ const plant = usePlant(
   computed(() => props.row.stand.plantKey),
 );
 const o = computed(() => props.row.outlook);
+const stand = useStand(
+  groupId,
+  computed(() => props.row.stand.id),
+  asked,
+);
+/** With all its ceilings once the stand has been read; until then with the one that binds. */
+const allowance = computed(
+  () =>
+    (stand.isPlaceholderData.value ? undefined : stand.data.value)?.outlooks.find(
+      (x) => x.part === o.value.part && x.use === o.value.use,
+    )?.allowance ?? o.value.allowance,
+);
 const query = computed(() => (asked.value ? { day: asked.value } : {}));
 const where = computed(() => [props.row.stand.patchName, props.row.stand.where].filter(Boolean).join(', '));
 const dangerous = computed(() =>
@@ -60,7 +73,7 @@ const spec = computed(() =>
       <b>{{ words.allowance(o.allowance) }}</b>
       <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(o.allowance) }) }}</span>
     </p>
-    <CeilingStack :allowance="o.allowance" />
+    <CeilingStack :allowance="allowance" />
     <p class="small soft">
       {{
         o.allowance.plantsCounted === null

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import NoticeStrip from '../calendar/NoticeStrip.vue';
 import StateNote from '../kit/StateNote.vue';
+import VirtualRows from '../kit/VirtualRows.vue';
 import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
@@ -10,7 +11,16 @@ import ConditionsStrip from './ConditionsStrip.vue';
 import DutyLine from './DutyLine.vue';
 import HearthBrief from './HearthBrief.vue';
 import HearthLine from './HearthLine.vue';
-import { dutyRows, heatGroups, MOST_LINES, NEAR_HEATS, partsOf, rowsByHeat, type HeatRow } from './heat.ts';
+import {
+  dutyRows,
+  hearthItems,
+  heatGroups,
+  MOST_LINES,
+  NEAR_HEATS,
+  partsOf,
+  rowsByHeat,
+  type HeatRow,
+} from './heat.ts';
 import { HEATS, type Heat } from '../stands/heats.ts';
 import { useHearth } from './queries.ts';
 import { useHearthChoice } from './use-hearth-choice.ts';
@@ -19,28 +29,42 @@ const words = useWords();
 const router = useRouter();
 const { groupId, mayPick } = useGroup();
 const { day, asked } = useDay();
-const hearth = useHearth(groupId, asked);
-const choice = useHearthChoice();
-const part = ref<string | null>(null);
 const showAll = ref(false);
+const quiet = ref(false);
+const allDuties = ref(false);
+const part = ref<string | null>(null);
+const opened = ref<readonly Heat[]>([]);
+/** What the day is for is enough, until somebody wants to see more than the most urgent. */
+const near = computed(
+  () => !allDuties.value && !showAll.value && !quiet.value && part.value === null && opened.value.length === 0,
+);
+const hearth = useHearth(groupId, asked, near);
+const choice = useHearthChoice();
 const byHeat = computed(() => (hearth.data.value ? rowsByHeat(hearth.data.value, part.value) : null));
 const parts = computed(() => (hearth.data.value ? partsOf(hearth.data.value) : []));
-const opened = ref<readonly Heat[]>([]);
 /** On a quiet day what comes later is all there is to show. */
 const nothingNear = computed(() => NEAR_HEATS.every((h) => (byHeat.value?.get(h)?.length ?? 0) === 0));
 const groups = computed(() =>
   byHeat.value
-    ? heatGroups(byHeat.value, { heats: showAll.value || nothingNear.value ? HEATS : NEAR_HEATS, opened: opened.value })
+    ? heatGroups(byHeat.value, {
+        heats: showAll.value || nothingNear.value ? HEATS : NEAR_HEATS,
+        opened: opened.value,
+        ...(part.value === null && hearth.data.value ? { counts: hearth.data.value.counts } : {}),
+      })
     : [],
 );
 const duties = computed(() => (hearth.data.value ? dutyRows(hearth.data.value) : []));
-const allDuties = ref(false);
 const shownDuties = computed(() => (allDuties.value ? duties.value : duties.value.slice(0, MOST_LINES)));
 const rows = computed(() => groups.value.flatMap((g) => g.rows));
 const chosen = computed<HeatRow | null>(
   () => rows.value.find((r) => r.stand.id === choice.standId && r.outlook.part === choice.part) ?? null,
 );
-const laterCount = computed(() => (byHeat.value?.get('cold')?.length ?? 0) + (byHeat.value?.get('ash')?.length ?? 0));
+const laterCount = computed(() =>
+  hearth.data.value ? hearth.data.value.counts.cold + hearth.data.value.counts.ash : 0,
+);
+const items = computed(() => hearthItems(groups.value));
+// Where nothing is near, what comes later is asked for at once.
+watch(nothingNear, (nothing) => (quiet.value = nothing && hearth.data.value !== undefined));
 const shownDay = computed(() => hearth.data.value?.day ?? day.value);
 watch(
   rows,
@@ -50,6 +74,9 @@ watch(
   { immediate: true },
 );
 
+const lines = ref<{ show: (index: number) => void } | null>(null);
+/** Heights to begin with, px; each is measured once it is drawn. */
+const SIZES = { head: 40, line: 52, more: 40 } as const;
 const isPhone = (): boolean => window.matchMedia('(max-width: 900px)').matches;
 function choose(row: HeatRow): void {
   choice.choose(row.stand.id, row.outlook.part);
@@ -65,7 +92,8 @@ function stepRow(by: number): void {
   const next = rows.value[Math.min(rows.value.length - 1, Math.max(0, at + by))];
   if (!next) return;
   choice.choose(next.stand.id, next.outlook.part);
-  document.getElementById(`row-${next.key}`)?.focus();
+  lines.value?.show(items.value.findIndex((i) => i.key === next.key));
+  requestAnimationFrame(() => document.getElementById(`row-${next.key}`)?.focus());
 }
 </script>
 
@@ -79,7 +107,7 @@ function stepRow(by: number): void {
     @retry="hearth.refetch()" />
   <StateNote v-else-if="!hearth.data.value" state="loading" />
   <StateNote
-    v-else-if="!hearth.data.value.stands.length && !hearth.data.value.duties.length"
+    v-else-if="!hearth.data.value.standCount && !hearth.data.value.duties.length"
     state="empty"
     :title="words.t('hearth.emptyTitle')"
     :text="words.t('hearth.empty')">
@@ -94,38 +122,52 @@ function stepRow(by: number): void {
           <option :value="null">{{ words.t('hearth.allParts') }}</option>
           <option v-for="p in parts" :key="p" :value="p">{{ words.t(`plants.partName.${p}`) }}</option>
         </select>
-        <span class="soft">{{ words.t('hearth.shown', { n: hearth.data.value.stands.length }) }}</span>
+        <span class="soft">{{ words.t('hearth.shown', { n: hearth.data.value.standCount }) }}</span>
         <RouterLink v-if="mayPick" class="btn" :to="{ name: 'newPatch' }"
           >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
         ><RouterLink v-if="mayPick" class="btn" :to="{ name: 'walk' }">{{ words.t('walk.start') }}</RouterLink>
       </div>
+      <p v-if="hearth.data.value.waiting" class="soft" role="status">
+        <progress
+          :max="hearth.data.value.standCount"
+          :value="hearth.data.value.standCount - hearth.data.value.waiting" />
+        {{
+          words.t('hearth.reckoning', {
+            n: words.format.number(hearth.data.value.standCount - hearth.data.value.waiting),
+            all: words.format.number(hearth.data.value.standCount),
+          })
+        }}
+      </p>
       <NoticeStrip v-if="!asked" />
       <p v-if="nothingNear" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
-      <section v-for="g in groups" :key="g.heat">
-        <div class="head">
-          <h2>{{ words.t(`hearth.${g.heat}`) }}</h2>
-          <span class="soft">{{ words.t(`hearth.${g.heat}Note`) }}</span>
+      <VirtualRows v-slot="{ item }" ref="lines" :items="items" :estimate="(x) => SIZES[x.kind]">
+        <div v-if="item.kind === 'head'" class="head">
+          <h2>{{ words.t(`hearth.${item.heat}`) }}</h2>
+          <span class="soft">{{ words.t(`hearth.${item.heat}Note`) }}</span>
         </div>
         <HearthLine
-          v-for="r in g.rows"
-          :id="`row-${r.key}`"
-          :key="r.key"
-          :row="r"
+          v-else-if="item.kind === 'line'"
+          :id="`row-${item.key}`"
+          :row="item.row"
           :day="shownDay"
-          :chosen="r === chosen"
-          @choose="choose(r)" />
-        <button v-if="g.more > 0" type="button" class="btn plain" @click="opened = [...opened, g.heat]">
-          {{ words.t('hearth.showMore', { n: g.more }) }}
+          :chosen="item.row === chosen"
+          @choose="choose(item.row)" />
+        <button v-else type="button" class="btn plain" @click="opened = [...opened, item.heat]">
+          {{ words.t('hearth.showMore', { n: item.more }) }}
         </button>
-      </section>
+      </VirtualRows>
       <section v-if="duties.length">
         <div class="head">
           <h2>{{ words.t('hearth.duties') }}</h2>
           <span class="soft">{{ words.t('hearth.dutiesNote') }}</span>
         </div>
         <DutyLine v-for="d in shownDuties" :key="d.key" :row="d" :day="shownDay" />
-        <button v-if="shownDuties.length < duties.length" type="button" class="btn plain" @click="allDuties = true">
-          {{ words.t('hearth.showMore', { n: duties.length - shownDuties.length }) }}
+        <button
+          v-if="shownDuties.length < hearth.data.value.dutyCount"
+          type="button"
+          class="btn plain"
+          @click="allDuties = true">
+          {{ words.t('hearth.showMore', { n: hearth.data.value.dutyCount - shownDuties.length }) }}
         </button>
       </section>
       <button v-if="laterCount && !nothingNear" type="button" class="btn plain" @click="showAll = !showAll">

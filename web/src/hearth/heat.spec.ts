@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { HearthView, PartOutlook } from '@emberfield/contract';
-import { dutyRows, heatGroups, MOST_LINES, partsOf, rowsByHeat } from './heat.ts';
+import { dutyRows, hearthItems, heatGroups, MOST_LINES, partsOf, rowsByHeat } from './heat.ts';
 
 const outlook = (part: string, readiness: PartOutlook['readiness'], kind = 'counted') =>
   ({ standId: 's1', part, use: 'eaten', readiness, allowance: { kind } }) as unknown as PartOutlook;
@@ -25,10 +25,10 @@ describe('the Hearth’s order', () => {
     expect(rowsByHeat(view, 'tip').get('cold')).to.have.length(1);
     expect(partsOf(view)).to.deep.equal(['leaf', 'tip']);
   });
-  it('puts identity before counting', () => {
+  it('names duties of the stands that are there, in the order in which they came', () => {
     const duties: HearthView['duties'] = [
-      { kind: 'countStand', standId: 's1', lastCount: null },
       { kind: 'settleIdentity', standId: 's1', lookAgain: null, lookAgainStage: null, notRuledOut: [] },
+      { kind: 'countStand', standId: 's1', lastCount: null },
       { kind: 'countStand', standId: 'gone', lastCount: null },
     ];
     expect(dutyRows(hearth([], duties)).map((d) => d.duty.kind)).to.deep.equal(['settleIdentity', 'countStand']);
@@ -49,5 +49,16 @@ describe('the lines of the Hearth', () => {
   it('are all of them once asked for', () => {
     expect(groups(['glowing'])[0]).to.deep.include({ more: 0 });
     expect(groups(['glowing'])[0]!.rows).to.have.length(200);
+  });
+  it('count those that were not sent', () => {
+    const counts = { cold: 0, kindling: 0, glowing: 3_000, fading: 0, ash: 0, banked: 0 };
+    const [glow] = heatGroups(rowsByHeat(many, null), { heats: ['glowing'], opened: [], counts });
+    expect(glow!.more).to.equal(3_000 - MOST_LINES);
+  });
+  it('stand under the head of their state, with a way to the others below', () => {
+    const items = hearthItems(groups());
+    expect(items[0]).to.deep.equal({ kind: 'head', key: 'head:glowing', heat: 'glowing' });
+    expect(items.at(-1)).to.deep.equal({ kind: 'more', key: 'more:glowing', heat: 'glowing', more: 200 - MOST_LINES });
+    expect(items).to.have.length(MOST_LINES + 2);
   });
 });

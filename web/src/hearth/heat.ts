@@ -1,3 +1,4 @@
+import { urgencyOf } from '@emberfield/core/phenology';
 import type { Duty, HearthView, PartOutlook, StandRef } from '@emberfield/contract';
 import { HEATS, type Heat } from '../stands/heats.ts';
 
@@ -43,55 +44,47 @@ export interface HeatGroup {
   readonly more: number;
 }
 
-/** The heats that have something, each with as many rows as are shown. */
+/** The heats that have something, each with as many rows as are shown. `counts`: lines there are, known or not. */
 export function heatGroups(
   byHeat: ReadonlyMap<Heat, readonly HeatRow[]>,
-  { heats, opened }: { readonly heats: readonly Heat[]; readonly opened: readonly Heat[] },
+  {
+    heats,
+    opened,
+    counts,
+  }: { readonly heats: readonly Heat[]; readonly opened: readonly Heat[]; readonly counts?: HearthView['counts'] },
 ): readonly HeatGroup[] {
   return heats.flatMap((heat): HeatGroup[] => {
     const all = byHeat.get(heat) ?? [];
     if (all.length === 0) return [];
     const rows = opened.includes(heat) ? all : all.slice(0, MOST_LINES);
-    return [{ heat, rows, more: all.length - rows.length }];
+    return [{ heat, rows, more: Math.max(all.length, counts?.[heat] ?? 0) - rows.length }];
   });
 }
 
-/** What can be taken stands above what is forbidden; within that, the nearest end or opening first. */
-function urgency({ outlook: { readiness: r, allowance } }: HeatRow): number {
-  const barred = allowance.kind === 'none' ? 10_000 : 0;
-  switch (r.state) {
-    case 'glowing':
-    case 'fading':
-      return barred + r.daysLeft;
-    case 'kindling':
-      return r.daysToOpen;
-    case 'cold':
-      return r.daysToOpen ?? 5_000;
-    case 'ash':
-      return r.daysSince;
-    case 'banked':
-      return r.reason === 'nothingLeft' ? 0 : 1;
-  }
-}
+/** What the Hearth is made of, line after line. */
+export type HearthItem =
+  | { readonly kind: 'head'; readonly key: string; readonly heat: Heat }
+  | { readonly kind: 'line'; readonly key: string; readonly row: HeatRow }
+  | { readonly kind: 'more'; readonly key: string; readonly heat: Heat; readonly more: number };
 
+export const hearthItems = (groups: readonly HeatGroup[]): readonly HearthItem[] =>
+  groups.flatMap(({ heat, rows, more }): HearthItem[] => [
+    { kind: 'head', key: `head:${heat}`, heat },
+    ...rows.map((row): HearthItem => ({ kind: 'line', key: row.key, row })),
+    ...(more > 0 ? [{ kind: 'more' as const, key: `more:${heat}`, heat, more }] : []),
+  ]);
+
+const urgency = ({ outlook: { readiness, allowance } }: HeatRow): number =>
+  urgencyOf(readiness, allowance.kind === 'none');
+
+/** Duties in the order in which they came: what weighs most is first. */
 export function dutyRows(hearth: HearthView): readonly DutyRow[] {
   const stands = new Map(hearth.stands.map((s) => [s.id, s]));
-  const order: readonly Duty['kind'][] = [
-    'awaited',
-    'settleFind',
-    'settleIdentity',
-    'secondPerson',
-    'searchLookAlike',
-    'leaveEnds',
-    'countStand',
-  ];
-  return hearth.duties
-    .flatMap((duty): DutyRow[] => {
-      if (duty.kind === 'settleFind') return [{ key: `find:${duty.patchId}:${duty.day}`, stand: null, duty }];
-      const stand = stands.get(duty.standId);
-      return stand ? [{ key: `${duty.kind}:${duty.standId}:${aboutOf(duty)}`, stand, duty }] : [];
-    })
-    .sort((a, b) => order.indexOf(a.duty.kind) - order.indexOf(b.duty.kind));
+  return hearth.duties.flatMap((duty): DutyRow[] => {
+    if (duty.kind === 'settleFind') return [{ key: `find:${duty.patchId}:${duty.day}`, stand: null, duty }];
+    const stand = stands.get(duty.standId);
+    return stand ? [{ key: `${duty.kind}:${duty.standId}:${aboutOf(duty)}`, stand, duty }] : [];
+  });
 }
 
 export const partsOf = (hearth: HearthView): readonly string[] =>

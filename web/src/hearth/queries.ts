@@ -6,13 +6,23 @@ import { call } from '../platform/api.ts';
 type GroupId = Ref<string | null>;
 type AskedDay = Ref<string | undefined>;
 
-export const useHearth = (groupId: GroupId, day: AskedDay) =>
+const ASK_AGAIN_MS = 1_000;
+/** `near`: only what the day is for; thousands of stands that are far from their time would only be in the way. */
+export const useHearth = (groupId: GroupId, day: AskedDay, near: Ref<boolean>) =>
   useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'hearth', day.value ?? 'today']),
+    queryKey: computed(() => ['group', groupId.value, 'hearth', day.value ?? 'today', near.value ? 'near' : 'all']),
     queryFn: ({ signal }) =>
-      call(ROUTES.hearth, { params: { groupId: groupId.value! }, query: { day: day.value }, signal }),
+      call(ROUTES.hearth, {
+        params: { groupId: groupId.value! },
+        query: { day: day.value, near: near.value ? '1' : '0' },
+        signal,
+      }),
     enabled: computed(() => groupId.value !== null),
     placeholderData: keepPreviousData,
+    // What is still reckoned is asked for again; a long answer is neither compared nor watched piece by piece.
+    refetchInterval: (query) => ((query.state.data?.waiting ?? 0) > 0 ? ASK_AGAIN_MS : false),
+    structuralSharing: false,
+    shallow: true,
   });
 
 /** The strip belongs to a year: moving the day within it asks for nothing. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../people/use-group.ts';
@@ -43,8 +43,7 @@ const query = computed((): Record<string, string> => (asked.value ? { day: asked
 const drawn = ref<InstanceType<typeof YearLines> | null>(null);
 
 async function print(): Promise<void> {
-  drawn.value?.print();
-  await nextTick();
+  await drawn.value?.print();
   window.print();
 }
 </script>

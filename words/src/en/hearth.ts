@@ -35,6 +35,7 @@ export const hearth = {
     filter: 'Part',
     allParts: 'all parts',
     notRuledOut: 'Not ruled out: {names}',
+    reckoning: '{n} of {all} stands reckoned; the others come by themselves.',
     shown: '{n} stand | {n} stands',
     weatherMissing: 'No weather yet: dates come from the calendar. Bring in a file under Weather.',
   },

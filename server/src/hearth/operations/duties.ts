@@ -15,6 +15,19 @@ import {
   type GroupCommons,
 } from '../../stands/index.ts';
 
+/** What waits for somebody, or could make somebody ill, comes before what can wait. */
+const WEIGHT: readonly Duty['kind'][] = [
+  'awaited',
+  'settleFind',
+  'settleIdentity',
+  'secondPerson',
+  'searchLookAlike',
+  'leaveEnds',
+  'countStand',
+];
+export const byWeight = (duties: readonly Duty[]): readonly Duty[] =>
+  [...duties].sort((a, b) => WEIGHT.indexOf(a.kind) - WEIGHT.indexOf(b.kind));
+
 const COUNT_EVERY_DAYS = 400;
 const LEAVE_NOTICE_DAYS = 60;
 

@@ -1,31 +1,53 @@
-import type { Conditions, FoundThing, HearthView, RibbonStroke, RibbonView } from '@emberfield/contract';
+import type {
+  Conditions,
+  Duty,
+  FoundThing,
+  HearthView,
+  PartOutlook,
+  RibbonStroke,
+  RibbonView,
+} from '@emberfield/contract';
 import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber } from '@emberfield/core/measure';
-import { groundOn, seasonOf } from '@emberfield/core/phenology';
+import { groundOn, seasonOf, urgencyOf, type Readiness } from '@emberfield/core/phenology';
 import type { Dependencies } from '../../dependencies.ts';
+import { AppError } from '../../platform/errors.ts';
+import { Pauses } from '../../platform/pauses.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import {
   dossiersOf,
   groundSpans,
   isoRange,
-  outlooksOn,
+  outlooksOfAll,
   refOf,
   rulesInForce,
   standSeason,
   type Dossier,
+  type Reading,
 } from '../../stands/index.ts';
 import { openFinds } from '../../entries/index.ts';
 import { weatherOf, type KnownWeather, type StationRow } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
-import { dutiesOf, findDuty } from './duties.ts';
+import { byWeight, dutiesOf, findDuty } from './duties.ts';
 
 /** What the day is for. */
 export async function viewHearth(deps: Dependencies, { group, query }: GroupContext<null>): Promise<HearthView> {
+  const near = nearAsked(query['near']);
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
   const { stands, rules, stations, plants } = await dossiersOf(deps, group);
   const houseRules = rulesInForce(rules, iso);
   const weather = await mainWeather(deps, stands, stations);
+  const { outlooks, waiting } = await outlooksOfAll(deps, group.id, stands, { day, today, houseRules });
+  const all = [...outlooks.values()].flat();
+  const duties = byWeight([
+    ...(await openFinds(deps.db, group.id)).flatMap((f) => findDuty(f, iso, plants)),
+    ...(await standDuties([...outlooks.keys()], { day, today, houseRules })),
+  ]);
+  const shown = near
+    ? { outlooks: nearLines(all), duties: duties.slice(0, MOST_NEAR_DUTIES) }
+    : { outlooks: all, duties };
+  const named = new Set([...shown.outlooks, ...shown.duties].map((x) => x.standId));
   return {
     day: iso,
     today: group.today,
@@ -33,13 +55,58 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
       ...conditionsOn(weather, stands[0]?.patch ?? weather?.station ?? null, day, group.zone),
       ground: groundThere(stands[0], day, today),
     },
-    stands: stands.map((d) => refOf(d, day, houseRules)),
-    outlooks: stands.flatMap((d) => outlooksOn(d, day, today, houseRules)),
-    duties: [
-      ...(await openFinds(deps.db, group.id)).flatMap((f) => findDuty(f, iso, plants)),
-      ...stands.flatMap((d) => dutiesOf(d, day, today, houseRules)),
-    ],
+    standCount: stands.length,
+    stands: stands.filter((d) => !near || named.has(d.stand.id)).map((d) => refOf(d, day, houseRules)),
+    counts: countsOf(all),
+    waiting,
+    ...shown,
+    dutyCount: duties.length,
   };
+}
+
+const NEAR_STATES = ['glowing', 'fading', 'kindling', 'banked'] as const satisfies readonly Readiness['state'][];
+/** With thousands of stands nobody reads on for so long; all lines come when they are asked for. */
+const MOST_NEAR_LINES = 120;
+const MOST_NEAR_DUTIES = 120;
+
+/** The most urgent lines of every state that a day is for. */
+function nearLines(all: readonly PartOutlook[]): readonly PartOutlook[] {
+  const rank = ({ readiness, allowance }: PartOutlook): number => urgencyOf(readiness, allowance.kind === 'none');
+  return NEAR_STATES.flatMap((state) =>
+    all
+      .filter((o) => o.readiness.state === state)
+      .sort((a, b) => rank(a) - rank(b))
+      .slice(0, MOST_NEAR_LINES)
+      .map(brief),
+  );
+}
+
+function countsOf(all: readonly PartOutlook[]): HearthView['counts'] {
+  const counts = { cold: 0, kindling: 0, glowing: 0, fading: 0, ash: 0, banked: 0 };
+  for (const { readiness } of all) counts[readiness.state] += 1;
+  return counts;
+}
+
+/** Of the ceilings the one that binds: the others are asked for with the stand. */
+const brief = (outlook: PartOutlook): PartOutlook => ({
+  ...outlook,
+  allowance: { ...outlook.allowance, ceilings: outlook.allowance.ceilings.filter((c) => c.binding) },
+});
+
+function nearAsked(text: string | undefined): boolean {
+  if (text === undefined || text === '0') return false;
+  if (text !== '1') throw new AppError('badInput', { field: 'query.near', reason: 'notOneOf' });
+  return true;
+}
+
+async function standDuties(stands: readonly Dossier[], { day, today, houseRules }: Reading): Promise<readonly Duty[]> {
+  const pauses = new Pauses();
+  const duties: Duty[] = [];
+  for (const dossier of stands) {
+    duties.push(...dutiesOf(dossier, day, today, houseRules));
+    await pauses.pause();
+  }
+  return duties;
 }
 
 /** The ground at the first of the stands; each that is dug says its own. */
@@ -76,7 +143,9 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
   const { stands, stations } = await dossiersOf(deps, group);
   const weather = await mainWeather(deps, stands, stations);
   const strokes: RibbonStroke[] = [];
+  const pauses = new Pauses();
   for (const dossier of stands) {
+    await pauses.pause();
     const { profile } = dossier.plant;
     const season = seasonOf(first, profile.seasonStart, dossier.patch.latitudeDeg);
     for (const s of new Set([season - 1, season, season + 1]))

@@ -20,9 +20,11 @@ import { standSeason } from './season-forecast.ts';
 import type { RecordedTake } from './stand-record.ts';
 
 const DAYS_A_YEAR = 365;
-const MOST_OUTLOOKS_KEPT = 20_000;
+const MOST_OUTLOOKS_KEPT = 12_000;
 /** House rules are the group's: its revision, which the dossier's key holds, moves with them. */
-const kept = new Kept<readonly PartOutlook[]>(MOST_OUTLOOKS_KEPT);
+const kept = new Kept<{ readonly key: string; readonly revision: number; readonly outlooks: readonly PartOutlook[] }>(
+  MOST_OUTLOOKS_KEPT,
+);
 
 /** Everything a row of the Hearth says, for every window of a stand on a day, as seen today. */
 export function outlooksOn(
@@ -31,10 +33,30 @@ export function outlooksOn(
   today: DayNumber,
   houseRules: readonly HouseRule[],
 ): readonly PartOutlook[] {
-  return kept.get(`${dossier.key}:${day}:${today}`, () =>
-    dossier.plant.profile.windows.map((_, w) => outlookOn(dossier, w, day, today, houseRules)),
-  );
+  const [name, key] = namesOf(dossier, day, today);
+  const before = kept.peek(name);
+  if (before?.key === key) return before.outlooks;
+  const outlooks = dossier.plant.profile.windows.map((_, w) => outlookOn(dossier, w, day, today, houseRules));
+  kept.put(name, { key, revision: dossier.stand.revision, outlooks });
+  return outlooks;
 }
+
+/** What was last said of a stand for a day; `current` while nothing that it depends on has changed. */
+export function keptOutlooks(
+  dossier: Dossier,
+  day: DayNumber,
+  today: DayNumber,
+): { readonly outlooks: readonly PartOutlook[]; readonly current: boolean; readonly revision: number } | null {
+  const [name, key] = namesOf(dossier, day, today);
+  const before = kept.peek(name);
+  return before ? { ...before, current: before.key === key } : null;
+}
+
+/** One answer is kept a stand and day: a later one takes its place. */
+const namesOf = ({ stand, key }: Dossier, day: DayNumber, today: DayNumber): readonly [name: string, key: string] => [
+  `${stand.id}:${day}`,
+  `${key}:${today}`,
+];
 
 function outlookOn(
   dossier: Dossier,

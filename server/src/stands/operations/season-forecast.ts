@@ -59,7 +59,7 @@ export interface StandSeason {
   readonly windows: readonly WindowForecast[];
 }
 
-const MOST_SEASONS_KEPT = 20_000;
+const MOST_SEASONS_KEPT = 16_000;
 const kept = new Kept<StandSeason>(MOST_SEASONS_KEPT);
 
 /** One season of a stand as seen today: a whole-year answer, kept under all that it depends on. */
