@@ -64,7 +64,7 @@ describe('the demo island', () => {
   it('moving the day on the ribbon changes the coals, and the way back is plain', async function () {
     this.timeout(60_000);
     await within({ as: 'Tavi' }, async (page) => {
-      const headings = async () => page.locator('.front section h2').allTextContents();
+      const headings = async () => page.locator('.front h2').allTextContents();
       await page.getByText('Kindling', { exact: true }).waitFor();
       const elder = page.getByRole('button', { name: /Elder · flower heads/ }).first();
       await elder.getByRole('img', { name: /kindling/ }).waitFor();
@@ -219,6 +219,9 @@ describe('the demo island', () => {
         });
         for (const path of [
           '/hearth',
+          '/year',
+          '/year?as=table&zoom=month',
+          '/proof',
           `/stands/${stand}`,
           `/stands/${stand}/take`,
           `/stands/${stand}/visit`,

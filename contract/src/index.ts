@@ -26,6 +26,7 @@ export * from './people/clearance.ts';
 export * from './patches/patch.ts';
 export * from './stands/stand.ts';
 export * from './stands/proof.ts';
+export * from './stands/group-proof.ts';
 export * from './visits/entry.ts';
 export * from './visits/find.ts';
 export * from './visits/sought.ts';

@@ -5,6 +5,7 @@ import type { IdentityTable } from './plants/identity-table.ts';
 import { setRuleSchema, type RuleView } from './people/rules.ts';
 import { savePlantSchema, type PlantListItem, type PlantView } from './plants/profile.ts';
 import { changePatchSchema, newPatchSchema, type PatchDetail, type PatchView } from './patches/patch.ts';
+import type { GroupProof } from './stands/group-proof.ts';
 import type { StandProof } from './stands/proof.ts';
 import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
 import { LARGEST_PHOTO_BYTES, type PhotoTaken, type PhotoView } from './photos/photo.ts';
@@ -104,6 +105,7 @@ export const ROUTES = {
   newStand: route('post', `${G}/stands`, 'picker')<StandRef>()({ body: newStandSchema }),
   stand: route('get', `${G}/stands/:standId`, 'watcher')<StandView>()({ query: ['day'] }),
   standProof: route('get', `${G}/stands/:standId/proof`, 'watcher')<StandProof>()(),
+  proof: route('get', `${G}/proof`, 'watcher')<GroupProof>()(),
   changeStand: route('put', `${G}/stands/:standId`, 'keeper')<StandRef>()({ body: changeStandSchema }),
   standEntries: route('get', `${G}/stands/:standId/entries`, 'watcher')<EntryPage>()({ query: ['before'] }),
 

@@ -67,6 +67,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'delete /api/groups/:groupId/calendar': '401 yes yes yes 404',
   'get /api/calendar/:token': 'yes yes yes yes yes',
   'get /api/groups/:groupId/stands/:standId/proof': '401 yes yes yes 404',
+  'get /api/groups/:groupId/proof': '401 yes yes yes 404',
   'get /api/groups/:groupId/ribbon': '401 yes yes yes 404',
   'get /api/groups/:groupId/find': '401 yes yes yes 404',
   'get /api/groups/:groupId/sought': '401 yes yes yes 404',

@@ -92,7 +92,10 @@ const said = computed(() => {
           </tbody>
         </table>
         <MissPlot v-else :plot="plot" />
-        <p class="soft small">{{ words.t('stand.proofHow') }}</p>
+        <p class="soft small">
+          {{ words.t('stand.proofHow') }}
+          <RouterLink :to="{ name: 'proof' }">{{ words.t('proof.toAll') }}</RouterLink>
+        </p>
       </template>
     </template>
   </section>

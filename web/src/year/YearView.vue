@@ -71,6 +71,7 @@ async function print(): Promise<void> {
           ·
           {{ words.t('year.legendPast', { years: words.format.list(pastYears.map(String)) }) }}</template
         >
+        · <RouterLink :to="{ name: 'proof' }">{{ words.t('proof.title') }}</RouterLink>
       </span>
     </div>
     <YearControls

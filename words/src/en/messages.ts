@@ -6,6 +6,7 @@ import { identify } from './identify.ts';
 import { patches } from './patches.ts';
 import { people } from './people.ts';
 import { plants } from './plants.ts';
+import { proof } from './proof.ts';
 import { scouting } from './scouting.ts';
 import { sentences } from './sentences.ts';
 import { shell } from './shell.ts';
@@ -31,6 +32,7 @@ export const english = {
   ...weather,
   ...year,
   ...calendar,
+  ...proof,
   ...sentences,
   errors,
   reasons,

@@ -62,3 +62,21 @@ function shareWithin({ after, by }: SeenInterval, from: DayNumber, to: DayNumber
   const days = Math.min(by, to) - Math.max(after + 1, from) + 1;
   return Math.max(0, days) / (by - after);
 }
+
+/**
+ * Shares of what came before the 10 % day, from it up to the 50 % day, from there up to the 90 % day, and after it; an interval
+ * that reaches over an edge counts on both sides by its days. 0.1, 0.4, 0.4, 0.1 is what honest bands give. `null` without trials.
+ */
+export function bandShares(trials: readonly Trial[]): readonly [number, number, number, number] | null {
+  const dated = trials.filter(({ forecast: { p10, p50, p90 } }) => p10 !== null && p50 !== null && p90 !== null);
+  if (dated.length === 0) return null;
+  const shares: [number, number, number, number] = [0, 0, 0, 0];
+  for (const { seen, forecast } of dated) {
+    const [p10, p50, p90] = [forecast.p10!, forecast.p50!, forecast.p90!];
+    shares[0] += shareWithin(seen, -Infinity, p10 - 1) / dated.length;
+    shares[1] += shareWithin(seen, p10, p50) / dated.length;
+    shares[2] += shareWithin(seen, p50 + 1, p90) / dated.length;
+    shares[3] += shareWithin(seen, p90 + 1, Infinity) / dated.length;
+  }
+  return shares;
+}

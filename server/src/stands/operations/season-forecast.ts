@@ -6,6 +6,7 @@ import {
   seasonFirstDay,
   seasonOf,
   spreadWithin,
+  type ForecastInput,
   type SeasonForecast,
   type SeenStand,
   type StageForecast,
@@ -78,25 +79,34 @@ export function standSeason(dossier: Forecastable, season: number, today: DayNum
   ].join(':');
   return kept.get(key, () => {
     const { profile } = plant;
-    const seenAs = seenStand(dossier);
-    const { learning } = knowledge;
-    // Sightings of the season itself weigh in the forecast; those of seasons before have been learned from.
-    const history = historyOf(seenAs, { until: today, season: season - 1 });
-    const learned = new LearnedStand(history, learning.beforehand(history), (y) =>
-      seasonFirstDay(y, profile.seasonStart, patch.latitudeDeg),
-    );
-    const { stages, weight, ...rest } = forecastSeason({
-      ...seenAs.place,
-      season,
-      asOf: today,
-      sightings: seenAs.sightings.filter((s) => seasonOf(s.day, profile.seasonStart, patch.latitudeDeg) === season),
-      spreadDays: spreadWithin(seenAs.sightings),
-      effects: learned.effects(season),
-      stretch: learning.stretch,
-    });
+    const { stages, weight, ...rest } = forecastSeason(forecastInput(dossier, season, today));
     return {
       forecast: { ...rest, stages: stages.map(({ key, reached, seen }) => ({ key, reached, seen })) },
       windows: profile.windows.map((w) => forecastWindow(w, { ...rest, stages, weight })),
     };
   });
+}
+
+/** The season in which a stand is on a day. */
+export const seasonNow = ({ plant, patch }: Pick<Forecastable, 'plant' | 'patch'>, day: DayNumber): number =>
+  seasonOf(day, plant.profile.seasonStart, patch.latitudeDeg);
+
+/** What a season is forecast from: its own sightings weigh in the forecast, those of seasons before have been learned from. */
+export function forecastInput(dossier: Forecastable, season: number, today: DayNumber): ForecastInput {
+  const { patch, plant, knowledge } = dossier;
+  const { learning } = knowledge;
+  const seen = seenStand(dossier);
+  const history = historyOf(seen, { until: today, season: season - 1 });
+  const learned = new LearnedStand(history, learning.beforehand(history), (y) =>
+    seasonFirstDay(y, plant.profile.seasonStart, patch.latitudeDeg),
+  );
+  return {
+    ...seen.place,
+    season,
+    asOf: today,
+    sightings: seen.sightings.filter((s) => seasonNow(dossier, s.day) === season),
+    spreadDays: spreadWithin(seen.sightings),
+    effects: learned.effects(season),
+    stretch: learning.stretch,
+  };
 }

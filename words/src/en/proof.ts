@@ -1,0 +1,28 @@
+/** Words on the screens: how good the dates were. */
+export const proof = {
+  proof: {
+    title: 'How good are my dates?',
+    lead: 'Every stage that somebody saw coming, forecast {days} days before from earlier seasons only, beside what people go by without a forecast. A date between “not yet” and “reached” counts as right.',
+    none: 'Nothing to compare yet. A stage has to be seen coming, once “not yet” and then “reached”, in three seasons of a stand.',
+    said: 'Over {trials} dates I was off by {mine} days, last year’s date by {lastYear}, the mean of the years by {meanDate}.',
+    plant: 'Plant and stage',
+    trials: 'Dates',
+    mine: 'Mine',
+    lastYear: 'Last year’s',
+    meanDate: 'Mean of years',
+    covered: 'In my band',
+    off: '{n} days off',
+    picture: 'Days off, by plant',
+    bands: 'Are the bands honest?',
+    bandsLead: 'Where the real days lay in my bands of 8 in 10. The line is what honest bands give.',
+    band: { early: 'before the band', lower: 'its early half', upper: 'its late half', late: 'after the band' },
+    bandSaid: '{where}: {percent} %, meant {meant} %',
+    looks: 'Where a look would help most',
+    looksLead: 'A look on a day on which a stage is as likely there as not tells most.',
+    look: 'About {day}, {place}: is {plant} at “{stage}”?',
+    lookGain: 'would narrow one window by {days} days | would narrow {n} windows by {days} days in all',
+    noLooks: 'No window of the next weeks hangs on a look.',
+    waiting: 'One more stand is being reckoned. | {n} more stands are being reckoned.',
+    toAll: 'All plants',
+  },
+};
