@@ -61,6 +61,7 @@ const env = {
 };
 if (demo) Object.assign(env, { EMBERFIELD_DEMO: '1', EMBERFIELD_TODAY: process.env.EMBERFIELD_TODAY ?? DEMO_DAY });
 if (demo) await runNode('Loading the demo island …', ['--import', 'tsx', 'demo/src/main.ts']);
+if (demo && !env.EMBERFIELD_WEATHER) await startWeatherStandIn();
 if (!dev) buildWeb();
 
 const port = await keptPort();
@@ -98,6 +99,29 @@ function ready() {
       `Demo day: ${env.EMBERFIELD_TODAY}. Come in as Tavi (keeper), Mirel or Ode (pickers) or Brannoc (watcher): press a tile on the first page.`,
     );
   say('Ctrl-C ends it.');
+}
+
+/** The weather service of the demo is a simulated one, on loopback. */
+async function startWeatherStandIn() {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'demo/src/serve-weather.ts'], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    detached: true,
+    env,
+  });
+  toStop.push(() => endProcess(child));
+  const url = await new Promise((resolve) => {
+    let output = '';
+    child.stdout.on('data', (data) => {
+      output += data;
+      const found = /EMBERFIELD_WEATHER_READY (\S+)/.exec(output)?.[1];
+      if (found) resolve(found);
+    });
+    child.on('exit', () => resolve(null));
+  });
+  if (url === null) return;
+  const fields = { days: 'daily', day: 'date', min: 'lowest', max: 'highest', rain: 'rain' };
+  Object.assign(env, { EMBERFIELD_WEATHER: url, EMBERFIELD_WEATHER_FIELDS: JSON.stringify(fields) });
 }
 
 function startVite() {

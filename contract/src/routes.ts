@@ -20,6 +20,7 @@ import type { Prospect } from './visits/find.ts';
 import { newSoughtSchema, type SoughtView } from './visits/sought.ts';
 import {
   importReadingSchema,
+  handDaysSchema,
   newStationSchema,
   type ImportPreview,
   type StationDays,
@@ -128,6 +129,8 @@ export const ROUTES = {
 
   stations: route('get', `${G}/stations`, 'watcher')<readonly StationView[]>()(),
   newStation: route('post', `${G}/stations`, 'keeper')<StationView>()({ body: newStationSchema }),
+  fetchStation: route('post', `${G}/stations/:stationId/fetch`, 'keeper')<StationView>()(),
+  putHandDays: route('put', `${G}/stations/:stationId/days`, 'picker')<StationView>()({ body: handDaysSchema }),
   stationDays: route('get', `${G}/stations/:stationId/days`, 'watcher')<StationDays>()({ query: ['from', 'to'] }),
   imports: route('get', `${G}/imports`, 'keeper')<readonly ImportPreview[]>()(),
   newImport: route('post', `${G}/stations/:stationId/imports/:importId`, 'keeper')<ImportPreview>()({

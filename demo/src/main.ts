@@ -29,6 +29,7 @@ if (process.argv[2] === 'map') {
       webFolder: null,
       baseMap: null,
       tilesUrl: null,
+      weatherService: null,
       requestsPerMinute: 1,
     };
     let shown = 0;

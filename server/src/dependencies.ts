@@ -2,6 +2,7 @@ import type { PlantProfile } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 import type { Clock } from './platform/clock.ts';
 import type { Database } from './platform/database/database.ts';
+import type { WeatherService } from './weather/weather-service.ts';
 import type { Log } from './platform/log.ts';
 
 /** Everything the server is made of, handed in by whoever starts it. */
@@ -20,5 +21,7 @@ export interface Dependencies {
   readonly baseMap: string | null;
   /** Address of map tiles that the operator chose; off without. */
   readonly tilesUrl: string | null;
+  /** Daily weather that stations can be fed from; none without. */
+  readonly weatherService: WeatherService | null;
   readonly requestsPerMinute: number;
 }

@@ -10,6 +10,7 @@ import { readConfig } from './platform/config.ts';
 import { connect } from './platform/database/database.ts';
 import { migrateDatabase } from './platform/database/migrate.ts';
 import { sweepRateLimits } from './platform/http/rate-limit.ts';
+import { readWeatherService, startFetching } from './weather/index.ts';
 import { createLog } from './platform/log.ts';
 
 const LONGEST_GOODBYE_MS = 8_000;
@@ -33,6 +34,7 @@ const deps: Dependencies = {
   webFolder: config.webFolder,
   tilesUrl: config.tilesUrl,
   baseMap: config.baseMapFile ? readFileSync(config.baseMapFile, 'utf8') : null,
+  weatherService: readWeatherService(config.weatherUrl, config.weatherFields),
   requestsPerMinute: Number(process.env['EMBERFIELD_REQUESTS_PER_MINUTE'] ?? REQUESTS_PER_MINUTE),
 };
 const foundingCode = await renewFoundingCode(deps);
@@ -53,11 +55,14 @@ const sweeper = setInterval(
   SWEEP_EVERY_MS,
 );
 
+const stopFetching = startFetching(deps);
+
 let leaving = false;
 function leave(): void {
   if (leaving) return;
   leaving = true;
   clearInterval(sweeper);
+  stopFetching();
   const late = setTimeout(() => process.exit(1), LONGEST_GOODBYE_MS);
   server.close(() => {
     connection.close().then(

@@ -86,6 +86,8 @@ export interface GroupView {
   readonly hasBaseMap: boolean;
   /** Address of map tiles with {z}, {x} and {y}; `null` unless the operator set one. */
   readonly tilesUrl: string | null;
+  /** The operator named a weather service that stations can be fed from. */
+  readonly weatherService: boolean;
 }
 export interface GroupSettings {
   readonly name: string;

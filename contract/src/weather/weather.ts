@@ -1,5 +1,5 @@
-import type { Schema } from 'yup';
-import { exactly, finite, line, listOf, oneOf, uuid } from '../platform/schema.ts';
+import { string, type Schema } from 'yup';
+import { exactly, finite, given, isoDay, line, listOf, oneOf, orNull, uuid } from '../platform/schema.ts';
 
 export interface NewStation {
   readonly id: string;
@@ -7,17 +7,58 @@ export interface NewStation {
   readonly latitudeDeg: number;
   readonly longitudeDeg: number;
   readonly heightM: number;
+  /** Where its days come from; a table or one's own readings when left out. */
+  readonly source?: 'csv' | 'service';
 }
+export const STATION_SOURCES = ['csv', 'service'] as const;
 export const newStationSchema: Schema<NewStation> = exactly({
   id: uuid(),
   name: line(80),
   latitudeDeg: finite(-90, 90),
   longitudeDeg: finite(-180, 180),
   heightM: finite(-430, 8850),
+  source: string().oneOf(STATION_SOURCES, 'notOneOf'),
 }).required('missing');
 
-export interface StationView extends NewStation {
-  readonly source: 'csv' | 'simulated';
+/** Why the weather service gave nothing. */
+export type FetchProblem = 'unreachable' | 'refused' | 'tooLarge' | 'notJson' | 'noDays';
+
+/** Readings of one's own thermometer. */
+export interface HandDays {
+  readonly days: readonly {
+    readonly day: string;
+    readonly minC: number;
+    readonly maxC: number;
+    readonly rainMm: number | null;
+  }[];
+}
+const COLDEST_C = -90;
+const WARMEST_C = 65;
+export const handDaysSchema: Schema<HandDays> = exactly({
+  days: listOf(
+    exactly({
+      day: isoDay(),
+      minC: finite(COLDEST_C, WARMEST_C),
+      maxC: finite(COLDEST_C, WARMEST_C),
+      rainMm: orNull(finite(0, 2000)),
+    })
+      .required('missing')
+      .test(
+        'order',
+        'minAboveMax',
+        given((d) => d.minC <= d.maxC),
+      ),
+    62,
+  ).min(1, 'missing'),
+}).required('missing');
+
+export interface StationView extends Omit<NewStation, 'source'> {
+  readonly source: 'csv' | 'simulated' | 'service';
+  /** Days that look like a fault of the station, newest first, of the last year. */
+  readonly odd: readonly { readonly day: string; readonly why: 'farFromUsual' | 'leap' | 'stuck' }[];
+  /** Of a station that a service feeds: when it was asked last, and what went wrong. */
+  readonly fetchedAt: string | null;
+  readonly fetchProblem: FetchProblem | null;
   readonly dayCount: number;
   readonly firstDay: string | null;
   readonly lastDay: string | null;

@@ -56,5 +56,6 @@ export {
   type StandHistory,
 } from './learning/stand-learning.ts';
 export { rivalsFor, type PastDate, type Rivals } from './learning/rivals.ts';
+export { oddDays, type OddDay } from './station-health.ts';
 export { worthOfLook, type LookWorth } from './look-worth.ts';
 export { ALL_RULES, bandShares, comparable, DATE_RULES, scoresOf, type Scores } from './learning/scores.ts';

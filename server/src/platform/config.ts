@@ -13,6 +13,9 @@ export interface Config {
   readonly baseMapFile: string | null;
   /** Address of map tiles, "https://tiles.example/{z}/{x}/{y}.png"; off unless the operator sets it. */
   readonly tilesUrl: string | null;
+  /** Address of a weather service, and the names of its fields as JSON; off unless the operator sets them. */
+  readonly weatherUrl: string | null;
+  readonly weatherFields: string | null;
   readonly logLevel: string;
 }
 
@@ -40,6 +43,8 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     webFolder: env['EMBERFIELD_WEB'] || null,
     baseMapFile: env['EMBERFIELD_BASE_MAP'] || null,
     tilesUrl,
+    weatherUrl: env['EMBERFIELD_WEATHER'] || null,
+    weatherFields: env['EMBERFIELD_WEATHER_FIELDS'] || null,
     logLevel: env['EMBERFIELD_LOG'] ?? 'info',
   };
 }

@@ -76,6 +76,8 @@ const TABLE: Readonly<Record<string, string>> = {
   'get /api/groups/:groupId/stations': '401 yes yes yes 404',
   'post /api/groups/:groupId/stations': '401 403 403 yes 404',
   'get /api/groups/:groupId/stations/:stationId/days': '401 yes yes yes 404',
+  'post /api/groups/:groupId/stations/:stationId/fetch': '401 403 403 yes 404',
+  'put /api/groups/:groupId/stations/:stationId/days': '401 403 yes yes 404',
   'get /api/groups/:groupId/imports': '401 403 403 yes 404',
   'post /api/groups/:groupId/stations/:stationId/imports/:importId': '401 403 403 yes 404',
   'get /api/groups/:groupId/imports/:importId': '401 403 403 yes 404',

@@ -51,6 +51,7 @@ async function startServer(): Promise<TestServer> {
     webFolder: null,
     tilesUrl: null,
     baseMap: JSON.stringify({ type: 'FeatureCollection', features: [] }),
+    weatherService: null,
     requestsPerMinute: 1_000_000,
   };
   const app = createApp(deps);

@@ -1,6 +1,7 @@
-import { and, asc, between, count, desc, eq, max, min, sql } from 'drizzle-orm';
+import { and, asc, between, count, desc, eq, isNull, lt, max, min, or, sql } from 'drizzle-orm';
 import type { ImportReading } from '@emberfield/contract';
 import type { Queryable } from '../platform/database/database.ts';
+import { group } from '../people/table.ts';
 import { station, stationDay, weatherImport } from './table.ts';
 
 export type StationRow = typeof station.$inferSelect;
@@ -24,6 +25,27 @@ export const touchStation = (db: Queryable, id: string) =>
     .update(station)
     .set({ revision: sql`${station.revision} + 1` })
     .where(eq(station.id, id));
+
+/** Stations that a service feeds, with the zone of their group: the service's days are of its own calendar. */
+export const fedStations = (db: Queryable) =>
+  db
+    .select({ station, zone: group.zone })
+    .from(station)
+    .innerJoin(group, eq(group.id, station.groupId))
+    .where(eq(station.source, 'service'));
+/** Takes the next fetching of a station upon oneself; false where another server has. */
+export const claimFetch = async (db: Queryable, id: string, before: Date, at: Date): Promise<boolean> => {
+  const [{ affectedRows }] = await db
+    .update(station)
+    .set({ fetchedAt: at })
+    .where(and(eq(station.id, id), or(isNull(station.fetchedAt), lt(station.fetchedAt, before))));
+  return affectedRows > 0;
+};
+export const noteFetch = (
+  db: Queryable,
+  id: string,
+  set: { readonly fetchedAt: Date; readonly fetchProblem: string | null },
+) => db.update(station).set(set).where(eq(station.id, id));
 
 export interface DaySummary {
   readonly stationId: string;

@@ -1,12 +1,16 @@
 import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
+import { fetchNow } from './operations/fetch-station.ts';
+import { putHandDays } from './operations/hand-days.ts';
 import { dropImport, listImports, newImport, readImport, storeImport, viewImport } from './operations/imports.ts';
 import { addStation, listDays, listStations } from './operations/stations.ts';
 
 export function mountWeather(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.stations, (c) => listStations(deps, c));
   endpoints.inGroup(ROUTES.newStation, (c) => addStation(deps, c));
+  endpoints.inGroup(ROUTES.fetchStation, (c) => fetchNow(deps, c));
+  endpoints.inGroup(ROUTES.putHandDays, (c) => putHandDays(deps, c));
   endpoints.inGroup(ROUTES.stationDays, (c) => listDays(deps, c));
   endpoints.inGroup(ROUTES.imports, (c) => listImports(deps, c));
   endpoints.inGroup(ROUTES.newImport, (c) => newImport(deps, c));

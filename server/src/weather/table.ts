@@ -24,10 +24,13 @@ export const station = mysqlTable(
     latitudeDeg: double('latitude_deg').notNull(),
     longitudeDeg: double('longitude_deg').notNull(),
     heightM: double('height_m').notNull(),
-    source: mysqlEnum('source', ['csv', 'simulated']).notNull(),
+    source: mysqlEnum('source', ['csv', 'simulated', 'service']).notNull(),
     /** Counts every change of its days: derived answers are kept under it. */
     revision: int('revision').notNull().default(1),
     contentDigest: digest('content_digest').notNull(),
+    /** Of a station that a service feeds. */
+    fetchedAt: datetime('fetched_at', { fsp: 3 }),
+    fetchProblem: varchar('fetch_problem', { length: 20 }),
     madeAt: datetime('made_at', { fsp: 3 }).notNull(),
   },
   (t) => [index('station_group').on(t.groupId)],

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query';
 import { useSessionStorage } from '@vueuse/core';
 import { v7 as newId } from 'uuid';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { centreOf, ROUTES } from '@emberfield/contract';
 import { usePatches } from '../patches/queries.ts';
 import { heightFromM, heightToM, typedNumber } from '../patches/new-patch.ts';
@@ -10,6 +11,7 @@ import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
 
+const client = useQueryClient();
 const emit = defineEmits<{ made: [stationId: string] }>();
 const words = useWords();
 const { groupId, group } = useGroup();
@@ -43,13 +45,23 @@ const nearText = computed(() => {
 const save = useChange(() =>
   call(ROUTES.newStation, {
     params: { groupId: groupId.value! },
-    body: { id: form.value.id, name: form.value.name.trim(), ...position.value! },
+    body: {
+      id: form.value.id,
+      name: form.value.name.trim(),
+      ...position.value!,
+      ...(fed.value ? { source: 'service' as const } : {}),
+    },
   }),
 );
+/** The operator's service can feed it: then nobody has to bring in files. */
+const fed = ref(false);
 async function keep(): Promise<void> {
   const made = await save.mutateAsync(undefined).catch(() => null);
   if (!made) return;
   form.value = { id: newId(), name: '', latitude: '', longitude: '', height: '' };
+  if (fed.value)
+    await call(ROUTES.fetchStation, { params: { groupId: groupId.value!, stationId: made.id } }).catch(() => undefined);
+  await client.invalidateQueries({ queryKey: ['group'] });
   emit('made', made.id);
 }
 </script>
@@ -72,6 +84,9 @@ async function keep(): Promise<void> {
       ><span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span
       ><input v-model="form.height" inputmode="decimal" :placeholder="nearText?.height ?? '0'"
     /></label>
+    <label v-if="group?.weatherService" class="fed"
+      ><input v-model="fed" type="checkbox" /><span>{{ words.t('weather.fed') }}</span></label
+    >
     <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
     <button type="submit" class="btn main" :disabled="!position || !form.name.trim() || save.isPending.value">
       {{ words.t('weather.add') }}
@@ -89,6 +104,13 @@ async function keep(): Promise<void> {
 }
 .station .btn {
   margin-bottom: 12px;
+}
+.fed {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  grid-column: 1 / -1;
+  order: 8;
 }
 .station p {
   grid-column: 1 / -1;

@@ -7,14 +7,16 @@ import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
+import HandDayForm from './HandDayForm.vue';
 import ImportPanel from './ImportPanel.vue';
 import { useImports, useStationDays, useStations } from './queries.ts';
 import StationForm from './StationForm.vue';
+import StationHealth from './StationHealth.vue';
 
 const WeatherChart = defineAsyncComponent(() => import('./WeatherChart.vue'));
 const LARGEST_FILE_BYTES = 8 * 1024 * 1024;
 const words = useWords();
-const { groupId, isKeeper } = useGroup();
+const { groupId, isKeeper, mayPick } = useGroup();
 const stations = useStations(groupId);
 const imports = useImports(groupId, isKeeper);
 const chosen = ref<string | null>(null);
@@ -59,7 +61,7 @@ const saidOf = (s: {
     t('weather.upTo', { n: s.dayCount, from: format.dayAndYear(s.firstDay), to: format.dayAndYear(s.lastDay) }),
     s.missingDays ? t('weather.missing', { n: s.missingDays }) : '',
     s.outlookDays ? t('weather.outlook', { n: s.outlookDays }) : '',
-    s.source === 'simulated' ? t('weather.simulated') : '',
+    s.source === 'simulated' ? t('weather.simulated') : s.source === 'service' ? t('weather.service') : '',
   ]
     .filter(Boolean)
     .join(' · ');
@@ -105,7 +107,9 @@ const saidOf = (s: {
             adding = false;
           }
         " />
-      <template v-if="isKeeper && station">
+      <StationHealth v-if="station" :station="station" />
+      <HandDayForm v-if="mayPick && station && station.source !== 'service'" :station="station" />
+      <template v-if="isKeeper && station && station.source !== 'service'">
         <h2 class="bring">{{ words.t('weather.bring') }}: {{ station.name }}</h2>
         <label class="drop" @dragover.prevent @drop.prevent="drop"
           ><input

@@ -7,7 +7,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { AccountContext, GroupContext, InGroup } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
 
-export function viewGroup({ clock, baseMap, tilesUrl }: Dependencies, group: InGroup): GroupView {
+export function viewGroup({ clock, baseMap, tilesUrl, weatherService }: Dependencies, group: InGroup): GroupView {
   const { id, name, zone, units, role, today } = group;
   return {
     id,
@@ -19,6 +19,7 @@ export function viewGroup({ clock, baseMap, tilesUrl }: Dependencies, group: InG
     role,
     hasBaseMap: group.hasBaseMap && baseMap !== null,
     tilesUrl,
+    weatherService: weatherService !== null,
   };
 }
 

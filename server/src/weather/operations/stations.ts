@@ -1,5 +1,6 @@
 import { dayNumber, isoDay } from '@emberfield/core/measure';
-import type { NewStation, StationDays, StationView } from '@emberfield/contract';
+import { oddDays } from '@emberfield/core/phenology';
+import type { FetchProblem, NewStation, StationDays, StationView } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -7,6 +8,7 @@ import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import { updateGroup } from '../../people/index.ts';
 import * as repository from '../repository.ts';
+import { weatherOf, type KnownWeather } from './station-weather.ts';
 
 export async function listStations(
   { db }: Dependencies,
@@ -16,7 +18,8 @@ export async function listStations(
     await repository.stationsOf(db, group.id),
     await repository.daySummaries(db, group.id),
   ];
-  return stations.map(({ id, name, latitudeDeg, longitudeDeg, heightM, source }) => {
+  const odd = await Promise.all(stations.map(async (s) => recentOdd(await weatherOf(db, s))));
+  return stations.map(({ id, name, latitudeDeg, longitudeDeg, heightM, source, fetchedAt, fetchProblem }, i) => {
     const measured = summaries.find((s) => s.stationId === id && !s.outlook);
     const outlook = summaries.find((s) => s.stationId === id && s.outlook);
     const first = measured?.firstDay ?? null;
@@ -28,6 +31,9 @@ export async function listStations(
       longitudeDeg,
       heightM,
       source,
+      odd: odd[i]!,
+      fetchedAt: fetchedAt?.toISOString() ?? null,
+      fetchProblem: fetchProblem as FetchProblem | null,
       dayCount: measured?.dayCount ?? 0,
       firstDay: first === null ? null : isoDay(first),
       lastDay: last === null ? null : isoDay(last),
@@ -37,6 +43,20 @@ export async function listStations(
   });
 }
 
+const ODD_WITHIN_DAYS = 366;
+const MOST_ODD = 5;
+
+function recentOdd({ weather }: KnownWeather): StationView['odd'] {
+  if (!weather) return [];
+  const { series, climatology } = weather;
+  const since = series.firstDay + series.minC.length - ODD_WITHIN_DAYS;
+  return oddDays(series, climatology)
+    .filter((o) => o.day >= since)
+    .slice(-MOST_ODD)
+    .reverse()
+    .map(({ day, why }) => ({ day: isoDay(day), why }));
+}
+
 export async function oneStation(deps: Dependencies, groupId: string, id: string): Promise<StationView> {
   const found = (await listStations(deps, { group: { id: groupId } })).find((s) => s.id === id);
   if (!found) throw notFound('station');
@@ -44,6 +64,7 @@ export async function oneStation(deps: Dependencies, groupId: string, id: string
 }
 
 export async function addStation(deps: Dependencies, { body, group }: GroupContext<NewStation>): Promise<StationView> {
+  if (body.source === 'service' && !deps.weatherService) throw new AppError('conflict', { reason: 'noWeatherService' });
   const digest = contentDigest(body);
   try {
     await transact(deps.db, async (tx) => {
@@ -52,7 +73,7 @@ export async function addStation(deps: Dependencies, { body, group }: GroupConte
         ...body,
         name: body.name.trim(),
         groupId: group.id,
-        source: 'csv',
+        source: body.source ?? 'csv',
         contentDigest: digest,
         madeAt: deps.clock.now(),
       });

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed, reactive, watch } from 'vue';
+import { celsiusToFahrenheit } from '@emberfield/core/measure';
+import { ROUTES, type StationView } from '@emberfield/contract';
+import { typedNumber } from '../patches/new-patch.ts';
+import { useChange } from '../people/queries.ts';
+import { useGroup } from '../people/use-group.ts';
+import { call } from '../platform/api.ts';
+import { useDay } from '../platform/use-day.ts';
+import { useUndo } from '../platform/use-undo.ts';
+import { useWords } from '../platform/words.ts';
+import { handDay } from './hand-day.ts';
+
+/** One's own thermometer, read once a day: lowest and highest, and rain if there is a gauge. */
+const props = defineProps<{ station: StationView }>();
+const words = useWords();
+const undo = useUndo();
+const { groupId, group } = useGroup();
+const { today } = useDay();
+const imperial = computed(() => group.value?.units === 'imperial');
+const form = reactive({ day: today.value, min: '', max: '', rain: '' });
+watch(
+  () => props.station.id,
+  () => Object.assign(form, { day: today.value, min: '', max: '', rain: '' }),
+);
+const typed = computed(() =>
+  handDay(
+    { day: form.day, min: typedNumber(form.min), max: typedNumber(form.max), rain: typedNumber(form.rain) },
+    imperial.value,
+  ),
+);
+const upsideDown = computed(() => typed.value !== null && typed.value.minC > typed.value.maxC);
+const save = useChange(() =>
+  call(ROUTES.putHandDays, {
+    params: { groupId: groupId.value!, stationId: props.station.id },
+    body: { days: [typed.value!] },
+  }),
+);
+async function keep(): Promise<void> {
+  await save.mutateAsync(undefined).then(
+    () => {
+      undo.say(words.value.t('common.stored'));
+      Object.assign(form, { min: '', max: '', rain: '' });
+    },
+    () => undefined,
+  );
+}
+const degree = computed(() => (imperial.value ? '°F' : '°C'));
+const usual = (c: number): string => String(imperial.value ? Math.round(celsiusToFahrenheit(c)) : c);
+</script>
+
+<template>
+  <section class="section">
+    <h2>{{ words.t('weather.hand.title') }}</h2>
+    <p class="soft small">{{ words.t('weather.hand.lead') }}</p>
+    <form class="hand" @submit.prevent="keep">
+      <label class="field"
+        ><span>{{ words.t('weather.hand.day') }}</span
+        ><input v-model="form.day" type="date" :max="today" required
+      /></label>
+      <label class="field"
+        ><span>{{ words.t('weather.lowest') }}, {{ degree }}</span
+        ><input v-model="form.min" inputmode="decimal" required :placeholder="usual(4)"
+      /></label>
+      <label class="field"
+        ><span>{{ words.t('weather.highest') }}, {{ degree }}</span
+        ><input v-model="form.max" inputmode="decimal" required :placeholder="usual(15)"
+      /></label>
+      <label class="field"
+        ><span>{{ words.t('weather.rain') }}, {{ imperial ? 'in' : 'mm' }}</span
+        ><input v-model="form.rain" inputmode="decimal" :placeholder="words.t('common.optional')"
+      /></label>
+      <button type="submit" class="btn main" :disabled="!typed || upsideDown || save.isPending.value">
+        {{ words.t('common.save') }}
+      </button>
+    </form>
+    <p v-if="upsideDown" class="warn" role="alert">{{ words.t('weather.hand.upsideDown') }}</p>
+    <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
+  </section>
+</template>
+
+<style scoped>
+.hand {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 150px)) auto;
+  gap: 0 12px;
+  align-items: end;
+}
+.hand .btn {
+  margin-bottom: 12px;
+  justify-self: start;
+}
+@media (max-width: 900px) {
+  .hand {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>
