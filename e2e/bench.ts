@@ -6,6 +6,8 @@ import { CATALOGUE } from '@emberfield/catalogue';
 import { climatologyOf, forecastSeason, forecastWindow, joinDays } from '@emberfield/core/phenology';
 import { dayNumber } from '@emberfield/core/measure';
 import { islandWeather } from '@emberfield/demo';
+import { learningBench } from './bench-learn.ts';
+import { manyStandsBench } from './bench-many.ts';
 import { gpxBench, identifyBench, mapBench } from './bench-know.ts';
 import { closeBrowser, freshDatabase, loadDemo, openScreen, startServer } from './application.ts';
 
@@ -18,7 +20,9 @@ const ms = (value: number): string => `${value < 10 ? value.toFixed(1) : Math.ro
 
 forecastBench();
 identifyBench(put);
+learningBench(put);
 await serverBench();
+await manyStandsBench(put);
 for (const [i, row] of [['what', 'measured', 'target'], ...rows].entries()) {
   process.stdout.write(`| ${row.join(' | ')} |\n`);
   if (i === 0) process.stdout.write('|---|---|---|\n');

@@ -76,6 +76,14 @@ await shot('ground', {
     await page.waitForTimeout(900);
   },
 });
+await shot('year', { path: '/year' });
+await shot('proof', {
+  path: '/proof',
+  do: async (page) => {
+    await page.getByText(/^Over \d+ dates/).waitFor();
+    await page.waitForTimeout(2_500);
+  },
+});
 await shot('plants', { path: '/plants' });
 await shot('plant', { path: '/plants/ramsons' });
 await shot('weather', { path: '/weather' });

@@ -4,7 +4,13 @@ import { setClearanceSchema, type ClearanceView } from './people/clearance.ts';
 import type { IdentityTable } from './plants/identity-table.ts';
 import { setRuleSchema, type RuleView } from './people/rules.ts';
 import { savePlantSchema, type PlantListItem, type PlantView } from './plants/profile.ts';
-import { changePatchSchema, newPatchSchema, type PatchDetail, type PatchView } from './patches/patch.ts';
+import {
+  assignStationSchema,
+  changePatchSchema,
+  newPatchSchema,
+  type PatchDetail,
+  type PatchView,
+} from './patches/patch.ts';
 import type { GroupProof } from './stands/group-proof.ts';
 import type { StandProof } from './stands/proof.ts';
 import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
@@ -77,6 +83,8 @@ export const ROUTES = {
   patch: route('get', `${G}/patches/:patchId`, 'watcher')<PatchDetail>()(),
   newPatch: route('post', `${G}/patches`, 'picker')<PatchView>()({ body: newPatchSchema }),
   changePatch: route('put', `${G}/patches/:patchId`, 'picker')<PatchView>()({ body: changePatchSchema }),
+
+  assignStation: route('put', `${G}/patches/:patchId/station`, 'keeper')<null>()({ body: assignStationSchema }),
 
   prospects: route('get', `${G}/patches/:patchId/prospects`, 'watcher')<readonly Prospect[]>()({ query: ['plants'] }),
 

@@ -22,10 +22,9 @@ import { seededId } from './ids.ts';
 import { heightAt, MIDDLE } from './island/geometry.ts';
 import { factsOf, GROUP_NAME, PATCHES, PEOPLE, STANDS, type PersonName } from './island/places.ts';
 import { islandWeather, outlookFrom } from './truth/weather.ts';
+import { FIRST_WEATHER_YEAR, WEATHER_SEED } from './island/weather-seed.ts';
 
 const MS_PER_DAY = 86_400_000;
-const WEATHER_SEED = 31;
-const FIRST_WEATHER_YEAR = 2014;
 const FIRST_HISTORY_YEAR = 2020;
 const AT_ONCE = 6;
 export const DEMO_DAY = '2026-05-15';

@@ -1,17 +1,16 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { FIRST_WEATHER_YEAR, WEATHER_SEED } from './island/weather-seed.ts';
 import { islandWeather } from './truth/weather.ts';
 
 // A stand-in for a weather service: the island's weather as JSON, on loopback.
-const SEED = 7;
-const FIRST_YEAR = 2008;
 const LAST_YEAR = 2030;
 const MS_PER_DAY = 86_400_000;
 const isoOf = (day: number): string => new Date(day * MS_PER_DAY).toISOString().slice(0, 10);
 
 /** Answers /days?lat=…&lon=…&from=…&to=… with a list a field. @returns its address with the places to fill in, and its end. */
 export async function startWeatherService(port = 0): Promise<{ readonly url: string; readonly stop: () => void }> {
-  const weather = islandWeather(SEED, FIRST_YEAR, LAST_YEAR);
+  const weather = islandWeather(WEATHER_SEED, FIRST_WEATHER_YEAR, LAST_YEAR);
   const server: Server = createServer((request, response) => {
     const { pathname, searchParams } = new URL(request.url ?? '/', 'http://127.0.0.1');
     const [from, to] = [searchParams.get('from') ?? '', searchParams.get('to') ?? ''];

@@ -173,7 +173,17 @@ export interface PatchView extends PatchFacts {
 }
 
 /** A place with what was noted of the place itself. */
+/** Names the station that a place's dates are reckoned from, or lets it be the nearest. */
+export interface AssignStation {
+  readonly stationId: string | null;
+}
+export const assignStationSchema: Schema<AssignStation> = exactly({ stationId: orNull(uuid()) }).required('missing');
+
 export interface PatchDetail extends PatchView {
+  /** Chosen by somebody; `null`: the nearest. */
+  readonly stationId: string | null;
+  /** The one that its dates are reckoned from; `null` where there is none. */
+  readonly stationInUse: { readonly id: string; readonly name: string } | null;
   /** Contaminations that were lifted, newest first. */
   readonly lifted: readonly {
     readonly hazards: readonly Hazard[];

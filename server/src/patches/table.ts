@@ -17,6 +17,8 @@ export const patch = mysqlTable(
     /** The other facts of the place, as the contract names them. */
     facts: jsonText<unknown>('facts').notNull(),
     secret: boolean('secret').notNull(),
+    /** The station that its dates are reckoned from; `null` for the nearest. No reference: rooms meet one way only. */
+    stationId: id('station_id'),
     version: int('version').notNull().default(1),
     contentDigest: digest('content_digest').notNull(),
     madeBy: id('made_by')

@@ -12,6 +12,7 @@ import { useWords } from '../platform/words.ts';
 import ElevationInput from './ElevationInput.vue';
 import FactFields from './FactFields.vue';
 import { heightFromM, heightToM } from './new-patch.ts';
+import PlaceStation from './PlaceStation.vue';
 import PlaceRecord from './PlaceRecord.vue';
 import { useBaseMap, usePatch, usePatches } from './queries.ts';
 
@@ -47,6 +48,8 @@ watch(
       lifted: _l,
       finds: _f,
       inVain: _n,
+      stationId: _st,
+      stationInUse: _u,
       ...own
     } = p.value;
     facts.value = own;
@@ -128,6 +131,7 @@ const keep = (): Promise<void> =>
         {{ words.t('common.save') }}
       </button>
     </fieldset>
+    <PlaceStation v-if="!p.blurred" :patch="p" />
     <PlaceRecord :patch="p" />
     <PhotoStrip :patch-id="p.id" :stand-id="null" />
   </form>

@@ -6,7 +6,7 @@ import { patchById, standKeysOf } from '../../patches/index.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { commonsOf, heldKnowledge, isoRange, KNOWS_NOTHING, NOTHING_SEEN, standSeason } from '../../stands/index.ts';
-import { pickNearest, weatherOf } from '../../weather/index.ts';
+import { stationFor, weatherOf } from '../../weather/index.ts';
 
 const MOST_PLANTS = 8;
 const HORIZON_DAYS = 365;
@@ -18,8 +18,8 @@ export async function viewProspects(
 ): Promise<readonly Prospect[]> {
   const patch = await patchById(deps.db, group.id, params['patchId']!);
   if (!patch) throw notFound('patch');
-  const { plants, stations } = await commonsOf(deps, group);
-  const station = pickNearest(stations, patch);
+  const { plants, stations, allStations } = await commonsOf(deps, group);
+  const station = stationFor({ all: allStations, fit: stations }, patch);
   const weather = station && (await weatherOf(deps.db, station));
   const here = (await standKeysOf(deps.db, group.id)).filter((s) => s.patchId === patch.id);
   const today = dayNumber(group.today);

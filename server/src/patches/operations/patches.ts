@@ -1,6 +1,7 @@
 import {
   centreOf,
   CONTAMINATING,
+  type AssignStation,
   type ChangePatch,
   type EntryBodies,
   type FindBody,
@@ -12,6 +13,8 @@ import {
 } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { entriesOfPlace } from '../../entries/index.ts';
+import { updateGroup } from '../../people/index.ts';
+import { daySummaries, fitStations, stationById, stationFor, stationsOf } from '../../weather/index.ts';
 import { plantsOf } from '../../plants/index.ts';
 import { todayIn } from '../../platform/clock.ts';
 import { transact, isDuplicate } from '../../platform/database/transact.ts';
@@ -35,13 +38,19 @@ export async function onePatch(
 ): Promise<PatchDetail> {
   const row = await repository.patchById(deps.db, group.id, params['patchId']!);
   if (!row) throw notFound('patch');
-  const [stands, liftings, noted] = await Promise.all([
+  const exact = seesExactly(row, group, account.accountId);
+  const [stands, liftings, noted, stations, days] = await Promise.all([
     standNames(deps, group.id),
     repository.liftingsOf(deps.db, row.id),
     entriesOfPlace(deps.db, row.id),
+    stationsOf(deps.db, group.id),
+    daySummaries(deps.db, group.id),
   ]);
+  const station = stationFor({ all: stations, fit: fitStations(stations, days) }, row);
   return {
-    ...viewPatch(row, seesExactly(row, group, account.accountId), stands.get(row.id) ?? []),
+    ...viewPatch(row, exact, stands.get(row.id) ?? []),
+    stationId: row.stationId,
+    stationInUse: exact && station ? { id: station.id, name: station.name } : null,
     lifted: liftings.map(({ hazards, reason, by, at }) => ({
       hazards,
       reason,
@@ -120,6 +129,22 @@ export async function changePatch(deps: Dependencies, context: GroupContext<Chan
     await repository.updatePatch(tx, id, { ...columnsOf(body.facts), version: before.version + 1 });
   });
   return onePatch(deps, context);
+}
+
+/** Somebody knows better than the distance which station a place is like. */
+export async function assignStation(
+  deps: Dependencies,
+  { body, group, params }: GroupContext<AssignStation>,
+): Promise<null> {
+  const id = params['patchId']!;
+  if (!(await repository.patchById(deps.db, group.id, id))) throw notFound('patch');
+  if (body.stationId !== null && !(await stationById(deps.db, group.id, body.stationId)))
+    throw new AppError('badInput', { field: 'body.stationId', reason: 'notOneOf' });
+  await transact(deps.db, async (tx) => {
+    await updateGroup(tx, group.id, {});
+    await repository.updatePatch(tx, id, { stationId: body.stationId });
+  });
+  return null;
 }
 
 /** Contaminations that a change takes off: ground that was closed would be open again. */

@@ -3,7 +3,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import type { HouseRuleRow } from '../../people/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
-import { pickNearest, weatherOf, type KnownWeather } from '../../weather/index.ts';
+import { stationFor, weatherOf, type KnownWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
 import { heldKnowledge, knowledgeOf, type Knowledge } from './group-knowledge.ts';
@@ -49,7 +49,7 @@ export async function dossiersOf(
     const plant = commons.plants.get(row.stand.plantKey);
     // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
     if (!plant) continue;
-    const station = pickNearest(commons.stations, row.patch);
+    const station = stationFor({ all: commons.allStations, fit: commons.stations }, row.patch);
     const weather = station && (await weatherOf(deps.db, station));
     const key = [row.stand.id, row.stand.revision, row.patch.version, group.id, group.revision].join(':');
     stands.push({ ...row, plant, byName: commons.byName, record: records.get(row.stand.id)!, weather, key });

@@ -3,14 +3,16 @@ import { binomialOf } from '@emberfield/contract';
 import { allRules, clearancesOf, type ClearanceRow, type HouseRuleRow } from '../../people/index.ts';
 import { plantsOf, type KnownPlant } from '../../plants/index.ts';
 import { KeptLater } from '../../platform/kept.ts';
-import { stationsOf, type StationRow } from '../../weather/index.ts';
+import { daySummaries, fitStations, stationsOf, type StationRow } from '../../weather/index.ts';
 
 /** What the stands of a group have in common. */
 export interface GroupCommons {
   readonly plants: ReadonlyMap<string, KnownPlant>;
   /** The same by genus and species: so look-alikes are found. Of own copies and shipped ones of a name, a shipped one. */
   readonly byName: ReadonlyMap<string, KnownPlant>;
+  /** Stations that dates can be reckoned from, and all there are: somebody may have chosen any of them for a place. */
   readonly stations: readonly StationRow[];
+  readonly allStations: readonly StationRow[];
   readonly rules: readonly HouseRuleRow[];
   readonly clearances: readonly ClearanceRow[];
 }
@@ -32,14 +34,15 @@ export function commonsOf(
   { id, revision }: Pick<KnownGroup, 'id' | 'revision'>,
 ): Promise<GroupCommons> {
   return kept.get(`${id}:${revision}`, async () => {
-    const [plants, stations, rules, clearances] = await Promise.all([
+    const [plants, allStations, days, rules, clearances] = await Promise.all([
       plantsOf(deps, id),
       stationsOf(deps.db, id),
+      daySummaries(deps.db, id),
       allRules(deps.db, id),
       clearancesOf(deps.db, id),
     ]);
     const ownFirst = [...plants.values()].sort((a, b) => b.revision - a.revision);
     const byName = new Map(ownFirst.map((p) => [binomialOf(p.profile.scientific), p]));
-    return { plants, byName, stations, rules, clearances };
+    return { plants, byName, stations: fitStations(allStations, days), allStations, rules, clearances };
   });
 }

@@ -30,24 +30,3 @@ async function loadWeather(db: Queryable, station: StationRow): Promise<KnownWea
     rainMm: new Map(rows.flatMap((r) => (r.rainMm === null ? [] : [[r.day, r.rainMm] as const]))),
   };
 }
-
-const METRES_PER_DEGREE = 111_320;
-/** A height difference weighs like so much way: 100 m up is as far as 10 km along. */
-const WAY_PER_HEIGHT = 100;
-
-/** The station that tells most about a place: nearest, height weighed in. `null` without stations. */
-export function pickNearest(
-  stations: readonly StationRow[],
-  place: { readonly latitudeDeg: number; readonly longitudeDeg: number; readonly heightM: number },
-): StationRow | null {
-  const distance = (s: StationRow): number => {
-    const north = (s.latitudeDeg - place.latitudeDeg) * METRES_PER_DEGREE;
-    const east =
-      (s.longitudeDeg - place.longitudeDeg) * METRES_PER_DEGREE * Math.cos((place.latitudeDeg * Math.PI) / 180);
-    return Math.hypot(north, east) + WAY_PER_HEIGHT * Math.abs(s.heightM - place.heightM);
-  };
-  return stations.reduce<StationRow | null>(
-    (best, s) => (best === null || distance(s) < distance(best) ? s : best),
-    null,
-  );
-}

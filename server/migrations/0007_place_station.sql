@@ -1,0 +1,1 @@
+ALTER TABLE `patch` ADD `station_id` binary(16);

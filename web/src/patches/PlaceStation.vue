@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { ROUTES, type PatchDetail } from '@emberfield/contract';
+import { useChange } from '../people/queries.ts';
+import { useGroup } from '../people/use-group.ts';
+import { call } from '../platform/api.ts';
+import { useUndo } from '../platform/use-undo.ts';
+import { useWords } from '../platform/words.ts';
+import { useStations } from '../weather/queries.ts';
+
+/** Which station the place's dates are reckoned from: the nearest, or one that somebody knows to be like it. */
+const props = defineProps<{ patch: PatchDetail }>();
+const words = useWords();
+const undo = useUndo();
+const { groupId, isKeeper } = useGroup();
+const stations = useStations(groupId);
+const assign = useChange((stationId: string | null) =>
+  call(ROUTES.assignStation, { params: { groupId: groupId.value!, patchId: props.patch.id }, body: { stationId } }),
+);
+const chosen = computed({
+  get: () => props.patch.stationId,
+  set: (stationId) => {
+    const before = props.patch.stationId;
+    assign.mutateAsync(stationId).then(
+      () => undo.say(words.value.t('common.stored'), async () => void (await assign.mutateAsync(before))),
+      () => undefined,
+    );
+  },
+});
+</script>
+
+<template>
+  <section v-if="stations.data.value?.length" class="section">
+    <h2>{{ words.t('patch.station') }}</h2>
+    <p>
+      {{
+        patch.stationInUse
+          ? words.t('patch.stationInUse', { name: patch.stationInUse.name })
+          : words.t('patch.noStation')
+      }}
+    </p>
+    <label v-if="isKeeper" class="field"
+      ><span>{{ words.t('patch.stationChoose') }}</span
+      ><select v-model="chosen" :disabled="assign.isPending.value">
+        <option :value="null">{{ words.t('patch.stationNearest') }}</option>
+        <option v-for="s in stations.data.value" :key="s.id" :value="s.id">
+          {{ s.name }}, {{ words.format.height(s.heightM) }}
+        </option>
+      </select></label
+    >
+    <p v-if="assign.error.value" class="warn" role="alert">{{ assign.error.value.message }}</p>
+  </section>
+</template>
+
+<style scoped>
+.field {
+  max-width: 360px;
+}
+</style>
