@@ -5,7 +5,7 @@ import { join } from 'node:path';
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 // What is kept in memory is bounded by count; this keeps what is thrown away from piling up beside it.
-export const SERVER_MEMORY = ['--max-old-space-size=280'];
+export const SERVER_MEMORY = ['--max-old-space-size=256'];
 
 // All below 32768: from there on the system hands ports out to whoever calls somewhere, and one may be taken for a moment.
 const DEFAULT_PORTS = { demo: [4170, 27170], real: [4180, 27180], test: [4190, 27190] };

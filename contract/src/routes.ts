@@ -112,7 +112,7 @@ export const ROUTES = {
   forgetPath: route('delete', `${G}/paths/:pathId`, 'keeper')<null>()(),
 
   newStand: route('post', `${G}/stands`, 'picker')<StandRef>()({ body: newStandSchema }),
-  stand: route('get', `${G}/stands/:standId`, 'watcher')<StandView>()({ query: ['day'] }),
+  stand: route('get', `${G}/stands/:standId`, 'watcher')<StandView>()({ query: ['day', 'known'] }),
   standProof: route('get', `${G}/stands/:standId/proof`, 'watcher')<StandProof>()(),
   proof: route('get', `${G}/proof`, 'watcher')<GroupProof>()(),
   changeStand: route('put', `${G}/stands/:standId`, 'keeper')<StandRef>()({ body: changeStandSchema }),

@@ -110,6 +110,19 @@ describe('what stands learn from each other', () => {
     expect(ladder.season.stages.every((s) => s.seenBy === null)).to.equal(true);
     expect(entries.map((e) => e.body)).to.deep.equal([body]);
   });
+  it('can be asked as it was known on a day, before what came after', async () => {
+    const place = await standOf(server, keeper, groupId, 'elder');
+    const reached = async (query: string) => {
+      const { ladder } = await get<StandView>(`stands/${place.standId}?${query}`);
+      return ladder.season.stages.find((s) => s.key === 'firstFlowers')!.reached;
+    };
+    const before = await reached('day=2026-05-01&known=then');
+    await send(server, keeper, groupId, [
+      entryOf(place, 'stageSighting', { stage: 'firstFlowers', reached: true, share: null }, { day: '2026-05-04' }),
+    ]);
+    expect(await reached('day=2026-05-01&known=then')).to.deep.equal(before);
+    expect((await reached('day=2026-05-01')).p50! <= '2026-05-04').to.equal(true);
+  });
   it('a share says how far off the half is', async () => {
     const seen = async (share: number | null): Promise<number> => {
       const place = await standOf(server, keeper, groupId, 'elder');

@@ -25,11 +25,13 @@ import { standSubtitle } from './stand-subtitle.ts';
 const words = useWords();
 const route = useRoute();
 const { groupId, isKeeper } = useGroup();
-const { day, asked } = useDay();
+const { day, today, asked } = useDay();
+const asThen = ref(false);
 const stand = useStand(
   groupId,
   computed(() => String(route.params['standId'])),
   asked,
+  asThen,
 );
 const s = computed(() => stand.data.value);
 const outlooks = computed(() => outlooksByHeat(s.value?.outlooks ?? []));
@@ -83,6 +85,11 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
           {{ words.t('stand.stageTable') }}
         </button>
       </div>
+      <label v-if="day < today" class="then no-print"
+        ><input v-model="asThen" type="checkbox" /><span>{{
+          words.t('stand.asThen', { day: words.format.day(day, today) })
+        }}</span></label
+      >
       <p v-if="!main" class="soft">{{ words.t('stand.onlyKnown') }}</p>
       <StageTable v-if="asTable" :stand="s" :day="day" />
       <StageLadder v-else :stand="s" :day="day" :chosen="markId" @choose="chooseMark" />
@@ -131,6 +138,12 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
 .title .btn {
   margin-left: auto;
   min-height: 30px;
+}
+.then {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 34px;
 }
 .banner {
   margin: 12px 0 0;

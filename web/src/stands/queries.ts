@@ -1,15 +1,28 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query';
-import { computed, type Ref } from 'vue';
+import { computed, ref, type Ref } from 'vue';
 import { ROUTES } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
 
-export const useStand = (groupId: Ref<string | null>, standId: Ref<string>, day: Ref<string | undefined>) =>
+/** `asThen`: the ladder as it was known on the day, not as it is known now. */
+export const useStand = (
+  groupId: Ref<string | null>,
+  standId: Ref<string>,
+  day: Ref<string | undefined>,
+  asThen: Ref<boolean> = ref(false),
+) =>
   useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'stand', standId.value, day.value ?? 'today']),
+    queryKey: computed(() => [
+      'group',
+      groupId.value,
+      'stand',
+      standId.value,
+      day.value ?? 'today',
+      asThen.value ? 'then' : 'now',
+    ]),
     queryFn: ({ signal }) =>
       call(ROUTES.stand, {
         params: { groupId: groupId.value!, standId: standId.value },
-        query: { day: day.value },
+        query: { day: day.value, known: asThen.value ? 'then' : undefined },
         signal,
       }),
     enabled: computed(() => groupId.value !== null),

@@ -59,6 +59,7 @@ export const stands = {
     seen: 'Seen',
     openMark: 'opens',
     ladderLabel: 'Stages of the plant over the year',
+    asThen: 'As it was known on {day}, before what came after',
     flush: 'out of season',
     flushNote: 'A flush out of season is real, but says nothing of the season: dates do not learn from it.',
     mark: '{stage}, noted by {who}',

@@ -104,8 +104,8 @@ export function forecastInput(dossier: Forecastable, season: number, today: DayN
     ...seen.place,
     season,
     asOf: today,
-    sightings: seen.sightings.filter((s) => seasonNow(dossier, s.day) === season),
-    spreadDays: spreadWithin(seen.sightings),
+    sightings: seen.sightings.filter((s) => s.day <= today && seasonNow(dossier, s.day) === season),
+    spreadDays: spreadWithin(seen.sightings.filter((s) => s.day <= today)),
     effects: learned.effects(season),
     stretch: learning.stretch,
   };

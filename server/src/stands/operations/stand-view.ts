@@ -58,6 +58,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
   const { stand, patch, plant, record } = dossier;
+  const knownOn = query['known'] === 'then' ? Math.min(day, today) : today;
   const season = seasonOf(day, plant.profile.seasonStart, patch.latitudeDeg);
   const { forecast } = standSeason(dossier, season, today);
   const houseRules = rulesInForce(rules, iso);
@@ -85,8 +86,8 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     },
     outlooks: outlooksFor(dossier, { day, today, houseRules, clearance }),
     ladder: {
-      season: ladderSeason(dossier, season, today, day),
-      past: pastSeasons(dossier, season).map((s) => ladderSeason(dossier, s, today, day)),
+      season: ladderSeason(dossier, season, knownOn, day),
+      past: pastSeasons(dossier, season).map((s) => ladderSeason(dossier, s, knownOn, day)),
       firstDay: isoDay(forecast.firstDay),
       basis: forecast.basis,
       yearCount: forecast.yearCount,
