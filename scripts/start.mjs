@@ -110,18 +110,16 @@ async function startWeatherStandIn() {
     env,
   });
   toStop.push(() => endProcess(child));
-  const url = await new Promise((resolve) => {
+  const settingsOfIt = await new Promise((resolve) => {
     let output = '';
     child.stdout.on('data', (data) => {
       output += data;
-      const found = /EMBERFIELD_WEATHER_READY (\S+)/.exec(output)?.[1];
-      if (found) resolve(found);
+      const found = /EMBERFIELD_WEATHER_READY (\S+) (.+)\n/.exec(output);
+      if (found) resolve({ EMBERFIELD_WEATHER: found[1], EMBERFIELD_WEATHER_FIELDS: found[2] });
     });
     child.on('exit', () => resolve(null));
   });
-  if (url === null) return;
-  const fields = { days: 'daily', day: 'date', min: 'lowest', max: 'highest', rain: 'rain' };
-  Object.assign(env, { EMBERFIELD_WEATHER: url, EMBERFIELD_WEATHER_FIELDS: JSON.stringify(fields) });
+  Object.assign(env, settingsOfIt ?? {});
 }
 
 function startVite() {

@@ -37,6 +37,7 @@ const path = (points: readonly { readonly x: number; readonly y: number }[]): st
   points.length ? `M${points.map((p) => `${p.x} ${p.y}`).join('L')}` : '';
 const nowDay = computed(() => dayNumber(props.day));
 const lastSeen = computed(() => layout.value.now.findLastIndex((p) => p.seen));
+const NAME_PX = 38;
 const months = computed(() => {
   const out: { x: number; name: string }[] = [];
   for (let d = layout.value.first; d < layout.value.last; d++) {
@@ -44,7 +45,10 @@ const months = computed(() => {
     if (iso.endsWith('-01'))
       out.push({ x: layout.value.x(d), name: words.value.format.month(Number(iso.slice(5, 7)) - 1) });
   }
-  return out;
+  // On a narrow screen every second or third month is named: names must not run into each other.
+  const apart = out.length > 1 ? (out.at(-1)!.x - out[0]!.x) / (out.length - 1) : NAME_PX;
+  const every = Math.max(1, Math.ceil(NAME_PX / apart));
+  return out.map((m, i) => (i % every === 0 ? m : { ...m, name: '' }));
 });
 const stageIndex = (key: string): number => props.stand.profile.stages.findIndex((s) => s.key === key);
 const marks = computed(() => {

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import type { GroupProof } from '@emberfield/contract';
+import DateLegend from '../kit/DateLegend.vue';
 import { roomForNames } from '../kit/ladder-layout.ts';
 import { useWords } from '../platform/words.ts';
 
@@ -46,12 +47,7 @@ const ticks = computed(() =>
         </circle>
       </g>
     </svg>
-    <p class="soft small legend">
-      <svg width="14" height="12" aria-hidden="true"><circle cx="7" cy="6" r="4.6" class="mine" /></svg>
-      {{ words.t('stand.proofMine') }}
-      <svg width="14" height="12" aria-hidden="true"><path d="M7 1L12 6L7 11L2 6Z" class="last" /></svg>
-      {{ words.t('stand.proofLastYear') }}
-    </p>
+    <DateLegend />
   </div>
 </template>
 
@@ -80,13 +76,5 @@ text {
   fill: var(--paper);
   stroke: var(--soft);
   stroke-width: 1.6;
-}
-.legend {
-  display: flex;
-  gap: 4px;
-  align-items: center;
-}
-.legend svg:nth-of-type(2) {
-  margin-left: 12px;
 }
 </style>

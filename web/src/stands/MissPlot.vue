@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { useWords } from '../platform/words.ts';
+import DateLegend from '../kit/DateLegend.vue';
 import { roomForNames } from '../kit/ladder-layout.ts';
 import type { MissMark, MissPlot } from './miss-plot.ts';
 import { sayMiss } from './say-miss.ts';
@@ -50,12 +51,7 @@ const say = (m: MissMark): string =>
         {{ words.t('stand.proofLate', { n: plot.reach }) }}
       </text>
     </svg>
-    <p class="soft small legend">
-      <svg width="14" height="12" aria-hidden="true"><circle cx="7" cy="6" r="4.2" class="mine" /></svg>
-      {{ words.t('stand.proofMine') }}
-      <svg width="14" height="12" aria-hidden="true"><path d="M7 1L12 6L7 11L2 6Z" class="last" /></svg>
-      {{ words.t('stand.proofLastYear') }}
-    </p>
+    <DateLegend />
   </div>
 </template>
 
@@ -63,15 +59,6 @@ const say = (m: MissMark): string =>
 svg {
   display: block;
   max-width: 100%;
-}
-.legend {
-  display: flex;
-  gap: 4px;
-  align-items: center;
-}
-.legend svg + svg,
-.legend svg:nth-of-type(2) {
-  margin-left: 12px;
 }
 .grid {
   stroke: var(--hair);

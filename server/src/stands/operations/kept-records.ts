@@ -47,6 +47,11 @@ export async function recordUnderLock(tx: Queryable, { id, revision }: StandAtPa
 export function rememberEntry({ id, revision }: StandAtPatch['stand'], entry: RecordEntry): void {
   const before = kept.peek(keyOf(id, revision - 1));
   if (!before) return;
+  // Entries read a moment after the stand's row may hold this one already: it counts once.
+  if (before.entries.some((e) => e.id === entry.id)) {
+    kept.put(keyOf(id, revision), before);
+    return;
+  }
   const later = before.entries.findIndex((e) => e.day > entry.day || (e.day === entry.day && e.id > entry.id));
   const at = later < 0 ? before.entries.length : later;
   const entries = [...before.entries.slice(0, at), entry, ...before.entries.slice(at)];
