@@ -1,5 +1,12 @@
 export { commonsOf, type GroupCommons, type KnownGroup } from './operations/group-commons.ts';
-export { dossiersOf, dossierUnderLock, rulesInForce, standWithPlant, type Dossier } from './operations/dossier.ts';
+export {
+  dossiersOf,
+  dossierUnderLock,
+  rulesInForce,
+  standWithPlant,
+  type Dossier,
+  type GroupDossier,
+} from './operations/dossier.ts';
 export {
   allowanceOn,
   inUnit,
