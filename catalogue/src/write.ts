@@ -13,7 +13,7 @@ import type {
   UnitKey,
 } from '@emberfield/contract';
 import type { Phase, ShownSign } from '@emberfield/core/identity';
-import { about, en, estimate, fixed, LOWLAND, warmth } from './figures.ts';
+import { about, AT_EDGES, en, estimate, fixed, IN_WOODS, LOWLAND, warmth } from './figures.ts';
 
 // Short forms in which a profile reads like a page of a field book. Every figure that they make is an estimate.
 
@@ -202,6 +202,8 @@ interface Written {
   readonly status?: PlantProfile['status'];
   readonly severity?: PlantProfile['severity'];
   readonly seasonStart?: string;
+  /** Where it usually grows, in the open when left out. */
+  readonly grows?: 'inWoods' | 'atEdges';
   readonly stages: readonly ProfileStage[];
   readonly parts?: readonly PartWritten[];
   readonly windows?: readonly WindowWritten[];
@@ -234,7 +236,7 @@ export function plant(w: Written): PlantProfile {
     status: w.status ?? 'common',
     severity: w.severity ?? 'none',
     seasonStart: w.seasonStart ?? '01-01',
-    reference: LOWLAND,
+    reference: w.grows === 'inWoods' ? IN_WOODS : w.grows === 'atEdges' ? AT_EDGES : LOWLAND,
     stages: w.stages,
     parts: (w.parts ?? []).map(part),
     windows: (w.windows ?? []).map(window),

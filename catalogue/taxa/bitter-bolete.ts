@@ -4,7 +4,7 @@ export const bitterBolete = plant({
   key: 'bitter-bolete', name: 'Bitter bolete',
   scientific: 'Tylopilus felleus (Bull.) P. Karst.',
   family: 'Boletaceae',
-  habit: 'fungus', lifeCycle: 'fungus', severity: 'nuisance', seasonStart: '05-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'nuisance', seasonStart: '05-01',
   about: 'Spoils a whole pan of ceps with its bitterness.',
   stages: [autumn('fruiting', 'fruiting', 6, 240, 30), autumn('old', 'old', 8, 285, 15), autumn('over', 'over', 9, 310, 15)],
   signs: [['gills', 'glance', 'Pores turn pink.'], ['stipe', 'glance', 'A coarse dark net on a pale stem; the cep’s is white and fine.']],

@@ -4,7 +4,7 @@ export const blackBryony = plant({
   key: 'black-bryony', name: 'Black bryony',
   scientific: 'Dioscorea communis (L.) Caddick & Wilkin',
   family: 'Dioscoreaceae',
-  habit: 'climber', severity: 'poisonous',
+  habit: 'climber', grows: 'atEdges', severity: 'poisonous',
   about: 'Twines through hedges with shining heart leaves and strings of red berries; no tendrils.',
   stages: [spring('shoots', 'shoots', 1, 98, 12), spring('leaves', 'leaves', 2, 118, 10), spring('flowering', 'greenish flowers', 6, 155, 14), autumn('berries', 'red berries', 8, 250, 16), autumn('dying', 'dead vines', 9, 300, 14)],
   signs: [['stem', 'glance', 'Smooth and round, twines by itself.'], ['leaf', 'glance', 'A shining heart with a few bowed veins.']],

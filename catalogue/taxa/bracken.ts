@@ -4,7 +4,7 @@ export const bracken = plant({
   key: 'bracken', name: 'Bracken',
   scientific: 'Pteridium aquilinum (L.) Kuhn',
   family: 'Dennstaedtiaceae',
-  habit: 'fern', severity: 'harmful',
+  habit: 'fern', grows: 'atEdges', severity: 'harmful',
   about: 'The tall fern of heaths, one frond at a time from a creeping root. Causes cancer in cattle and is suspected in people.',
   stages: [spring('croziers', 'furry croziers', 1, 118, 12), spring('fronds', 'fronds open', 3, 142, 12), spring('spores', 'spores', 8, 210, 20), autumn('dying', 'brown', 9, 280, 14)],
   signs: [['bud', 'glance', 'Croziers one by one, with three claws and silver fur.'], ['leaf', 'glance', 'Feathered thrice, on a tall bare stalk.']],

@@ -4,7 +4,7 @@ export const cep = plant({
   key: 'cep', name: 'Cep',
   scientific: 'Boletus edulis Bull.',
   family: 'Boletaceae',
-  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'Under spruce, oak and beech about ten days after good rain.',
   stages: [flush('first', 'first flush', 5, { day: 195, spread: 18, start: '06-20', rainMm: [30, 20, 45], daysAfter: [12, 7, 18] }), autumn('fruiting', 'main flush', 6, 245, 18), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 312, 12)],
   parts: [{ key: 'fruitBody', name: 'fruit bodies', unit: 'cap', perPlant: [4, 1, 12], massG: [90, 30, 250], method: 'Twist out whole, look at the foot, fill the hole; leave the old and the tiny.', effect: 'Lives on in the roots.', use: 'cooked or dried', eating: 'cooked' }],

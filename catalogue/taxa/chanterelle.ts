@@ -4,7 +4,7 @@ export const chanterelle = plant({
   key: 'chanterelle', name: 'Chanterelle',
   scientific: 'Cantharellus cibarius Fr.',
   family: 'Hydnaceae',
-  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'Egg-yellow, with blunt ridges that cannot be parted from the flesh; from mossy soil, never from wood.',
   stages: [flush('first', 'first after rain', 5, { day: 172, spread: 16, start: '05-25', rainMm: [25, 15, 40], daysAfter: [11, 6, 17] }), spring('fruiting', 'fruiting', 6, 195, 18), autumn('late', 'last', 8, 275, 16), autumn('over', 'over', 9, 300, 14)],
   parts: [{ key: 'fruitBody', name: 'fruit bodies', unit: 'cap', perPlant: [12, 4, 40], massG: [7, 3, 15], method: 'Cut or twist those larger than a thumbnail; cover the place.', effect: 'The fungus lives on in the soil; trampling hurts it.', use: 'cooked', eating: 'cooked' }],

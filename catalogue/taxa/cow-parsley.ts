@@ -4,7 +4,7 @@ export const cowParsley = plant({
   key: 'cow-parsley', name: 'Cow parsley',
   scientific: 'Anthriscus sylvestris (L.) Hoffm.',
   family: 'Apiaceae',
-  habit: 'herb',
+  habit: 'herb', grows: 'atEdges',
   about: 'The white lace of May verges. Eaten by a few, and watched here by most: its kin kills.',
   stages: [spring('leaves', 'ferny leaves', 1, 55, 20), spring('stalk', 'stems', 3, 108, 10), spring('flowering', 'white lace', 6, 130, 10), spring('seed', 'dark seed', 8, 170, 12), spring('dying', 'stems dry', 9, 195, 14)],
   parts: [{ key: 'leaf', name: 'young leaves', unit: 'leaf', perPlant: [5, 3, 9], massG: [2, 1, 4], method: 'Leaf by leaf, each looked at, of plants settled in flower the year before.', effect: 'Comes again.', use: 'as a herb', eating: 'raw' }],

@@ -4,7 +4,7 @@ export const cowslip = plant({
   key: 'cowslip', name: 'Cowslip',
   scientific: 'Primula veris L.',
   family: 'Primulaceae',
-  habit: 'herb', status: 'protected',
+  habit: 'herb', grows: 'atEdges', status: 'protected',
   about: 'Once picked by the basket, now protected in many places: watched here, grown in the garden.',
   stages: [spring('leaves', 'leaves', 1, 78, 12), spring('flowering', 'yellow keys', 6, 110, 9), spring('seed', 'capsules', 8, 165, 12), spring('gone', 'leaves gone', 9, 205, 14)],
   parts: [{ key: 'flower', name: 'flowers', unit: 'head', perPlant: [2, 1, 4], massG: null, method: 'Watched and counted only.', effect: 'Seed is its way to spread.', use: 'watched only', eating: 'none', costsSeed: true }],

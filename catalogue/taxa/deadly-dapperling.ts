@@ -4,7 +4,7 @@ export const deadlyDapperling = plant({
   key: 'deadly-dapperling', name: 'Deadly dapperling',
   scientific: 'Lepiota brunneoincarnata Chodat & C. Martín',
   family: 'Agaricaceae',
-  habit: 'fungus', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '04-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '04-01',
   about: 'A small pinkish-brown parasol of gardens, parks and verges with the death cap’s poison.',
   stages: [autumn('fruiting', 'fruiting', 6, 235, 30), autumn('old', 'old', 8, 285, 20), autumn('over', 'over', 9, 315, 14)],
   signs: [['cap', 'glance', 'Two to six centimetres, with brown-pink scales.'], ['stipe', 'glance', 'Dark scaly bands below a vague ring; nothing slides.']],

@@ -4,7 +4,7 @@ export const deadlyNightshade = plant({
   key: 'deadly-nightshade', name: 'Deadly nightshade',
   scientific: 'Atropa belladonna L.',
   family: 'Solanaceae',
-  habit: 'herb', severity: 'deadly',
+  habit: 'herb', grows: 'inWoods', severity: 'deadly',
   about: 'A bushy herb of clearings on lime with shining black berries, each in a green star.',
   stages: [spring('shoots', 'shoots', 1, 105, 12), spring('flowering', 'dull purple bells', 6, 168, 14), spring('berries', 'black berries', 8, 218, 16), autumn('dying', 'stems dead', 9, 285, 14)],
   signs: [

@@ -4,7 +4,7 @@ export const deathCap = plant({
   key: 'death-cap', name: 'Death cap',
   scientific: 'Amanita phalloides (Vaill. ex Fr.) Link',
   family: 'Amanitaceae',
-  habit: 'fungus', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '05-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '05-01',
   about: 'Olive to white caps under oak and beech, with a bag at the foot that stays in the ground when it is cut.',
   stages: [autumn('fruiting', 'fruiting', 6, 235, 25), autumn('old', 'old caps', 8, 275, 20), autumn('over', 'over', 9, 310, 15)],
   signs: [['stipe', 'cut', 'Dig out the foot: it stands in a bag. Cut above it, the bag is missed.'], ['gills', 'glance', 'White, and white they stay.'], ['sporePrint', 'overnight', 'White. Field mushrooms print dark.']],

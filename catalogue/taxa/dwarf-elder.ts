@@ -4,7 +4,7 @@ export const dwarfElder = plant({
   key: 'dwarf-elder', name: 'Dwarf elder',
   scientific: 'Sambucus ebulus L.',
   family: 'Viburnaceae',
-  habit: 'herb', severity: 'poisonous',
+  habit: 'herb', grows: 'atEdges', severity: 'poisonous',
   about: 'The elder without wood: straight stems that die to the ground every winter, berries standing upright.',
   stages: [spring('shoots', 'shoots', 1, 110, 10), spring('flowering', 'white heads, purple anthers', 6, 178, 12), spring('berries', 'black berries upright', 8, 238, 14), autumn('dying', 'dead stems', 9, 295, 14)],
   signs: [

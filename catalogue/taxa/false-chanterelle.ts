@@ -4,7 +4,7 @@ export const falseChanterelle = plant({
   key: 'false-chanterelle', name: 'False chanterelle',
   scientific: 'Hygrophoropsis aurantiaca (Wulfen) Maire',
   family: 'Hygrophoropsidaceae',
-  habit: 'fungus', lifeCycle: 'fungus', severity: 'harmful', seasonStart: '05-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'harmful', seasonStart: '05-01',
   about: 'Orange and thin, with true crowded gills that can be rubbed off.',
   stages: [autumn('fruiting', 'fruiting', 6, 255, 25), autumn('old', 'old', 8, 300, 15), autumn('over', 'over', 9, 325, 15)],
   signs: [['gills', 'glance', 'Thin true gills, forked, that part from the flesh.'], ['smell', 'glance', 'Of mushroom, not of apricot.']],

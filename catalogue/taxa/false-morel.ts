@@ -4,7 +4,7 @@ export const falseMorel = plant({
   key: 'false-morel', name: 'False morel',
   scientific: 'Gyromitra esculenta (Pers.) Fr.',
   family: 'Discinaceae',
-  habit: 'fungus', lifeCycle: 'fungus', severity: 'deadly',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly',
   about: 'A brown brain on a short stem under pines in spring. Its fumes poison while it cooks.',
   stages: [spring('fruiting', 'fruiting', 6, 108, 15), spring('old', 'old', 8, 135, 12), spring('over', 'over', 9, 150, 12)],
   signs: [['cap', 'glance', 'Folded like a brain, never pitted like a honeycomb.'], ['flesh', 'cut', 'Cut lengthwise: cottony chambers, not one clean hollow.']],

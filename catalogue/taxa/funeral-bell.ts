@@ -4,7 +4,7 @@ export const funeralBell = plant({
   key: 'funeral-bell', name: 'Funeral bell',
   scientific: 'Galerina marginata (Batsch) Kühner',
   family: 'Hymenogastraceae',
-  habit: 'fungus', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '07-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '07-01',
   about: 'Small brown bells on dead wood, in the same months and on the same logs as the velvet shank. Holds the death cap’s poison.',
   stages: [autumn('fruiting', 'fruiting', 6, 270, 25), autumn('old', 'old caps', 8, 310, 20), autumn('over', 'over', 9, 345, 20)],
   signs: [['sporePrint', 'overnight', 'Rust-brown.'], ['stipe', 'glance', 'Silvery threads below a ring or its traces; never dark velvet.'], ['smell', 'glance', 'Of meal.']],

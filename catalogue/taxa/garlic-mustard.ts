@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { about, after, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
 import { MOSTLY, OFTEN, shows } from '../src/write.ts';
 
 export const garlicMustard: PlantProfile = {
@@ -13,7 +13,7 @@ export const garlicMustard: PlantProfile = {
   status: 'common',
   severity: 'none',
   seasonStart: '01-01',
-  reference: LOWLAND,
+  reference: AT_EDGES,
   stages: [
     { key: 'rosette', name: en('fresh rosette leaves'), bbch: 1, calendar: about(62, 14), model: warmth(16, 9, 28) },
     { key: 'stem', name: en('stem shoots up'), bbch: 3, calendar: about(98, 10), model: warmth(75, 55, 102) },

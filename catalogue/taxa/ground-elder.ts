@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { about, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
 import { MOSTLY, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const groundElder: PlantProfile = {
@@ -13,7 +13,7 @@ export const groundElder: PlantProfile = {
   status: 'invasive',
   severity: 'none',
   seasonStart: '01-01',
-  reference: LOWLAND,
+  reference: AT_EDGES,
   stages: [
     { key: 'folded', name: en('leaves folded and shining'), bbch: 1, calendar: about(84, 11), model: warmth(38, 26, 56) },
     { key: 'unfolded', name: en('leaves unfolded'), bbch: 1, calendar: about(102, 9), model: warmth(86, 66, 112) },

@@ -4,7 +4,7 @@ export const hedgehog = plant({
   key: 'hedgehog', name: 'Hedgehog fungus',
   scientific: 'Hydnum repandum L.',
   family: 'Hydnaceae',
-  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '05-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '05-01',
   about: 'Spines beneath where others have gills: nothing dangerous has them on soil.',
   stages: [autumn('fruiting', 'fruiting', 6, 245, 20), autumn('late', 'last', 8, 305, 16), autumn('over', 'over', 9, 330, 12)],
   parts: [{ key: 'fruitBody', name: 'fruit bodies', unit: 'cap', perPlant: [6, 2, 20], massG: [25, 8, 70], method: 'Cut; rub the spines off old ones.', effect: 'Lives on in the soil.', use: 'cooked', eating: 'cooked' }],

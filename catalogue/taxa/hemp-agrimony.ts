@@ -4,7 +4,7 @@ export const hempAgrimony = plant({
   key: 'hemp-agrimony', name: 'Hemp agrimony',
   scientific: 'Eupatorium cannabinum L.',
   family: 'Asteraceae',
-  habit: 'herb', severity: 'harmful',
+  habit: 'herb', grows: 'atEdges', severity: 'harmful',
   about: 'Tall and pink on wet ground like valerian, its leaves like hemp.',
   stages: [spring('shoots', 'shoots', 1, 105, 12), spring('flowering', 'dusty pink heads', 6, 200, 14), spring('seed', 'down', 8, 240, 12), autumn('dying', 'dead stalks', 9, 295, 14)],
   signs: [['leaf', 'glance', 'Three to five lance leaflets from one point, like a hand.'], ['stem', 'cut', 'Full of pith, reddish.']],

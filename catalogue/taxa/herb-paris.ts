@@ -4,7 +4,7 @@ export const herbParis = plant({
   key: 'herb-paris', name: 'Herb Paris',
   scientific: 'Paris quadrifolia L.',
   family: 'Melanthiaceae',
-  habit: 'herb', severity: 'poisonous',
+  habit: 'herb', grows: 'inWoods', severity: 'poisonous',
   about: 'One whorl of four leaves on one stem in shady woods, one blue-black berry in the middle.',
   stages: [spring('leaves', 'whorl of four', 1, 112, 10), spring('flowering', 'flower', 6, 138, 9), spring('berry', 'one berry', 8, 205, 16), autumn('dying', 'gone', 9, 255, 14)],
   signs: [['leaf', 'glance', 'Four leaves in one whorl, all at one height.'], ['fruit', 'glance', 'A single berry on top, none anywhere else.']],

@@ -4,7 +4,7 @@ export const hop = plant({
   key: 'hop', name: 'Hop',
   scientific: 'Humulus lupulus L.',
   family: 'Cannabaceae',
-  habit: 'climber',
+  habit: 'climber', grows: 'atEdges',
   about: 'Shoots like asparagus for two weeks in spring, cones in September.',
   stages: [spring('shoots', 'shoots', 1, 92, 9), spring('climbing', 'climbs', 3, 112, 9), shortening('flowering', 'flowers', 6, { day: 200, spread: 12, hours: [15.75, 15.2, 16.2] }), autumn('cones', 'ripe cones', 8, 250, 12), autumn('dying', 'dead vines', 9, 285, 14)],
   parts: [

@@ -4,7 +4,7 @@ export const jackOLantern = plant({
   key: 'jack-o-lantern', name: 'Jack-o’-lantern',
   scientific: 'Omphalotus olearius (DC.) Singer',
   family: 'Omphalotaceae',
-  habit: 'fungus', lifeCycle: 'fungus', severity: 'poisonous', seasonStart: '05-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'poisonous', seasonStart: '05-01',
   about: 'Tufts of orange funnels on stumps and buried roots of broad-leaved trees in warm country.',
   stages: [autumn('fruiting', 'fruiting', 6, 250, 25), autumn('old', 'old', 8, 295, 15), autumn('over', 'over', 9, 320, 15)],
   signs: [['gills', 'glance', 'Sharp true gills that run far down.'], ['stipe', 'glance', 'Many from one foot, on wood or a buried root.']],

@@ -4,7 +4,7 @@ export const jellyEar = plant({
   key: 'jelly-ear', name: 'Jelly ear',
   scientific: 'Auricularia auricula-judae (Bull.) Quél.',
   family: 'Auriculariaceae',
-  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '07-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '07-01',
   about: 'Brown ears on dead elder all winter; dries to leather and swells again.',
   stages: [autumn('fruiting', 'swollen after rain', 6, 295, 20), autumn('winter', 'winter', 8, 345, 14)],
   parts: [{ key: 'fruitBody', name: 'ears', unit: 'cap', perPlant: [25, 8, 80], massG: [4, 2, 8], method: 'Cut soft ones.', effect: 'Lives on in the wood.', use: 'cooked or dried', eating: 'cooked' }],

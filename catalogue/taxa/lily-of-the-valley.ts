@@ -4,7 +4,7 @@ export const lilyOfTheValley = plant({
   key: 'lily-of-the-valley', name: 'Lily of the valley',
   scientific: 'Convallaria majalis L.',
   family: 'Asparagaceae',
-  habit: 'bulb', severity: 'deadly',
+  habit: 'bulb', grows: 'inWoods', severity: 'deadly',
   about: 'Carpets of paired leaves in the same woods as ramsons. Poison of the heart in every part, the red berries too.',
   stages: [spring('spears', 'rolled spears', 0, 92, 10), spring('leaves', 'leaves in pairs', 2, 108, 9), spring('flowering', 'white bells', 6, 132, 9), spring('berries', 'red berries', 8, 215, 18), autumn('dying', 'leaves yellow', 9, 265, 14)],
   signs: [

@@ -4,7 +4,7 @@ export const maleFern = plant({
   key: 'male-fern', name: 'Male fern',
   scientific: 'Dryopteris filix-mas (L.) Schott',
   family: 'Dryopteridaceae',
-  habit: 'fern', severity: 'poisonous',
+  habit: 'fern', grows: 'inWoods', severity: 'poisonous',
   about: 'The common shuttlecock of woods, its croziers thick with brown scales.',
   stages: [spring('croziers', 'scaly croziers', 1, 112, 10), spring('fronds', 'fronds open', 3, 135, 10), spring('spores', 'spores', 8, 215, 18), autumn('dying', 'fronds brown', 9, 320, 20)],
   signs: [['bud', 'glance', 'Croziers with many broad brown scales that do not rub off as one skin.'], ['leafStalk', 'cut', 'No groove along the inside of the stalk; ostrich fern has a deep one.']],

@@ -4,7 +4,7 @@ export const meadowsweet = plant({
   key: 'meadowsweet', name: 'Meadowsweet',
   scientific: 'Filipendula ulmaria (L.) Maxim.',
   family: 'Rosaceae',
-  habit: 'herb',
+  habit: 'herb', grows: 'atEdges',
   about: 'Cream plumes over wet meadows in high summer.',
   stages: [spring('leaves', 'leaves', 1, 95, 12), spring('buds', 'buds', 5, 162, 10), spring('flowering', 'plumes open', 6, 176, 10), spring('seed', 'twisted seed', 8, 218, 14), autumn('dying', 'brown', 9, 290, 14)],
   parts: [{ key: 'flower', name: 'flower plumes', unit: 'head', perPlant: [3, 1, 6], massG: [5, 2, 9], method: 'Cut half-open plumes on a dry day, one of a stem.', effect: 'Its seed is lost; it also creeps.', use: 'dried for tea, for syrup', eating: 'cooked', costsSeed: true }],

@@ -4,7 +4,7 @@ export const morel = plant({
   key: 'morel', name: 'Morel',
   scientific: 'Morchella esculenta (L.) Pers.',
   family: 'Morchellaceae',
-  habit: 'fungus', lifeCycle: 'fungus',
+  habit: 'fungus', grows: 'atEdges', lifeCycle: 'fungus',
   about: 'A honeycomb in April under ash and elm, along streams.',
   stages: [spring('first', 'first', 5, 98, 10), spring('fruiting', 'fruiting', 6, 110, 10), spring('old', 'old', 8, 132, 10), spring('over', 'over', 9, 142, 10)],
   parts: [{ key: 'fruitBody', name: 'fruit bodies', unit: 'cap', perPlant: [5, 1, 15], massG: [18, 6, 45], method: 'Cut lengthwise on the spot: one clean hollow from tip to foot.', effect: 'Lives on in the soil.', use: 'well cooked; never raw', eating: 'cooked' }],

@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { about, after, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
 import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const nettle: PlantProfile = {
@@ -13,7 +13,7 @@ export const nettle: PlantProfile = {
   status: 'common',
   severity: 'none',
   seasonStart: '01-01',
-  reference: LOWLAND,
+  reference: AT_EDGES,
   stages: [
     { key: 'shoots', name: en('shoots a finger long'), bbch: 1, calendar: about(78, 12), model: warmth(30, 20, 45) },
     { key: 'handHigh', name: en('shoots a hand high'), bbch: 3, calendar: about(98, 10), model: warmth(75, 55, 100) },

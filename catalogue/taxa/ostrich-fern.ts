@@ -4,7 +4,7 @@ export const ostrichFern = plant({
   key: 'ostrich-fern', name: 'Ostrich fern',
   scientific: 'Matteuccia struthiopteris (L.) Tod.',
   family: 'Onocleaceae',
-  habit: 'fern', status: 'slow',
+  habit: 'fern', grows: 'inWoods', status: 'slow',
   about: 'Shuttlecocks on river silt. Its croziers are eaten cooked; nearly every other fern is poisonous.',
   stages: [spring('croziers', 'croziers', 1, 112, 9), spring('unrolling', 'unrolling', 3, 124, 8), spring('fronds', 'fronds open', 4, 140, 8), spring('spores', 'brown spore fronds', 8, 220, 16), autumn('dying', 'fronds brown', 9, 285, 14)],
   parts: [{ key: 'shoot', name: 'croziers', unit: 'shoot', perPlant: [7, 4, 12], massG: [6, 3, 10], method: 'Snap those still tightly rolled, at most two of a crown and never two years running.', effect: 'A crown robbed of half shrinks for years.', use: 'boiled in two waters', eating: 'cooked' }],

@@ -4,7 +4,7 @@ export const oysterMushroom = plant({
   key: 'oyster-mushroom', name: 'Oyster mushroom',
   scientific: 'Pleurotus ostreatus (Jacq.) P. Kumm.',
   family: 'Pleurotaceae',
-  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '07-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '07-01',
   about: 'Shelves on beech in the cold months.',
   stages: [autumn('firstCold', 'first cold', 5, 300, 14), autumn('fruiting', 'fruiting', 6, 315, 14), autumn('late', 'last shelves', 9, 360, 4)],
   parts: [{ key: 'fruitBody', name: 'shelves', unit: 'cap', perPlant: [15, 5, 50], massG: [30, 10, 80], method: 'Cut young shelves; leave the wood.', effect: 'Lives on in the wood.', use: 'cooked', eating: 'cooked' }],

@@ -4,7 +4,7 @@ export const parasol = plant({
   key: 'parasol', name: 'Parasol',
   scientific: 'Macrolepiota procera (Scop.) Singer',
   family: 'Agaricaceae',
-  habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
+  habit: 'fungus', grows: 'atEdges', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'A hand wide and more, on a tall stem with a snakeskin and a ring that slides.',
   stages: [spring('first', 'drumsticks', 5, 205, 18), autumn('fruiting', 'fruiting', 6, 245, 18), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 312, 12)],
   parts: [{ key: 'fruitBody', name: 'caps', unit: 'cap', perPlant: [4, 1, 12], massG: [60, 25, 120], method: 'Only caps wider than a hand, the ring slid and the stem looked at.', effect: 'Lives on in the soil.', use: 'cooked', eating: 'cooked' }],

@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { about, after, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { about, after, en, estimate, IN_WOODS, warmth } from '../src/figures.ts';
 import { MOSTLY, SOMETIMES, RARELY, shows } from '../src/write.ts';
 
 export const ramsons: PlantProfile = {
@@ -13,7 +13,7 @@ export const ramsons: PlantProfile = {
   status: 'slow',
   severity: 'none',
   seasonStart: '01-01',
-  reference: LOWLAND,
+  reference: IN_WOODS,
   stages: [
     { key: 'spears', name: en('spears through the litter'), bbch: 0, calendar: about(60, 12), model: warmth(12, 8, 18) },
     { key: 'leaves', name: en('leaves unfolded'), bbch: 1, calendar: about(86, 9), model: warmth(42, 32, 55) },

@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { about, after, cooling, en, estimate, LOWLAND } from '../src/figures.ts';
+import { about, after, cooling, en, estimate, IN_WOODS } from '../src/figures.ts';
 import { MOSTLY, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const velvetShank: PlantProfile = {
@@ -13,7 +13,7 @@ export const velvetShank: PlantProfile = {
   status: 'common',
   severity: 'none',
   seasonStart: '07-01',
-  reference: LOWLAND,
+  reference: IN_WOODS,
   stages: [
     { key: 'firstCold', name: en('first cold weeks'), bbch: 5, calendar: about(305, 14), model: cooling(110, 65, 180) },
     { key: 'fruiting', name: en('tufts fruiting'), bbch: 6, calendar: about(318, 15), model: after('firstCold', 13, 6, 22) },

@@ -4,7 +4,7 @@ export const whiteBryony = plant({
   key: 'white-bryony', name: 'White bryony',
   scientific: 'Bryonia dioica Jacq.',
   family: 'Cucurbitaceae',
-  habit: 'climber', severity: 'poisonous',
+  habit: 'climber', grows: 'atEdges', severity: 'poisonous',
   about: 'Climbs through hedges by coiled tendrils beside hop. Red berries, a root like a turnip.',
   stages: [spring('shoots', 'shoots', 1, 100, 10), spring('flowering', 'greenish flowers', 6, 160, 16), spring('berries', 'red berries', 8, 225, 16), autumn('dying', 'dead vines', 9, 290, 14)],
   signs: [['stem', 'glance', 'Coiled tendrils: hop has none.'], ['leaf', 'glance', 'One at each knot, ivy-like, rough.'], ['fruit', 'glance', 'Dull red berries on dead vines into winter.']],

@@ -4,7 +4,7 @@ export const yellowStainer = plant({
   key: 'yellow-stainer', name: 'Yellow stainer',
   scientific: 'Agaricus xanthodermus Genev.',
   family: 'Agaricaceae',
-  habit: 'fungus', lifeCycle: 'fungus', severity: 'harmful', seasonStart: '05-01',
+  habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'harmful', seasonStart: '05-01',
   about: 'Looks like a field mushroom until its foot is cut: bright yellow within seconds, and a smell of ink.',
   stages: [autumn('fruiting', 'fruiting', 6, 230, 30), autumn('old', 'old caps', 8, 280, 20), autumn('over', 'over', 9, 315, 15)],
   signs: [['flesh', 'cut', 'The very foot of the stem turns bright yellow at once.'], ['smell', 'glance', 'Of ink or hospital.']],

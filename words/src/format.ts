@@ -24,7 +24,7 @@ export interface Format {
   readonly temperature: (tempC: number) => string;
   /** A temperature without its unit, where the unit follows: "7 to 18 °C". */
   readonly degrees: (tempC: number) => string;
-  readonly temperatureSpan: (spanC: number) => string;
+  readonly temperatureSpan: (spanC: number, digits?: number) => string;
   /** A sum of degree days, °C·day, in the degrees that the reader thinks in. */
   readonly degreeDays: (sumC: number) => number;
   readonly height: (heightM: number) => string;
@@ -67,7 +67,8 @@ export function createFormat(language: string, units: UnitSystem): Format {
     percent: (share) => number(share * 100),
     temperature: (c) => `${degrees(c)} ${imperial ? '°F' : '°C'}`,
     degrees,
-    temperatureSpan: (c) => (imperial ? `${number(celsiusSpanToFahrenheit(c))} °F` : `${number(c)} °C`),
+    temperatureSpan: (c, digits = 0) =>
+      imperial ? `${number(celsiusSpanToFahrenheit(c), digits)} °F` : `${number(c, digits)} °C`,
     degreeDays: (sumC) => (imperial ? celsiusSpanToFahrenheit(sumC) : sumC),
     height: (m) => (imperial ? `${number(metresToFeet(m))} ft` : `${number(m)} m`),
     distance: (m) => {

@@ -182,8 +182,16 @@ export const assignStationSchema: Schema<AssignStation> = exactly({ stationId: o
 export interface PatchDetail extends PatchView {
   /** Chosen by somebody; `null`: the nearest. */
   readonly stationId: string | null;
-  /** The one that its dates are reckoned from; `null` where there is none. */
-  readonly stationInUse: { readonly id: string; readonly name: string } | null;
+  /** Those that its dates are reckoned from, greatest share first; shares add up to 1. */
+  readonly stationsInUse: readonly { readonly id: string; readonly name: string; readonly share: number }[];
+  /** A thermometer that hangs there: by so much it reads more than was to be expected, °C, and over how many days. */
+  readonly thermometer: {
+    readonly id: string;
+    readonly name: string;
+    readonly days: number;
+    readonly minC: number;
+    readonly maxC: number;
+  } | null;
   /** Contaminations that were lifted, newest first. */
   readonly lifted: readonly {
     readonly hazards: readonly Hazard[];

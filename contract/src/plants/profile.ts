@@ -1,7 +1,7 @@
 import { lazy, mixed, type Schema } from 'yup';
 import { PHASES, SEVERITIES, type Severity, type ShownSign } from '@emberfield/core/identity';
 import type { Figure } from '@emberfield/core/measure';
-import type { MonthDay, StageModel, StageSpec, WindowSpec } from '@emberfield/core/phenology';
+import type { MonthDay, Reference, StageModel, StageSpec, WindowSpec } from '@emberfield/core/phenology';
 import {
   exactly,
   figure,
@@ -19,6 +19,7 @@ import {
   whole,
   type Text,
 } from '../platform/schema.ts';
+import { CANOPIES } from '../patches/patch.ts';
 import { isSignState, SIGNS } from './signs.ts';
 import {
   CAUTION_CLASSES,
@@ -94,7 +95,8 @@ export interface PlantProfile {
   /** What becomes of somebody who takes this plant for another; `none` for what is gathered. */
   readonly severity: Severity;
   readonly seasonStart: MonthDay;
-  readonly reference: { readonly place: Text; readonly latitudeDeg: number; readonly heightM: number };
+  /** Where its figures hold. */
+  readonly reference: Reference & { readonly place: Text };
   readonly stages: readonly ProfileStage[];
   readonly parts: readonly ProfilePart[];
   readonly windows: readonly ProfileWindow[];
@@ -240,9 +242,12 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
   status: oneOf(STATUSES),
   severity: oneOf(SEVERITIES),
   seasonStart: monthDay(),
-  reference: exactly({ place: text(80), latitudeDeg: finite(-90, 90), heightM: finite(-430, 8850) }).required(
-    'missing',
-  ),
+  reference: exactly({
+    place: text(80),
+    latitudeDeg: finite(-90, 90),
+    heightM: finite(-430, 8850),
+    canopy: oneOf(CANOPIES).optional().default(undefined),
+  }).required('missing'),
   stages: listOf(
     exactly({ key: key(), name: text(80), bbch: whole(0, 9), calendar: figure(), model: stageModel }).required(),
     16,

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { dayNumber, isoDay, yearOf, type DayNumber } from '../measure/index.ts';
 import { ANOMALY_FADING_DAYS, buildEnsemble, cumulateCold, cumulateFrosts, cumulateWarmth } from './ensemble.ts';
+import { siteClimate } from './site-climate.ts';
 import { climatologyOf, joinDays, type WeatherDay } from './weather.ts';
 
 /** A year of one temperature, another for each year: what continues the season is then plain to see. */
@@ -11,7 +12,7 @@ function years(from: number, to: string, ofDay: (day: DayNumber) => number): Wea
   return out;
 }
 const byYear = (day: DayNumber): number => ({ 2023: 8, 2024: 10, 2025: 12 })[yearOf(day)] ?? 10;
-const built = (days: readonly WeatherDay[], over: { readonly asOf?: string; readonly shiftC?: number } = {}) =>
+const built = (days: readonly WeatherDay[], over: { readonly asOf?: string; readonly heightM?: number } = {}) =>
   buildEnsemble({
     series: joinDays(days)!,
     climatology: climatologyOf(days)!,
@@ -19,7 +20,7 @@ const built = (days: readonly WeatherDay[], over: { readonly asOf?: string; read
     seasonStart: '01-01',
     latitudeDeg: 46,
     asOf: dayNumber(over.asOf ?? '2026-04-10'),
-    shiftC: over.shiftC ?? 0,
+    site: siteClimate(0, { latitudeDeg: 46, heightM: over.heightM ?? 0 }),
   });
 
 describe('a season continued by past ones', () => {
@@ -43,7 +44,7 @@ describe('a season continued by past ones', () => {
     expect(new Set(early.minC.map((m) => m[60])).size).to.equal(3);
   });
   it('shifts every day from the station to the patch', () => {
-    const shifted = built(days, { shiftC: -1.3 })!;
+    const shifted = built(days, { heightM: 200 })!;
     for (const i of [10, 200]) expect(shifted.maxC[1]![i]! - ensemble.maxC[1]![i]!).to.be.closeTo(-1.3, 1e-9);
   });
   it('carries this year’s anomaly on, fading by e in three weeks', () => {
@@ -62,7 +63,7 @@ describe('a season continued by past ones', () => {
       seasonStart: '01-01',
       latitudeDeg: 46,
       asOf: dayNumber('2026-04-10'),
-      shiftC: 0,
+      site: siteClimate(0, { latitudeDeg: 46, heightM: 0 }),
     };
     const late = joinDays(days.filter((d) => d.day >= dayNumber('2023-09-01')))!;
     expect(buildEnsemble({ ...asked, series: late })!.years).to.deep.equal([2025, 2024]);

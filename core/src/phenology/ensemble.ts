@@ -1,6 +1,7 @@
 import { dayOfYear, type DayNumber } from '../measure/index.ts';
 import { coolingDays, degreeDays } from './degree-days.ts';
 import { seasonFirstDay, SEASON_HORIZON_DAYS } from './season.ts';
+import type { SiteClimate } from './site-climate.ts';
 import type { MonthDay } from './stage-model.ts';
 import { DAY_MARK, lastMeasuredDay, type Climatology, type WeatherSeries } from './weather.ts';
 
@@ -26,6 +27,8 @@ export interface Ensemble {
   readonly rainMm: readonly Float64Array[] | null;
   /** Years that continue it, newest first. */
   readonly years: readonly number[];
+  /** Warmth above a base counts by so much more or less than the temperatures say. */
+  readonly warmthFactor: number;
 }
 
 export interface EnsembleOptions {
@@ -36,8 +39,8 @@ export interface EnsembleOptions {
   readonly latitudeDeg: number;
   /** Weather after this day counts as unknown. */
   readonly asOf: DayNumber;
-  /** Added to the station's temperatures to get the patch's, °C. */
-  readonly shiftC: number;
+  /** What turns the station's temperatures into the patch's. */
+  readonly site: SiteClimate;
 }
 
 /**
@@ -47,7 +50,7 @@ export interface EnsembleOptions {
  * Cost: members × 485 days.
  */
 export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
-  const { series, climatology, season, seasonStart, latitudeDeg, asOf, shiftC } = options;
+  const { series, climatology, season, seasonStart, latitudeDeg, asOf, site } = options;
   const firstDay = seasonFirstDay(season, seasonStart, latitudeDeg);
   const lastKnown = Math.min(asOf, lastMeasuredDay(series) ?? -Infinity);
   const knownDays = Math.max(0, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1));
@@ -56,6 +59,7 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
   const lastIndex = lastKnown - first;
   // What is the same for every member is worked out once: the usual day, the fading anomaly, the outlook's weight.
   const usual = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
+  const shift = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
   const drift = new Float64Array(SEASON_HORIZON_DAYS);
   const outlook = new Float64Array(SEASON_HORIZON_DAYS);
   const firstOfRing = dayOfYear(firstDay) - 1;
@@ -63,6 +67,8 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
     const k = (firstOfRing + i) % 366;
     usual.minC[i] = climatology.minC[k]!;
     usual.maxC[i] = climatology.maxC[k]!;
+    shift.minC[i] = site.minC[k]!;
+    shift.maxC[i] = site.maxC[k]!;
     const ahead = firstDay + i - lastKnown;
     if (ahead <= 0) continue;
     drift[i] = anomalyC * Math.exp(-ahead / ANOMALY_FADING_DAYS);
@@ -81,8 +87,7 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
     for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
       const own = firstDay + i - first;
       if (own >= 0 && own <= lastIndex) {
-        min[i] = ownMin[own]! + shiftC;
-        max[i] = ownMax[own]! + shiftC;
+        keepApart(min, max, i, ownMin[own]! + shift.minC[i]!, ownMax[own]! + shift.maxC[i]!);
         continue;
       }
       const source = sourceFirst + i - first;
@@ -94,15 +99,23 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
         low += weight * (ownMin[own]! - low);
         high += weight * (ownMax[own]! - high);
       }
-      min[i] = low + shiftC;
-      max[i] = high + shiftC;
+      keepApart(min, max, i, low + shift.minC[i]!, high + shift.maxC[i]!);
     }
     if (series.rainMm) rainMm.push(rainOf(series.rainMm, { firstDay, sourceFirst, first, lastIndex }));
     minC.push(min);
     maxC.push(max);
     years.push(year);
   }
-  return years.length === 0 ? null : { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years };
+  if (years.length === 0) return null;
+  const { warmthFactor } = site;
+  return { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years, warmthFactor };
+}
+
+/** Stores a day; where shade has drawn its minimum above its maximum, both are their mean: a grey day is as cool in a wood. */
+export function keepApart(minC: Float64Array, maxC: Float64Array, i: number, low: number, high: number): void {
+  const crossed = low > high;
+  minC[i] = crossed ? (low + high) / 2 : low;
+  maxC[i] = crossed ? (low + high) / 2 : high;
 }
 
 /** Rain of one member: of this season as far as it is known, then that of the year that continues it. */
@@ -147,7 +160,8 @@ function covers(series: WeatherSeries, from: DayNumber, to: DayNumber, lastKnown
 
 /** Cumulated warmth of every member, days before `startIndex` counting nothing. Shared days are computed once. */
 export function cumulateWarmth(ensemble: Ensemble, baseC: number, cutoffC: number, startIndex: number): Float64Array[] {
-  return cumulate(ensemble, startIndex, (min, max) => degreeDays(min, max, baseC, cutoffC));
+  const { warmthFactor } = ensemble;
+  return cumulate(ensemble, startIndex, (min, max) => warmthFactor * degreeDays(min, max, baseC, cutoffC));
 }
 
 /** Cumulated cold below a threshold, as {@link cumulateWarmth}. */

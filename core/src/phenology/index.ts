@@ -10,16 +10,13 @@ export {
   type WeatherSeries,
 } from './weather.ts';
 export { hopkinsShiftDays, LAPSE_C_PER_M, lapseShiftC, type Position } from './site.ts';
+export { siteClimate, slopeWarmth, type Canopy, type Site } from './site-climate.ts';
+export { LEAST_SHARED_DAYS, readSite, type SiteReading } from './site-readings.ts';
+export { joinStations, type StationWeather, type WeighedStation } from './stations.ts';
 export type { MonthDay, StageModel, StageSpec } from './stage-model.ts';
 export { seasonFirstDay, SEASON_HORIZON_DAYS, seasonOf } from './season.ts';
-export {
-  forecastSeason,
-  type DayRange,
-  type ForecastInput,
-  type SeasonForecast,
-  type StageForecast,
-  type StationWeather,
-} from './forecast.ts';
+export { forecastSeason, type ForecastInput, type SeasonForecast, type StageForecast } from './forecast.ts';
+export type { DayRange } from './day-range.ts';
 export type { StageBounds, StageSighting } from './sighting.ts';
 export { spreadWithin } from './stand-spread.ts';
 export { forecastWindow, openOn, type WindowEdge, type WindowForecast, type WindowSpec } from './window.ts';
@@ -32,7 +29,7 @@ export {
   type Readiness,
   type ReadinessWindow,
 } from './readiness.ts';
-export { usualStageDays, usualStageOn } from './usual-year.ts';
+export { usualStageDays, usualStageOn, type Reference } from './usual-year.ts';
 export { warmthLead, type WarmthLead } from './warmth-lead.ts';
 export { frozenSpans, groundOn, soilTemperature, type FrozenSpan, type Ground, type GroundWord } from './soil.ts';
 export type { StageEffects } from './effects.ts';

@@ -1,5 +1,6 @@
 import type { DayNumber } from '../measure/index.ts';
-import { forecastSeason, type DayRange, type ForecastInput, type SeasonForecast } from './forecast.ts';
+import type { DayRange } from './day-range.ts';
+import { forecastSeason, type ForecastInput, type SeasonForecast } from './forecast.ts';
 import type { StageSighting } from './sighting.ts';
 import { forecastWindow, type WindowSpec } from './window.ts';
 

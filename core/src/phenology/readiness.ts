@@ -1,5 +1,5 @@
 import type { DayNumber } from '../measure/index.ts';
-import type { DayRange } from './forecast.ts';
+import type { DayRange } from './day-range.ts';
 
 /** What the coal shows. */
 export type Readiness =

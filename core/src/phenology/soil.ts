@@ -1,8 +1,8 @@
 import type { DayNumber } from '../measure/index.ts';
 import { buildEnsemble } from './ensemble.ts';
-import type { StationWeather } from './forecast.ts';
 import { seasonFirstDay, seasonOf } from './season.ts';
-import { lapseShiftC, type Position } from './site.ts';
+import { siteClimate, type Site } from './site-climate.ts';
+import type { StationWeather } from './stations.ts';
 
 /** Share of the way to the day's air temperature that the soil goes in a day, near 10 cm. */
 const LAG = 0.25;
@@ -42,7 +42,7 @@ export interface FrozenSpan {
 
 export interface GroundInput {
   readonly weather: StationWeather | null;
-  readonly site: Position;
+  readonly site: Site;
   readonly leafArea: number;
   readonly day: DayNumber;
   /** Weather after this day counts as unknown. */
@@ -75,7 +75,7 @@ export function frozenSpans({ weather, site, leafArea, day, asOf }: GroundInput)
       seasonStart: YEAR_START,
       latitudeDeg: site.latitudeDeg,
       asOf,
-      shiftC: lapseShiftC(heightM, site.heightM),
+      site: siteClimate(heightM, site),
     });
     if (!ensemble) continue;
     told = true;

@@ -1,12 +1,19 @@
 import type { DayNumber } from '../measure/index.ts';
 import { calendarDayInSeason, seasonFirstDay } from './season.ts';
 import { hopkinsShiftDays, type Position } from './site.ts';
+import type { Canopy } from './site-climate.ts';
 import { hopkinsDirection, type MonthDay, type StageSpec } from './stage-model.ts';
+
+/** Where a profile's figures hold. */
+export interface Reference extends Position {
+  /** What stands over the plant there; open sky when left out. */
+  readonly canopy?: Canopy;
+}
 
 export interface UsualYear {
   readonly stages: readonly StageSpec[];
   readonly seasonStart: MonthDay;
-  readonly reference: Position;
+  readonly reference: Reference;
   readonly site: Position;
 }
 

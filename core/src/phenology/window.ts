@@ -1,5 +1,6 @@
 import type { DayNumber } from '../measure/index.ts';
-import { dayRange, type DayRange, type SeasonForecast } from './forecast.ts';
+import { dayRange, type DayRange } from './day-range.ts';
+import type { SeasonForecast } from './forecast.ts';
 import { SEASON_HORIZON_DAYS } from './season.ts';
 
 /** Opens and closes so many days after (or, below 0, before) a stage is reached. */

@@ -1,22 +1,23 @@
 import { expect } from 'chai';
 import { climatologyOf, joinDays, type WeatherDay } from '@emberfield/core/phenology';
 import { dayNumber } from '@emberfield/core/measure';
-import type { KnownWeather } from '../weather/index.ts';
 import { conditionsOn } from './operations/conditions.ts';
-import { pickNearest } from '../weather/index.ts';
+import { sharesFor, type PlaceWeather } from '../weather/index.ts';
 
 const place = { latitudeDeg: 46, longitudeDeg: -30 };
 const last = dayNumber('2026-05-15');
-const days: WeatherDay[] = Array.from({ length: 800 }, (_, i) => ({ day: last - 799 + i, minC: 5, maxC: 15 })).filter(
-  (d) => d.day !== last - 2,
-);
+const days: WeatherDay[] = Array.from({ length: 800 }, (_, i) => ({
+  day: last - 799 + i,
+  minC: 5,
+  maxC: 15,
+  rainMm: i === 799 ? 3.2 : null,
+})).filter((d) => d.day !== last - 2);
 const outlook: WeatherDay[] = [{ day: last + 1, minC: 9, maxC: 20, outlook: true }];
 const all = [...days, ...outlook];
 const known = {
-  station: { name: 'Harbour' },
+  stations: [{ station: { name: 'Harbour' }, share: 1 }],
   weather: { series: joinDays(all)!, climatology: climatologyOf(all), heightM: 0 },
-  rainMm: new Map([[last, 3.2]]),
-} as unknown as KnownWeather;
+} as unknown as PlaceWeather;
 
 describe('the day’s conditions', () => {
   it('say where the figures come from: measured, a gap filled, an outlook, the usual', () => {
@@ -55,13 +56,25 @@ describe('the day’s conditions', () => {
   });
 });
 
-describe('the station of a place', () => {
+describe('the stations of a place', () => {
   const station = (name: string, latitudeDeg: number, heightM: number) =>
-    ({ name, latitudeDeg, longitudeDeg: -30, heightM }) as Parameters<typeof pickNearest>[0][number];
-  it('is the nearest, with a height difference of 100 m counting like 10 km of way', () => {
-    const spot = { ...place, heightM: 0 };
-    expect(pickNearest([station('near', 46.05, 20), station('far', 46.5, 0)], spot)!.name).to.equal('near');
-    expect(pickNearest([station('near but high', 46.05, 600), station('far', 46.3, 0)], spot)!.name).to.equal('far');
-    expect(pickNearest([], spot)).to.equal(null);
+    ({ name, latitudeDeg, longitudeDeg: -30, heightM }) as Parameters<typeof sharesFor>[0][number];
+  const spot = { ...place, heightM: 0 };
+  const shares = (...stations: ReturnType<typeof station>[]) =>
+    sharesFor(stations, spot).map(({ station: { name }, share }) => [name, share]);
+
+  it('are weighed by the way to them, a height difference of 100 m counting like 10 km', () => {
+    expect(shares(station('far', 46.5, 0), station('near', 46.05, 20))).to.deep.equal([['near', 1]]);
+    expect(shares(station('near but high', 46.05, 600), station('far', 46.3, 0))[0]).to.deep.equal(['far', 0.75]);
+    expect(shares(station('east', 46.1, 0), station('west', 45.9, 0))).to.deep.equal([
+      ['east', 0.5],
+      ['west', 0.5],
+    ]);
+    expect(shares()).to.deep.equal([]);
+  });
+  it('are three at most, and their shares are one', () => {
+    const told = shares(...[1, 2, 3, 4].map((n) => station(`${n}`, 46 + n / 1000, 0)));
+    expect(told.map(([name]) => name)).to.deep.equal(['1', '2', '3']);
+    expect(told.reduce((sum, [, share]) => sum + Number(share), 0)).to.be.closeTo(1, 1e-12);
   });
 });

@@ -59,7 +59,15 @@ describe('a place', () => {
     (await as(server, who, 'get', `${patches()}/${id}`).expect(200)).body as PatchView;
   const changed = (view: PatchView, over: Partial<PatchView>): ChangePatch => {
     const { id: _i, version, areaM2: _a, blurred: _b, stands: _s, ...others } = { ...view, ...over };
-    const { lifted: _l, finds: _f, inVain: _v, stationId: _t, stationInUse: _u, ...facts } = others as PatchDetail;
+    const {
+      lifted: _l,
+      finds: _f,
+      inVain: _v,
+      stationId: _t,
+      stationsInUse: _u,
+      thermometer: _h,
+      ...facts
+    } = others as PatchDetail;
     return { version, facts, liftReason: '' };
   };
 

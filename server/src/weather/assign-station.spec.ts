@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import type { PatchDetail, StandView } from '@emberfield/contract';
+import { centreOf, type PatchDetail, type StandView } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import {
   as,
@@ -28,10 +28,15 @@ describe('the station of a place', () => {
   });
   const G = () => `/api/groups/${groupId}`;
   /** A station so many degrees north of the place, with years of one temperature course shifted by some degrees. */
-  async function station(name: string, northDeg: number, warmerC: number, since = '2018-01-01'): Promise<string> {
+  async function station(
+    name: string,
+    northDeg: number,
+    warmerC: number,
+    { since = '2018-01-01', at = { latitudeDeg: 46, longitudeDeg: -30, heightM: 60 } } = {},
+  ): Promise<string> {
     const id = newId();
     await as(server, keeper, 'post', `${G()}/stations`)
-      .send({ id, name, latitudeDeg: 46 + northDeg, longitudeDeg: -30, heightM: 60 })
+      .send({ id, name, ...at, latitudeDeg: at.latitudeDeg + northDeg })
       .expect(200);
     const days = [];
     for (let day = dayNumber(since); day <= dayNumber(TODAY); day++) {
@@ -55,9 +60,63 @@ describe('the station of a place', () => {
 
   it('is the nearest with a long enough record: a thermometer hung up yesterday displaces nothing', async () => {
     const far = await station('Far', 0.2, 0);
-    await station('New and near', 0.001, 0, isoDay(dayNumber(TODAY) - 20));
+    await station('New and near', 0.01, 0, { since: isoDay(dayNumber(TODAY) - 20) });
     const { patchId } = await standOf(server, keeper, groupId, 'elder');
-    expect((await patch(patchId)).stationInUse).to.deep.equal({ id: far, name: 'Far' });
+    expect((await patch(patchId)).stationsInUse).to.deep.equal([{ id: far, name: 'Far', share: 1 }]);
+  });
+  it('are several by the way to them, and the dates lie between theirs', async () => {
+    const { patchId, standId } = await standOf(server, keeper, groupId, 'elder');
+    const cold = await station('Cold', 0.15, 0);
+    const alone = await flowers(standId);
+    const warm = await station('Warm', -0.15, 4);
+    const { stationsInUse } = await patch(patchId);
+    expect(stationsInUse.map((s) => [s.id, s.share])).to.have.deep.members([
+      [cold, 0.5],
+      [warm, 0.5],
+    ]);
+    const between = await flowers(standId);
+    await as(server, keeper, 'put', `${G()}/patches/${patchId}/station`).send({ stationId: warm }).expect(204);
+    expect(alone > between && between > (await flowers(standId))).to.equal(true);
+    const view = (await as(server, keeper, 'get', `${G()}/stands/${standId}`).expect(200)).body as StandView;
+    expect(view.stationName).to.equal('Warm');
+  });
+  it('are calibrated by a thermometer that hangs at the place, and say by how much', async () => {
+    const { patchId, standId } = await standOf(server, keeper, groupId, 'elder');
+    await station('Far', 0.3, 0);
+    const before = await flowers(standId);
+    const { geometry, heightM } = await patch(patchId);
+    const { latitudeDeg, longitudeDeg } = centreOf(geometry);
+    await station('Hollow', 0, -3, {
+      since: isoDay(dayNumber(TODAY) - 30),
+      at: { latitudeDeg, longitudeDeg, heightM },
+    });
+    const { thermometer, stationsInUse } = await patch(patchId);
+    expect(stationsInUse.map((s) => s.name)).to.deep.equal(['Far']);
+    expect(thermometer).to.include({ name: 'Hollow' });
+    expect(thermometer!.days).to.be.within(29, 32);
+    expect(thermometer!.minC).to.be.within(-3.2, -1.5);
+    expect((await flowers(standId)) > before).to.equal(true);
+  });
+  it('reckon with the slope: the same plant comes later on a north face', async () => {
+    await station('Near', 0.01, 0);
+    const { patchId, standId } = await standOf(server, keeper, groupId, 'elder');
+    const south = await flowers(standId);
+    const {
+      id: _,
+      version,
+      areaM2: _a,
+      blurred: _b,
+      stands: _s,
+      lifted: _l,
+      finds: _f,
+      inVain: _v,
+      ...rest
+    } = await patch(patchId);
+    const { stationId: _t, stationsInUse: _u, thermometer: _h, ...facts } = rest;
+    await as(server, keeper, 'put', `${G()}/patches/${patchId}`)
+      .send({ version, facts: { ...facts, aspect: 'n', slopeDeg: 25 }, liftReason: '' })
+      .expect(200);
+    expect((await flowers(standId)) > south).to.equal(true);
   });
   it('is the one that a keeper chooses, and moves the dates, until it is let go', async () => {
     await station('Near', 0.01, 0);
@@ -67,7 +126,10 @@ describe('the station of a place', () => {
     const assign = (stationId: unknown, who = keeper) =>
       as(server, who, 'put', `${G()}/patches/${patchId}/station`).send({ stationId });
     await assign(warm).expect(204);
-    expect(await patch(patchId)).to.deep.include({ stationId: warm, stationInUse: { id: warm, name: 'Warm' } });
+    expect(await patch(patchId)).to.deep.include({
+      stationId: warm,
+      stationsInUse: [{ id: warm, name: 'Warm', share: 1 }],
+    });
     expect((await flowers(standId)) < before).to.equal(true);
     await assign(null).expect(204);
     expect(await flowers(standId)).to.equal(before);

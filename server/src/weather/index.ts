@@ -1,5 +1,5 @@
-export { fitStations, pickNearest, stationFor } from './operations/pick-station.ts';
-export { weatherOf, type KnownWeather } from './operations/station-weather.ts';
+export { fitStations, sharesFor, type Spot } from './operations/pick-station.ts';
+export { namesOf, weatherAt, type PlaceWeather } from './operations/station-weather.ts';
 export { mountWeather } from './routes.ts';
 export { daySummaries, insertStation, stationById, stationsOf, upsertDays, type StationRow } from './repository.ts';
 export { startFetching } from './operations/fetch-station.ts';

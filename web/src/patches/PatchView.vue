@@ -49,7 +49,8 @@ watch(
       finds: _f,
       inVain: _n,
       stationId: _st,
-      stationInUse: _u,
+      stationsInUse: _u,
+      thermometer: _h,
       ...own
     } = p.value;
     facts.value = own;

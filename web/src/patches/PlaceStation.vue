@@ -17,6 +17,18 @@ const stations = useStations(groupId);
 const assign = useChange((stationId: string | null) =>
   call(ROUTES.assignStation, { params: { groupId: groupId.value!, patchId: props.patch.id }, body: { stationId } }),
 );
+const names = computed(() => {
+  const { t, format } = words.value;
+  const [only, ...others] = props.patch.stationsInUse;
+  if (!only || others.length === 0) return only?.name ?? '';
+  return format.list(
+    props.patch.stationsInUse.map(({ name, share }) =>
+      t('patch.stationShare', { name, share: format.percent(share) + ' %' }),
+    ),
+  );
+});
+const apart = (c: number): string =>
+  words.value.t(c < 0 ? 'patch.colder' : 'patch.warmer', { by: words.value.format.temperatureSpan(Math.abs(c), 1) });
 const chosen = computed({
   get: () => props.patch.stationId,
   set: (stationId) => {
@@ -32,11 +44,15 @@ const chosen = computed({
 <template>
   <section v-if="stations.data.value?.length" class="section">
     <h2>{{ words.t('patch.station') }}</h2>
-    <p>
+    <p>{{ names ? words.t('patch.stationInUse', { names }) : words.t('patch.noStation') }}</p>
+    <p v-if="patch.thermometer">
       {{
-        patch.stationInUse
-          ? words.t('patch.stationInUse', { name: patch.stationInUse.name })
-          : words.t('patch.noStation')
+        words.t('patch.thermometer', {
+          name: patch.thermometer.name,
+          n: patch.thermometer.days,
+          nights: apart(patch.thermometer.minC),
+          days: apart(patch.thermometer.maxC),
+        })
       }}
     </p>
     <label v-if="isKeeper" class="field"
@@ -48,6 +64,10 @@ const chosen = computed({
         </option>
       </select></label
     >
+    <p v-if="isKeeper && !patch.thermometer && !patch.stationId" class="soft hang">
+      <RouterLink :to="{ path: '/weather', query: { near: patch.id } }">{{ words.t('patch.hang') }}</RouterLink>
+      {{ words.t('patch.hangText') }}
+    </p>
     <p v-if="assign.error.value" class="warn" role="alert">{{ assign.error.value.message }}</p>
   </section>
 </template>

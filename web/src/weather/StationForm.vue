@@ -12,6 +12,8 @@ import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
 
 const client = useQueryClient();
+/** Place that it is to stand at; else it is put near the first. */
+const props = defineProps<{ near: string | null }>();
 const emit = defineEmits<{ made: [stationId: string] }>();
 const words = useWords();
 const { groupId, group } = useGroup();
@@ -24,8 +26,9 @@ const form = useSessionStorage('emberfield-station', {
   longitude: '',
   height: '',
 });
+const beside = computed(() => patches.data.value?.find((p) => p.id === props.near) ?? patches.data.value?.[0]);
 const position = computed(() => {
-  const first = patches.data.value?.[0];
+  const first = beside.value;
   const near = first ? { ...centreOf(first.geometry), heightM: first.heightM } : null;
   const latitudeDeg = typedNumber(form.value.latitude) ?? near?.latitudeDeg;
   const longitudeDeg = typedNumber(form.value.longitude) ?? near?.longitudeDeg;
@@ -33,7 +36,7 @@ const position = computed(() => {
   return latitudeDeg === undefined || longitudeDeg === undefined ? null : { latitudeDeg, longitudeDeg, heightM };
 });
 const nearText = computed(() => {
-  const first = patches.data.value?.[0];
+  const first = beside.value;
   return first
     ? {
         latitude: String(Math.round(centreOf(first.geometry).latitudeDeg * 1e3) / 1e3),

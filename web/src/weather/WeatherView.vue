@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { v7 as newId } from 'uuid';
 import { computed, defineAsyncComponent, ref } from 'vue';
+import { useRoute } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../people/queries.ts';
@@ -16,11 +17,14 @@ import StationHealth from './StationHealth.vue';
 const WeatherChart = defineAsyncComponent(() => import('./WeatherChart.vue'));
 const LARGEST_FILE_BYTES = 8 * 1024 * 1024;
 const words = useWords();
+const route = useRoute();
 const { groupId, isKeeper, mayPick } = useGroup();
 const stations = useStations(groupId);
 const imports = useImports(groupId, isKeeper);
 const chosen = ref<string | null>(null);
-const adding = ref(false);
+/** Asked for from a place: a thermometer that hangs there. */
+const near = computed(() => (typeof route.query['near'] === 'string' ? route.query['near'] : null));
+const adding = ref(near.value !== null);
 const station = computed(() => stations.data.value?.find((s) => s.id === chosen.value) ?? stations.data.value?.[0]);
 const days = useStationDays(
   groupId,
@@ -101,6 +105,7 @@ const saidOf = (s: {
       </button>
       <StationForm
         v-if="isKeeper && (adding || !stations.data.value.length)"
+        :near="near"
         @made="
           (id) => {
             chosen = id;

@@ -1,5 +1,6 @@
 import { isoDay, type DayNumber } from '../../measure/index.ts';
-import { forecastSeason, type DayRange } from '../forecast.ts';
+import type { DayRange } from '../day-range.ts';
+import { forecastSeason } from '../forecast.ts';
 import { seasonFirstDay, seasonOf } from '../season.ts';
 import { spreadWithin } from '../stand-spread.ts';
 import { boundsOf, type StageSighting } from '../sighting.ts';

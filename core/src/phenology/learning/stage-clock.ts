@@ -1,9 +1,11 @@
 import { dayOfYear, type DayNumber } from '../../measure/index.ts';
 import { dayOfLength } from '../day-length.ts';
-import { chilledBy, cumulateCold, cumulateWarmth, flushedBy, type Ensemble } from '../ensemble.ts';
-import type { StationWeather } from '../forecast.ts';
+import { chilledBy, cumulateCold, cumulateWarmth, flushedBy, keepApart, type Ensemble } from '../ensemble.ts';
 import { calendarDayInSeason, monthDayInSeason, seasonFirstDay, SEASON_HORIZON_DAYS } from '../season.ts';
-import { hopkinsShiftDays, lapseShiftC, type Position } from '../site.ts';
+import { hopkinsShiftDays } from '../site.ts';
+import { siteClimate, type Site } from '../site-climate.ts';
+import type { Reference } from '../usual-year.ts';
+import type { StationWeather } from '../stations.ts';
 import { hopkinsDirection, spreadInDays, spreadOfSum, type MonthDay, type StageSpec } from '../stage-model.ts';
 import type { StageBounds } from '../sighting.ts';
 
@@ -21,8 +23,8 @@ export interface StageClock {
 export interface SeasonPlace {
   readonly stages: readonly StageSpec[];
   readonly seasonStart: MonthDay;
-  readonly reference: Position;
-  readonly site: Position;
+  readonly reference: Reference;
+  readonly site: Site;
   readonly weather: StationWeather | null;
 }
 
@@ -31,13 +33,13 @@ export interface SeasonPlace {
  * station's record, and after `until`). `null` without a climatology.
  */
 export function seasonAsItWas(
-  { weather, site, seasonStart }: SeasonPlace,
+  { weather, site, reference, seasonStart }: SeasonPlace,
   season: number,
   until: DayNumber,
 ): Ensemble | null {
   if (!weather?.climatology) return null;
   const { series, climatology, heightM } = weather;
-  const shiftC = lapseShiftC(heightM, site.heightM);
+  const climate = siteClimate(heightM, site, reference.canopy);
   const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
   const minC = new Float64Array(SEASON_HORIZON_DAYS);
   const maxC = new Float64Array(SEASON_HORIZON_DAYS);
@@ -47,10 +49,15 @@ export function seasonAsItWas(
     const own = firstDay + i - series.firstDay;
     const measured = own >= 0 && own < series.minC.length && firstDay + i <= until;
     const k = (firstOfRing + i) % 366;
-    minC[i] = (measured ? series.minC[own]! : climatology.minC[k]!) + shiftC;
+    keepApart(
+      minC,
+      maxC,
+      i,
+      (measured ? series.minC[own]! : climatology.minC[k]!) + climate.minC[k]!,
+      (measured ? series.maxC[own]! : climatology.maxC[k]!) + climate.maxC[k]!,
+    );
     const mm = measured ? series.rainMm?.[own] : undefined;
     rainMm[i] = mm === undefined || Number.isNaN(mm) ? 0 : mm;
-    maxC[i] = (measured ? series.maxC[own]! : climatology.maxC[k]!) + shiftC;
   }
   return {
     firstDay,
@@ -59,6 +66,7 @@ export function seasonAsItWas(
     maxC: [maxC],
     rainMm: series.rainMm && [rainMm],
     years: [season],
+    warmthFactor: climate.warmthFactor,
   };
 }
 

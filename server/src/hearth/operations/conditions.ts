@@ -1,9 +1,9 @@
 import { getTimes } from 'suncalc';
 import type { Conditions } from '@emberfield/contract';
 import { dayOfYear, type DayNumber } from '@emberfield/core/measure';
-import { DAY_MARK, lastMeasuredDay, warmthLead } from '@emberfield/core/phenology';
+import { DAY_MARK, lastMeasuredDay, warmthLead, type WeatherSeries } from '@emberfield/core/phenology';
 import { isoDay } from '@emberfield/core/measure';
-import type { KnownWeather } from '../../weather/index.ts';
+import { namesOf, type PlaceWeather } from '../../weather/index.ts';
 
 const MS_PER_DAY = 86_400_000;
 
@@ -14,7 +14,7 @@ export interface Place {
 
 /** What the day is like: its temperatures, how far the year is ahead, light. Days beyond the record show the usual. */
 export function conditionsOn(
-  known: KnownWeather | null,
+  known: Pick<PlaceWeather, 'stations' | 'weather'> | null,
   place: Place | null,
   day: DayNumber,
   zone: string,
@@ -29,7 +29,7 @@ export function conditionsOn(
       source: 'none',
       daysAhead: null,
       ...light,
-      stationName: known?.station.name ?? null,
+      stationName: known && namesOf(known),
       stationLastDay: null,
     };
   const { series, climatology } = weather;
@@ -41,13 +41,18 @@ export function conditionsOn(
   return {
     minC: within ? tenth(series.minC[i]!) : climatology ? tenth(climatology.minC[k]!) : null,
     maxC: within ? tenth(series.maxC[i]!) : climatology ? tenth(climatology.maxC[k]!) : null,
-    rainMm: known.rainMm.get(day) ?? null,
+    rainMm: measuredRain(series, day),
     source: within ? sourceOf(series.mark[i]!) : climatology ? 'usual' : 'none',
     daysAhead: lead?.daysAhead ?? null,
     ...light,
-    stationName: known.station.name,
+    stationName: namesOf(known),
     stationLastDay: last === null ? null : isoDay(last),
   };
+}
+
+function measuredRain({ rainMm, firstDay }: WeatherSeries, day: DayNumber): number | null {
+  const mm = rainMm?.[day - firstDay];
+  return mm === undefined || Number.isNaN(mm) ? null : tenth(mm);
 }
 
 function sourceOf(mark: number): Conditions['source'] {

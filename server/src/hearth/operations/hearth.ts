@@ -23,10 +23,11 @@ import {
   rulesInForce,
   standSeason,
   type Dossier,
+  type GroupCommons,
   type Reading,
 } from '../../stands/index.ts';
 import { openFinds } from '../../entries/index.ts';
-import { weatherOf, type KnownWeather, type StationRow } from '../../weather/index.ts';
+import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
 import { byWeight, dutiesOf, findDuty } from './duties.ts';
 
@@ -52,7 +53,7 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
     day: iso,
     today: group.today,
     conditions: {
-      ...conditionsOn(weather, stands[0]?.patch ?? weather?.station ?? null, day, group.zone),
+      ...conditionsOn(weather, stands[0]?.patch ?? weather?.stations[0]?.station ?? null, day, group.zone),
       ground: groundThere(stands[0], day, today),
     },
     standCount: stands.length,
@@ -122,13 +123,19 @@ function groundThere(dossier: Dossier | undefined, day: DayNumber, today: DayNum
 async function mainWeather(
   deps: Dependencies,
   stands: readonly Dossier[],
-  [first]: readonly StationRow[],
-): Promise<KnownWeather | null> {
-  const counts = new Map<KnownWeather, number>();
-  for (const { weather } of stands) if (weather) counts.set(weather, (counts.get(weather) ?? 0) + 1);
-  const most = [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
-  if (most) return most;
-  return first ? weatherOf(deps.db, first) : null;
+  stations: GroupCommons['stations'],
+): Promise<PlaceWeather | null> {
+  const counts = new Map<string, { readonly weather: PlaceWeather; count: number }>();
+  for (const { weather } of stands) {
+    if (!weather) continue;
+    const same = counts.get(weather.key);
+    if (same) same.count++;
+    else counts.set(weather.key, { weather, count: 1 });
+  }
+  const most = [...counts.values()].sort((a, b) => b.count - a.count)[0];
+  if (most) return most.weather;
+  const [first] = stations.fit;
+  return first ? weatherAt(deps.db, stations, { ...first, stationId: first.id }) : null;
 }
 
 const STEP_DAYS = 5;

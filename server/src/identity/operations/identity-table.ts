@@ -1,9 +1,10 @@
-import { binomialOf, isUuid, type IdentityRow, type IdentityTable } from '@emberfield/contract';
+import { binomialOf, isUuid, UNKNOWN_FACTS, type IdentityRow, type IdentityTable } from '@emberfield/contract';
 import { phaseOfBbch } from '@emberfield/core/identity';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
 import { seasonOf } from '@emberfield/core/phenology';
+
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById } from '../../patches/index.ts';
+import { patchById, siteOf } from '../../patches/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -17,7 +18,7 @@ import {
   type Forecastable,
   type GroupCommons,
 } from '../../stands/index.ts';
-import { pickNearest, weatherOf } from '../../weather/index.ts';
+import { weatherAt } from '../../weather/index.ts';
 
 /** Every plant the group knows with its signs, and when its stages come at a place: all that identifying needs. */
 export async function identityTable(deps: Dependencies, { group, query }: GroupContext<null>): Promise<IdentityTable> {
@@ -25,11 +26,11 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
   const commons = await commonsOf(deps, group);
   const place = await placeOf(deps, group.id, query['patch'] ?? null, commons);
-  const station = place && pickNearest(commons.stations, place);
-  const weather = station && (await weatherOf(deps.db, station));
+  const weather =
+    place && (await weatherAt(deps.db, commons.stations, { ...siteOf(place), stationId: place.stationId }));
   const knowledge = heldKnowledge(group.id) ?? KNOWS_NOTHING;
   const plants = [...commons.plants.values()].map((plant) => {
-    const patch = place ?? { id: '-', version: 0, ...plant.profile.reference };
+    const patch = place ?? { id: '-', version: 0, longitudeDeg: 0, facts: UNKNOWN_FACTS, ...plant.profile.reference };
     const known = {
       stand: { id: `${patch.id}/${plant.profile.key}` },
       patch,
@@ -45,7 +46,8 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
 
 /** The patch asked for; else the first station, as somewhere near; else nowhere, and the profiles' own places hold. */
 async function placeOf(deps: Dependencies, groupId: string, patchId: string | null, { stations }: GroupCommons) {
-  if (patchId === null) return stations[0] ? { ...stations[0], version: 0 } : null;
+  const [first] = stations.fit;
+  if (patchId === null) return first ? { ...first, version: 0, facts: UNKNOWN_FACTS, stationId: null } : null;
   if (!isUuid(patchId)) throw new AppError('badInput', { field: 'query.patch', reason: 'notAnId' });
   const patch = await patchById(deps.db, groupId, patchId);
   if (!patch) throw notFound('patch');

@@ -2,11 +2,11 @@ import type { Prospect } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import { seasonOf } from '@emberfield/core/phenology';
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById, standKeysOf } from '../../patches/index.ts';
+import { patchById, siteOf, standKeysOf } from '../../patches/index.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { commonsOf, heldKnowledge, isoRange, KNOWS_NOTHING, NOTHING_SEEN, standSeason } from '../../stands/index.ts';
-import { stationFor, weatherOf } from '../../weather/index.ts';
+import { weatherAt } from '../../weather/index.ts';
 
 const MOST_PLANTS = 8;
 const HORIZON_DAYS = 365;
@@ -18,9 +18,8 @@ export async function viewProspects(
 ): Promise<readonly Prospect[]> {
   const patch = await patchById(deps.db, group.id, params['patchId']!);
   if (!patch) throw notFound('patch');
-  const { plants, stations, allStations } = await commonsOf(deps, group);
-  const station = stationFor({ all: allStations, fit: stations }, patch);
-  const weather = station && (await weatherOf(deps.db, station));
+  const { plants, stations } = await commonsOf(deps, group);
+  const weather = await weatherAt(deps.db, stations, { ...siteOf(patch), stationId: patch.stationId });
   const here = (await standKeysOf(deps.db, group.id)).filter((s) => s.patchId === patch.id);
   const today = dayNumber(group.today);
   const knowledge = heldKnowledge(group.id) ?? KNOWS_NOTHING;

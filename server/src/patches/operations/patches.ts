@@ -14,7 +14,7 @@ import {
 import type { Dependencies } from '../../dependencies.ts';
 import { entriesOfPlace } from '../../entries/index.ts';
 import { updateGroup } from '../../people/index.ts';
-import { daySummaries, fitStations, stationById, stationFor, stationsOf } from '../../weather/index.ts';
+import { daySummaries, fitStations, stationById, stationsOf, weatherAt } from '../../weather/index.ts';
 import { plantsOf } from '../../plants/index.ts';
 import { todayIn } from '../../platform/clock.ts';
 import { transact, isDuplicate } from '../../platform/database/transact.ts';
@@ -22,6 +22,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import * as repository from '../repository.ts';
+import { siteOf } from '../site.ts';
 import { factsOf, seesExactly, viewPatch } from './view-patch.ts';
 
 export async function listPatches(
@@ -46,11 +47,15 @@ export async function onePatch(
     stationsOf(deps.db, group.id),
     daySummaries(deps.db, group.id),
   ]);
-  const station = stationFor({ all: stations, fit: fitStations(stations, days) }, row);
+  const fit = { all: stations, fit: fitStations(stations, days) };
+  const weather = exact ? await weatherAt(deps.db, fit, { ...siteOf(row), stationId: row.stationId }) : null;
   return {
     ...viewPatch(row, exact, stands.get(row.id) ?? []),
     stationId: row.stationId,
-    stationInUse: exact && station ? { id: station.id, name: station.name } : null,
+    stationsInUse: weather?.stations.map(({ station: { id, name }, share }) => ({ id, name, share })) ?? [],
+    thermometer: weather?.thermometer
+      ? { id: weather.thermometer.station.id, name: weather.thermometer.station.name, ...weather.thermometer.reading }
+      : null,
     lifted: liftings.map(({ hazards, reason, by, at }) => ({
       hazards,
       reason,

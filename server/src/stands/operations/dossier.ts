@@ -3,7 +3,8 @@ import type { Dependencies } from '../../dependencies.ts';
 import type { HouseRuleRow } from '../../people/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
-import { stationFor, weatherOf, type KnownWeather } from '../../weather/index.ts';
+import { siteOf } from '../../patches/index.ts';
+import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
 import { heldKnowledge, knowledgeOf, type Knowledge } from './group-knowledge.ts';
@@ -16,7 +17,7 @@ export interface Dossier extends StandAtPatch {
   /** Plants of the group by genus and species, to find look-alikes by. */
   readonly byName: GroupCommons['byName'];
   readonly record: StandRecord;
-  readonly weather: KnownWeather | null;
+  readonly weather: PlaceWeather | null;
   readonly knowledge: Knowledge;
   /** What derived answers of the stand hang on besides the day, as a text to keep them under. */
   readonly key: string;
@@ -49,8 +50,10 @@ export async function dossiersOf(
     const plant = commons.plants.get(row.stand.plantKey);
     // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
     if (!plant) continue;
-    const station = stationFor({ all: commons.allStations, fit: commons.stations }, row.patch);
-    const weather = station && (await weatherOf(deps.db, station));
+    const weather = await weatherAt(deps.db, commons.stations, {
+      ...siteOf(row.patch),
+      stationId: row.patch.stationId,
+    });
     const key = [row.stand.id, row.stand.revision, row.patch.version, group.id, group.revision].join(':');
     stands.push({ ...row, plant, byName: commons.byName, record: records.get(row.stand.id)!, weather, key });
   }

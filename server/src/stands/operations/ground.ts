@@ -1,6 +1,7 @@
 import type { PatchFacts } from '@emberfield/contract';
 import type { DayNumber } from '@emberfield/core/measure';
 import { frozenSpans, groundOn, type FrozenSpan, type Ground } from '@emberfield/core/phenology';
+import { siteOf } from '../../patches/index.ts';
 import { Kept } from '../../platform/kept.ts';
 import type { Forecastable } from './season-forecast.ts';
 import type { StandRecord } from './stand-record.ts';
@@ -14,7 +15,7 @@ const LEAF_AREA: Readonly<Record<PatchFacts['canopy'], number>> = {
 };
 
 interface Place {
-  readonly patch: Forecastable['patch'] & { readonly facts: Pick<PatchFacts, 'canopy'> };
+  readonly patch: Forecastable['patch'];
   readonly weather: Forecastable['weather'];
 }
 
@@ -24,11 +25,11 @@ const kept = new Kept<{ readonly spans: readonly FrozenSpan[] | null }>(MOST_KEP
 /** When the ground of a place is frozen, in the winter about a day and the next. */
 export function groundSpans({ patch, weather }: Place, day: DayNumber, today: DayNumber): readonly FrozenSpan[] | null {
   const leafArea = LEAF_AREA[patch.facts.canopy];
-  const site = { latitudeDeg: patch.latitudeDeg, heightM: patch.heightM };
-  const { station } = weather ?? { station: null };
+  const { longitudeDeg: _, ...ground } = siteOf(patch);
+  const site = weather?.thermometer ? { ...ground, measured: weather.thermometer.reading } : ground;
   // Spans hang on the day by its winter only; half a year is fine enough a step, and keeps the key short.
   const half = Math.floor(day / HALF_YEAR_DAYS);
-  const key = [station?.id, station?.revision, site.latitudeDeg, site.heightM, leafArea, half, today].join(':');
+  const key = [weather?.key, ...Object.values(ground), half, today].join(':');
   return kept.get(key, () => ({
     spans: frozenSpans({ weather: weather?.weather ?? null, site, leafArea, day: half * HALF_YEAR_DAYS, asOf: today }),
   })).spans;

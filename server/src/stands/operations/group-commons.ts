@@ -11,8 +11,7 @@ export interface GroupCommons {
   /** The same by genus and species: so look-alikes are found. Of own copies and shipped ones of a name, a shipped one. */
   readonly byName: ReadonlyMap<string, KnownPlant>;
   /** Stations that dates can be reckoned from, and all there are: somebody may have chosen any of them for a place. */
-  readonly stations: readonly StationRow[];
-  readonly allStations: readonly StationRow[];
+  readonly stations: { readonly fit: readonly StationRow[]; readonly all: readonly StationRow[] };
   readonly rules: readonly HouseRuleRow[];
   readonly clearances: readonly ClearanceRow[];
 }
@@ -34,7 +33,7 @@ export function commonsOf(
   { id, revision }: Pick<KnownGroup, 'id' | 'revision'>,
 ): Promise<GroupCommons> {
   return kept.get(`${id}:${revision}`, async () => {
-    const [plants, allStations, days, rules, clearances] = await Promise.all([
+    const [plants, all, days, rules, clearances] = await Promise.all([
       plantsOf(deps, id),
       stationsOf(deps.db, id),
       daySummaries(deps.db, id),
@@ -43,6 +42,6 @@ export function commonsOf(
     ]);
     const ownFirst = [...plants.values()].sort((a, b) => b.revision - a.revision);
     const byName = new Map(ownFirst.map((p) => [binomialOf(p.profile.scientific), p]));
-    return { plants, byName, stations: fitStations(allStations, days), allStations, rules, clearances };
+    return { plants, byName, stations: { fit: fitStations(all, days), all }, rules, clearances };
   });
 }

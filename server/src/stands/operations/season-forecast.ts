@@ -9,21 +9,23 @@ import {
   type ForecastInput,
   type SeasonForecast,
   type SeenStand,
+  type Site,
   type StageForecast,
   type WindowForecast,
 } from '@emberfield/core/phenology';
 import type { DayNumber } from '@emberfield/core/measure';
 import { Kept } from '../../platform/kept.ts';
+import { siteOf, type KnownGround } from '../../patches/index.ts';
 import type { Dossier } from './dossier.ts';
 import type { Knowledge } from './group-knowledge.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'c2';
+export const MODEL_REVISION = 'c3';
 
 /** What a season is forecast from: a stand, or a plant at a place where nobody has seen it yet. */
 export interface Forecastable {
   readonly stand: { readonly id: string };
-  readonly patch: Pick<Dossier['patch'], 'latitudeDeg' | 'heightM' | 'version'>;
+  readonly patch: KnownGround & { readonly version: number };
   readonly plant: Dossier['plant'];
   readonly weather: Dossier['weather'];
   readonly record: Pick<Dossier['record'], 'sightings' | 'sightingsKey'>;
@@ -40,10 +42,20 @@ export function seenStand({ stand, patch, plant, weather, record }: Omit<Forecas
       stages,
       seasonStart,
       reference,
-      site: { latitudeDeg: patch.latitudeDeg, heightM: patch.heightM },
+      site: siteFor({ patch, plant, weather }),
       weather: weather?.weather ?? null,
     },
     sightings: record.sightings,
+  };
+}
+
+/** Trees and shrubs carry their leaves above the shade: what is written of the canopy holds for what grows under it. */
+function siteFor({ patch, plant, weather }: Pick<Forecastable, 'patch' | 'plant' | 'weather'>): Site {
+  const { habit, reference } = plant.profile;
+  return {
+    ...siteOf(patch),
+    ...(habit === 'tree' || habit === 'shrub' ? { canopy: reference.canopy ?? 'open' } : {}),
+    ...(weather?.thermometer ? { measured: weather.thermometer.reading } : {}),
   };
 }
 
@@ -71,8 +83,7 @@ export function standSeason(dossier: Forecastable, season: number, today: DayNum
     dossier.record.sightingsKey,
     patch.version,
     plant.revision,
-    weather?.station.id ?? '-',
-    weather?.station.revision ?? 0,
+    weather?.key ?? '-',
     knowledge.version,
     season,
     today,

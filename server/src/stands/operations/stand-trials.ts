@@ -36,16 +36,9 @@ export async function trialsOf(dossier: Dossier, today: DayNumber): Promise<read
 
 function keyOf(dossier: Dossier, today: DayNumber): string {
   const { stand, record, patch, plant, weather } = dossier;
-  const { station } = weather ?? { station: null };
-  return [
-    stand.id,
-    record.sightingsKey,
-    patch.version,
-    plant.revision,
-    station?.id,
-    station?.revision,
-    seasonNow(dossier, today),
-  ].join(':');
+  return [stand.id, record.sightingsKey, patch.version, plant.revision, weather?.key, seasonNow(dossier, today)].join(
+    ':',
+  );
 }
 
 export const tenth = (value: number): number => Math.round(value * 10) / 10;

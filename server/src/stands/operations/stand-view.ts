@@ -20,6 +20,7 @@ import { pageOfEntries } from './entry-page.ts';
 import { identityOn } from './identity-standing.ts';
 import { lookAlikesOn, showsNext, showsOn, type LookAlikeStanding } from './look-alikes.ts';
 import { allowanceOn, isoRange, outlooksOn, viewAllowance, windowOn } from './outlook.ts';
+import { namesOf } from '../../weather/index.ts';
 import { stillAwaited } from './stand-record.ts';
 import { standSeason } from './season-forecast.ts';
 
@@ -42,7 +43,7 @@ export function refOf(dossier: Dossier, day: DayNumber, houseRules: readonly Hou
     identity: status,
     secondNeeded,
     deadlyLookAlikes: profile.lookAlikes.filter((l) => l.severity === 'deadly').map((l) => l.name),
-    stationName: dossier.weather?.station.name ?? null,
+    stationName: dossier.weather && namesOf(dossier.weather),
   };
 }
 

@@ -1,32 +1,75 @@
-import { climatologyOf, joinDays, type StationWeather, type WeatherDay } from '@emberfield/core/phenology';
+import {
+  climatologyOf,
+  joinDays,
+  joinStations,
+  readSite,
+  type Site,
+  type SiteReading,
+  type StationWeather,
+  type WeatherDay,
+} from '@emberfield/core/phenology';
 import type { Queryable } from '../../platform/database/database.ts';
 import { KeptLater } from '../../platform/kept.ts';
 import { allDays, type StationRow } from '../repository.ts';
-
-export interface KnownWeather {
-  readonly station: StationRow;
-  /** `null` while the station has no days. */
-  readonly weather: StationWeather | null;
-  readonly rainMm: ReadonlyMap<number, number>;
-}
+import { stationsFor, thermometerAt, type Spot, type StationShare } from './pick-station.ts';
 
 const MOST_STATIONS_KEPT = 50;
-const kept = new KeptLater<KnownWeather>(MOST_STATIONS_KEPT);
+const kept = new KeptLater<StationWeather | null>(MOST_STATIONS_KEPT);
 
-/** A station's days joined to a series, kept until its days change. */
-export function weatherOf(db: Queryable, station: StationRow): Promise<KnownWeather> {
-  const key = `${station.id}:${station.revision}`;
-  return kept.get(key, () => loadWeather(db, station));
+/** A station's days joined to a series, kept until its days change; `null` while it has none. */
+export function weatherOf(db: Queryable, station: StationRow): Promise<StationWeather | null> {
+  return kept.get(keyOf(station), () => loadWeather(db, station));
 }
+const keyOf = ({ id, revision }: StationRow): string => `${id}:${revision}`;
 
-async function loadWeather(db: Queryable, station: StationRow): Promise<KnownWeather> {
+async function loadWeather(db: Queryable, station: StationRow): Promise<StationWeather | null> {
   const rows = await allDays(db, station.id);
   const days: WeatherDay[] = rows.map(({ day, minC, maxC, rainMm, outlook }) => ({ day, minC, maxC, rainMm, outlook }));
   const climatology = climatologyOf(days);
   const series = joinDays(days, climatology);
+  return series && { series, climatology, heightM: station.heightM };
+}
+
+/** The weather that a place's dates are reckoned from. */
+export interface PlaceWeather {
+  /** Greatest share first, at least one. */
+  readonly stations: readonly StationShare[];
+  /** What it hangs on, as a text to keep answers under. */
+  readonly key: string;
+  /** `null` while no station has a day. */
+  readonly weather: StationWeather | null;
+  /** What a thermometer that hangs there says of the place itself. */
+  readonly thermometer: { readonly station: StationRow; readonly reading: SiteReading } | null;
+}
+
+const MOST_JOINED_KEPT = 60;
+const joined = new KeptLater<StationWeather | null>(MOST_JOINED_KEPT);
+
+/** Weather for a place from the stations about it; `null` without stations. */
+export async function weatherAt(
+  db: Queryable,
+  stations: { readonly all: readonly StationRow[]; readonly fit: readonly StationRow[] },
+  place: Spot & Site & { readonly stationId?: string | null },
+): Promise<PlaceWeather | null> {
+  const shares = stationsFor(stations, place);
+  if (shares.length === 0) return null;
+  const key = shares.map(({ station, share }) => `${keyOf(station)}*${share}`).join('+');
+  const weather = await joined.get(key, async () => {
+    const told = await Promise.all(shares.map(async (s) => ({ ...s, weather: await weatherOf(db, s.station) })));
+    const having = told.flatMap((s) => (s.weather ? [{ weather: s.weather, share: s.share }] : []));
+    return having.length === 0 ? null : joinStations(having);
+  });
+  const hung = weather && place.stationId == null ? thermometerAt(stations, place) : null;
+  const own = hung && (await weatherOf(db, hung));
+  const reading = own && weather && readSite(own.series, weather, place);
   return {
-    station,
-    weather: series && { series, climatology, heightM: station.heightM },
-    rainMm: new Map(rows.flatMap((r) => (r.rainMm === null ? [] : [[r.day, r.rainMm] as const]))),
+    stations: shares,
+    key: hung && reading ? `${key}@${keyOf(hung)}` : key,
+    weather,
+    thermometer: hung && reading ? { station: hung, reading } : null,
   };
 }
+
+/** The stations by name, greatest share first. */
+export const namesOf = ({ stations }: Pick<PlaceWeather, 'stations'>): string =>
+  stations.map((s) => s.station.name).join(' + ');

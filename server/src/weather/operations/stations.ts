@@ -1,5 +1,5 @@
 import { dayNumber, isoDay } from '@emberfield/core/measure';
-import { oddDays } from '@emberfield/core/phenology';
+import { oddDays, type StationWeather } from '@emberfield/core/phenology';
 import type { FetchProblem, NewStation, StationDays, StationView } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
@@ -8,7 +8,7 @@ import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import { updateGroup } from '../../people/index.ts';
 import * as repository from '../repository.ts';
-import { weatherOf, type KnownWeather } from './station-weather.ts';
+import { weatherOf } from './station-weather.ts';
 
 export async function listStations(
   { db }: Dependencies,
@@ -46,7 +46,7 @@ export async function listStations(
 const ODD_WITHIN_DAYS = 366;
 const MOST_ODD = 5;
 
-function recentOdd({ weather }: KnownWeather): StationView['odd'] {
+function recentOdd(weather: StationWeather | null): StationView['odd'] {
   if (!weather) return [];
   const { series, climatology } = weather;
   const since = series.firstDay + series.minC.length - ODD_WITHIN_DAYS;

@@ -1,0 +1,36 @@
+import type { PatchFacts } from '@emberfield/contract';
+import type { Site } from '@emberfield/core/phenology';
+
+const FACING_DEG: Readonly<Record<PatchFacts['aspect'], number | null>> = {
+  flat: null,
+  n: 0,
+  ne: 45,
+  e: 90,
+  se: 135,
+  s: 180,
+  sw: 225,
+  w: 270,
+  nw: 315,
+};
+
+export interface KnownGround {
+  readonly latitudeDeg: number;
+  readonly longitudeDeg: number;
+  readonly heightM: number;
+  readonly facts: Pick<PatchFacts, 'aspect' | 'slopeDeg' | 'canopy'>;
+}
+
+/** What is written down of a place as far as its climate goes. */
+export const siteOf = ({
+  latitudeDeg,
+  longitudeDeg,
+  heightM,
+  facts,
+}: KnownGround): Site & { readonly longitudeDeg: number } => ({
+  latitudeDeg,
+  longitudeDeg,
+  heightM,
+  slopeDeg: facts.slopeDeg,
+  aspectDeg: FACING_DEG[facts.aspect],
+  canopy: facts.canopy,
+});
