@@ -1,14 +1,18 @@
-import { linearSd, logSd, type DayNumber } from '../measure/index.ts';
+import { linearSd, logSd, type DayNumber, type Figure } from '../measure/index.ts';
 import { dayOfLength } from './day-length.ts';
-import type { Draws } from './draws.ts';
+import { drawsFor, type Draws } from './draws.ts';
 import { drawnEffects } from './effects.ts';
 import { chilledBy, cumulateCold, cumulateFrosts, cumulateWarmth, flushedBy, type Ensemble } from './ensemble.ts';
 import type { ForecastInput } from './forecast.ts';
+import { sumForLength, type GrowthFit, type GrowthSpec } from './growth.ts';
 import { hopkinsShiftDays } from './site.ts';
 import { calendarDayInSeason, monthDayInSeason, SEASON_HORIZON_DAYS } from './season.ts';
 import { effectsOfProfile } from './learning/scales.ts';
 import { hopkinsDirection, spreadInDays, type MonthDay, type StageSpec } from './stage-model.ts';
 import { usualOffsets } from './usual-year.ts';
+
+/** Dimensions of draws for growth, beside those of the stages. */
+const APART = 4;
 
 /** Dates stages of one season; holds the cumulated series that several stages share. */
 export class Dating {
@@ -123,6 +127,11 @@ export class Dating {
     );
   }
 
+  private warmthSince(start: MonthDay, baseC: number): Float64Array[] {
+    const at = this.startOf(start);
+    return this.series(`thermal${baseC}:Infinity:${at}`, (e) => cumulateWarmth(e, baseC, Infinity, at));
+  }
+
   /** Warmth over a base from the season's first day on, for what starts counting somewhere within it. */
   private warmthFrom(baseC: number): Float64Array[] {
     return this.series(`thermal${baseC}:Infinity:0`, (e) => cumulateWarmth(e, baseC, Infinity, 0));
@@ -156,6 +165,31 @@ export class Dating {
     return this.each((j) =>
       Math.max(earlier[base]![j]!, Math.round(earlier[base]![j]! + days + sd * this.effect(j, index))),
     );
+  }
+
+  /** When a part reaches a length; `null` without weather. */
+  whenLong({ start, baseC }: GrowthSpec, { mean, covariance }: GrowthFit, lengthCm: number): Float64Array | null {
+    if (!this.ensemble) return null;
+    const sums = this.warmthSince(start, baseC.value);
+    const drawn = drawnEffects({ mean, covariance }, this.apart());
+    return this.each((j, m) => crossing(sums[m]!, sumForLength(drawn.map((d) => d[j]!), lengthCm), 0));
+  }
+
+  /** When so much warmth has been gathered since a cut; `null` without weather. */
+  afterCut(from: number, baseC: number, sum: Figure): Float64Array | null {
+    if (!this.ensemble) return null;
+    const sums = this.warmthFrom(baseC);
+    const { own } = this.apart();
+    const sd = logSd(sum);
+    // How fast one stand comes again: the same for the opening and the closing of what comes.
+    return this.each((j, m) => crossing(sums[m]!, sums[m]![from]! + sum.value * Math.exp(sd * own[0]![j]!), from));
+  }
+
+  /** Draws that run together with none of the stages'. */
+  private apart(): Draws {
+    const { count } = this.draws;
+    const [season, ...own] = drawsFor(count, this.input.stages.length + APART).own.slice(-APART);
+    return { ...this.draws, season: season!, own: [season!, ...own] };
   }
 
   private indexOf(key: string, index: number): number {

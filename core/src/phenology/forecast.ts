@@ -2,14 +2,17 @@ import type { DayNumber } from '../measure/index.ts';
 import { Dating } from './dating.ts';
 import { dayRange, type DayRange } from './day-range.ts';
 import { drawsFor } from './draws.ts';
+import type { GrowthFit, GrowthSpec } from './growth.ts';
 import type { StageEffects } from './effects.ts';
 import { buildEnsemble, type Ensemble } from './ensemble.ts';
+import { againMark, lengthMark, type Regrowth } from './part-marks.ts';
 import { seasonFirstDay } from './season.ts';
 import { siteClimate, type Site } from './site-climate.ts';
 import { boundsOf, sightingLikelihood, type StageBounds, type StageSighting } from './sighting.ts';
 import type { MonthDay, StageSpec } from './stage-model.ts';
 import type { StationWeather } from './stations.ts';
 import type { Reference } from './usual-year.ts';
+
 
 export interface ForecastInput {
   readonly stages: readonly StageSpec[];
@@ -27,8 +30,19 @@ export interface ForecastInput {
   readonly spreadDays?: number;
   /** What was learned of the season beforehand; left out, the profile's spread alone. */
   readonly effects?: StageEffects;
+  /** Parts that are measured or were cut: dated beside the stages where there is weather to date them by. */
+  readonly parts?: readonly PartGrowth[];
   /** By so much dates lie wider about their middle than reckoned, as past misses showed; 1 by itself. */
   readonly stretch?: number;
+}
+
+/** What is dated of a part beside its stages. */
+export interface PartGrowth {
+  readonly part: string;
+  /** Growth fitted to the stand's measurements, and the lengths asked for, cm. */
+  readonly measured: { readonly spec: GrowthSpec; readonly fit: GrowthFit; readonly lengthsCm: readonly number[] } | null;
+  /** The last cut of the season, and what comes again after it. */
+  readonly cut: { readonly day: DayNumber; readonly regrowth: Regrowth } | null;
 }
 
 export interface StageForecast {
@@ -50,6 +64,8 @@ export interface SeasonForecast {
   readonly knownUntil: DayNumber | null;
   readonly stages: readonly StageForecast[];
   readonly weight: Float64Array;
+  /** Dates of lengths and of what comes again, as those of stages; see `lengthMark` and `againMark`. */
+  readonly marks: ReadonlyMap<string, Float64Array>;
 }
 
 const DRAWS_PER_YEAR = 24;
@@ -108,7 +124,26 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
       reached: dayRange(dates[s]!, weight, firstDay),
     })),
     weight,
+    marks: marksOf(input.parts ?? [], dating, firstDay),
   };
+}
+
+function marksOf(
+  parts: readonly PartGrowth[],
+  dating: Dating,
+  firstDay: DayNumber,
+): ReadonlyMap<string, Float64Array> {
+  const marks = new Map<string, Float64Array>();
+  const put = (key: string, dates: Float64Array | null): void => void (dates && marks.set(key, dates));
+  for (const { part, measured, cut } of parts) {
+    for (const cm of measured?.lengthsCm ?? []) put(lengthMark(part, cm), dating.whenLong(measured!.spec, measured!.fit, cm));
+    if (!cut) continue;
+    const { baseC, opensSum, closesSum } = cut.regrowth;
+    const from = cut.day - firstDay;
+    put(againMark(part, 'opens'), dating.afterCut(from, baseC.value, opensSum));
+    put(againMark(part, 'closes'), dating.afterCut(from, baseC.value, closesSum));
+  }
+  return marks;
 }
 
 /** Dates keep to what was seen of the stage, and come no earlier than the stage before. */

@@ -15,11 +15,24 @@ export { LEAST_SHARED_DAYS, readSite, type SiteReading } from './site-readings.t
 export { joinStations, type StationWeather, type WeighedStation } from './stations.ts';
 export type { MonthDay, StageModel, StageSpec } from './stage-model.ts';
 export { seasonFirstDay, SEASON_HORIZON_DAYS, seasonOf } from './season.ts';
-export { forecastSeason, type ForecastInput, type SeasonForecast, type StageForecast } from './forecast.ts';
+export {
+  forecastSeason,
+  type PartGrowth, type ForecastInput, type SeasonForecast, type StageForecast } from './forecast.ts';
 export type { DayRange } from './day-range.ts';
 export type { StageBounds, StageSighting } from './sighting.ts';
 export { spreadWithin } from './stand-spread.ts';
-export { forecastWindow, openOn, type WindowEdge, type WindowForecast, type WindowSpec } from './window.ts';
+export {
+  expectedQualityOn,
+  forecastRegrowth,
+  forecastWindow,
+  openOn,
+  type WindowForecast,
+  type WindowShifts,
+  type WindowSpec,
+} from './window.ts';
+export type { Regrowth, WindowEdge } from './part-marks.ts';
+export { edgeShifts, type EdgeShift, type QualityWord } from './window-evidence.ts';
+export { fitGrowth, sumForLength, type GrowthFit, type GrowthSpec, type MeasuredLengths } from './growth.ts';
 export {
   KINDLING_DAYS,
   lastCallOf,

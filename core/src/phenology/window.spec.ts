@@ -1,9 +1,11 @@
 import { expect } from 'chai';
 import { dayNumber } from '../measure/index.ts';
 import { qualityOn } from './readiness.ts';
-import { forecastSeason } from './forecast.ts';
+import { forecastSeason, type PartGrowth } from './forecast.ts';
+import { fitGrowth } from './growth.ts';
+import { climatologyOf, joinDays, type WeatherDay } from './weather.ts';
 import type { StageSpec } from './stage-model.ts';
-import { forecastWindow, openOn, type WindowSpec } from './window.ts';
+import { expectedQualityOn, forecastRegrowth, forecastWindow, openOn, type WindowSpec } from './window.ts';
 
 const about = (value: number, spread: number) => ({
   value,
@@ -80,4 +82,94 @@ describe('quality within a window', () => {
     expect(qualityOn(0, 100, 1, 100)).to.equal(1);
   });
   it('is whole where no end is in sight', () => expect(qualityOn(0, Infinity, 0.5, 50)).to.equal(1));
+});
+
+describe('a window by what is measured, cut, and said of it', () => {
+  const figureOf = (value: number, low: number, high: number) => ({ value, low, high, source: 'estimate' });
+  const growth = {
+    start: '01-01',
+    baseC: figureOf(5, 5, 5),
+    finalCm: figureOf(120, 90, 160),
+    halfSum: figureOf(280, 220, 360),
+    scaleSum: figureOf(90, 70, 115),
+  };
+  const days: WeatherDay[] = [];
+  for (let day = dayNumber('2016-01-01'); day <= dayNumber('2026-04-20'); day++)
+    days.push({ day, minC: 6, maxC: 14 + ((day * 7) % 3) });
+  const weather = { series: joinDays(days)!, climatology: climatologyOf(days), heightM: 0 };
+  const sized = spec({ opens: { stage: 'leaf', offsetDays: 0, lengthCm: 10 }, closes: { stage: 'flower', offsetDays: 0, lengthCm: 40 } });
+  const forecastWith = (parts: readonly PartGrowth[], over = {}) =>
+    forecastSeason({
+      stages,
+      seasonStart: '01-01',
+      reference: { latitudeDeg: 46, heightM: 0 },
+      site: { latitudeDeg: 46, heightM: 0 },
+      season: 2026,
+      weather,
+      asOf: dayNumber('2026-04-20'),
+      sightings: [],
+      parts,
+      ...over,
+    });
+  const measuredAs = (lengthCm: number): PartGrowth => ({
+    part: 'leaf',
+    measured: {
+      spec: growth,
+      // 5.5 °C·day a day or so over 5 °C: 30 days make some 170.
+      fit: fitGrowth(growth, [{ season: 2026, sum: 170, lengthsCm: [lengthCm, lengthCm, lengthCm] }], 2026),
+      lengthsCm: [10, 40],
+    },
+    cut: null,
+  });
+
+  it('opens and closes at its lengths, the later the shorter it was found', () => {
+    const [long, short] = [36, 18].map((cm) => forecastWindow(sized, forecastWith([measuredAs(cm)])));
+    expect(long!.bySize && short!.bySize).to.equal(true);
+    expect(long!.opens.p50).to.be.below(short!.opens.p50!);
+    expect(long!.closes.p50).to.be.below(short!.closes.p50!).and.above(long!.opens.p50!);
+  });
+  it('goes by its stages where nothing was measured or there is no weather', () => {
+    const plain = forecastWindow(sized, forecastWith([]));
+    expect(plain.bySize).to.equal(false);
+    expect(plain.opens).to.deep.equal(forecastWindow(spec(), forecastWith([])).opens);
+    expect(forecastWindow(sized, forecastWith([measuredAs(20)], { weather: null })).bySize).to.equal(false);
+  });
+  it('comes again after a cut, and not before', () => {
+    const regrowth = {
+      baseC: figureOf(5, 5, 5),
+      opensSum: figureOf(150, 130, 175),
+      closesSum: figureOf(300, 260, 350),
+      until: { stage: 'flower', offsetDays: 100 },
+    };
+    const cut = dayNumber('2026-04-10');
+    const again = forecastRegrowth(spec({ regrowth }), forecastWith([{ part: 'leaf', measured: null, cut: { day: cut, regrowth } }]))!;
+    expect(again.again).to.equal(true);
+    // Some 5.7 °C·day a day.
+    expect(again.opens.p50! - cut).to.be.closeTo(26, 5);
+    expect(again.closes.p50! - cut).to.be.closeTo(53, 8);
+    expect(openOn(again, cut)).to.equal(0);
+    expect(forecastRegrowth(spec({ regrowth }), forecastWith([]))).to.equal(null);
+  });
+  it('that has not come again by its end comes no more', () => {
+    const regrowth = { baseC: figureOf(5, 5, 5), opensSum: figureOf(900, 800, 1000), closesSum: figureOf(950, 850, 1050), until: { stage: 'leaf', offsetDays: 10 } };
+    const late = { part: 'leaf', measured: null, cut: { day: dayNumber('2026-04-10'), regrowth } };
+    expect(forecastRegrowth(spec({ regrowth }), forecastWith([late]))!.opens.p50).to.equal(null);
+  });
+  it('moves by what its takes said, and is less sure of it', () => {
+    const plain = forecastWindow(spec(), forecast);
+    const moved = forecastWindow(spec(), forecast, {
+      opens: { meanDays: 0, sdDays: 0 },
+      closes: { meanDays: -6, sdDays: 3 },
+    });
+    expect(moved.opens).to.deep.equal(plain.opens);
+    expect(moved.closes.p50).to.be.closeTo(plain.closes.p50! - 6, 1);
+    expect(moved.closes.p90! - moved.closes.p10!).to.be.at.least(plain.closes.p90! - plain.closes.p10!);
+  });
+  it('expects its quality over all that may come: best about its peak, never outside', () => {
+    const plain = forecastWindow(spec(), forecast);
+    const on = (iso: string) => expectedQualityOn(plain, dayNumber(iso));
+    expect(on('2026-04-25')).to.be.above(on('2026-04-12')).and.above(on('2026-05-16'));
+    expect(on('2026-04-25')).to.be.within(0.8, 1);
+    expect(on('2026-01-10')).to.equal(0);
+  });
 });

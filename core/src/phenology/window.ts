@@ -1,13 +1,11 @@
 import type { DayNumber } from '../measure/index.ts';
 import { dayRange, type DayRange } from './day-range.ts';
+import { drawsFor } from './draws.ts';
 import type { SeasonForecast } from './forecast.ts';
+import { againMark, lengthMark, type Regrowth, type WindowEdge } from './part-marks.ts';
+import { qualityOn } from './readiness.ts';
 import { SEASON_HORIZON_DAYS } from './season.ts';
-
-/** Opens and closes so many days after (or, below 0, before) a stage is reached. */
-export interface WindowEdge {
-  readonly stage: string;
-  readonly offsetDays: number;
-}
+import { NO_SHIFT, type EdgeShift } from './window-evidence.ts';
 
 export interface WindowSpec {
   readonly part: string;
@@ -18,6 +16,7 @@ export interface WindowSpec {
   readonly peakShare: number;
   /** From this stage on the look-alikes can be told apart. Absent: throughout. */
   readonly separableFrom?: string;
+  readonly regrowth?: Regrowth;
 }
 
 export interface WindowForecast {
@@ -28,53 +27,102 @@ export interface WindowForecast {
   readonly closes: DayRange;
   readonly separable: DayRange | null;
   readonly peakShare: number;
+  /** Its edges are those of a measured length. */
+  readonly bySize: boolean;
+  /** It is what comes again after a cut. */
+  readonly again: boolean;
+  /**
+   * Day of the first of `openShare`, probability that the window is open, and of `quality`, quality to expect of the part while
+   * it is; both by day, in two hundredths: thousands of windows are held. See `openOn` and `expectedQualityOn`.
+   */
   readonly firstDay: DayNumber;
-  /** Probability that the window is open on each day of the season's horizon, from `firstDay` on, in two hundredths; see `openOn`. */
-  readonly openProbability: Uint8Array;
+  readonly openShare: Uint8Array;
+  readonly quality: Uint8Array;
 }
 
+/** What a stand's own takes say of its window; see `edgeShifts`. */
+export interface WindowShifts {
+  readonly opens: EdgeShift;
+  readonly closes: EdgeShift;
+}
+const UNMOVED: WindowShifts = { opens: NO_SHIFT, closes: NO_SHIFT };
+
 /**
- * When a part of the stand is worth taking, from the dates of its stages. A window never closes before it opens.
+ * When a part of the stand is worth taking, from the dates of its stages, and of its lengths where they are forecast. A window
+ * never closes before it opens; it closes when the part is too long or its stage comes, whichever is first.
  * @throws RangeError when it names a stage the forecast does not have.
  */
-export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast): WindowForecast {
-  const opens = edgeDates(spec.opens, forecast);
-  const closes = edgeDates(spec.closes, forecast);
+export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast, shifts = UNMOVED): WindowForecast {
+  const opensBySize = forecast.marks.get(lengthMark(spec.part, spec.opens.lengthCm));
+  const closesBySize = forecast.marks.get(lengthMark(spec.part, spec.closes.lengthCm));
+  const opens = moved(opensBySize ?? edgeDates(spec.opens, forecast), shifts.opens, 0);
+  const stage = edgeDates(spec.closes, forecast);
+  const closes = moved(closesBySize ? earlier(closesBySize, stage) : stage, shifts.closes, 1);
+  return windowOf(spec, forecast, { opens, closes, bySize: Boolean(opensBySize ?? closesBySize), again: false });
+}
+
+/** The window that opens again after the cut that the forecast was made with; `null` where the part does not, or nobody cut. */
+export function forecastRegrowth(spec: WindowSpec, forecast: SeasonForecast): WindowForecast | null {
+  const opens = forecast.marks.get(againMark(spec.part, 'opens'));
+  const closes = forecast.marks.get(againMark(spec.part, 'closes'));
+  if (!spec.regrowth || !opens || !closes) return null;
+  const until = edgeDates(spec.regrowth.until, forecast);
+  return windowOf(spec, forecast, {
+    // What has not come again by its end comes no more.
+    opens: opens.map((d, j) => (d > until[j]! ? Infinity : d)),
+    closes: earlier(closes, until),
+    bySize: false,
+    again: true,
+  });
+}
+
+interface Edges {
+  readonly opens: Float64Array;
+  readonly closes: Float64Array;
+  readonly bySize: boolean;
+  readonly again: boolean;
+}
+
+function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, bySize, again }: Edges): WindowForecast {
   const { weight, firstDay } = forecast;
+  const open = new Float64Array(SEASON_HORIZON_DAYS);
+  const good = new Float64Array(SEASON_HORIZON_DAYS);
   let total = 0;
-  const change = new Float64Array(SEASON_HORIZON_DAYS + 1);
+  let [first, last] = [SEASON_HORIZON_DAYS, -1];
   for (let j = 0; j < opens.length; j++) {
     if (closes[j]! < opens[j]!) closes[j] = opens[j]!;
-    total += weight[j]!;
-    const from = Math.max(0, opens[j]!);
-    const to = Math.max(0, closes[j]! + 1);
-    if (from < SEASON_HORIZON_DAYS) change[from]! += weight[j]!;
-    if (to < SEASON_HORIZON_DAYS) change[to]! -= weight[j]!;
+    const [from, to, w] = [opens[j]!, closes[j]!, weight[j]!];
+    total += w;
+    if (from >= SEASON_HORIZON_DAYS || to < 0) continue;
+    const [begin, end] = [Math.max(0, from), Math.min(to, SEASON_HORIZON_DAYS - 1)];
+    for (let i = begin; i <= end; i++) {
+      open[i]! += w;
+      good[i]! += w * qualityOn(from, to, spec.peakShare, i);
+    }
+    if (w > 0) [first, last] = [Math.min(first, begin), Math.max(last, end)];
   }
-  const openProbability = new Uint8Array(SEASON_HORIZON_DAYS);
-  let now = 0;
-  for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
-    now += change[i]!;
-    // What was added and taken away again leaves a trace of rounding behind.
-    openProbability[i] = now / total < ROUNDING ? 0 : Math.round(PER_ONE * Math.min(1, now / total));
-  }
+  const length = Math.max(0, last - first + 1);
   return {
     part: spec.part,
     use: spec.use,
     season: forecast.season,
     opens: dayRange(opens, weight, firstDay),
     closes: dayRange(closes, weight, firstDay),
-    separable: spec.separableFrom
-      ? dayRange(edgeDates({ stage: spec.separableFrom, offsetDays: 0 }, forecast), weight, firstDay)
-      : null,
+    separable:
+      spec.separableFrom && !again
+        ? dayRange(edgeDates({ stage: spec.separableFrom, offsetDays: 0 }, forecast), weight, firstDay)
+        : null,
     peakShare: spec.peakShare,
-    firstDay,
-    openProbability,
+    bySize,
+    again,
+    firstDay: firstDay + (length > 0 ? first : 0),
+    openShare: Uint8Array.from({ length }, (_, i) => Math.round(PER_ONE * Math.min(1, open[first + i]! / total))),
+    quality: Uint8Array.from({ length }, (_, i) =>
+      open[first + i]! > 0 ? Math.round((PER_ONE * good[first + i]!) / open[first + i]!) : 0,
+    ),
   };
 }
 
-const ROUNDING = 1e-9;
-/** A probability is kept to half a hundredth, in one byte: thousands of windows are held. */
 const PER_ONE = 200;
 
 function edgeDates(edge: WindowEdge, forecast: SeasonForecast): Float64Array {
@@ -83,7 +131,22 @@ function edgeDates(edge: WindowEdge, forecast: SeasonForecast): Float64Array {
   return stage.dates.map((d) => d + edge.offsetDays);
 }
 
-/** Probability that the window is open on a day; 0 outside the season's horizon. */
-export function openOn(window: WindowForecast, day: DayNumber): number {
-  return (window.openProbability[day - window.firstDay] ?? 0) / PER_ONE;
+const earlier = (a: Float64Array, b: Float64Array): Float64Array => a.map((d, j) => Math.min(d, b[j]!));
+
+/** Dates moved by what the stand's takes say, each draw by its own of what is not sure about it. */
+function moved(dates: Float64Array, { meanDays, sdDays }: EdgeShift, edge: 0 | 1): Float64Array {
+  if (meanDays === 0 && sdDays === 0) return dates.slice();
+  // The last of many: they run together with none of the stages'.
+  const z = drawsFor(dates.length, MOST_DRAWN).own[MOST_DRAWN - 1 - edge]!;
+  return dates.map((d, j) => Math.round(d + meanDays + sdDays * z[j]!));
 }
+const MOST_DRAWN = 24;
+
+/** Probability that the window is open on a day; 0 outside the season's horizon. */
+export const openOn = (window: WindowForecast, day: DayNumber): number => at(window.openShare, window, day);
+
+/** Quality to expect of the part on a day if its window is open then, 0.5 to 1; 0 where it never is. */
+export const expectedQualityOn = (window: WindowForecast, day: DayNumber): number => at(window.quality, window, day);
+
+const at = (values: Uint8Array, { firstDay }: WindowForecast, day: DayNumber): number =>
+  (values[day - firstDay] ?? 0) / PER_ONE;
