@@ -1,6 +1,6 @@
 import type { Text } from '@emberfield/contract';
 import type { Figure } from '@emberfield/core/measure';
-import type { MonthDay, StageModel } from '@emberfield/core/phenology';
+import type { GrowthSpec, Regrowth, WindowEdge, MonthDay, StageModel } from '@emberfield/core/phenology';
 
 // Short forms for writing profiles. A figure without a work behind it is an estimate and says so.
 
@@ -40,6 +40,24 @@ export const afterWarmth = (stage: string, sum: number, low: number, high: numbe
   baseC: fixed(5),
   sum: estimate(sum, low, high),
 });
+/** Growth in length against warmth over 5 °C since New Year's day: final length, the warmth of its half, and that in which it gathers by e. */
+export const growsTo = (
+  finalCm: readonly [number, number, number],
+  halfSum: readonly [number, number, number],
+  scaleSum: readonly [number, number, number],
+): GrowthSpec => ({
+  start: '01-01',
+  baseC: fixed(5),
+  finalCm: estimate(...finalCm),
+  halfSum: estimate(...halfSum),
+  scaleSum: estimate(...scaleSum),
+});
+/** What comes again after a cut, by warmth over 5 °C since then, up to days after a stage. */
+export const comesAgain = (
+  opensSum: readonly [number, number, number],
+  closesSum: readonly [number, number, number],
+  until: WindowEdge,
+): Regrowth => ({ baseC: fixed(5), opensSum: estimate(...opensSum), closesSum: estimate(...closesSum), until });
 export const cooling = (sum: number, low: number, high: number, baseC = 12): StageModel => ({
   kind: 'cooling',
   start: '08-01',

@@ -13,7 +13,7 @@ import type {
   UnitKey,
 } from '@emberfield/contract';
 import type { Phase, ShownSign } from '@emberfield/core/identity';
-import { about, AT_EDGES, en, estimate, fixed, IN_WOODS, LOWLAND, warmth } from './figures.ts';
+import { about, AT_EDGES, en, estimate, fixed, growsTo, IN_WOODS, LOWLAND, warmth } from './figures.ts';
 
 // Short forms in which a profile reads like a page of a field book. Every figure that they make is an estimate.
 
@@ -150,8 +150,11 @@ interface PartWritten {
   readonly costsSeed?: boolean;
   readonly spends?: readonly PartKey[];
   readonly minAgeYears?: number;
+  readonly yearOfLife?: 1 | 2;
+  /** Length in the end, warmth of its half, and that in which it gathers by e: see `growsTo`. */
+  readonly growth?: readonly [finalCm: Range, halfSum: Range, scaleSum: Range];
 }
-const part = ({ name, perPlant, massG, method, effect, use, ...rest }: PartWritten): ProfilePart => ({
+const part = ({ name, perPlant, massG, method, effect, use, growth, ...rest }: PartWritten): ProfilePart => ({
   kills: false,
   costsSeed: false,
   spends: [],
@@ -163,13 +166,14 @@ const part = ({ name, perPlant, massG, method, effect, use, ...rest }: PartWritt
   method: en(method),
   effect: en(effect),
   use: en(use),
+  ...(growth ? { growth: growsTo(...growth) } : {}),
 });
 
 /** "stage" or "stage+8" or "stage-5": a stage and days after or before it. */
-function edge(text: string): ProfileWindow['opens'] {
+function edge(text: string, lengthCm?: number): ProfileWindow['opens'] {
   const found = /^([a-zA-Z]+)([+-]\d+)?$/.exec(text);
   if (!found) throw new RangeError(`"${text}" is no stage with days`);
-  return { stage: found[1]!, offsetDays: Number(found[2] ?? 0) };
+  return { stage: found[1]!, offsetDays: Number(found[2] ?? 0), ...(lengthCm === undefined ? {} : { lengthCm }) };
 }
 interface WindowWritten {
   readonly part: PartKey;
@@ -178,14 +182,16 @@ interface WindowWritten {
   readonly to: string;
   readonly best?: number;
   readonly size?: string;
+  /** Lengths at which it opens and has grown too long, cm. */
+  readonly lengths?: readonly [opens: number, tooLong: number];
   /** Stage from which on look-alikes can be told apart. */
   readonly clearFrom?: string;
 }
-const window = ({ part: of, use, from, to, best = 0.4, size, clearFrom }: WindowWritten): ProfileWindow => ({
+const window = ({ part: of, use, from, to, best = 0.4, size, lengths, clearFrom }: WindowWritten): ProfileWindow => ({
   part: of,
   use,
-  opens: edge(from),
-  closes: edge(to),
+  opens: edge(from, lengths?.[0]),
+  closes: edge(to, lengths?.[1]),
   peakShare: best,
   ...(clearFrom ? { separableFrom: clearFrom } : {}),
   sizeLimit: size === undefined ? null : en(size),

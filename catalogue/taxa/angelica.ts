@@ -10,7 +10,7 @@ export const angelica = plant({
   parts: [
     { key: 'stalk', name: 'young stalks', unit: 'stalk', perPlant: [1, 1, 2], massG: [45, 20, 80], method: 'Only of plants settled in flower the year before, each stem looked at. Cut one, leave the crown.', effect: 'The plant does not flower this year and may sprout once more.', use: 'candied', eating: 'cooked', costsSeed: true, spends: ['seed'] },
     { key: 'seed', name: 'seed', unit: 'head', perPlant: [4, 2, 8], massG: [3, 1, 6], method: 'Cut one umbel, leave the others to fall.', effect: 'It dies after seeding and comes again only from seed.', use: 'as a spice; some for sowing', eating: 'cooked', costsSeed: true },
-    { key: 'root', name: 'roots', unit: 'root', perPlant: [1, 1, 1], massG: [60, 25, 140], method: 'Dig first-year plants in autumn, only with every look-alike ruled out.', effect: 'Kills it.', use: 'dried, as a spice', eating: 'cooked', kills: true },
+    { key: 'root', name: 'roots', yearOfLife: 1, unit: 'root', perPlant: [1, 1, 1], massG: [60, 25, 140], method: 'Dig first-year plants in autumn, only with every look-alike ruled out.', effect: 'Kills it.', use: 'dried, as a spice', eating: 'cooked', kills: true },
   ],
   windows: [{ part: 'stalk', use: 'candied', from: 'stalk', to: 'flowering-30', clearFrom: 'flowering' }, { part: 'seed', use: 'spice', from: 'seed', to: 'dying-10' }, { part: 'root', use: 'dried', from: 'dying', to: 'dying+60', clearFrom: 'dying' }],
   ceilings: [share(0.1), flowering(0.7)],

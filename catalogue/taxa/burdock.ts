@@ -23,13 +23,13 @@ export const burdock: PlantProfile = {
   ],
   parts: [
     {
-      key: 'root', name: en('first-year roots'), unit: 'root', perPlant: fixed(1), massG: estimate(140, 50, 320),
+      key: 'root', name: en('first-year roots'), yearOfLife: 1, unit: 'root', perPlant: fixed(1), massG: estimate(140, 50, 320),
       method: en('Dig beside a rosette that has no old stalk: a deep hole on one side, then lean the root into it. Fill the hole and press it down.'),
       effect: en('The plant is killed before it has ever seeded.'),
       kills: true, costsSeed: true, spends: ['stalk'], minAgeYears: null, use: en('cooked, or sliced and dried'), eating: 'cooked',
     },
     {
-      key: 'stalk', name: en('second-year stalks'), unit: 'stalk', perPlant: fixed(1), massG: estimate(180, 80, 350),
+      key: 'stalk', name: en('second-year stalks'), yearOfLife: 2, unit: 'stalk', perPlant: fixed(1), massG: estimate(180, 80, 350),
       method: en('Cut below knee height before the buds open; peel down to the pale core.'),
       effect: en('The plant is dying anyway, but its seed is lost.'),
       kills: false, costsSeed: true, spends: [], minAgeYears: null, use: en('peeled and cooked'), eating: 'cooked',

@@ -8,10 +8,10 @@ export const hop = plant({
   about: 'Shoots like asparagus for two weeks in spring, cones in September.',
   stages: [spring('shoots', 'shoots', 1, 92, 9), spring('climbing', 'climbs', 3, 112, 9), shortening('flowering', 'flowers', 6, { day: 200, spread: 12, hours: [15.75, 15.2, 16.2] }), autumn('cones', 'ripe cones', 8, 250, 12), autumn('dying', 'dead vines', 9, 285, 14)],
   parts: [
-    { key: 'shoot', name: 'shoots', unit: 'shoot', perPlant: [9, 4, 20], massG: [6, 3, 10], method: 'Snap the tip as long as a hand; leave the two strongest to climb.', effect: 'Sprouts again from the crown.', use: 'cooked', eating: 'cooked' },
+    { key: 'shoot', name: 'shoots', growth: [[400, 280, 550], [283, 235, 340], [57, 44, 74]], unit: 'shoot', perPlant: [9, 4, 20], massG: [6, 3, 10], method: 'Snap the tip as long as a hand; leave the two strongest to climb.', effect: 'Sprouts again from the crown.', use: 'cooked', eating: 'cooked' },
     { key: 'fruit', name: 'cones', unit: 'gram', perPlant: [120, 40, 400], massG: null, method: 'Pick when they feel of paper and stick a little.', effect: 'Lives on from the root.', use: 'dried', eating: 'cooked', costsSeed: true },
   ],
-  windows: [{ part: 'shoot', use: 'cooked', from: 'shoots', to: 'climbing+4', best: 0.5, size: 'as long as a hand', clearFrom: 'climbing' }, { part: 'fruit', use: 'dried', from: 'cones-8', to: 'cones+12' }],
+  windows: [{ part: 'shoot', use: 'cooked', from: 'shoots', to: 'climbing+4', best: 0.5, size: 'as long as a hand', lengths: [8, 30], clearFrom: 'climbing' }, { part: 'fruit', use: 'dried', from: 'cones-8', to: 'cones+12' }],
   ceilings: [share(0.33), others(0.25)],
   signs: [['stem', 'glance', 'Rough with small hooks; no tendrils.'], ['leaf', 'glance', 'In pairs.'], ['fruit', 'glance', 'Papery cones, left on dead vines.']],
   shows: shows({ growth: 'climber', leafShape: { hand: 1, heart: SOMETIMES }, leafEdge: { coarseTeeth: 1 }, leafBase: 'heartBase', leafSet: 'opposite', leafVeins: 'net', hairs: { bristles: MOSTLY, soft: SOMETIMES }, stemSection: { ribbed: OFTEN, square: SOMETIMES, solid: SOMETIMES }, stemSkin: 'hooks', smell: { none: OFTEN, resin: SOMETIMES }, flowerSet: { plume: OFTEN, ball: OFTEN }, flowerColour: 'green', fruit: 'winged', root: 'creeping', deadStalk: { podsLeft: OFTEN, noStalk: SOMETIMES } }),

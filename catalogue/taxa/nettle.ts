@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { about, after, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
+import { about, comesAgain, growsTo, after, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
 import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const nettle: PlantProfile = {
@@ -28,6 +28,7 @@ export const nettle: PlantProfile = {
       method: en('Gloves. Pinch the top two or three pairs of leaves above a pair; the stem branches below.'),
       effect: en('The stem branches and comes again in three to five weeks.'),
       kills: false, costsSeed: false, spends: [], minAgeYears: null, use: en('cooked or dried; cooking and drying take the sting away'), eating: 'cooked',
+      growth: growsTo([130, 95, 170], [284, 235, 345], [91, 75, 112]),
     },
     {
       key: 'seed', name: en('green seed'), unit: 'spike', perPlant: estimate(8, 4, 15), massG: estimate(0.6, 0.3, 1),
@@ -43,7 +44,7 @@ export const nettle: PlantProfile = {
     },
   ],
   windows: [
-    { part: 'tip', use: 'cooked', opens: { stage: 'handHigh', offsetDays: -6 }, closes: { stage: 'flowering', offsetDays: -6 }, peakShare: 0.3, sizeLimit: en('up to knee height; later only tops of regrowth') },
+    { part: 'tip', use: 'cooked', opens: { stage: 'handHigh', offsetDays: -6, lengthCm: 10 }, closes: { stage: 'flowering', offsetDays: -6, lengthCm: 60 }, peakShare: 0.3, sizeLimit: en('up to knee height; later only tops of regrowth'), regrowth: comesAgain([230, 170, 310], [480, 380, 600], { stage: 'dying', offsetDays: -35 }) },
     { part: 'seed', use: 'dried', opens: { stage: 'seed', offsetDays: 0 }, closes: { stage: 'seed', offsetDays: 35 }, peakShare: 0.35, sizeLimit: null },
     { part: 'fibre', use: 'fibre', opens: { stage: 'seed', offsetDays: 25 }, closes: { stage: 'dying', offsetDays: 0 }, peakShare: 0.6, sizeLimit: null },
   ],

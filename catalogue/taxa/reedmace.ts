@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { about, after, cooling, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { about, after, cooling, en, estimate, growsTo, LOWLAND, warmth } from '../src/figures.ts';
 import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const reedmace: PlantProfile = {
@@ -24,7 +24,7 @@ export const reedmace: PlantProfile = {
   ],
   parts: [
     {
-      key: 'shoot', name: en('shoot hearts'), unit: 'shoot', perPlant: estimate(1, 1, 1), massG: estimate(45, 20, 90),
+      key: 'shoot', name: en('shoot hearts'), growth: growsTo([200, 150, 260], [348, 290, 417], [101, 82, 124]), unit: 'shoot', perPlant: estimate(1, 1, 1), massG: estimate(45, 20, 90),
       method: en('Grasp the inner leaves and pull slowly: the heart slips out, the rootstock stays.'), effect: en('One shoot of the clone is lost; others follow.'),
       kills: false, costsSeed: true, spends: ['flower', 'pollen'], minAgeYears: null, use: en('cooked; raw only from water you know to be clean'), eating: 'cooked',
     },
@@ -50,7 +50,7 @@ export const reedmace: PlantProfile = {
     },
   ],
   windows: [
-    { part: 'shoot', use: 'cooked', opens: { stage: 'shoots', offsetDays: 5 }, closes: { stage: 'tall', offsetDays: 5 }, peakShare: 0.4, sizeLimit: en('up to waist height') },
+    { part: 'shoot', use: 'cooked', opens: { stage: 'shoots', offsetDays: 5, lengthCm: 20 }, closes: { stage: 'tall', offsetDays: 5, lengthCm: 100 }, peakShare: 0.4, sizeLimit: en('up to waist height') },
     { part: 'flower', use: 'boiled', opens: { stage: 'greenSpike', offsetDays: 0 }, closes: { stage: 'pollen', offsetDays: -2 }, peakShare: 0.4, sizeLimit: en('green, still in the sheath') },
     { part: 'pollen', use: 'flour', opens: { stage: 'pollen', offsetDays: 0 }, closes: { stage: 'pollen', offsetDays: 9 }, peakShare: 0.35, sizeLimit: null },
     { part: 'fibre', use: 'woven', opens: { stage: 'brownSpike', offsetDays: 5 }, closes: { stage: 'dieback', offsetDays: -15 }, peakShare: 0.4, sizeLimit: null },

@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { about, after, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { about, after, en, estimate, growsTo, LOWLAND, warmth } from '../src/figures.ts';
 import { OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const spruce: PlantProfile = {
@@ -27,10 +27,11 @@ export const spruce: PlantProfile = {
       method: en('Pinch side tips only, a few from each branch, all round the tree; never the leader, never young trees.'),
       effect: en('A side tip taken is that branch’s growth of the year; the leader lost makes a crooked tree.'),
       kills: false, costsSeed: false, spends: [], minAgeYears: 10, use: en('raw, in syrup or salt'), eating: 'raw',
+      growth: growsTo([11, 7, 16], [354, 300, 415], [77, 60, 98]),
     },
   ],
   windows: [
-    { part: 'tip', use: 'fresh', opens: { stage: 'capsOff', offsetDays: 0 }, closes: { stage: 'fingerLong', offsetDays: 0 }, peakShare: 0.35, sizeLimit: en('up to a finger joint is best; no longer than a finger, still soft') },
+    { part: 'tip', use: 'fresh', opens: { stage: 'capsOff', offsetDays: 0, lengthCm: 2 }, closes: { stage: 'fingerLong', offsetDays: 0, lengthCm: 7.5 }, peakShare: 0.35, sizeLimit: en('up to a finger joint is best; no longer than a finger, still soft') },
   ],
   ceilings: [
     { parts: null, rule: { kind: 'age', minYears: 10 } },

@@ -8,7 +8,7 @@ export const wildCarrot = plant({
   about: 'Of dry grassland. The root is worth digging in the first year only, before the stalk makes it wood.',
   stages: [spring('rosette', 'rosette', 2, 85, 18), spring('stalk', 'stem', 3, 148, 12), spring('flowering', 'white umbels', 6, 188, 14), spring('seed', 'birds’ nests', 8, 235, 14), autumn('dying', 'dead', 9, 290, 14)],
   parts: [
-    { key: 'root', name: 'first-year roots', unit: 'root', perPlant: [1, 1, 1], massG: [12, 5, 30], method: 'Dig rosettes only, after every look-alike is ruled out.', effect: 'Kills it.', use: 'cooked', eating: 'cooked', kills: true },
+    { key: 'root', name: 'first-year roots', yearOfLife: 1, unit: 'root', perPlant: [1, 1, 1], massG: [12, 5, 30], method: 'Dig rosettes only, after every look-alike is ruled out.', effect: 'Kills it.', use: 'cooked', eating: 'cooked', kills: true },
     { key: 'seed', name: 'seed', unit: 'head', perPlant: [6, 3, 12], massG: [1.5, 0.6, 3], method: 'Cut one dry nest, shake half of it where it stood.', effect: 'It lives by seed alone.', use: 'as a spice; for sowing', eating: 'cooked', costsSeed: true },
   ],
   windows: [{ part: 'root', use: 'cooked', from: 'dying-20', to: 'dying+60', clearFrom: 'dying' }, { part: 'seed', use: 'spice', from: 'seed+10', to: 'dying' }],

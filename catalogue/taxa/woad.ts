@@ -7,7 +7,7 @@ export const woad = plant({
   habit: 'biennial', lifeCycle: 'biennial',
   about: 'Blue dye from the leaves of the first year.',
   stages: [spring('rosette', 'rosette', 2, 100, 18), spring('flowering', 'yellow cloud', 6, 138, 10), spring('seed', 'hanging pods', 8, 178, 12), autumn('late', 'second rosettes full', 4, 240, 16), autumn('rest', 'winter', 9, 310, 14)],
-  parts: [{ key: 'leaf', name: 'first-year leaves', unit: 'gram', perPlant: [120, 50, 250], massG: null, method: 'Cut outer leaves of rosettes; twice in a summer.', effect: 'Grows again until autumn.', use: 'blue dye', eating: 'none' }],
+  parts: [{ key: 'leaf', name: 'first-year leaves', yearOfLife: 1, unit: 'gram', perPlant: [120, 50, 250], massG: null, method: 'Cut outer leaves of rosettes; twice in a summer.', effect: 'Grows again until autumn.', use: 'blue dye', eating: 'none' }],
   windows: [{ part: 'leaf', use: 'dye', from: 'seed', to: 'late+30', best: 0.6 }],
   ceilings: [share(0.5)],
   signs: [['leaf', 'glance', 'Blue-green, smooth, a pale midrib; stem leaves clasp with two ears.'], ['fruit', 'glance', 'Hanging black-brown pods like tongues.']],

@@ -45,6 +45,7 @@ describe('numbers with units', () => {
   });
   it('keep a difference of temperatures apart from a temperature', () => {
     expect(metric.temperatureSpan(5)).to.equal('5 °C');
+    expect(metric.temperatureSpan(1.84, 1)).to.equal('1.8 °C');
     // Five degrees warmer are nine in °F, not 41.
     expect(imperial.temperatureSpan(5)).to.equal('9 °F');
     expect(imperial.temperature(5)).to.equal('41 °F');

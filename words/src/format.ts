@@ -29,6 +29,8 @@ export interface Format {
   readonly degreeDays: (sumC: number) => number;
   readonly height: (heightM: number) => string;
   readonly area: (areaM2: number) => string;
+  /** A length of a part of a plant. */
+  readonly length: (lengthCm: number) => string;
   /** A length over ground. */
   readonly distance: (lengthM: number) => string;
   readonly mass: (massG: number) => string;
@@ -37,6 +39,7 @@ export interface Format {
   readonly instant: (iso: string, zone: string) => string;
 }
 
+const CM_PER_INCH = 2.54;
 const FEET2_PER_M2 = 10.763910416709722;
 const M2_PER_HECTARE = 10_000;
 const M_PER_MILE = 1609.344;
@@ -71,6 +74,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
       imperial ? `${number(celsiusSpanToFahrenheit(c), digits)} °F` : `${number(c, digits)} °C`,
     degreeDays: (sumC) => (imperial ? celsiusSpanToFahrenheit(sumC) : sumC),
     height: (m) => (imperial ? `${number(metresToFeet(m))} ft` : `${number(m)} m`),
+    length: (cm) => (imperial ? `${number(cm / CM_PER_INCH, 1)} in` : `${number(cm, 1)} cm`),
     distance: (m) => {
       if (imperial) return m >= M_PER_MILE / 2 ? `${number(m / M_PER_MILE, 1)} mi` : `${number(metresToFeet(m))} ft`;
       return m >= 1000 ? `${number(m / 1000, 1)} km` : `${number(m)} m`;

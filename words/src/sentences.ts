@@ -72,6 +72,16 @@ export function createSentences(t: Translate, format: Format, language: string):
       ? [t('window.seen', { stage: capital(text(o.stageSeen.stageName)), day: format.day(o.stageSeen.day, day) })]
       : []),
     ...(o.separable?.p50 ? [t('window.separable', { day: format.day(o.separable.p50, day) })] : []),
+    ...(o.again ? [t('window.again')] : []),
+    ...(o.bySize && o.opens.p10 && o.opens.p90 && o.closes.p50
+      ? [
+          t('window.longEnough', {
+            from: between(o.opens.p10, o.opens.p90, day),
+            to: format.day(o.closes.p50, day),
+          }),
+        ]
+      : []),
+    ...(o.leaveEnds ? [t('window.leaveEnds', { day: format.day(o.leaveEnds, day) })] : []),
     ...(o.frozenFrom ? [t('window.frozenFrom', { day: format.day(o.frozenFrom, day) })] : []),
     t('window.openChance', { percent: format.percent(o.openProbability) }),
   ];
@@ -142,6 +152,12 @@ export function createSentences(t: Translate, format: Format, language: string):
         return until ? t('ceiling.rest', { day: format.dayAndYear(until) }) : t('ceiling.restOpen');
       case 'frozen':
         return until ? t('ceiling.frozenUntil', { day: format.dayAndYear(until) }) : t('ceiling.frozen');
+      case 'closedDays':
+        return t('ceiling.closedDays', { day: until ? format.dayAndYear(until) : '?' });
+      case 'wrongYear':
+        return t(v['yearOfLife'] === 2 ? 'ceiling.wrongYear2' : 'ceiling.wrongYear1', {
+          day: until ? format.dayAndYear(until) : '?',
+        });
       case 'ownerLeave':
         return v['leave'] === 'refused'
           ? t('ceiling.ownerRefused')

@@ -100,6 +100,9 @@ describe('words', () => {
       'leafByLeaf',
       'familyClosed',
       'contaminated',
+      'frozen',
+      'closedDays',
+      'wrongYear',
       'takeAll',
     ];
     for (const kind of kinds) {
@@ -119,6 +122,7 @@ describe('words', () => {
             name: 'Yew',
             family: 'Taxaceae',
             search: 'expired',
+            yearOfLife: 1,
           },
         }),
         'tip',

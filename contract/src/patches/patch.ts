@@ -9,6 +9,8 @@ import {
   isoDay,
   line,
   listOf,
+  maybe,
+  monthDay,
   oneOf,
   orNull,
   uuid,
@@ -75,6 +77,8 @@ export interface PatchFacts {
   readonly owner: string;
   readonly leave: (typeof LEAVES)[number];
   readonly leaveUntil: string | null;
+  /** Days of every year on which the leave or the law lets anything be taken, both included; may reach over New Year. */
+  readonly leaveDays?: { readonly from: string; readonly to: string } | null;
   readonly access: string;
   readonly hazards: readonly Hazard[];
   /** Look-alikes and protected plants that grow here. */
@@ -140,6 +144,7 @@ const facts = {
   owner: freeText(120),
   leave: oneOf(LEAVES),
   leaveUntil: orNull(isoDay()),
+  leaveDays: maybe(orNull(exactly({ from: monthDay(), to: monthDay() }))),
   access: freeText(600),
   hazards: listOf(oneOf(HAZARDS), HAZARDS.length),
   neighbours: freeText(600),

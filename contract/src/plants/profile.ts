@@ -1,7 +1,7 @@
 import { lazy, mixed, type Schema } from 'yup';
 import { PHASES, SEVERITIES, type Severity, type ShownSign } from '@emberfield/core/identity';
 import type { Figure } from '@emberfield/core/measure';
-import type { MonthDay, Reference, StageModel, StageSpec, WindowSpec } from '@emberfield/core/phenology';
+import type { GrowthSpec, MonthDay, Reference, StageModel, StageSpec, WindowSpec } from '@emberfield/core/phenology';
 import {
   exactly,
   figure,
@@ -11,6 +11,7 @@ import {
   given,
   line,
   listOf,
+  maybe,
   monthDay,
   oneOf,
   orNull,
@@ -57,6 +58,10 @@ export interface ProfilePart {
   /** Parts that this one uses up: flower heads taken are berries lost. */
   readonly spends: readonly PartKey[];
   readonly minAgeYears: number | null;
+  /** Of a plant of two years: the year of its life in which this part is had. */
+  readonly yearOfLife?: 1 | 2;
+  /** How it grows in length, for windows by size. */
+  readonly growth?: GrowthSpec;
   /** What it is used for, raw or cooked, in words. */
   readonly use: Text;
   /** `raw`: raw or cooked. */
@@ -208,7 +213,22 @@ const ceilingRule = lazy((value: unknown) => {
 });
 
 const key = () => line(60).matches(/^[a-z][a-zA-Z0-9-]*$/, 'notAKey');
-const edge = () => exactly({ stage: key(), offsetDays: whole(-200, 300) }).required('missing');
+const edge = () =>
+  exactly({
+    stage: key(),
+    offsetDays: whole(-200, 300),
+    lengthCm: maybe(finite(0.1, 5000)),
+  }).required('missing');
+const growth = () =>
+  exactly({
+    start: monthDay(),
+    baseC: figure(),
+    finalCm: positiveFigure(),
+    halfSum: positiveFigure(),
+    scaleSum: positiveFigure(),
+  });
+const regrowth = () =>
+  exactly({ baseC: figure(), opensSum: positiveFigure(), closesSum: positiveFigure(), until: edge() });
 
 const shownSign = (): Schema<ShownSign> =>
   exactly({
@@ -246,7 +266,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
     place: text(80),
     latitudeDeg: finite(-90, 90),
     heightM: finite(-430, 8850),
-    canopy: oneOf(CANOPIES).optional().default(undefined),
+    canopy: maybe(oneOf(CANOPIES)),
   }).required('missing'),
   stages: listOf(
     exactly({ key: key(), name: text(80), bbch: whole(0, 9), calendar: figure(), model: stageModel }).required(),
@@ -265,6 +285,8 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
       costsSeed: flag(),
       spends: listOf(oneOf(PART_KEYS), 16),
       minAgeYears: orNull(whole(0, 100)),
+      yearOfLife: maybe(whole(1, 2)) as Schema<1 | 2 | undefined>,
+      growth: maybe(growth()),
       use: text(),
       eating: oneOf(EATINGS),
     }).required(),
@@ -277,7 +299,8 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
       opens: edge(),
       closes: edge(),
       peakShare: share(),
-      separableFrom: key().optional().default(undefined),
+      separableFrom: maybe(key()),
+      regrowth: maybe(regrowth()),
       sizeLimit: orNull(text(200)),
     }).required(),
     24,
@@ -331,6 +354,7 @@ function stagesNamedExist(profile: PlantProfile): boolean {
   const named = profile.windows.flatMap((w) => [
     w?.opens?.stage,
     w?.closes?.stage,
+    ...(w?.regrowth ? [w.regrowth.until?.stage] : []),
     ...(w?.separableFrom ? [w.separableFrom] : []),
   ]);
   return before && new Set(keys).size === keys.length && named.every((k) => keys.includes(k));
@@ -339,7 +363,16 @@ function stagesNamedExist(profile: PlantProfile): boolean {
 function partsNamedExist(profile: PlantProfile): boolean {
   if (!areLists(profile?.parts, profile?.windows)) return true;
   const keys = profile.parts.map((p) => p?.key);
-  return new Set(keys).size === keys.length && profile.windows.every((w) => keys.includes(w?.part));
+  const grows = (key: PartKey): boolean => profile.parts.some((p) => p?.key === key && p.growth !== undefined);
+  return (
+    new Set(keys).size === keys.length &&
+    profile.windows.every(
+      (w) =>
+        keys.includes(w?.part) &&
+        // A length says nothing without knowing how the part grows.
+        ((w.opens?.lengthCm === undefined && w.closes?.lengthCm === undefined) || grows(w.part)),
+    )
+  );
 }
 
 export interface PlantListItem {

@@ -58,6 +58,12 @@ export const oneOf = <T extends string>(values: readonly T[]) => string().oneOf(
 export const orNull = <T, C extends AnyObject>(schema: Schema<T, C>): Schema<T | null, C> =>
   (schema as unknown as { nullable(): Schema<T | null, C> & { optional(): Schema<T | null, C> } }).nullable();
 
+/** May be left out, as what came later to entries and profiles that were written before it. */
+export const maybe = <T, C extends AnyObject>(schema: Schema<T, C>): Schema<T | undefined, C> =>
+  (schema as unknown as { optional(): { default(value: undefined): Schema<T | undefined, C> } })
+    .optional()
+    .default(undefined);
+
 export const figure = (): Schema<Figure> =>
   exactly({ value: finite(-1e6, 1e6), low: finite(-1e6, 1e6), high: finite(-1e6, 1e6), source: line(60) })
     .required('missing')

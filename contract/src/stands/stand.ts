@@ -92,6 +92,11 @@ export interface PartOutlook {
   readonly thorns: boolean;
   readonly opens: DayRangeView;
   readonly closes: DayRangeView;
+  /** The window is that of a measured length, or of what comes again after a cut. */
+  readonly bySize: boolean;
+  readonly again: boolean;
+  /** Of a place with days of the year for taking: the last of them, while they hold. */
+  readonly leaveEnds: string | null;
   /** Of a window that is over: when the next season's opens. `null` while this one matters. */
   readonly opensAgain: DayRangeView | null;
   /** From when look-alikes can be told apart; `null` where they always can. */

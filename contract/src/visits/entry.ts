@@ -10,6 +10,7 @@ import {
   isoDay,
   line,
   listOf,
+  maybe,
   oneOf,
   orNull,
   share,
@@ -60,11 +61,15 @@ export interface EntryBodies {
     readonly plants: number | null;
     readonly killed: number | null;
     readonly quality: (typeof QUALITIES)[number] | null;
+    /** Share that was woody, past or otherwise thrown away; left out where nobody said. */
+    readonly wasteShare?: number | null;
     readonly eatenOnTheSpot: boolean;
     /** Why more was taken than allowed. */
     readonly overReason: string;
   };
   readonly loss: { readonly cause: (typeof LOSS_CAUSES)[number]; readonly share: number; readonly note: string };
+  /** Lengths of a part of some plants of the stand. */
+  readonly measurement: { readonly part: PartKey; readonly lengthsCm: readonly number[] };
   readonly search: {
     readonly lookedFor: string;
     /** Plant of the catalogue that was looked for; `null` for one by name only. */
@@ -103,6 +108,7 @@ export const ENTRY_KINDS = [
   'census',
   'take',
   'loss',
+  'measurement',
   'search',
   'provenance',
   'identity',
@@ -179,10 +185,15 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     plants: orNull(whole(0, 1e6)),
     killed: orNull(whole(0, 1e6)),
     quality: orNull(oneOf(QUALITIES)),
+    wasteShare: maybe(orNull(share())),
     eatenOnTheSpot: flag(),
     overReason: freeText(300),
   }).required('missing'),
   loss: exactly({ cause: oneOf(LOSS_CAUSES), share: share(), note: freeText(600) }).required('missing'),
+  measurement: exactly({
+    part: oneOf(PART_KEYS),
+    lengthsCm: listOf(finite(0.1, 5000), 50).min(1, 'missing'),
+  }).required('missing'),
   search: exactly({
     lookedFor: line(120),
     plantKey: orNull(line(60)),
@@ -211,6 +222,7 @@ const KINDS_OF_A_STAND: readonly EntryKind[] = [
   'census',
   'take',
   'loss',
+  'measurement',
   'identity',
   'awaited',
   'ground',

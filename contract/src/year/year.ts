@@ -9,6 +9,8 @@ export interface YearWindow {
   readonly closes: DayRangeView;
   /** From when look-alikes can be told apart; `null` where they always can. */
   readonly separable: DayRangeView | null;
+  /** It is what comes again after a cut. */
+  readonly again: boolean;
 }
 
 /** What was noted on a day of the year. */

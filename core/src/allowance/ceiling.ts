@@ -18,6 +18,10 @@ export type CeilingRule =
   | { readonly kind: 'rest'; readonly until: DayNumber | null }
   | { readonly kind: 'protected' }
   | { readonly kind: 'ownerLeave'; readonly leave: 'refused' | 'notAsked' | 'ended'; readonly until: DayNumber | null }
+  /** Not within the days of the year that the place is open for taking; from `until` on it is. */
+  | { readonly kind: 'closedDays'; readonly until: DayNumber }
+  /** A plant of two years: the count found none in the year of life that the part is of; maybe from `until` on. */
+  | { readonly kind: 'wrongYear'; readonly yearOfLife: 1 | 2; readonly until: DayNumber }
   | { readonly kind: 'identity'; readonly status: 'unconfirmed' | 'provisional' }
   | { readonly kind: 'lookAlikeSeen'; readonly name: string }
   /** At a stage when it cannot be told apart: nobody looked for it, or too long ago. */
@@ -103,6 +107,8 @@ export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
     case 'familyClosed':
     case 'contaminated':
     case 'frozen':
+    case 'closedDays':
+    case 'wrongYear':
       return barred(bare);
   }
 }

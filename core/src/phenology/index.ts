@@ -17,7 +17,11 @@ export type { MonthDay, StageModel, StageSpec } from './stage-model.ts';
 export { seasonFirstDay, SEASON_HORIZON_DAYS, seasonOf } from './season.ts';
 export {
   forecastSeason,
-  type PartGrowth, type ForecastInput, type SeasonForecast, type StageForecast } from './forecast.ts';
+  type PartGrowth,
+  type ForecastInput,
+  type SeasonForecast,
+  type StageForecast,
+} from './forecast.ts';
 export type { DayRange } from './day-range.ts';
 export type { StageBounds, StageSighting } from './sighting.ts';
 export { spreadWithin } from './stand-spread.ts';
@@ -65,6 +69,7 @@ export {
   type SeenStand,
   type StandHistory,
 } from './learning/stand-learning.ts';
+export { measuredAt, type LengthsOnDay } from './learning/measured.ts';
 export { rivalsFor, type PastDate, type Rivals } from './learning/rivals.ts';
 export { oddDays, type OddDay } from './station-health.ts';
 export { worthOfLook, type LookWorth } from './look-worth.ts';

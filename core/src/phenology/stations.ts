@@ -72,11 +72,11 @@ function joinDay(out: WeatherSeries, i: number, stations: readonly Moved[], usua
     const weight = speaking.reduce((sum, s) => sum + s.share, 0);
     for (const { share, series, usual: own } of speaking) {
       const at = day - series.firstDay;
-      out.minC[i]! += (share / weight) * (series.minC[at]! - own!.minC[k]!);
-      out.maxC[i]! += (share / weight) * (series.maxC[at]! - own!.maxC[k]!);
+      out.minC[i] += (share / weight) * (series.minC[at]! - own!.minC[k]!);
+      out.maxC[i] += (share / weight) * (series.maxC[at]! - own!.maxC[k]!);
     }
     // Departures of nights and days are added apart: they must not cross.
-    if (out.maxC[i]! < out.minC[i]!) out.minC[i] = out.maxC[i] = (out.minC[i]! + out.maxC[i]!) / 2;
+    if (out.maxC[i] < out.minC[i]) out.minC[i] = out.maxC[i] = (out.minC[i] + out.maxC[i]) / 2;
     out.mark[i] = Math.min(...speaking.map((s) => s.series.mark[day - s.series.firstDay]!));
     break;
   }

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { binomialOf, type Duty, type IdentityStatus } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
-import { KNOWS_NOTHING, type Dossier } from '../stands/index.ts';
+import { KNOWS_NOTHING, NOTHING_SEEN, type Dossier } from '../stands/index.ts';
 import { dutiesOf } from './operations/duties.ts';
 
 const DAY = dayNumber('2026-05-15');
@@ -37,10 +37,8 @@ function dossier(
     plant: { profile, revision: 0, copiedFrom: null },
     byName: BY_NAME,
     record: {
-      sightings: [],
-      sightingsKey: '',
+      ...NOTHING_SEEN,
       counts,
-      takes: [],
       losses: [],
       searches: [],
       identities: (over.identities ?? []).map((i) => ({ seen: [], signs: [], ...i })),

@@ -23,7 +23,8 @@ export { deadlyOpen, lookAlikesOn, showsNext, showsOn } from './operations/look-
 export { stillAwaited } from './operations/stand-record.ts';
 export { viewVerdict } from './operations/entry-page.ts';
 export { heldKnowledge, KNOWS_NOTHING } from './operations/group-knowledge.ts';
-export { MODEL_REVISION, NOTHING_SEEN, standSeason, type Forecastable } from './operations/season-forecast.ts';
+export { NOTHING_SEEN, type Forecastable } from './operations/forecast-input.ts';
+export { MODEL_REVISION, standSeason } from './operations/season-forecast.ts';
 export { refOf } from './operations/stand-view.ts';
 export { rememberEntry } from './operations/kept-records.ts';
 export { claimStand, insertStand, standById, standsOf, type StandAtPatch } from './repository.ts';

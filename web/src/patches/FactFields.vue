@@ -29,6 +29,19 @@ const toggle = (h: Hazard): void =>
     'hazards',
     facts.value.hazards.includes(h) ? facts.value.hazards.filter((x) => x !== h) : [...facts.value.hazards, h],
   );
+const two = (n: number): string => String(n).padStart(2, '0');
+/** Days that a month has in every year. */
+const daysIn = (monthDay: string | undefined): number =>
+  new Date(2025, Number(monthDay?.slice(0, 2) ?? 1), 0).getDate();
+/** Whichever is chosen first, the rest is the whole year until it is chosen too. */
+function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; readonly day?: string }): void {
+  const before = facts.value.leaveDays ?? { from: '01-01', to: '12-31' };
+  const [month, day] = before[end].split('-');
+  const next = chosen.month ?? month!;
+  const last = daysIn(`${next}-01`);
+  const held = two(Math.min(last, Number(chosen.day ?? day)));
+  set('leaveDays', { ...before, [end]: `${next}-${held}` });
+}
 const value = (event: Event): string => (event.target as HTMLInputElement).value;
 </script>
 
@@ -57,6 +70,31 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
       ><span>{{ words.t('patch.facts.leaveUntil') }}</span
       ><input type="date" :value="facts.leaveUntil ?? ''" @input="set('leaveUntil', value($event) || null)"
     /></label>
+    <div class="field wide">
+      <span>{{ words.t('patch.facts.leaveDays') }}</span>
+      <div class="days">
+        <button type="button" class="chip" :aria-pressed="!facts.leaveDays" @click="set('leaveDays', null)">
+          {{ words.t('patch.facts.leaveAlways') }}
+        </button>
+        <label v-for="end in ['from', 'to'] as const" :key="end"
+          >{{ words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo') }}
+          <select
+            :aria-label="`${words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo')}, ${words.t('patch.facts.month')}`"
+            :value="facts.leaveDays?.[end].slice(0, 2) ?? ''"
+            @change="setLeaveDay(end, { month: value($event) })">
+            <option value="" disabled>–</option>
+            <option v-for="m in 12" :key="m" :value="two(m)">{{ words.format.month(m - 1) }}</option>
+          </select>
+          <select
+            :aria-label="`${words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo')}, ${words.t('patch.facts.day')}`"
+            :value="facts.leaveDays?.[end].slice(3) ?? ''"
+            @change="setLeaveDay(end, { day: value($event) })">
+            <option value="" disabled>–</option>
+            <option v-for="d in daysIn(facts.leaveDays?.[end])" :key="d" :value="two(d)">{{ d }}</option>
+          </select></label
+        >
+      </div>
+    </div>
     <label class="field wide"
       ><span>{{ words.t('patch.facts.access') }}</span
       ><input maxlength="600" :value="facts.access" @input="set('access', value($event))"
@@ -100,6 +138,20 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
 }
 .wide {
   grid-column: 1 / -1;
+}
+.days {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+.days label {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.days select {
+  width: auto;
 }
 .chip {
   border-radius: 4px;

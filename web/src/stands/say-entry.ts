@@ -36,8 +36,16 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
         amount,
         entry.body.plants !== null && t('plantCount', { n: entry.body.plants }),
         entry.body.quality && t(`take.qualities.${entry.body.quality}`),
+        entry.body.wasteShare != null && t('take.wasteOf', { percent: format.percent(entry.body.wasteShare) }),
         entry.body.eatenOnTheSpot && t('stand.eaten'),
         entry.body.overReason,
+      );
+    }
+    case 'measurement': {
+      const part = profile.parts.find((p) => p.key === entry.body.part);
+      return joined(
+        part ? words.text(part.name) : entry.body.part,
+        format.list(entry.body.lengthsCm.map((cm) => format.length(cm))),
       );
     }
     case 'loss':

@@ -6,6 +6,7 @@ import type { TakeDraft } from './take-draft.ts';
 
 /** What may be said of a take besides its amount: all by a tap, none of it needed. */
 defineProps<{ today: string }>();
+const WASTE = [0.1, 0.25, 0.5, 0.8];
 const draft = defineModel<TakeDraft>({ required: true });
 const words = useWords();
 const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft.value, ...change });
@@ -37,6 +38,15 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
     :label="words.t('take.quality')"
     :options="QUALITIES.map((q) => ({ value: q, label: words.t(`take.qualities.${q}`) }))"
     @update:model-value="set({ quality: $event })" />
+  <ChoiceChips
+    v-if="draft.quality === 'tough'"
+    :model-value="draft.waste === null ? null : String(draft.waste)"
+    optional
+    :label="words.t('take.waste')"
+    :options="
+      WASTE.map((w) => ({ value: String(w), label: words.t('take.wasteOf', { percent: words.format.percent(w) }) }))
+    "
+    @update:model-value="set({ waste: $event === null ? null : Number($event) })" />
   <div class="row">
     <button type="button" class="chip" :aria-pressed="draft.eaten" @click="set({ eaten: !draft.eaten })">
       {{ words.t('take.eaten') }}

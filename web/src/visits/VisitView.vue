@@ -8,6 +8,7 @@ import { useVisit } from './use-visit.ts';
 import VisitCount from './VisitCount.vue';
 import VisitGround from './VisitGround.vue';
 import VisitIdentity from './VisitIdentity.vue';
+import VisitMeasure from './VisitMeasure.vue';
 import VisitNotes from './VisitNotes.vue';
 import VisitStages from './VisitStages.vue';
 
@@ -30,6 +31,7 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
       <p class="soft">{{ words.t('visit.lead') }}</p>
       <VisitStages v-model="visit" :profile="stand.profile" />
       <VisitGround v-if="stand.profile.parts.some((p) => p.key === 'root')" v-model="visit" />
+      <VisitMeasure v-model="visit" :profile="stand.profile" />
       <VisitCount v-model="visit" />
       <VisitIdentity v-model="visit" :stand="stand" />
       <VisitNotes v-model="visit" :today="today" />

@@ -8,6 +8,8 @@ export interface TakeDraft {
   readonly amount: number;
   readonly plants: number;
   readonly quality: EntryBodies['take']['quality'];
+  /** Share that was woody or past; `null` where nobody said. */
+  readonly waste: number | null;
   readonly eaten: boolean;
   readonly overReason: string;
   /** Empty means today. */
@@ -19,6 +21,7 @@ export const blankTake = (part: PartKey | null = null): TakeDraft => ({
   amount: 0,
   plants: 0,
   quality: null,
+  waste: null,
   eaten: false,
   overReason: '',
   day: '',
@@ -52,7 +55,7 @@ export function takeBody(
   draft: TakeDraft & { readonly part: PartKey },
   part: ProfilePart | undefined,
 ): EntryBodies['take'] {
-  const { amount, plants, quality, eaten, overReason } = draft;
+  const { amount, plants, quality, waste, eaten, overReason } = draft;
   return {
     part: draft.part,
     amount,
@@ -60,6 +63,8 @@ export function takeBody(
     plants: plants > 0 ? plants : null,
     killed: part?.kills ? (plants > 0 ? plants : Math.ceil(amount / part.perPlant.value)) : null,
     quality,
+    // How much of something eaten or dirty was lost says nothing of its age.
+    ...(quality === 'tough' && waste !== null ? { wasteShare: waste } : {}),
     eatenOnTheSpot: eaten,
     overReason,
   };

@@ -1,4 +1,4 @@
-import type { EntryBodies, LOSS_CAUSES } from '@emberfield/contract';
+import type { EntryBodies, LOSS_CAUSES, PartKey } from '@emberfield/contract';
 import {
   completeCount,
   countByEye,
@@ -15,6 +15,8 @@ export interface VisitDraft {
   share: number | null;
   offSeason: boolean;
   frozen: boolean | null;
+  measuredPart: PartKey | null;
+  lengthsCm: (number | null)[];
   countMethod: EntryBodies['census']['method'] | null;
   plants: number | null;
   mature: number | null;
@@ -38,6 +40,8 @@ export const blankVisit = (): VisitDraft => ({
   share: null,
   offSeason: false,
   frozen: null,
+  measuredPart: null,
+  lengthsCm: [null, null, null],
   countMethod: null,
   plants: null,
   mature: null,
@@ -86,6 +90,8 @@ export function draftsOf(v: VisitDraft, { patchId, standId, day, lookAlike, stag
       ...(said === 'reached' && v.offSeason ? { offSeason: true } : {}),
     });
   if (v.frozen !== null) put('ground', { frozen: v.frozen });
+  const lengthsCm = v.lengthsCm.filter((l): l is number => l !== null);
+  if (v.measuredPart && lengthsCm.length > 0) put('measurement', { part: v.measuredPart, lengthsCm });
   const census = censusOf(v);
   if (census) put('census', census);
   if (v.lossCause) put('loss', { cause: v.lossCause, share: v.lossShare, note: '' });

@@ -20,6 +20,9 @@ export const sentences = {
     seen: '{stage} seen on {day}.',
     separable: 'Look-alikes can be told apart from about {day}.',
     frozenFrom: 'The ground is likely frozen from about {day}.',
+    longEnough: 'Long enough about {from}, too long about {to}: by the lengths measured here.',
+    again: 'Comes again after the cut.',
+    leaveEnds: 'Open for taking here until {day}.',
     openChance: 'Chance that it is open on this day: {percent} %.',
   },
   coal: {
@@ -93,6 +96,9 @@ export const sentences = {
     contaminated: 'the ground is poisoned',
     frozen: 'the ground is frozen',
     frozenUntil: 'the ground is frozen, open again about {day}',
+    closedDays: 'not taken here at this time of year: from {day} again',
+    wrongYear1: 'no first-year plants at the last count: maybe again from {day}',
+    wrongYear2: 'no second-year plants at the last count: maybe again from {day}',
     takeAll: 'take all: it invades',
   },
   source: {

@@ -1,6 +1,6 @@
 import type { CalendarKind, DayRangeView, Duty, HouseRule, PartOutlook, Text } from '@emberfield/contract';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { lastCallOf, seasonOf } from '@emberfield/core/phenology';
+import { lastCallOf, seasonOf, type WindowForecast } from '@emberfield/core/phenology';
 import { dutiesOf } from '../../hearth/index.ts';
 import { digestOf } from '../../platform/tokens.ts';
 import { identityOn, isoRange, outlooksOn, standSeason, type Dossier } from '../../stands/index.ts';
@@ -59,8 +59,13 @@ function windowsComing(
   const [first, last] = [seasonOf(from, seasonStart, patch.latitudeDeg), seasonOf(to, seasonStart, patch.latitudeDeg)];
   const seasons = Array.from({ length: last - first + 2 }, (_, k) => first - 1 + k);
   return seasons.flatMap((season): readonly Coming[] => {
-    const { opens, closes } = standSeason(dossier, season, today).windows[w]!;
-    const key = (kind: string): Buffer => digestOf([stand.id, kind, outlook.part, outlook.use, season].join('|'));
+    const { windows, regrown } = standSeason(dossier, season, today);
+    return [windows[w]!, ...(regrown[w] ? [regrown[w].window] : [])].flatMap((window) => daysOf(window, season));
+  });
+
+  function daysOf({ opens, closes, again }: WindowForecast, season: number): readonly Coming[] {
+    const key = (kind: string): Buffer =>
+      digestOf([stand.id, kind, outlook.part, outlook.use, season, ...(again ? ['again'] : [])].join('|'));
     if (opens.p50 === null) return [];
     const common = { partName: outlook.partName, settled, closes: closes.p50 };
     const lastCall = closes.p50 === null ? null : lastCallOf({ opens: opens.p50, closes: closes.p50 });
@@ -84,7 +89,7 @@ function windowsComing(
             },
           ]),
     ];
-  });
+  }
 }
 
 /** Duties that have a day: what waits for no day stands on the Hearth alone. */

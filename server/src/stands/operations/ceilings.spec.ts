@@ -39,6 +39,7 @@ function facts(plant: string, part: string, over: Partial<CeilingFacts> & { grou
     part: profile.parts.find((p) => p.key === part)!,
     patch: { facts: { ...freeGround, ...ground } },
     frozen: null,
+    wrongYear: false,
     sinceYear: null,
     restUntil: null,
     identity: 'confirmed',

@@ -8,7 +8,7 @@ import {
   type ProfilePart,
 } from '@emberfield/contract';
 import type { Ceiling, CeilingRule } from '@emberfield/core/allowance';
-import { dayNumber, type DayNumber } from '@emberfield/core/measure';
+import { dayNumber, monthDayIn, yearOf, type DayNumber } from '@emberfield/core/measure';
 import type { PatchRow } from '../../patches/index.ts';
 import { deadlyFound, deadlyOpen, milderOpen, type LookAlikeStanding } from './look-alikes.ts';
 
@@ -33,6 +33,8 @@ export interface CeilingFacts {
   readonly lastTakenSeason: number | null;
   /** The ground cannot be dug now; `null` where it can, or where the part is not dug. */
   readonly frozen: { readonly openFrom: DayNumber | null } | null;
+  /** By the season's count no plant is in the year of life that the part is of. */
+  readonly wrongYear: boolean;
   /** First day of a season. */
   readonly seasonStartsOn: (season: number) => DayNumber;
 }
@@ -55,8 +57,27 @@ function ofLaw({ profile }: CeilingFacts): Ceiling[] {
     : [];
 }
 
+/** Days of the year on which the place is open for taking, about a day: whether it lies within, and the next change. */
+export function leaveDaysOn(
+  { facts }: Pick<PatchRow, 'facts'>,
+  day: DayNumber,
+): { readonly open: boolean; readonly until: DayNumber } | null {
+  if (!facts.leaveDays) return null;
+  const { from, to } = facts.leaveDays;
+  const year = yearOf(day);
+  for (const y of [year - 1, year, year + 1]) {
+    const first = monthDayIn(y, from);
+    const last = monthDayIn(from <= to ? y : y + 1, to);
+    if (day < first) return { open: false, until: first };
+    if (day <= last) return { open: true, until: last };
+  }
+  return null;
+}
+
 /** Refused or run-out leave forbids; leave that was never asked for forbids digging only. */
 function ofOwner({ patch, part, day }: CeilingFacts): Ceiling[] {
+  const days = leaveDaysOn(patch, day);
+  if (days && !days.open) return [{ source: 'owner', rule: { kind: 'closedDays', until: days.until } }];
   const { leave, leaveUntil } = patch.facts;
   const until = leaveUntil === null ? null : dayNumber(leaveUntil);
   if (leave === 'refused') return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'refused', until: null } }];
@@ -98,8 +119,13 @@ function ofIdentity(facts: CeilingFacts): Ceiling[] {
 
 const nameOf = ({ lookAlike }: LookAlikeStanding): string => lookAlike.name['en']!;
 
-function ofStand({ patch, restUntil, day, frozen }: CeilingFacts): Ceiling[] {
+function ofStand({ patch, part, restUntil, day, frozen, wrongYear, season, seasonStartsOn }: CeilingFacts): Ceiling[] {
   const out: Ceiling[] = [];
+  if (wrongYear && part.yearOfLife)
+    out.push({
+      source: 'stand',
+      rule: { kind: 'wrongYear', yearOfLife: part.yearOfLife, until: seasonStartsOn(season + 1) },
+    });
   if (frozen) out.push({ source: 'stand', rule: { kind: 'frozen', until: frozen.openFrom } });
   if (restUntil !== null && dayNumber(restUntil) >= day)
     out.push({ source: 'stand', rule: { kind: 'rest', until: dayNumber(restUntil) } });

@@ -3,7 +3,7 @@ import type { DayNumber } from '@emberfield/core/measure';
 import { frozenSpans, groundOn, type FrozenSpan, type Ground } from '@emberfield/core/phenology';
 import { siteOf } from '../../patches/index.ts';
 import { Kept } from '../../platform/kept.ts';
-import type { Forecastable } from './season-forecast.ts';
+import type { Forecastable } from './forecast-input.ts';
 import type { StandRecord } from './stand-record.ts';
 
 /** Leaves above the ground, m² a m², by what is written down of the place (estimates). */
@@ -29,7 +29,7 @@ export function groundSpans({ patch, weather }: Place, day: DayNumber, today: Da
   const site = weather?.thermometer ? { ...ground, measured: weather.thermometer.reading } : ground;
   // Spans hang on the day by its winter only; half a year is fine enough a step, and keeps the key short.
   const half = Math.floor(day / HALF_YEAR_DAYS);
-  const key = [weather?.key, ...Object.values(ground), half, today].join(':');
+  const key = [weather?.key, JSON.stringify(ground), half, today].join(':');
   return kept.get(key, () => ({
     spans: frozenSpans({ weather: weather?.weather ?? null, site, leafArea, day: half * HALF_YEAR_DAYS, asOf: today }),
   })).spans;

@@ -5,7 +5,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { Kept } from '../../platform/kept.ts';
 import { Pauses } from '../../platform/pauses.ts';
 import type { KnownGroup } from './group-commons.ts';
-import { seenStand, type Forecastable } from './season-forecast.ts';
+import { seenStand, type Forecastable } from './forecast-input.ts';
 
 /** What a group's stands say together of when things come, and a number that moves on whenever it is learned anew. */
 export interface Knowledge {

@@ -5,7 +5,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { Pauses } from '../../platform/pauses.ts';
 import { dossiersOf, type Dossier } from './dossier.ts';
-import { forecastInput, seasonNow } from './season-forecast.ts';
+import { forecastInput, seasonNow } from './forecast-input.ts';
 import { DAYS_BEFORE, hundredth, keptTrials, tenth, trialsOf } from './stand-trials.ts';
 
 /** An answer waits so long; stands whose past is not reckoned by then come with the next one. */

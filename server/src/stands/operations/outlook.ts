@@ -2,22 +2,25 @@ import type { AllowanceView, CeilingView, Clearance, HouseRule, PartOutlook, Pro
 import { allowanceFor, type Allowance, type CeilingRule } from '@emberfield/core/allowance';
 import { isoDay, type DayNumber } from '@emberfield/core/measure';
 import {
+  expectedQualityOn,
   KINDLING_DAYS,
   openOn,
   readinessOn,
   seasonFirstDay,
   seasonOf,
   type DayRange,
+  type Readiness,
   type WindowForecast,
 } from '@emberfield/core/phenology';
+import type { CountEstimate } from '@emberfield/core/stand';
 import { Kept } from '../../platform/kept.ts';
-import { ceilingsOf, spentBy } from './ceilings.ts';
+import { ceilingsOf, leaveDaysOn, spentBy } from './ceilings.ts';
 import type { Dossier } from './dossier.ts';
 import { standGround } from './ground.ts';
 import { identityOn } from './identity-standing.ts';
 import { deadlyFound, deadlyOpen, lookAlikesOn, milderOpen } from './look-alikes.ts';
 import { standSeason } from './season-forecast.ts';
-import type { RecordedTake } from './stand-record.ts';
+import type { RecordedCount, RecordedTake } from './stand-record.ts';
 
 const DAYS_A_YEAR = 365;
 const MOST_OUTLOOKS_KEPT = 12_000;
@@ -67,6 +70,7 @@ function outlookOn(
 ): PartOutlook {
   const {
     stand,
+    patch,
     plant: { profile },
   } = dossier;
   const window = windowOn(dossier, w, day, today);
@@ -83,7 +87,11 @@ function outlookOn(
   const seen = forecast.stages
     .flatMap((s, i) => (s.seen.by !== null && s.seen.by <= day ? [{ spec: profile.stages[i]!, by: s.seen.by }] : []))
     .at(-1);
-  const readiness = readinessOn(window, day, resting ? 'resting' : nothingLeft ? 'nothingLeft' : null);
+  const readiness = withQuality(
+    readinessOn(window, day, resting ? 'resting' : nothingLeft ? 'nothingLeft' : null),
+    expectedQualityOn(window, day),
+  );
+  const leaveDays = leaveDaysOn(patch, day);
   const again = readiness.state === 'ash' ? standSeason(dossier, window.season + 1, today).windows[w]! : null;
   return {
     standId: stand.id,
@@ -95,6 +103,9 @@ function outlookOn(
     thorns: status !== 'confirmed' || deadly || milder.length > 0,
     opens: isoRange(window.opens),
     closes: isoRange(window.closes),
+    bySize: window.bySize,
+    again: window.again,
+    leaveEnds: leaveDays?.open ? isoDay(leaveDays.until) : null,
     opensAgain: again && isoRange(again.opens),
     separable: window.separable && isoRange(window.separable),
     inseparable,
@@ -108,6 +119,10 @@ function outlookOn(
   };
 }
 
+/** The coal shows what is to be expected over all that may come, not what the middle days alone would give. */
+const withQuality = (readiness: Readiness, quality: number): Readiness =>
+  quality > 0 && 'quality' in readiness ? { ...readiness, quality } : readiness;
+
 /** The season's window that matters on a day: last season's while it is still open, the next one once it is near. */
 export function windowOn(dossier: Dossier, w: number, day: DayNumber, today: DayNumber): WindowForecast {
   const {
@@ -117,7 +132,10 @@ export function windowOn(dossier: Dossier, w: number, day: DayNumber, today: Day
   const season = seasonOf(day, profile.seasonStart, patch.latitudeDeg);
   const before = standSeason(dossier, season - 1, today).windows[w]!;
   if (before.opens.p50 !== null && before.opens.p50 <= day && (before.closes.p50 ?? Infinity) >= day) return before;
-  const now = standSeason(dossier, season, today).windows[w]!;
+  const { windows, regrown } = standSeason(dossier, season, today);
+  const again = regrown[w];
+  // After a cut what matters is what comes again, while anything does.
+  const now = again && day >= again.cut && again.window.opens.p50 !== null ? again.window : windows[w]!;
   const over = now.closes.p50 !== null && now.closes.p50 < day;
   const nextNear = seasonFirstDay(season + 1, profile.seasonStart, patch.latitudeDeg) - day <= KINDLING_DAYS;
   if (over && nextNear) {
@@ -166,10 +184,11 @@ export function allowanceOn(
   const kept = record.losses
     .filter((l) => l.day >= from && l.day <= day)
     .reduce((share, l) => share * (1 - l.share), 1);
+  const ofItsYear = count && inYearOfLife(count, part);
   return allowanceFor({
     plantYield: part.perPlant.value,
     costsSeed: part.costsSeed || part.kills,
-    plants: count?.plants ?? null,
+    plants: ofItsYear ?? count?.plants ?? null,
     mature: count?.mature ?? null,
     flowering: count?.flowering ?? null,
     lossShare: 1 - kept,
@@ -182,6 +201,7 @@ export function allowanceOn(
       clearance,
       lookAlikes: lookAlikesOn(dossier, day, houseRules),
       confirmedBefore: identityOn(dossier, startsOn(window.season) - 1, houseRules).status === 'confirmed',
+      wrongYear: ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= startsOn(window.season),
       frozen: tried ? null : frozenFor(dossier, part, day, today),
       sinceYear: stand.sinceYear,
       restUntil: stand.restUntil,
@@ -193,6 +213,20 @@ export function allowanceOn(
     }),
     taken: { amount: sum(takes.map((t) => inUnit(t, part))), plants: sum(takes.map((t) => t.plants ?? 0)) },
   });
+}
+
+/**
+ * Plants of the year of life that a part is of, where the count tells them apart: those that flower are in their second year.
+ * `null` where the part is of any, or nobody said how many flower.
+ */
+function inYearOfLife({ plants, flowering }: RecordedCount, { yearOfLife }: ProfilePart): CountEstimate | null {
+  if (yearOfLife === undefined || flowering === null) return null;
+  if (yearOfLife === 2) return flowering;
+  return {
+    value: Math.max(0, plants.value - flowering.value),
+    low: Math.max(0, plants.low - flowering.high),
+    high: Math.max(0, plants.high - flowering.low),
+  };
 }
 
 /** What lies in the ground is dug out of it. */

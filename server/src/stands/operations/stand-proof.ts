@@ -16,7 +16,7 @@ import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { dossiersOf, type Dossier } from './dossier.ts';
 import { isoRange } from './outlook.ts';
-import { seenStand } from './season-forecast.ts';
+import { seenStand } from './forecast-input.ts';
 import { DAYS_BEFORE, hundredth, tenth, trialsOf } from './stand-trials.ts';
 
 /** How far off the dates of a stand were in its last seasons, and which sightings do not fit the others. */

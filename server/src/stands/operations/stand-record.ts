@@ -1,6 +1,6 @@
 import type { EntryBodies, PartKey } from '@emberfield/contract';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
-import type { GroundWord, StageSighting } from '@emberfield/core/phenology';
+import type { GroundWord, LengthsOnDay, StageSighting } from '@emberfield/core/phenology';
 import { completeCount, countByEye, estimateFromQuadrats, type CountEstimate } from '@emberfield/core/stand';
 import type { RecordEntry } from '../../entries/index.ts';
 
@@ -20,6 +20,8 @@ export interface RecordedTake {
   readonly amount: number;
   readonly measure: 'unit' | 'gram';
   readonly plants: number | null;
+  readonly quality: EntryBodies['take']['quality'];
+  readonly wasteShare: number | null;
   readonly by: string;
 }
 
@@ -44,7 +46,16 @@ export interface StandRecord {
   readonly sightingsKey: string;
   readonly counts: readonly RecordedCount[];
   readonly takes: readonly RecordedTake[];
-  readonly losses: readonly { readonly day: DayNumber; readonly share: number }[];
+  readonly losses: readonly {
+    readonly day: DayNumber;
+    readonly share: number;
+    readonly cause: EntryBodies['loss']['cause'];
+  }[];
+  /** Days on which most of the stand was cut off, in order: mown (`null`: every part), or taken from most plants. */
+  readonly cuts: readonly { readonly day: DayNumber; readonly part: PartKey | null }[];
+  readonly measured: readonly (LengthsOnDay & { readonly part: PartKey })[];
+  /** What moves the stand's windows beside its sightings, as a text: what was measured, what was cut, what takes were like. */
+  readonly windowsKey: string;
   readonly searches: readonly {
     readonly day: DayNumber;
     readonly lookedFor: string;
@@ -64,6 +75,7 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     counts: [] as RecordedCount[],
     takes: [] as RecordedTake[],
     losses: [] as StandRecord['losses'][number][],
+    measured: [] as StandRecord['measured'][number][],
     searches: [] as StandRecord['searches'][number][],
     identities: [] as RecordedIdentity[],
     awaited: [] as RecordedAwaited[],
@@ -86,14 +98,20 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
         record.counts.push({ id: entry.id, day, by, ...countOf(entry.body as EntryBodies['census']) });
         break;
       case 'take': {
-        const { part, amount, measure, plants } = entry.body as EntryBodies['take'];
-        record.takes.push({ id: entry.id, day, part, amount, measure, plants, by });
+        const { part, amount, measure, plants, quality, wasteShare = null } = entry.body as EntryBodies['take'];
+        record.takes.push({ id: entry.id, day, part, amount, measure, plants, quality, wasteShare, by });
         // A root that was dug says that the ground could be.
         if (part === 'root') record.ground.push({ day, frozen: false });
         break;
       }
       case 'loss':
-        record.losses.push({ day, share: (entry.body as EntryBodies['loss']).share });
+        {
+          const { share, cause } = entry.body as EntryBodies['loss'];
+          record.losses.push({ day, share, cause });
+        }
+        break;
+      case 'measurement':
+        record.measured.push({ day, ...(entry.body as EntryBodies['measurement']) });
         break;
       case 'search': {
         const { lookedFor, plantKey, found, deadly } = entry.body as EntryBodies['search'];
@@ -121,11 +139,48 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
         break;
     }
   }
+  const cuts = cutsOf(record);
   return {
     ...record,
+    cuts,
+    windowsKey: windowsKeyOf({ ...record, cuts }),
     sightingsKey: record.sightings.map((x) => `${x.stage}${x.day}${x.reached ? '+' : '-'}${x.share ?? ''}`).join(' '),
   };
 }
+
+/** Of so many plants: most of the stand. */
+const MOST_OF_IT = 0.5;
+
+function cutsOf({ losses, takes, counts }: Pick<StandRecord, 'losses' | 'takes' | 'counts'>): StandRecord['cuts'] {
+  const taken = new Map<string, { readonly day: DayNumber; readonly part: PartKey; plants: number }>();
+  for (const { day, part, plants } of takes) {
+    const same = taken.get(`${part}${day}`);
+    if (same) same.plants += plants ?? 0;
+    else taken.set(`${part}${day}`, { day, part, plants: plants ?? 0 });
+  }
+  return [
+    ...losses.filter((l) => l.cause === 'mown' && l.share >= MOST_OF_IT).map(({ day }) => ({ day, part: null })),
+    ...[...taken.values()]
+      .filter(({ day, plants }) => {
+        const count = counts.findLast((c) => c.day <= day);
+        return count !== undefined && plants > 0 && plants >= MOST_OF_IT * count.plants.value;
+      })
+      .map(({ day, part }) => ({ day, part })),
+  ].sort((a, b) => a.day - b.day);
+}
+
+function windowsKeyOf({ measured, cuts, takes }: Pick<StandRecord, 'measured' | 'cuts' | 'takes'>): string {
+  return [
+    ...measured.map((m) => `m${m.part}${m.day}=${m.lengthsCm.join(',')}`),
+    ...cuts.map((c) => `x${c.part ?? ''}${c.day}`),
+    // Good takes say nothing alone, and most takes are good: they must not have the stand reckoned anew.
+    ...takes.flatMap((t) => (tellsOfEdges(t) ? [`q${t.part}${t.day}${t.quality ?? ''}${t.wasteShare ?? ''}`] : [])),
+  ].join(' ');
+}
+
+/** Whether a take says anything of where its window opens or closes: that it was too early or too late, or how much was waste. */
+export const tellsOfEdges = ({ quality, wasteShare }: Pick<RecordedTake, 'quality' | 'wasteShare'>): boolean =>
+  quality === 'young' || quality === 'tough' || wasteShare !== null;
 
 function countOf(body: EntryBodies['census']): Pick<RecordedCount, 'plants' | 'mature' | 'flowering' | 'method'> {
   switch (body.method) {

@@ -3,7 +3,7 @@ import { backtest, daysBefore, type Trial } from '@emberfield/core/phenology';
 import { Kept } from '../../platform/kept.ts';
 import { Pauses } from '../../platform/pauses.ts';
 import type { Dossier } from './dossier.ts';
-import { seasonNow, seenStand } from './season-forecast.ts';
+import { seasonNow, seenStand } from './forecast-input.ts';
 
 export const DAYS_BEFORE = 14;
 const SEASONS = 5;

@@ -182,10 +182,10 @@ function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plan
   if (stand.patchId !== entry.patchId) throw new AppError('badInput', { field: 'patchId', reason: 'otherPatch' });
   if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage))
     throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
-  if (entry.kind !== 'take') return;
+  if (entry.kind !== 'take' && entry.kind !== 'measurement') return;
   const part = profile.parts.find((p) => p.key === entry.body.part);
   if (!part) throw new AppError('badInput', { field: 'body.part', reason: 'unknownPart' });
-  if (entry.body.measure === 'gram' && part.unit !== 'gram' && part.massG === null)
+  if (entry.kind === 'take' && entry.body.measure === 'gram' && part.unit !== 'gram' && part.massG === null)
     throw new AppError('badInput', { field: 'body.measure', reason: 'noMassKnown' });
 }
 

@@ -75,9 +75,11 @@ function windowsOver(dossier: Dossier, w: number, year: number, today: DayNumber
   const [first, last] = [firstOfYear(year) - OVER_DAYS, firstOfYear(year + 1) - 1 + OVER_DAYS];
   const season = seasonOf(first, plant.profile.seasonStart, patch.latitudeDeg);
   return [season - 1, season, season + 1].flatMap((s) => {
-    const { opens, closes, separable } = standSeason(dossier, s, today).windows[w]!;
-    if (opens.p50 === null || opens.p50 > last || (closes.p50 ?? Infinity) < first) return [];
-    return [{ opens: isoRange(opens), closes: isoRange(closes), separable: separable && isoRange(separable) }];
+    const { windows, regrown } = standSeason(dossier, s, today);
+    return [windows[w]!, ...(regrown[w] ? [regrown[w].window] : [])].flatMap(({ opens, closes, separable, again }) => {
+      if (opens.p50 === null || opens.p50 > last || (closes.p50 ?? Infinity) < first) return [];
+      return [{ opens: isoRange(opens), closes: isoRange(closes), separable: separable && isoRange(separable), again }];
+    });
   });
 }
 

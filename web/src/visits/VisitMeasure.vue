@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { PlantProfile } from '@emberfield/contract';
+import ChoiceChips from '../kit/ChoiceChips.vue';
+import NumberField from '../kit/NumberField.vue';
+import { useGroup } from '../people/use-group.ts';
+import { useWords } from '../platform/words.ts';
+import type { VisitDraft } from './visit-draft.ts';
+
+/** How long a part is on some plants: windows by size are reckoned from it. */
+const props = defineProps<{ profile: PlantProfile }>();
+const visit = defineModel<VisitDraft>({ required: true });
+const words = useWords();
+const { group } = useGroup();
+const parts = computed(() => props.profile.parts.filter((p) => p.growth));
+const perCm = computed(() => (group.value?.units === 'imperial' ? 1 / 2.54 : 1));
+const shown = (cm: number | null): number | null => (cm === null ? null : Math.round(cm * perCm.value * 10) / 10);
+const set = (i: number, typed: number | null | undefined): void =>
+  void (visit.value.lengthsCm[i] = typed ? Math.round((typed / perCm.value) * 10) / 10 : null);
+</script>
+
+<template>
+  <section v-if="parts.length">
+    <h2>{{ words.t('visit.measure.title') }}</h2>
+    <p class="soft">{{ words.t('visit.measure.lead') }}</p>
+    <ChoiceChips
+      v-model="visit.measuredPart"
+      optional
+      :label="words.t('visit.measure.title')"
+      :options="parts.map((p) => ({ value: p.key, label: words.text(p.name) }))" />
+    <fieldset v-if="visit.measuredPart">
+      <legend>{{ words.t('visit.measure.lengths', { unit: perCm === 1 ? 'cm' : 'in' }) }}</legend>
+      <NumberField
+        v-for="(cm, i) in visit.lengthsCm"
+        :key="i"
+        :model-value="shown(cm)"
+        :min="0.1"
+        size="large"
+        :label="words.t('visit.measure.plant', { n: i + 1 })"
+        @update:model-value="set(i, $event)" />
+      <button v-if="visit.lengthsCm.length < 50" type="button" class="chip" @click="visit.lengthsCm.push(null)">
+        {{ words.t('visit.measure.more') }}
+      </button>
+    </fieldset>
+  </section>
+</template>
+
+<style scoped>
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+legend {
+  font-size: 15px;
+}
+</style>
