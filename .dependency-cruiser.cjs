@@ -27,7 +27,7 @@ module.exports = {
       severity: 'error',
       comment: 'The only packages the core may use.',
       from: { path: '^core/', pathNot: '\\.spec\\.ts$' },
-      to: { path: 'node_modules', pathNot: 'node_modules/(jstat|ml-matrix|suncalc)/' },
+      to: { path: 'node_modules', pathNot: 'node_modules/(@neaps/tide-predictor|jstat|ml-matrix|suncalc)/' },
     },
     {
       name: 'core-no-node',

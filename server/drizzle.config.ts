@@ -9,6 +9,7 @@ export default defineConfig({
     './server/src/stands/table.ts',
     './server/src/entries/table.ts',
     './server/src/weather/table.ts',
+    './server/src/tide/table.ts',
     './server/src/places/table.ts',
     './server/src/photos/table.ts',
     './server/src/calendar/table.ts',

@@ -32,6 +32,7 @@ export * from './visits/find.ts';
 export * from './visits/sought.ts';
 export * from './photos/photo.ts';
 export * from './places/place-import.ts';
+export * from './tide/tide.ts';
 export * from './weather/weather.ts';
 export * from './hearth/hearth.ts';
 export * from './year/year.ts';

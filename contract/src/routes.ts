@@ -24,6 +24,7 @@ import {
 import { syncSchema, type EntryPage, type SyncAnswer } from './visits/entry.ts';
 import type { Prospect } from './visits/find.ts';
 import { newSoughtSchema, type SoughtView } from './visits/sought.ts';
+import { newTideSchema, type TideView } from './tide/tide.ts';
 import {
   importReadingSchema,
   handDaysSchema,
@@ -134,6 +135,10 @@ export const ROUTES = {
   sought: route('get', `${G}/sought`, 'watcher')<readonly SoughtView[]>()(),
   seek: route('post', `${G}/sought`, 'picker')<SoughtView>()({ body: newSoughtSchema }),
   stopSeeking: route('delete', `${G}/sought/:soughtId`, 'picker')<null>()(),
+
+  tides: route('get', `${G}/tides`, 'watcher')<readonly TideView[]>()(),
+  newTide: route('post', `${G}/tides`, 'keeper')<TideView>()({ body: newTideSchema }),
+  removeTide: route('delete', `${G}/tides/:tideId`, 'keeper')<null>()(),
 
   stations: route('get', `${G}/stations`, 'watcher')<readonly StationView[]>()(),
   newStation: route('post', `${G}/stations`, 'keeper')<StationView>()({ body: newStationSchema }),

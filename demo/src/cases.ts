@@ -27,6 +27,14 @@ const searches: Case = (o) =>
     ),
   );
 
+/** Shoots of the nettles at the mill as they were measured, cm. */
+const LENGTHS_AT_THE_MILL: readonly (readonly [string, ...number[]])[] = [
+  ['2024-04-21', 22, 25, 19, 24],
+  ['2025-04-26', 30, 27, 34, 29],
+  ['2026-04-22', 21, 26, 23],
+  ['2026-05-08', 41, 46, 38, 44],
+];
+
 /** What the island shows on purpose, written by hand on top of the simulated years. */
 const CASES: Readonly<Record<string, Case>> = {
   // Closes on the demo day: full leaf, after which there are five days, seen to come between two visits a day apart.
@@ -250,7 +258,14 @@ const CASES: Readonly<Record<string, Case>> = {
       'case',
     ),
   ],
+  // Cut with the bank by the railway: what comes again is a window of its own.
+  'nettle-rail': (o) => [
+    tell(o, 'loss', day('2026-05-06'), 'ode', { cause: 'mown', share: 0.9, note: 'the whole bank' }, 'case'),
+  ],
   'nettle-mill': (o) => [
+    ...LENGTHS_AT_THE_MILL.map(([on, ...lengthsCm]) =>
+      tell(o, 'measurement', day(on), 'mirel', { part: 'tip', lengthsCm }, 'case'),
+    ),
     // A mild spell in January brought shoots: real, and no sign of when spring comes.
     tell(
       o,

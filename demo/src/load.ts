@@ -10,6 +10,7 @@ import {
   insertRule,
   insertStand,
   insertStation,
+  insertTide,
   putClearance,
   rowOf,
   storeEntry,
@@ -19,8 +20,10 @@ import {
 import { casesOf } from './cases.ts';
 import { historyOf, type Told } from './history.ts';
 import { seededId } from './ids.ts';
-import { heightAt, MIDDLE } from './island/geometry.ts';
+import { heightAt, lonLat, MIDDLE, type Km } from './island/geometry.ts';
 import { factsOf, GROUP_NAME, PATCHES, PEOPLE, STANDS, type PersonName } from './island/places.ts';
+import { QUAY, QUAY_TIDE } from './island/tide.ts';
+import { chanceFrom, seedOf } from './truth/chance.ts';
 import { islandWeather, outlookFrom } from './truth/weather.ts';
 import { FIRST_WEATHER_YEAR, WEATHER_SEED } from './island/weather-seed.ts';
 
@@ -91,7 +94,7 @@ export async function loadDemo(
     name: 'Ostrey harbour',
     latitudeDeg: MIDDLE.latitudeDeg - 0.028,
     longitudeDeg: MIDDLE.longitudeDeg + 0.005,
-    heightM: 40,
+    heightM: STATION_HEIGHT_M,
   };
   await insertStation(db, { ...station, groupId, source: 'simulated', contentDigest: contentDigest(station), madeAt });
   await upsertDays(
@@ -105,12 +108,14 @@ export async function loadDemo(
     outlookFrom(weather, todayNumber, WEATHER_SEED).map((d) => ({ ...d, rainMm: null, outlook: true })),
   );
 
+  const [east, north] = QUAY.at;
+  const quay = { id: seededId(18262, 'tide'), name: QUAY.name, ...degreesOf([east, north]) };
+  await insertTide(db, { ...quay, groupId, source: QUAY_TIDE, contentDigest: contentDigest(quay), madeAt });
+  await hangThermometer(db, { groupId, weather, todayNumber, madeAt });
+
   for (const patch of PATCHES) {
     const { name, geometry, heightM, secret, ...facts } = factsOf(patch);
-    const [longitudeDeg, latitudeDeg] = [
-      MIDDLE.longitudeDeg + patch.at[0] / 77.35,
-      MIDDLE.latitudeDeg + patch.at[1] / 111.15,
-    ];
+    const { longitudeDeg, latitudeDeg } = degreesOf(patch.at);
     await insertPatch(db, {
       id: seededId(18264, 'patch', patch.key),
       groupId,
@@ -193,3 +198,50 @@ export async function loadDemo(
   await Promise.all(Array.from({ length: AT_ONCE }, work));
   return { entries: told + takes };
 }
+
+const degreesOf = (at: Km): { readonly longitudeDeg: number; readonly latitudeDeg: number } => {
+  const [longitudeDeg, latitudeDeg] = lonLat(at);
+  return { longitudeDeg, latitudeDeg };
+};
+
+const HUNG_DAYS = 12;
+/** Somebody hung a thermometer in the hollow way and reads it: the nights are cold there, and the days cool. */
+async function hangThermometer(
+  db: Dependencies['db'],
+  {
+    groupId,
+    weather,
+    todayNumber,
+    madeAt,
+  }: {
+    readonly groupId: string;
+    readonly weather: ReturnType<typeof islandWeather>;
+    readonly todayNumber: number;
+    readonly madeAt: Date;
+  },
+): Promise<void> {
+  const { at } = PATCHES.find((p) => p.key === 'withen')!;
+  const hung = { id: seededId(18262, 'thermometer'), name: 'Hollow way', ...degreesOf(at), heightM: heightAt(at) };
+  await insertStation(db, { ...hung, groupId, source: 'csv', contentDigest: contentDigest(hung), madeAt });
+  const chance = chanceFrom(seedOf('thermometer'));
+  const higherC = LAPSE_C_PER_M * (STATION_HEIGHT_M - hung.heightM);
+  await upsertDays(
+    db,
+    hung.id,
+    weather
+      .filter((d) => d.day <= todayNumber && d.day > todayNumber - HUNG_DAYS)
+      .map(({ day, minC, maxC }) => {
+        const low = tenth(minC + higherC - 1.6 + 0.6 * chance.normal());
+        return {
+          day,
+          minC: low,
+          maxC: Math.max(low, tenth(maxC + higherC - 3.4 + 0.8 * chance.normal())),
+          rainMm: null,
+          outlook: false,
+        };
+      }),
+  );
+}
+const LAPSE_C_PER_M = 0.0065;
+const STATION_HEIGHT_M = 40;
+const tenth = (value: number): number => Math.round(value * 10) / 10;

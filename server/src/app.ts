@@ -19,6 +19,7 @@ import { errorAnswer } from './platform/http/error-answer.ts';
 import { requestLimit } from './platform/http/rate-limit.ts';
 import { loggedPath } from './platform/log.ts';
 import { mountStands } from './stands/index.ts';
+import { mountTide } from './tide/index.ts';
 import { mountVisits } from './visits/index.ts';
 import { mountWeather } from './weather/index.ts';
 import { mountYear } from './year/index.ts';
@@ -64,6 +65,7 @@ export function createApp(deps: Dependencies): Express {
   mountPlaces(endpoints, deps);
   mountIdentity(endpoints, deps);
   mountWeather(endpoints, deps);
+  mountTide(endpoints, deps);
   mountHearth(endpoints, deps);
   mountYear(endpoints, deps);
   mountCalendar(endpoints, deps);

@@ -11,6 +11,7 @@ export {
 export { insertPatch } from './patches/index.ts';
 export { insertStand } from './stands/index.ts';
 export { insertStation, upsertDays } from './weather/index.ts';
+export { insertTide } from './tide/index.ts';
 export { insertEntries, rowOf } from './entries/index.ts';
 export { storeEntry, type Storing } from './visits/index.ts';
 export { connect, type Connection } from './platform/database/database.ts';

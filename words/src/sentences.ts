@@ -81,6 +81,14 @@ export function createSentences(t: Translate, format: Format, language: string):
           }),
         ]
       : []),
+    ...(o.tide?.spans.length
+      ? [
+          t('window.tide', {
+            name: o.tide.name,
+            spans: format.list(o.tide.spans.map((s) => t('window.tideSpan', { from: s.from, to: s.to }))),
+          }),
+        ]
+      : []),
     ...(o.leaveEnds ? [t('window.leaveEnds', { day: format.day(o.leaveEnds, day) })] : []),
     ...(o.frozenFrom ? [t('window.frozenFrom', { day: format.day(o.frozenFrom, day) })] : []),
     t('window.openChance', { percent: format.percent(o.openProbability) }),
@@ -154,6 +162,8 @@ export function createSentences(t: Translate, format: Format, language: string):
         return until ? t('ceiling.frozenUntil', { day: format.dayAndYear(until) }) : t('ceiling.frozen');
       case 'closedDays':
         return t('ceiling.closedDays', { day: until ? format.dayAndYear(until) : '?' });
+      case 'tide':
+        return until ? t('ceiling.tideUntil', { day: format.dayAndYear(until) }) : t('ceiling.tide');
       case 'wrongYear':
         return t(v['yearOfLife'] === 2 ? 'ceiling.wrongYear2' : 'ceiling.wrongYear1', {
           day: until ? format.dayAndYear(until) : '?',

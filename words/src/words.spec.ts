@@ -102,6 +102,7 @@ describe('words', () => {
       'contaminated',
       'frozen',
       'closedDays',
+      'tide',
       'wrongYear',
       'takeAll',
     ];

@@ -1,4 +1,5 @@
 import type { Readiness } from '@emberfield/core/phenology';
+import type { TurnView } from '../tide/tide.ts';
 import type { DayRangeView, PartOutlook, StandRef } from '../stands/stand.ts';
 import type { Text } from '../platform/schema.ts';
 
@@ -15,6 +16,8 @@ export interface Conditions {
     readonly openFrom: string | null;
     readonly frozenFrom: string | null;
   } | null;
+  /** High and low waters of the day at the nearest place whose tide is known; `null` where there is none. */
+  readonly tide: { readonly name: string; readonly turns: readonly TurnView[] } | null;
   readonly sunrise: string | null;
   readonly sunset: string | null;
   readonly stationName: string | null;

@@ -77,6 +77,8 @@ export interface PatchFacts {
   readonly owner: string;
   readonly leave: (typeof LEAVES)[number];
   readonly leaveUntil: string | null;
+  /** The tide covers it: it is reached while the water stands at this level or below, m above the datum of the tide's place. */
+  readonly tideLevelM?: number | null;
   /** Days of every year on which the leave or the law lets anything be taken, both included; may reach over New Year. */
   readonly leaveDays?: { readonly from: string; readonly to: string } | null;
   readonly access: string;
@@ -144,6 +146,7 @@ const facts = {
   owner: freeText(120),
   leave: oneOf(LEAVES),
   leaveUntil: orNull(isoDay()),
+  tideLevelM: maybe(orNull(finite(-30, 30))),
   leaveDays: maybe(orNull(exactly({ from: monthDay(), to: monthDay() }))),
   access: freeText(600),
   hazards: listOf(oneOf(HAZARDS), HAZARDS.length),

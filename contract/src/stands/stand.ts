@@ -7,6 +7,7 @@ import type { Phase, SearchState, SeenSign } from '@emberfield/core/identity';
 import type { Clearance } from '../people/clearance.ts';
 import type { LookAlikeSeverity, PartKey, UnitKey } from '../plants/kinds.ts';
 import type { PlantProfile } from '../plants/profile.ts';
+import type { TideAtPlace } from '../tide/tide.ts';
 import type { EntryView } from '../visits/entry.ts';
 
 export const IDENTITY_STATUSES = ['unconfirmed', 'provisional', 'confirmed'] as const;
@@ -97,6 +98,8 @@ export interface PartOutlook {
   readonly again: boolean;
   /** Of a place with days of the year for taking: the last of them, while they hold. */
   readonly leaveEnds: string | null;
+  /** Of a place that the tide covers: when on this day it is free by daylight; `null` elsewhere, or where nobody can say. */
+  readonly tide: TideAtPlace | null;
   /** Of a window that is over: when the next season's opens. `null` while this one matters. */
   readonly opensAgain: DayRangeView | null;
   /** From when look-alikes can be told apart; `null` where they always can. */

@@ -20,6 +20,8 @@ export type CeilingRule =
   | { readonly kind: 'ownerLeave'; readonly leave: 'refused' | 'notAsked' | 'ended'; readonly until: DayNumber | null }
   /** Not within the days of the year that the place is open for taking; from `until` on it is. */
   | { readonly kind: 'closedDays'; readonly until: DayNumber }
+  /** The tide does not leave the place free by daylight on this day; on `until` it does, or nobody can say. */
+  | { readonly kind: 'tide'; readonly until: DayNumber | null }
   /** A plant of two years: the count found none in the year of life that the part is of; maybe from `until` on. */
   | { readonly kind: 'wrongYear'; readonly yearOfLife: 1 | 2; readonly until: DayNumber }
   | { readonly kind: 'identity'; readonly status: 'unconfirmed' | 'provisional' }
@@ -108,6 +110,7 @@ export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
     case 'contaminated':
     case 'frozen':
     case 'closedDays':
+    case 'tide':
     case 'wrongYear':
       return barred(bare);
   }

@@ -33,6 +33,7 @@ export const PATCHES: readonly DemoPatch[] = [
   { key: 'planting', at: [-0.2, 3.1], size: [0.3, 0.25], facts: { name: 'Brackmoor planting', substrate: 'peat', canopy: 'evergreen', aspect: 'n', moisture: 'moist', owner: 'forester', leave: 'given', leaveUntil: '2026-12-31', neighbours: 'One yew by the gate' } },
   { key: 'lawn', at: [-1.6, 2.1], size: [0.14, 0.1], facts: { name: 'Brackmoor lawn', substrate: 'peat', canopy: 'open', aspect: 'se', slopeDeg: 6, moisture: 'fresh', owner: 'commons', leave: 'notNeeded', secret: true } },
   { key: 'tannet', at: [3.3, -1], size: [0.35, 0.25], facts: { name: 'Tannet Coppice', substrate: 'clay', canopy: 'halfShade', aspect: 'w', slopeDeg: 5, moisture: 'fresh', owner: 'coppice workers', leave: 'given', leaveUntil: '2029-03-31', hazards: ['ticks'] } },
+  { key: 'strand', at: [-5.5, -0.45], size: [0.3, 0.07], facts: { name: 'Quay strand, below the drift line', substrate: 'gravel', canopy: 'open', aspect: 'sw', slopeDeg: 3, moisture: 'wet', heightM: 2, owner: 'parish', leave: 'given', leaveUntil: '2028-12-31', leaveDays: { from: '04-01', to: '09-30' }, tideLevelM: 1.2, hazards: ['tide'], access: 'Down the steps by the old crane; back the same way before the water turns' } },
 ];
 
 export interface DemoStand {
@@ -76,6 +77,7 @@ export const STANDS: readonly DemoStand[] = [
   { key: 'spruce-planting', patch: 'planting', plant: 'spruce', where: 'edge trees', plants: 6, growth: 1, since: 2001, takes: [['tip', 55]] },
   { key: 'arnica-lawn', patch: 'lawn', plant: 'arnica', plants: 120, growth: 0.94, since: 2013 },
   { key: 'hazel-tannet', patch: 'tannet', plant: 'hazel', where: 'third cant', plants: 38, growth: 1, since: 2000, takes: [['fruit', 30]] },
+  { key: 'sea-beet-strand', patch: 'strand', plant: 'sea-beet', where: 'along the foot of the wall', plants: 85, growth: 1.01, since: 2017 },
 ];
 
 export function factsOf({ at, size, key, facts }: DemoPatch): PatchFacts {

@@ -22,6 +22,13 @@ const ground = computed(() => {
     ? t('conditions.groundOpenUntil', { day: format.day(g.frozenFrom!, props.day) })
     : t('conditions.groundOpen');
 });
+const lows = computed(() => {
+  const { t, format } = words.value;
+  const turns = c.value.tide?.turns.filter((turn) => !turn.high) ?? [];
+  return format.list(
+    turns.map(({ clock, levelM }) => t('conditions.lowWaterAt', { clock, level: format.number(levelM, 1) })),
+  );
+});
 </script>
 
 <template>
@@ -37,6 +44,7 @@ const ground = computed(() => {
     <RouterLink v-else :to="{ name: 'weather' }">{{ words.t('hearth.weatherMissing') }}</RouterLink>
     <span v-if="ground">{{ ground }}</span>
     <span v-if="c.sunrise && c.sunset">{{ words.t('conditions.light', { from: c.sunrise, to: c.sunset }) }}</span>
+    <span v-if="lows" :title="c.tide?.name">{{ words.t('conditions.lowWater', { times: lows }) }}</span>
     <span v-if="c.rainMm !== null">{{ words.t('conditions.rain', { amount: words.format.rain(c.rainMm) }) }}</span>
     <RouterLink v-if="c.stationName && c.stationLastDay" class="soft last" :to="{ name: 'weather' }">{{
       words.t('conditions.station', { station: c.stationName, day: words.format.day(c.stationLastDay, day) })

@@ -10,6 +10,7 @@ import {
   type Hazard,
   type PatchFacts,
 } from '@emberfield/contract';
+import NumberField from '../kit/NumberField.vue';
 import { useWords } from '../platform/words.ts';
 
 /** What people forget to write down and cannot reconstruct at home. */
@@ -70,6 +71,14 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
       ><span>{{ words.t('patch.facts.leaveUntil') }}</span
       ><input type="date" :value="facts.leaveUntil ?? ''" @input="set('leaveUntil', value($event) || null)"
     /></label>
+    <label v-if="facts.hazards.includes('tide')" class="field wide"
+      ><span>{{ words.t('patch.facts.tideLevel') }}</span>
+      <NumberField
+        :model-value="facts.tideLevelM ?? null"
+        :label="words.t('patch.facts.tideLevel')"
+        @update:model-value="set('tideLevelM', $event ?? null)" />
+      <span class="soft small">{{ words.t('patch.facts.tideLevelText') }}</span></label
+    >
     <div class="field wide">
       <span>{{ words.t('patch.facts.leaveDays') }}</span>
       <div class="days">

@@ -12,6 +12,7 @@ import HandDayForm from './HandDayForm.vue';
 import ImportPanel from './ImportPanel.vue';
 import { useImports, useStationDays, useStations } from './queries.ts';
 import StationForm from './StationForm.vue';
+import TidePlaces from './TidePlaces.vue';
 import StationHealth from './StationHealth.vue';
 
 const WeatherChart = defineAsyncComponent(() => import('./WeatherChart.vue'));
@@ -138,6 +139,7 @@ const saidOf = (s: {
         <h2>{{ words.t('weather.chart') }}</h2>
         <WeatherChart :days="days.data.value.days" />
       </section>
+      <TidePlaces />
     </template>
   </div>
 </template>
@@ -170,24 +172,6 @@ small {
   display: block;
   color: var(--soft);
   font-size: 14px;
-}
-.drop {
-  display: block;
-  border: 1.5px dashed var(--edge);
-  border-radius: 4px;
-  padding: 22px;
-  text-align: center;
-  cursor: pointer;
-  color: var(--soft);
-}
-.drop:focus-within {
-  outline: 2.5px solid var(--ember);
-}
-.drop input {
-  width: auto;
-  display: block;
-  margin: 0 auto 8px;
-  max-width: 100%;
 }
 .bring {
   margin: 16px 0 8px;

@@ -14,6 +14,12 @@ export const useStations = (groupId: GroupId) =>
     queryFn: () => call(ROUTES.stations, { params: { groupId: groupId.value! } }),
     enabled: computed(() => groupId.value !== null),
   });
+export const useTides = (groupId: GroupId) =>
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'tides']),
+    queryFn: () => call(ROUTES.tides, { params: { groupId: groupId.value! } }),
+    enabled: computed(() => groupId.value !== null),
+  });
 export const useImports = (groupId: GroupId, isKeeper: Ref<boolean>) =>
   useQuery({
     queryKey: computed(() => ['group', groupId.value, 'imports']),

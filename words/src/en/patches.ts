@@ -92,6 +92,8 @@ export const patches = {
       owner: 'Owner',
       leave: 'Leave',
       leaveUntil: 'Leave until',
+      tideLevel: 'Free of the tide below, m',
+      tideLevelText: 'level of the water on the datum of your tide table at which one can just get there and back',
       leaveDays: 'Taking only within these days of the year',
       leaveFrom: 'from',
       leaveTo: 'to',

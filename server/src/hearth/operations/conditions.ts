@@ -3,9 +3,8 @@ import type { Conditions } from '@emberfield/contract';
 import { dayOfYear, type DayNumber } from '@emberfield/core/measure';
 import { DAY_MARK, lastMeasuredDay, warmthLead, type WeatherSeries } from '@emberfield/core/phenology';
 import { isoDay } from '@emberfield/core/measure';
+import { clockIn, solarNoon } from '../../platform/zoned.ts';
 import { namesOf, type PlaceWeather } from '../../weather/index.ts';
-
-const MS_PER_DAY = 86_400_000;
 
 export interface Place {
   readonly latitudeDeg: number;
@@ -18,7 +17,7 @@ export function conditionsOn(
   place: Place | null,
   day: DayNumber,
   zone: string,
-): Omit<Conditions, 'ground'> {
+): Omit<Conditions, 'ground' | 'tide'> {
   const light = place ? lightOn(place, day, zone) : { sunrise: null, sunset: null };
   const weather = known?.weather ?? null;
   if (!known || !weather)
@@ -66,12 +65,9 @@ function lightOn(
   day: DayNumber,
   zone: string,
 ): { readonly sunrise: string | null; readonly sunset: string | null } {
-  const noon = new Date(day * MS_PER_DAY + MS_PER_DAY / 2 - (longitudeDeg / 360) * MS_PER_DAY);
-  const { sunrise, sunset } = getTimes(noon, latitudeDeg, longitudeDeg);
+  const { sunrise, sunset } = getTimes(new Date(solarNoon(day, longitudeDeg)), latitudeDeg, longitudeDeg);
   const clock = (at: Date | null | undefined): string | null =>
-    !at || Number.isNaN(at.getTime())
-      ? null
-      : new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(at);
+    !at || Number.isNaN(at.getTime()) ? null : clockIn(zone, at.getTime());
   return { sunrise: clock(sunrise), sunset: clock(sunset) };
 }
 

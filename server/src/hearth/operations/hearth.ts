@@ -27,6 +27,7 @@ import {
   type Reading,
 } from '../../stands/index.ts';
 import { openFinds } from '../../entries/index.ts';
+import { nearestTide, turnsOn } from '../../tide/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
 import { byWeight, dutiesOf, findDuty } from './duties.ts';
@@ -36,7 +37,7 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
   const near = nearAsked(query['near']);
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
-  const { stands, rules, stations, plants } = await dossiersOf(deps, group);
+  const { stands, rules, stations, tides, plants } = await dossiersOf(deps, group);
   const houseRules = rulesInForce(rules, iso);
   const weather = await mainWeather(deps, stands, stations);
   const { outlooks, waiting } = await outlooksOfAll(deps, group.id, stands, { day, today, houseRules });
@@ -54,6 +55,7 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
     today: group.today,
     conditions: {
       ...conditionsOn(weather, stands[0]?.patch ?? weather?.stations[0]?.station ?? null, day, group.zone),
+      tide: tideThere(tides, stands, { day, zone: group.zone }),
       ground: groundThere(stands[0], day, today),
     },
     standCount: stands.length,
@@ -63,6 +65,18 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
     ...shown,
     dutyCount: duties.length,
   };
+}
+
+/** The tide of the first place that it covers, else of the first stand there is. */
+function tideThere(
+  tides: GroupCommons['tides'],
+  stands: readonly Dossier[],
+  { day, zone }: { readonly day: DayNumber; readonly zone: string },
+): Conditions['tide'] {
+  const spot = (stands.find((s) => s.shore) ?? stands[0])?.patch;
+  const tide = spot ? nearestTide(tides, spot) : (tides[0] ?? null);
+  const turns = tide && turnsOn(tide, day, zone);
+  return tide && turns && { name: tide.name, turns };
 }
 
 const NEAR_STATES = ['glowing', 'fading', 'kindling', 'banked'] as const satisfies readonly Readiness['state'][];

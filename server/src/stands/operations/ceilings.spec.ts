@@ -40,6 +40,7 @@ function facts(plant: string, part: string, over: Partial<CeilingFacts> & { grou
     patch: { facts: { ...freeGround, ...ground } },
     frozen: null,
     wrongYear: false,
+    covered: null,
     sinceYear: null,
     restUntil: null,
     identity: 'confirmed',

@@ -33,6 +33,8 @@ export interface CeilingFacts {
   readonly lastTakenSeason: number | null;
   /** The ground cannot be dug now; `null` where it can, or where the part is not dug. */
   readonly frozen: { readonly openFrom: DayNumber | null } | null;
+  /** The tide keeps the place covered by daylight on the day; `null` where it does not, or where nobody can say. */
+  readonly covered: { readonly until: DayNumber | null } | null;
   /** By the season's count no plant is in the year of life that the part is of. */
   readonly wrongYear: boolean;
   /** First day of a season. */
@@ -119,13 +121,24 @@ function ofIdentity(facts: CeilingFacts): Ceiling[] {
 
 const nameOf = ({ lookAlike }: LookAlikeStanding): string => lookAlike.name['en']!;
 
-function ofStand({ patch, part, restUntil, day, frozen, wrongYear, season, seasonStartsOn }: CeilingFacts): Ceiling[] {
+function ofStand({
+  patch,
+  part,
+  restUntil,
+  day,
+  frozen,
+  covered,
+  wrongYear,
+  season,
+  seasonStartsOn,
+}: CeilingFacts): Ceiling[] {
   const out: Ceiling[] = [];
   if (wrongYear && part.yearOfLife)
     out.push({
       source: 'stand',
       rule: { kind: 'wrongYear', yearOfLife: part.yearOfLife, until: seasonStartsOn(season + 1) },
     });
+  if (covered) out.push({ source: 'stand', rule: { kind: 'tide', until: covered.until } });
   if (frozen) out.push({ source: 'stand', rule: { kind: 'frozen', until: frozen.openFrom } });
   if (restUntil !== null && dayNumber(restUntil) >= day)
     out.push({ source: 'stand', rule: { kind: 'rest', until: dayNumber(restUntil) } });

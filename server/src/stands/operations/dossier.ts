@@ -4,6 +4,7 @@ import type { HouseRuleRow } from '../../people/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { siteOf } from '../../patches/index.ts';
+import { nearestTide, type Shore } from '../../tide/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
@@ -18,6 +19,8 @@ export interface Dossier extends StandAtPatch {
   readonly byName: GroupCommons['byName'];
   readonly record: StandRecord;
   readonly weather: PlaceWeather | null;
+  /** Of a place that the tide covers. */
+  readonly shore: Shore | null;
   readonly knowledge: Knowledge;
   /** What derived answers of the stand hang on besides the day, as a text to keep them under. */
   readonly key: string;
@@ -54,14 +57,25 @@ export async function dossiersOf(
       ...siteOf(row.patch),
       stationId: row.patch.stationId,
     });
+    const shore = shoreOf(row.patch, commons.tides, group.zone);
     const key = [row.stand.id, row.stand.revision, row.patch.version, group.id, group.revision].join(':');
-    stands.push({ ...row, plant, byName: commons.byName, record: records.get(row.stand.id)!, weather, key });
+    stands.push({ ...row, plant, byName: commons.byName, record: records.get(row.stand.id)!, weather, shore, key });
   }
   const knowledge = known ?? (await knowledgeOf(deps, group, stands));
   return {
     stands: stands.map((s) => ({ ...s, knowledge, key: `${s.key}:${knowledge.version}` })),
     ...commons,
   };
+}
+
+function shoreOf(
+  { facts, latitudeDeg, longitudeDeg }: StandAtPatch['patch'],
+  tides: GroupCommons['tides'],
+  zone: string,
+): Shore | null {
+  if (typeof facts.tideLevelM !== 'number') return null;
+  const tide = nearestTide(tides, { latitudeDeg, longitudeDeg });
+  return tide && { tide, zone, latitudeDeg, longitudeDeg, levelM: facts.tideLevelM };
 }
 
 /** A stand with its plant, without its record: enough to see whether an entry fits it. */

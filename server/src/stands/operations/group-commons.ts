@@ -3,6 +3,7 @@ import { binomialOf } from '@emberfield/contract';
 import { allRules, clearancesOf, type ClearanceRow, type HouseRuleRow } from '../../people/index.ts';
 import { plantsOf, type KnownPlant } from '../../plants/index.ts';
 import { KeptLater } from '../../platform/kept.ts';
+import { tidesOf, type TideRow } from '../../tide/index.ts';
 import { daySummaries, fitStations, stationsOf, type StationRow } from '../../weather/index.ts';
 
 /** What the stands of a group have in common. */
@@ -12,6 +13,7 @@ export interface GroupCommons {
   readonly byName: ReadonlyMap<string, KnownPlant>;
   /** Stations that dates can be reckoned from, and all there are: somebody may have chosen any of them for a place. */
   readonly stations: { readonly fit: readonly StationRow[]; readonly all: readonly StationRow[] };
+  readonly tides: readonly TideRow[];
   readonly rules: readonly HouseRuleRow[];
   readonly clearances: readonly ClearanceRow[];
 }
@@ -22,6 +24,7 @@ export interface KnownGroup {
   readonly revision: number;
   /** The day of the group: nothing after it is known. */
   readonly today: string;
+  readonly zone: string;
 }
 
 const MOST_GROUPS_KEPT = 1_000;
@@ -33,15 +36,16 @@ export function commonsOf(
   { id, revision }: Pick<KnownGroup, 'id' | 'revision'>,
 ): Promise<GroupCommons> {
   return kept.get(`${id}:${revision}`, async () => {
-    const [plants, all, days, rules, clearances] = await Promise.all([
+    const [plants, all, days, tides, rules, clearances] = await Promise.all([
       plantsOf(deps, id),
       stationsOf(deps.db, id),
       daySummaries(deps.db, id),
+      tidesOf(deps.db, id),
       allRules(deps.db, id),
       clearancesOf(deps.db, id),
     ]);
     const ownFirst = [...plants.values()].sort((a, b) => b.revision - a.revision);
     const byName = new Map(ownFirst.map((p) => [binomialOf(p.profile.scientific), p]));
-    return { plants, byName, stations: { fit: fitStations(all, days), all }, rules, clearances };
+    return { plants, byName, stations: { fit: fitStations(all, days), all }, tides, rules, clearances };
   });
 }

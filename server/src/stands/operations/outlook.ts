@@ -14,6 +14,7 @@ import {
 } from '@emberfield/core/phenology';
 import type { CountEstimate } from '@emberfield/core/stand';
 import { Kept } from '../../platform/kept.ts';
+import { freeOn, nextFree, viewFree } from '../../tide/index.ts';
 import { ceilingsOf, leaveDaysOn, spentBy } from './ceilings.ts';
 import type { Dossier } from './dossier.ts';
 import { standGround } from './ground.ts';
@@ -106,6 +107,7 @@ function outlookOn(
     bySize: window.bySize,
     again: window.again,
     leaveEnds: leaveDays?.open ? isoDay(leaveDays.until) : null,
+    tide: dossier.shore && viewFree(dossier.shore, day),
     opensAgain: again && isoRange(again.opens),
     separable: window.separable && isoRange(window.separable),
     inseparable,
@@ -202,6 +204,7 @@ export function allowanceOn(
       lookAlikes: lookAlikesOn(dossier, day, houseRules),
       confirmedBefore: identityOn(dossier, startsOn(window.season) - 1, houseRules).status === 'confirmed',
       wrongYear: ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= startsOn(window.season),
+      covered: tried ? null : coveredOn(dossier, day),
       frozen: tried ? null : frozenFor(dossier, part, day, today),
       sinceYear: stand.sinceYear,
       restUntil: stand.restUntil,
@@ -227,6 +230,11 @@ function inYearOfLife({ plants, flowering }: RecordedCount, { yearOfLife }: Prof
     low: Math.max(0, plants.low - flowering.high),
     high: Math.max(0, plants.high - flowering.low),
   };
+}
+
+/** Whether the tide keeps the place covered by daylight all of a day. */
+function coveredOn({ shore }: Dossier, day: DayNumber): { readonly until: DayNumber | null } | null {
+  return shore && freeOn(shore, day)?.length === 0 ? { until: nextFree(shore, day) } : null;
 }
 
 /** What lies in the ground is dug out of it. */

@@ -1,0 +1,48 @@
+import type { Schema } from 'yup';
+import { exactly, finite, freeText, line, uuid } from '../platform/schema.ts';
+
+/** A place of which the tide is known, by a file of its harmonic constituents or of its high and low waters. */
+export interface NewTide {
+  readonly id: string;
+  readonly name: string;
+  readonly latitudeDeg: number;
+  readonly longitudeDeg: number;
+  /** JSON `{ meanLevelM, constituents: [{ name, amplitudeM, phaseDeg }] }`, or lines of time, level in m, and high or low. */
+  readonly file: string;
+}
+export const LONGEST_TIDE_FILE = 400_000;
+export const newTideSchema: Schema<NewTide> = exactly({
+  id: uuid(),
+  name: line(80),
+  latitudeDeg: finite(-90, 90),
+  longitudeDeg: finite(-180, 180),
+  file: freeText(LONGEST_TIDE_FILE).min(1, 'missing'),
+}).required('missing');
+
+/** High or low water on a day: wall-clock time of the group's zone. */
+export interface TurnView {
+  readonly clock: string;
+  readonly levelM: number;
+  readonly high: boolean;
+}
+
+export interface TideView {
+  readonly id: string;
+  readonly name: string;
+  readonly latitudeDeg: number;
+  readonly longitudeDeg: number;
+  readonly kind: 'harmonic' | 'table';
+  /** Constituents, or high and low waters. */
+  readonly count: number;
+  /** Of a table: the days that it tells of, both included; `null` for constituents, which tell of any. */
+  readonly firstDay: string | null;
+  readonly lastDay: string | null;
+  /** Of today; `null` where the table does not reach. */
+  readonly turns: readonly TurnView[] | null;
+}
+
+/** When on a day the water leaves a place free, by daylight: wall-clock times of the group's zone. */
+export interface TideAtPlace {
+  readonly name: string;
+  readonly spans: readonly { readonly from: string; readonly to: string }[];
+}

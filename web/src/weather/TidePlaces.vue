@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { v7 as newId } from 'uuid';
+import { computed, ref } from 'vue';
+import { centreOf, LONGEST_TIDE_FILE, ROUTES, type TideView } from '@emberfield/contract';
+import { typedNumber } from '../patches/new-patch.ts';
+import { usePatches } from '../patches/queries.ts';
+import { useChange } from '../people/queries.ts';
+import { useGroup } from '../people/use-group.ts';
+import { call } from '../platform/api.ts';
+import { useWords } from '../platform/words.ts';
+import { useTides } from './queries.ts';
+
+/** Places whose tide is known, and the file that a new one is told by. */
+const words = useWords();
+const { groupId, isKeeper } = useGroup();
+const tides = useTides(groupId);
+const patches = usePatches(groupId);
+const blank = () => ({ id: newId(), name: '', latitude: '', longitude: '', file: '', fileName: '' });
+const form = ref(blank());
+const adding = ref(false);
+const problem = ref('');
+/** The first place on a shore is where a tide is wanted. */
+const near = computed(() => {
+  const shore = patches.data.value?.find((p) => p.hazards.includes('tide')) ?? patches.data.value?.[0];
+  return shore ? centreOf(shore.geometry) : null;
+});
+const position = computed(() => {
+  const latitudeDeg = typedNumber(form.value.latitude) ?? near.value?.latitudeDeg;
+  const longitudeDeg = typedNumber(form.value.longitude) ?? near.value?.longitudeDeg;
+  return latitudeDeg === undefined || longitudeDeg === undefined ? null : { latitudeDeg, longitudeDeg };
+});
+const rounded = (deg: number | undefined): string => (deg === undefined ? '' : String(Math.round(deg * 1e3) / 1e3));
+const save = useChange(() =>
+  call(ROUTES.newTide, {
+    params: { groupId: groupId.value! },
+    body: { id: form.value.id, name: form.value.name.trim(), file: form.value.file, ...position.value! },
+  }),
+);
+const remove = useChange((tideId: string) => call(ROUTES.removeTide, { params: { groupId: groupId.value!, tideId } }));
+const removing = ref<string | null>(null);
+async function take(file: File | undefined): Promise<void> {
+  problem.value = '';
+  if (!file) return;
+  if (file.size > LONGEST_TIDE_FILE) {
+    problem.value = words.value.t('weather.fileTooLarge');
+    return;
+  }
+  // Another file is another thing to store: it must not meet the key of one that was refused or half sent.
+  form.value = { ...form.value, id: newId(), file: await file.text(), fileName: file.name };
+}
+async function keep(): Promise<void> {
+  if (!(await save.mutateAsync(undefined).catch(() => null))) return;
+  form.value = blank();
+  adding.value = false;
+}
+const said = ({ kind, count, firstDay, lastDay }: TideView): string => {
+  const { t, format } = words.value;
+  return kind === 'harmonic'
+    ? t('tide.harmonic', { n: count })
+    : t('tide.table', { n: count, from: format.dayAndYear(firstDay!), to: format.dayAndYear(lastDay!) });
+};
+const today = ({ turns }: TideView): string => {
+  const { t, format } = words.value;
+  if (!turns) return t('tide.notToday');
+  return turns
+    .map(({ clock, levelM, high }) => t(high ? 'tide.high' : 'tide.low', { clock, level: format.number(levelM, 1) }))
+    .join(' · ');
+};
+</script>
+
+<template>
+  <section class="section">
+    <h2>{{ words.t('tide.title') }}</h2>
+    <p class="soft">{{ words.t('tide.lead') }}</p>
+    <p v-if="tides.isLoadingError.value" class="warn" role="alert">{{ tides.error.value?.message }}</p>
+    <ul v-if="tides.data.value?.length" class="tides">
+      <li v-for="tide in tides.data.value" :key="tide.id">
+        <b class="serif">{{ tide.name }}</b> <span class="soft">{{ said(tide) }}</span>
+        <span class="today">{{ words.t('tide.today') }}: {{ today(tide) }}</span>
+        <template v-if="isKeeper">
+          <button v-if="removing !== tide.id" type="button" class="btn plain" @click="removing = tide.id">
+            {{ words.t('tide.remove') }}
+          </button>
+          <span v-else>
+            {{ words.t('tide.removeSure') }}
+            <button type="button" class="btn" :disabled="remove.isPending.value" @click="remove.mutate(tide.id)">
+              {{ words.t('tide.remove') }}
+            </button>
+            <button type="button" class="btn plain" @click="removing = null">{{ words.t('common.cancel') }}</button>
+          </span>
+        </template>
+      </li>
+    </ul>
+    <p v-else-if="tides.data.value" class="soft">{{ words.t(isKeeper ? 'tide.none' : 'tide.keeperOnly') }}</p>
+    <button v-if="isKeeper && !adding" type="button" class="btn plain" @click="adding = true">
+      {{ words.t('tide.new') }}
+    </button>
+    <form v-if="isKeeper && adding" class="new" @submit.prevent="keep">
+      <label class="field"
+        ><span>{{ words.t('tide.name') }}</span
+        ><input v-model="form.name" maxlength="80" required
+      /></label>
+      <label class="field"
+        ><span>{{ words.t('patch.latitude') }}</span
+        ><input v-model="form.latitude" inputmode="decimal" :placeholder="rounded(near?.latitudeDeg)"
+      /></label>
+      <label class="field"
+        ><span>{{ words.t('patch.longitude') }}</span
+        ><input v-model="form.longitude" inputmode="decimal" :placeholder="rounded(near?.longitudeDeg)"
+      /></label>
+      <label class="drop wide"
+        ><input
+          type="file"
+          accept=".json,.csv,.txt,application/json,text/csv,text/plain"
+          @change="take(($event.target as HTMLInputElement).files?.[0])" /><span>{{
+          form.fileName || words.t('tide.file')
+        }}</span></label
+      >
+      <p class="soft wide">{{ words.t('tide.fileText') }}</p>
+      <p v-if="problem || save.error.value" class="warn wide" role="alert">
+        {{ problem || save.error.value?.message }}
+      </p>
+      <button
+        type="submit"
+        class="btn main"
+        :disabled="!position || !form.name.trim() || !form.file || save.isPending.value">
+        {{ words.t('tide.add') }}
+      </button>
+    </form>
+    <p v-if="remove.error.value" class="warn" role="alert">{{ remove.error.value.message }}</p>
+  </section>
+</template>
+
+<style scoped>
+.tides {
+  list-style: none;
+  padding: 0;
+}
+.tides li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: baseline;
+  border-bottom: 1px solid var(--hair);
+  padding: 8px 0;
+}
+.today {
+  flex: 1;
+}
+.new {
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr;
+  gap: 0 12px;
+  max-width: 760px;
+  justify-items: start;
+}
+.new .field,
+.new .wide {
+  width: 100%;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+@media (max-width: 700px) {
+  .new {
+    grid-template-columns: 1fr 1fr;
+  }
+  .new .field:first-child {
+    grid-column: 1 / -1;
+  }
+}
+</style>
