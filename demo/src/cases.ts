@@ -29,10 +29,10 @@ const searches: Case = (o) =>
 
 /** Shoots of the nettles at the mill as they were measured, cm. */
 const LENGTHS_AT_THE_MILL: readonly (readonly [string, ...number[]])[] = [
-  ['2024-04-21', 22, 25, 19, 24],
-  ['2025-04-26', 30, 27, 34, 29],
-  ['2026-04-22', 21, 26, 23],
-  ['2026-05-08', 41, 46, 38, 44],
+  ['2024-04-21', 16, 19, 15, 18],
+  ['2025-04-26', 9, 8, 11, 9],
+  ['2026-04-22', 12, 14, 13],
+  ['2026-05-08', 33, 37, 30, 35],
 ];
 
 /** What the island shows on purpose, written by hand on top of the simulated years. */

@@ -64,6 +64,31 @@ describe('a window in words', () => {
   });
 });
 
+describe('the notes of a window', () => {
+  const notes = (over: Partial<PartOutlook>) => words.windowNotes({ opens, closes, ...over } as PartOutlook, DAY);
+  it('say when it is long enough and too long, where lengths were measured', () =>
+    expect(notes({ bySize: true })[0]).to.match(/^Long enough about .+ to .+, too long about 5 June: /));
+  it('say when the tide leaves it free, and to go back before it turns', () =>
+    expect(
+      notes({
+        tide: {
+          name: 'Quay',
+          spans: [
+            { from: '08:10', to: '10:40' },
+            { from: '19:00', to: '21:05' },
+          ],
+        },
+      })[0],
+    ).to.equal(
+      'The tide at Quay leaves it free by daylight 08:10 to 10:40 and 19:00 to 21:05. Go back before it turns; wind and swell come on top.',
+    ));
+  it('say that it comes again, and until when it may be taken here', () => {
+    expect(notes({ again: true })).to.deep.equal(['Comes again after the cut.']);
+    expect(notes({ leaveEnds: '2026-09-30' })).to.deep.equal(['Open for taking here until 30 September.']);
+    expect(notes({ tide: { name: 'Quay', spans: [] } })).to.deep.equal([]);
+  });
+});
+
 describe('the reasons of a window', () => {
   const outlook = (over: Partial<PartOutlook> = {}) =>
     ({
@@ -85,6 +110,7 @@ describe('the reasons of a window', () => {
   });
   it('say so where there is no weather to reckon from', () => {
     expect(words.windowReasons(outlook({ basis: 'calendar' }), DAY, null)[0]).to.match(/usual dates.*no weather/);
+    expect(words.windowNotes(outlook(), DAY)).to.deep.equal([]);
     expect(words.windowReasons(outlook(), DAY, null)[0]).to.match(/usual dates/);
   });
   it('name what was seen and from when look-alikes can be told apart', () => {

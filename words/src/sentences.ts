@@ -14,6 +14,8 @@ export interface Sentences {
   readonly days: (n: number) => string;
   readonly window: (outlook: WindowSaid, day: string) => string;
   readonly windowReasons: (outlook: PartOutlook, day: string, station: string | null) => readonly string[];
+  /** What is said openly beside it: the tide, days for taking, lengths, a cut. */
+  readonly windowNotes: (o: PartOutlook, day: string) => readonly string[];
   readonly coal: (readiness: PartOutlook['readiness'], thorns: boolean) => string;
   readonly allowance: (allowance: AllowanceView) => string;
   readonly heldBy: (allowance: AllowanceView) => string;
@@ -72,11 +74,17 @@ export function createSentences(t: Translate, format: Format, language: string):
       ? [t('window.seen', { stage: capital(text(o.stageSeen.stageName)), day: format.day(o.stageSeen.day, day) })]
       : []),
     ...(o.separable?.p50 ? [t('window.separable', { day: format.day(o.separable.p50, day) })] : []),
+    ...(o.frozenFrom ? [t('window.frozenFrom', { day: format.day(o.frozenFrom, day) })] : []),
+    t('window.openChance', { percent: format.percent(o.openProbability) }),
+  ];
+
+  const windowNotes = (o: PartOutlook, day: string): readonly string[] => [
     ...(o.again ? [t('window.again')] : []),
     ...(o.bySize && o.opens.p10 && o.opens.p90 && o.closes.p50
       ? [
           t('window.longEnough', {
-            from: between(o.opens.p10, o.opens.p90, day),
+            early: format.day(o.opens.p10, day),
+            late: format.day(o.opens.p90, day),
             to: format.day(o.closes.p50, day),
           }),
         ]
@@ -90,8 +98,6 @@ export function createSentences(t: Translate, format: Format, language: string):
         ]
       : []),
     ...(o.leaveEnds ? [t('window.leaveEnds', { day: format.day(o.leaveEnds, day) })] : []),
-    ...(o.frozenFrom ? [t('window.frozenFrom', { day: format.day(o.frozenFrom, day) })] : []),
-    t('window.openChance', { percent: format.percent(o.openProbability) }),
   ];
 
   const coal = (r: PartOutlook['readiness'], thorns: boolean): string => {
@@ -246,6 +252,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     days,
     window,
     windowReasons,
+    windowNotes,
     coal,
     allowance,
     heldBy,

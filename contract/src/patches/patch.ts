@@ -1,4 +1,5 @@
 import { lazy, mixed, type Schema } from 'yup';
+import { isIsoDay } from '@emberfield/core/measure';
 import type { FindBody } from '../visits/find.ts';
 import {
   exactly,
@@ -134,6 +135,14 @@ export const geometrySchema = lazy((value: unknown) =>
     : exactly({ type: oneOf(['Point']), coordinates: position() }).required('missing'),
 ) as unknown as Schema<PatchGeometry>;
 
+/** 29 February is no day of most years. */
+const dayOfEveryYear = () =>
+  monthDay().test(
+    'everyYear',
+    'notAMonthDay',
+    given((v) => isIsoDay(`2025-${v}`)),
+  );
+
 const facts = {
   name: line(80),
   geometry: geometrySchema,
@@ -147,7 +156,7 @@ const facts = {
   leave: oneOf(LEAVES),
   leaveUntil: orNull(isoDay()),
   tideLevelM: maybe(orNull(finite(-30, 30))),
-  leaveDays: maybe(orNull(exactly({ from: monthDay(), to: monthDay() }))),
+  leaveDays: maybe(orNull(exactly({ from: dayOfEveryYear(), to: dayOfEveryYear() }))),
   access: freeText(600),
   hazards: listOf(oneOf(HAZARDS), HAZARDS.length),
   neighbours: freeText(600),

@@ -188,6 +188,7 @@ export interface StandView extends StandRef {
     readonly owner: string;
     readonly leave: string;
     readonly leaveUntil: string | null;
+    readonly leaveDays: { readonly from: string; readonly to: string } | null;
     readonly hazards: readonly Hazard[];
     readonly neighbours: string;
     readonly areaM2: number | null;

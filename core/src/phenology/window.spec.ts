@@ -87,7 +87,7 @@ describe('quality within a window', () => {
 describe('a window by what is measured, cut, and said of it', () => {
   const figureOf = (value: number, low: number, high: number) => ({ value, low, high, source: 'estimate' });
   const growth = {
-    start: '01-01',
+    start: '04-01',
     baseC: figureOf(5, 5, 5),
     finalCm: figureOf(120, 90, 160),
     halfSum: figureOf(280, 220, 360),
@@ -97,7 +97,10 @@ describe('a window by what is measured, cut, and said of it', () => {
   for (let day = dayNumber('2016-01-01'); day <= dayNumber('2026-04-20'); day++)
     days.push({ day, minC: 6, maxC: 14 + ((day * 7) % 3) });
   const weather = { series: joinDays(days)!, climatology: climatologyOf(days), heightM: 0 };
-  const sized = spec({ opens: { stage: 'leaf', offsetDays: 0, lengthCm: 10 }, closes: { stage: 'flower', offsetDays: 0, lengthCm: 40 } });
+  const sized = spec({
+    opens: { stage: 'leaf', offsetDays: 0, lengthCm: 25 },
+    closes: { stage: 'flower', offsetDays: 0, lengthCm: 60 },
+  });
   const forecastWith = (parts: readonly PartGrowth[], over = {}) =>
     forecastSeason({
       stages,
@@ -111,13 +114,17 @@ describe('a window by what is measured, cut, and said of it', () => {
       parts,
       ...over,
     });
+  const forecastWithStages = (part: PartGrowth) => {
+    const made = forecastWith([part]);
+    return { ...forecastWindow(sized, made), first: made.stages[0]!.reached.p50! };
+  };
   const measuredAs = (lengthCm: number): PartGrowth => ({
     part: 'leaf',
     measured: {
       spec: growth,
-      // 5.5 °C·day a day or so over 5 °C: 30 days make some 170.
+      // Some 5.7 °C·day a day over 5 °C: 30 days make some 170.
       fit: fitGrowth(growth, [{ season: 2026, sum: 170, lengthsCm: [lengthCm, lengthCm, lengthCm] }], 2026),
-      lengthsCm: [10, 40],
+      lengthsCm: [25, 60],
     },
     cut: null,
   });
@@ -127,6 +134,10 @@ describe('a window by what is measured, cut, and said of it', () => {
     expect(long!.bySize && short!.bySize).to.equal(true);
     expect(long!.opens.p50).to.be.below(short!.opens.p50!);
     expect(long!.closes.p50).to.be.below(short!.closes.p50!).and.above(long!.opens.p50!);
+  });
+  it('never opens before the stage that comes before its own, however long it was found', () => {
+    const giant = forecastWithStages(measuredAs(400));
+    expect(giant.opens.p50).to.be.at.least(giant.first);
   });
   it('goes by its stages where nothing was measured or there is no weather', () => {
     const plain = forecastWindow(sized, forecastWith([]));
@@ -142,7 +153,10 @@ describe('a window by what is measured, cut, and said of it', () => {
       until: { stage: 'flower', offsetDays: 100 },
     };
     const cut = dayNumber('2026-04-10');
-    const again = forecastRegrowth(spec({ regrowth }), forecastWith([{ part: 'leaf', measured: null, cut: { day: cut, regrowth } }]))!;
+    const again = forecastRegrowth(
+      spec({ regrowth }),
+      forecastWith([{ part: 'leaf', measured: null, cut: { day: cut, regrowth } }]),
+    )!;
     expect(again.again).to.equal(true);
     // Some 5.7 °C·day a day.
     expect(again.opens.p50! - cut).to.be.closeTo(26, 5);
@@ -151,7 +165,12 @@ describe('a window by what is measured, cut, and said of it', () => {
     expect(forecastRegrowth(spec({ regrowth }), forecastWith([]))).to.equal(null);
   });
   it('that has not come again by its end comes no more', () => {
-    const regrowth = { baseC: figureOf(5, 5, 5), opensSum: figureOf(900, 800, 1000), closesSum: figureOf(950, 850, 1050), until: { stage: 'leaf', offsetDays: 10 } };
+    const regrowth = {
+      baseC: figureOf(5, 5, 5),
+      opensSum: figureOf(900, 800, 1000),
+      closesSum: figureOf(950, 850, 1050),
+      until: { stage: 'leaf', offsetDays: 10 },
+    };
     const late = { part: 'leaf', measured: null, cut: { day: dayNumber('2026-04-10'), regrowth } };
     expect(forecastRegrowth(spec({ regrowth }), forecastWith([late]))!.opens.p50).to.equal(null);
   });

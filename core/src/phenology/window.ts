@@ -55,7 +55,12 @@ const UNMOVED: WindowShifts = { opens: NO_SHIFT, closes: NO_SHIFT };
 export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast, shifts = UNMOVED): WindowForecast {
   const opensBySize = forecast.marks.get(lengthMark(spec.part, spec.opens.lengthCm));
   const closesBySize = forecast.marks.get(lengthMark(spec.part, spec.closes.lengthCm));
-  const opens = moved(opensBySize ?? edgeDates(spec.opens, forecast), shifts.opens, 0);
+  // A curve of growth never is quite at nothing: no length is looked for before the stage that comes before its own.
+  const opens = moved(
+    opensBySize ? later(opensBySize, stageBefore(spec.opens.stage, forecast)) : edgeDates(spec.opens, forecast),
+    shifts.opens,
+    0,
+  );
   const stage = edgeDates(spec.closes, forecast);
   const closes = moved(closesBySize ? earlier(closesBySize, stage) : stage, shifts.closes, 1);
   return windowOf(spec, forecast, { opens, closes, bySize: Boolean(opensBySize ?? closesBySize), again: false });
@@ -131,6 +136,13 @@ function edgeDates(edge: WindowEdge, forecast: SeasonForecast): Float64Array {
   return stage.dates.map((d) => d + edge.offsetDays);
 }
 
+function stageBefore(key: string, { stages }: SeasonForecast): Float64Array {
+  const at = stages.findIndex((s) => s.key === key);
+  if (at < 0) throw new RangeError(`no stage ${key}`);
+  return stages[Math.max(0, at - 1)]!.dates;
+}
+
+const later = (a: Float64Array, b: Float64Array): Float64Array => a.map((d, j) => Math.max(d, b[j]!));
 const earlier = (a: Float64Array, b: Float64Array): Float64Array => a.map((d, j) => Math.min(d, b[j]!));
 
 /** Dates moved by what the stand's takes say, each draw by its own of what is not sure about it. */

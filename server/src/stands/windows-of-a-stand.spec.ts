@@ -153,7 +153,7 @@ describe('the windows of a stand', () => {
       expect(kinds(await outlook(place.standId, 'tip', '2026-12-31'))).not.to.include('closedDays');
     });
     it('take no days that the year has not', async () => {
-      for (const leaveDays of [{ from: '13-01', to: '02-28' }, { from: '03-01' }])
+      for (const leaveDays of [{ from: '13-01', to: '02-28' }, { from: '03-01' }, { from: '02-30', to: '03-30' }])
         await group
           .ask('post', 'patches')
           .send({ ...patchBody(), leaveDays })

@@ -53,6 +53,7 @@ const spec = computed(() =>
   <section class="section">
     <h3>{{ words.t('hearth.whyNow') }}</h3>
     <ReasonText :reasons="words.windowReasons(o, day, row.stand.stationName)">{{ words.window(o, day) }}</ReasonText>
+    <p v-for="note in words.windowNotes(o, day)" :key="note" class="small">{{ note }}</p>
     <p v-if="spec?.sizeLimit" class="small">{{ words.text(spec.sizeLimit) }}</p>
   </section>
   <section class="section">

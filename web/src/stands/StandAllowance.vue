@@ -35,6 +35,7 @@ const main = computed(() => props.outlooks[chosen.value]!);
         words.window(main, day)
       }}</ReasonText>
     </p>
+    <p v-for="note in words.windowNotes(main, day)" :key="note" class="small">{{ note }}</p>
     <p v-if="main.inseparable && main.separable?.p50" class="warn small">
       {{ words.t('stand.inseparable', { day: words.format.day(main.separable.p50, day) }) }}
     </p>

@@ -1,6 +1,11 @@
 import type { StandView } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 
+const daysOf = (words: Words, { from, to }: { readonly from: string; readonly to: string }) => ({
+  from: words.format.day(`2025-${from}`),
+  to: words.format.day(`2025-${to}`),
+});
+
 /** What stands under a stand's name: how many, how settled, since when, whose, and by whose leave. */
 export function standSubtitle(words: Words, stand: StandView): string {
   const { patch, counts, identity, since } = stand;
@@ -14,6 +19,7 @@ export function standSubtitle(words: Words, stand: StandView): string {
     patch.leave === 'given' && patch.leaveUntil
       ? words.t('stand.givenUntil', { day: words.format.dayAndYear(patch.leaveUntil) })
       : words.t(`stand.${patch.leave}`),
+    patch.leaveDays ? words.t('stand.takenWithin', daysOf(words, patch.leaveDays)) : '',
   ]
     .filter(Boolean)
     .join(' · ');

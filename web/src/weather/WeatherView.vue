@@ -2,7 +2,7 @@
 import { v7 as newId } from 'uuid';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, type StationView } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
@@ -26,7 +26,11 @@ const chosen = ref<string | null>(null);
 /** Asked for from a place: a thermometer that hangs there. */
 const near = computed(() => (typeof route.query['near'] === 'string' ? route.query['near'] : null));
 const adding = ref(near.value !== null);
-const station = computed(() => stations.data.value?.find((s) => s.id === chosen.value) ?? stations.data.value?.[0]);
+/** The longest record is what dates hang on, and what one comes to see. */
+const longest = computed(() =>
+  stations.data.value?.reduce<StationView | undefined>((a, b) => (a && a.dayCount >= b.dayCount ? a : b), undefined),
+);
+const station = computed(() => stations.data.value?.find((s) => s.id === chosen.value) ?? longest.value);
 const days = useStationDays(
   groupId,
   computed(() => station.value?.id ?? null),

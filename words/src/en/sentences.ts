@@ -20,7 +20,7 @@ export const sentences = {
     seen: '{stage} seen on {day}.',
     separable: 'Look-alikes can be told apart from about {day}.',
     frozenFrom: 'The ground is likely frozen from about {day}.',
-    longEnough: 'Long enough about {from}, too long about {to}: by the lengths measured here.',
+    longEnough: 'Long enough about {early} to {late}, too long about {to}: by the lengths measured here.',
     again: 'Comes again after the cut.',
     tide: 'The tide at {name} leaves it free by daylight {spans}. Go back before it turns; wind and swell come on top.',
     tideSpan: '{from} to {to}',

@@ -47,6 +47,7 @@ export const stands = {
     notNeeded: 'no leave needed',
     given: 'leave given',
     givenUntil: 'leave given until {day}',
+    takenWithin: 'taking {from} to {to}',
     notAsked: 'leave not asked',
     refused: 'leave refused',
     undoEntry: 'Take back',

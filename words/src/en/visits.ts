@@ -70,7 +70,7 @@ export const visits = {
     measure: {
       title: 'How long it is',
       lead: 'Of a few plants as they come: then its days are reckoned by its length.',
-      lengths: 'length of each, {unit}',
+      lengths: 'length of each whole shoot, {unit}',
       plant: 'plant {n}',
       more: 'one more plant',
     },

@@ -81,6 +81,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       owner: patch.facts.owner,
       leave: patch.facts.leave,
       leaveUntil: patch.facts.leaveUntil,
+      leaveDays: patch.facts.leaveDays ?? null,
       hazards: patch.facts.hazards,
       neighbours: patch.facts.neighbours,
       areaM2: geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null,
