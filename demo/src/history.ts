@@ -167,7 +167,7 @@ function takes(options: HistoryOptions, days: ReadonlyMap<string, number>, alive
           measure: 'unit',
           plants,
           killed: part.kills ? amount : null,
-          quality: chance.happens(0.75) ? 'good' : chance.happens(0.5) ? 'tough' : 'young',
+          quality: qualityFound((day - first) / length, chance),
           eatenOnTheSpot: chance.happens(0.08),
           overReason: '',
         },
@@ -175,6 +175,14 @@ function takes(options: HistoryOptions, days: ReadonlyMap<string, number>, alive
       );
     });
   });
+}
+
+/** What the hand finds: young near the opening, tough near the closing, now and then a word out of place. */
+function qualityFound(share: number, chance: Chance): 'young' | 'good' | 'tough' {
+  const softly = (x: number): number => 1 / (1 + Math.exp(-x / 0.08));
+  if (chance.happens(0.02)) return chance.happens(0.5) ? 'tough' : 'young';
+  if (chance.happens(softly(-share))) return 'young';
+  return chance.happens(softly(share - 1)) ? 'tough' : 'good';
 }
 
 /** A tenth of what the stand carries, or a tenth of the plants where the plant dies of it. */
