@@ -122,4 +122,102 @@ describe('knowing the day', () => {
         .waitFor();
     });
   });
+  it('another station is brought in and a place given to it: its dates move, and come back with undo', async function () {
+    this.timeout(90_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/weather`);
+      await page.getByRole('button', { name: 'New station' }).click();
+      await page.getByLabel('Name', { exact: true }).fill('Far moor');
+      await page.getByLabel('Latitude').first().fill('46.4');
+      await page.getByLabel('Longitude').first().fill('-30.2');
+      await page.getByLabel(/^Height/).fill('300');
+      await page.getByRole('button', { name: 'Keep the station' }).click();
+      await page.getByRole('heading', { name: 'Bring in a file: Far moor' }).waitFor();
+      await page
+        .locator('input[type=file]')
+        .first()
+        .setInputFiles({ name: 'far moor.csv', mimeType: 'text/csv', buffer: Buffer.from(coldYears()) });
+      await page.getByRole('button', { name: /^Store [\d,]+ days$/ }).click();
+      await page.getByText(/days, 1 January 2015 to 14 May 2026/).waitFor();
+      await page.keyboard.press('g');
+      await page.keyboard.press('h');
+      await page.getByRole('button', { name: /Elder · flower heads Old railway/ }).click();
+      await page.getByRole('link', { name: 'Open the stand' }).click();
+      const band = page.locator('path.band');
+      await band.waitFor();
+      const before = await band.getAttribute('d');
+      const stand = page.url();
+      await page.getByRole('link', { name: 'About the place' }).click();
+      await page.getByText('Dates here are reckoned from Ostrey harbour.').waitFor();
+      await page.getByLabel('Station').selectOption({ label: 'Far moor, 300 m' });
+      await page.getByText('Dates here are reckoned from Far moor.').waitFor();
+      await page.goto(stand);
+      await page.waitForFunction((was) => {
+        const now = document.querySelector('path.band')?.getAttribute('d');
+        return now && now !== was;
+      }, before);
+      await page.getByRole('link', { name: 'About the place' }).click();
+      await page.getByLabel('Station').selectOption({ label: 'those near with a long enough record' });
+      await page.getByText('Dates here are reckoned from Ostrey harbour.').waitFor();
+    });
+  });
+  it('lengths that were measured give a window its days', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.getByRole('button', { name: /Broad-leaved reed-mace · shoot hearts/ }).click();
+      await page.getByRole('link', { name: 'Log a visit' }).click();
+      const measure = page.locator('section', { hasText: 'How long it is' });
+      await measure.getByRole('button', { name: 'shoot hearts' }).click();
+      for (const [i, cm] of [34, 41, 37].entries()) await measure.getByLabel(`plant ${i + 1}`).fill(String(cm));
+      await page.getByRole('button', { name: 'Keep the visit' }).click();
+      await page
+        .getByText(/^Long enough about .+, too long about /)
+        .first()
+        .waitFor();
+      await page.getByText('shoot hearts · 34 cm, 41 cm and 37 cm').waitFor();
+    });
+  });
+  it('a place that the tide covers says when it is free, and is barred on days when it never is', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.getByText(/^Low water \d\d:\d\d/).waitFor();
+      await page.getByRole('button', { name: /Sea beet · leaves/ }).click();
+      await page
+        .getByText(/^The tide at Ostrey quay leaves it free by daylight \d\d:\d\d to/)
+        .first()
+        .waitFor();
+      await page.goto(`${server.url}/hearth?day=2026-05-24`);
+      await page.getByRole('button', { name: /Sea beet · leaves/ }).click();
+      await page
+        .getByText(/the tide does not leave it free by daylight: again on/)
+        .first()
+        .waitFor();
+      await page.goto(`${server.url}/weather`);
+      await page.getByRole('button', { name: 'Bring in a tide' }).click();
+      await page.getByLabel('Name of the place').fill('Second quay');
+      const pick = (name: string, text: string) =>
+        page
+          .locator('form.new input[type=file]')
+          .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+      await pick('bad.csv', '2026-05-15 05:00,0.6,low\n2026-05-15,4.1,high\n');
+      await page.getByRole('button', { name: 'Keep this tide' }).click();
+      await page.getByText(/line 2.*first column is a time/).waitFor();
+      await pick(
+        'good.csv',
+        '2026-05-14 22:50,4.1,high\n2026-05-15 05:00,0.6,low\n2026-05-15 11:10,4.1,high\n2026-05-15 17:20,0.7,low\n2026-05-15 23:40,4.2,high\n2026-05-16 05:50,0.7,low\n',
+      );
+      await page.getByRole('button', { name: 'Keep this tide' }).click();
+      await page.getByText('6 high and low waters, 14 May 2026 to 16 May 2026').waitFor();
+    });
+  });
 });
+
+/** Years of a colder place, as a file. */
+function coldYears(): string {
+  const lines = ['date,tmin,tmax'];
+  for (let at = Date.UTC(2015, 0, 1); at < Date.UTC(2026, 4, 15); at += 86_400_000) {
+    const mean = 7 - 9 * Math.cos((2 * Math.PI * (at / 86_400_000 - 20)) / 365.25);
+    lines.push(`${new Date(at).toISOString().slice(0, 10)},${(mean - 4).toFixed(1)},${(mean + 4).toFixed(1)}`);
+  }
+  return `${lines.join('\n')}\n`;
+}
