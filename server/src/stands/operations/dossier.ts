@@ -8,7 +8,7 @@ import { nearestTide, type Shore } from '../../tide/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
-import { heldKnowledge, knowledgeOf, type Knowledge } from './group-knowledge.ts';
+import { forStand, heldKnowledge, knowledgeOf, type Knowledge } from './group-knowledge.ts';
 import { recordsFor, recordUnderLock } from './kept-records.ts';
 import type { StandRecord } from './stand-record.ts';
 
@@ -63,7 +63,10 @@ export async function dossiersOf(
   }
   const knowledge = known ?? (await knowledgeOf(deps, group, stands));
   return {
-    stands: stands.map((s) => ({ ...s, knowledge, key: `${s.key}:${knowledge.version}` })),
+    stands: stands.map((s) => {
+      const own = forStand(knowledge, s.stand.id);
+      return { ...s, knowledge: own, key: `${s.key}:${own.version}` };
+    }),
     ...commons,
   };
 }

@@ -1,13 +1,16 @@
 import { createHash } from 'node:crypto';
 import { dayNumber } from '@emberfield/core/measure';
-import { GroupLearning, groupStand, type GroupStand } from '@emberfield/core/phenology';
+import { GroupLearning, groupStand, signatureOf, toldApart, type GroupStand } from '@emberfield/core/phenology';
 import type { Dependencies } from '../../dependencies.ts';
 import { Kept } from '../../platform/kept.ts';
 import { Pauses } from '../../platform/pauses.ts';
 import type { KnownGroup } from './group-commons.ts';
-import { seenStand, type Forecastable } from './forecast-input.ts';
+import { seasonNow, seenStand, type Forecastable } from './forecast-input.ts';
 
-/** What a group's stands say together of when things come, and a number that moves on whenever it is learned anew. */
+/**
+ * What a group's stands say together of when things come. The version moves on when it has come to say something else of the one
+ * who asks: of a stand by enough to move its dates, of a place without a stand whenever it was learned anew.
+ */
 export interface Knowledge {
   readonly learning: GroupLearning;
   readonly version: number;
@@ -15,9 +18,15 @@ export interface Knowledge {
 /** Before anything is learned: the profiles alone. */
 export const KNOWS_NOTHING: Knowledge = { learning: GroupLearning.nothing, version: 0 };
 
+/** What was said of a stand when its version last moved on. */
+interface Said {
+  readonly version: number;
+  readonly signature: Float64Array;
+}
 interface Held extends Knowledge {
   /** What it was learned from, as a digest. */
   readonly basis: string;
+  readonly said: ReadonlyMap<string, Said>;
 }
 type Learnable = Omit<Forecastable, 'knowledge'>;
 
@@ -27,7 +36,13 @@ const underway = new Map<string, Promise<Held>>();
 let versions = 0;
 
 /** What is held of a group, however old; nothing before it was first asked for with all of its stands. */
-export const heldKnowledge = (groupId: string): Knowledge | null => held.peek(groupId) ?? null;
+export const heldKnowledge = (groupId: string): Held | null => held.peek(groupId) ?? null;
+
+/** The same for one of its stands. */
+export const forStand = ({ learning, version, said }: Held, standId: string): Knowledge => ({
+  learning,
+  version: said.get(standId)?.version ?? version,
+});
 
 /**
  * What a group knows by all of its stands. The first time it is waited for; later what is held is given at once, and learned
@@ -38,7 +53,7 @@ export async function knowledgeOf(
   { log }: Pick<Dependencies, 'log'>,
   group: KnownGroup,
   stands: readonly Learnable[],
-): Promise<Knowledge> {
+): Promise<Held> {
   const basis = basisOf(group, stands);
   const before = held.peek(group.id);
   if (before?.basis === basis) return before;
@@ -50,30 +65,46 @@ export async function knowledgeOf(
 
 function learn(group: KnownGroup, stands: readonly Learnable[], basis: string): Promise<Held> {
   const work = inPieces(group, stands)
-    .then((learning) => {
-      const made = { learning, version: ++versions, basis };
-      held.put(group.id, made);
-      return made;
+    .then((made) => {
+      held.put(group.id, { ...made, basis });
+      return { ...made, basis };
     })
     .finally(() => underway.delete(group.id));
   underway.set(group.id, work);
   return work;
 }
 
-async function inPieces({ today }: KnownGroup, stands: readonly Learnable[]): Promise<GroupLearning> {
+async function inPieces({ id, today }: KnownGroup, stands: readonly Learnable[]): Promise<Omit<Held, 'basis'>> {
   const until = dayNumber(today);
   const pauses = new Pauses();
-  const seen: GroupStand[] = [];
+  const all: { readonly stand: Learnable; readonly learnt: GroupStand }[] = [];
   for (const stand of stands) {
-    if (stand.record.sightings.length > 0) seen.push(groupStand(seenStand(stand), until));
+    all.push({ stand, learnt: groupStand(seenStand(stand), until) });
     await pauses.pause();
   }
-  const steps = GroupLearning.steps(seen);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
+  const steps = GroupLearning.steps(all.map((s) => s.learnt).filter((s) => s.history.seen.length > 0));
+  let step = steps.next();
+  while (!step.done) {
+    await pauses.pause();
+    step = steps.next();
+  }
+  const learning = step.value;
+  const version = ++versions;
+  const before = held.peek(id)?.said;
+  const said = new Map<string, Said>();
+  for (const { stand, learnt } of all) {
+    const season = seasonNow(stand, until);
+    const signature = signatureOf(
+      learning.beforehand(learnt.history),
+      learnt.history.usualDays,
+      [season - 1, season, season + 1].map(learnt.firstDayOf),
+    );
+    const last = before?.get(stand.stand.id);
+    // What hardly changed keeps its version, and the stand the answers that are held of it.
+    said.set(stand.stand.id, last && !toldApart(last.signature, signature) ? last : { version, signature });
     await pauses.pause();
   }
+  return { learning, version, said };
 }
 
 function basisOf(group: KnownGroup, stands: readonly Learnable[]): string {
