@@ -123,6 +123,21 @@ describe('what stands learn from each other', () => {
     expect(await reached('day=2026-05-01&known=then')).to.deep.equal(before);
     expect((await reached('day=2026-05-01')).p50! <= '2026-05-04').to.equal(true);
   });
+  it('as it was known on a day, before what the others saw after it', async () => {
+    const [one, other] = [
+      await standOf(server, keeper, groupId, 'elder'),
+      await standOf(server, keeper, groupId, 'elder'),
+    ];
+    const reached = async () =>
+      (await get<StandView>(`stands/${other.standId}?day=2024-05-20&known=then`)).ladder.season.stages.find(
+        (s) => s.key === 'firstFlowers',
+      )!.reached;
+    const before = await reached();
+    await late(one, [2024, 2025]);
+    expect(await reached()).to.deep.equal(before);
+    await late(one, [2021, 2022, 2023]);
+    expect((await reached()).p50! > before.p50!).to.equal(true);
+  });
   it('a share says how far off the half is', async () => {
     const seen = async (share: number | null): Promise<number> => {
       const place = await standOf(server, keeper, groupId, 'elder');

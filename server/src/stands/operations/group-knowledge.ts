@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto';
-import { dayNumber } from '@emberfield/core/measure';
+import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import { GroupLearning, groupStand, signatureOf, toldApart, type GroupStand } from '@emberfield/core/phenology';
 import type { Dependencies } from '../../dependencies.ts';
-import { Kept } from '../../platform/kept.ts';
+import { Kept, KeptLater } from '../../platform/kept.ts';
 import { Pauses } from '../../platform/pauses.ts';
 import type { KnownGroup } from './group-commons.ts';
 import { seasonNow, seenStand, type Forecastable } from './forecast-input.ts';
@@ -74,21 +74,34 @@ function learn(group: KnownGroup, stands: readonly Learnable[], basis: string): 
   return work;
 }
 
-async function inPieces({ id, today }: KnownGroup, stands: readonly Learnable[]): Promise<Omit<Held, 'basis'>> {
-  const until = dayNumber(today);
+interface Learner {
+  readonly stand: Learnable;
+  readonly learnt: GroupStand;
+}
+
+/** All stands as they were seen up to a day, and what they say together. */
+async function learnedBy(
+  stands: readonly Learnable[],
+  until: DayNumber,
+): Promise<{ readonly all: readonly Learner[]; readonly learning: GroupLearning }> {
   const pauses = new Pauses();
-  const all: { readonly stand: Learnable; readonly learnt: GroupStand }[] = [];
+  const all: Learner[] = [];
   for (const stand of stands) {
     all.push({ stand, learnt: groupStand(seenStand(stand), until) });
     await pauses.pause();
   }
   const steps = GroupLearning.steps(all.map((s) => s.learnt).filter((s) => s.history.seen.length > 0));
-  let step = steps.next();
-  while (!step.done) {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return { all, learning: step.value };
     await pauses.pause();
-    step = steps.next();
   }
-  const learning = step.value;
+}
+
+async function inPieces({ id, today }: KnownGroup, stands: readonly Learnable[]): Promise<Omit<Held, 'basis'>> {
+  const until = dayNumber(today);
+  const pauses = new Pauses();
+  const { all, learning } = await learnedBy(stands, until);
   const version = ++versions;
   const before = held.peek(id)?.said;
   const said = new Map<string, Said>();
@@ -105,6 +118,20 @@ async function inPieces({ id, today }: KnownGroup, stands: readonly Learnable[])
     await pauses.pause();
   }
   return { learning, version, said };
+}
+
+/** What the group knew is learned for the turn of so many days before the day that is asked about, as in the proof. */
+const TURN_DAYS = 30;
+const MOST_PAST_KEPT = 24;
+const past = new KeptLater<Knowledge>(MOST_PAST_KEPT);
+
+/** What a group knew on a day by all of its stands, from what had been seen by then. */
+export function knowledgeThen(group: KnownGroup, stands: readonly Learnable[], day: DayNumber): Promise<Knowledge> {
+  const turn = Math.floor(day / TURN_DAYS) * TURN_DAYS;
+  return past.get(`${group.id}:${basisOf(group, stands)}:${turn}`, async () => ({
+    learning: (await learnedBy(stands, turn)).learning,
+    version: ++versions,
+  }));
 }
 
 function basisOf(group: KnownGroup, stands: readonly Learnable[]): string {

@@ -16,6 +16,7 @@ import { lookedAtDay } from '../../platform/clock.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { dossiersOf, rulesInForce, type Dossier } from './dossier.ts';
+import { knowledgeThen } from './group-knowledge.ts';
 import { pageOfEntries } from './entry-page.ts';
 import { identityOn } from './identity-standing.ts';
 import { lookAlikesOn, showsNext, showsOn, type LookAlikeStanding } from './look-alikes.ts';
@@ -62,6 +63,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const knownOn = query['known'] === 'then' ? Math.min(day, today) : today;
   const season = seasonOf(day, plant.profile.seasonStart, patch.latitudeDeg);
   const { forecast } = standSeason(dossier, season, today);
+  const known = knownOn < today ? await asKnownThen(deps, group, dossier, knownOn) : dossier;
   const houseRules = rulesInForce(rules, iso);
   const clearance = clearanceIn(clearances, account.accountId, plant.profile.family);
   const exact = seesExactly(patch, group, account.accountId);
@@ -88,8 +90,8 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     },
     outlooks: outlooksFor(dossier, { day, today, houseRules, clearance }),
     ladder: {
-      season: ladderSeason(dossier, season, knownOn, day),
-      past: pastSeasons(dossier, season).map((s) => ladderSeason(dossier, s, knownOn, day)),
+      season: ladderSeason(known, season, knownOn, day),
+      past: pastSeasons(dossier, season).map((s) => ladderSeason(known, s, knownOn, day)),
       firstDay: isoDay(forecast.firstDay),
       basis: forecast.basis,
       yearCount: forecast.yearCount,
@@ -109,6 +111,17 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     clearance,
     awaited: stillAwaited(record, day).map(({ id, sign, due, note }) => ({ id, sign, note, due: isoDay(due) })),
   };
+}
+
+/** The stand with what its group knew on a day that is past. */
+async function asKnownThen(
+  deps: Dependencies,
+  group: GroupContext<unknown>['group'],
+  dossier: Dossier,
+  day: DayNumber,
+): Promise<Dossier> {
+  const { stands } = await dossiersOf(deps, group);
+  return { ...dossier, knowledge: await knowledgeThen(group, stands, day) };
 }
 
 interface Reading {
