@@ -210,6 +210,34 @@ describe('knowing the day', () => {
       await page.getByText('6 high and low waters, 14 May 2026 to 16 May 2026').waitFor();
     });
   });
+  it('without a signal, the dates of a stand count what stands in the open visit', async function () {
+    this.timeout(90_000);
+    await within({ as: 'Mirel', phone: true, keepsPages: true }, async (page, { context, complaints }) => {
+      await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+      const kit = page.waitForResponse(/\/kit$/);
+      await page.getByRole('button', { name: /Elder · flower heads Old railway/ }).click();
+      await (await kit).finished();
+      const band = page.locator('path.band');
+      await band.waitFor();
+      const read = await band.getAttribute('d');
+      await page.getByRole('link', { name: 'Log a visit' }).click();
+      await page.getByRole('heading', { name: 'Stage' }).waitFor();
+      await context.setOffline(true);
+      const row = page.getByRole('group', { name: 'full flower' });
+      await row.getByRole('button', { name: 'is so' }).click();
+      await page.getByRole('link', { name: 'Leave it' }).click();
+      await page.getByText('No signal: these dates count what stands in your open visit.').waitFor();
+      await page.waitForFunction((was) => {
+        const now = document.querySelector('path.band')?.getAttribute('d');
+        return now && now !== was;
+      }, read);
+      await context.setOffline(false);
+      await page.reload();
+      await page.waitForFunction((was) => document.querySelector('path.band')?.getAttribute('d') === was, read);
+      // What could not be reached is named in the console, as it should be.
+      complaints.length = 0;
+    });
+  });
 });
 
 /** Years of a colder place, as a file. */

@@ -24,6 +24,7 @@ export * from './people/people.ts';
 export * from './people/rules.ts';
 export * from './people/clearance.ts';
 export * from './patches/patch.ts';
+export * from './stands/kit.ts';
 export * from './stands/stand.ts';
 export * from './stands/proof.ts';
 export * from './stands/group-proof.ts';

@@ -13,6 +13,7 @@ import {
 } from './patches/patch.ts';
 import type { GroupProof } from './stands/group-proof.ts';
 import type { StandProof } from './stands/proof.ts';
+import type { StandKit } from './stands/kit.ts';
 import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
 import { LARGEST_PHOTO_BYTES, type PhotoTaken, type PhotoView } from './photos/photo.ts';
 import {
@@ -114,6 +115,7 @@ export const ROUTES = {
 
   newStand: route('post', `${G}/stands`, 'picker')<StandRef>()({ body: newStandSchema }),
   stand: route('get', `${G}/stands/:standId`, 'watcher')<StandView>()({ query: ['day', 'known'] }),
+  standKit: route('get', `${G}/stands/:standId/kit`, 'watcher')<StandKit>()(),
   standProof: route('get', `${G}/stands/:standId/proof`, 'watcher')<StandProof>()(),
   proof: route('get', `${G}/proof`, 'watcher')<GroupProof>()(),
   changeStand: route('put', `${G}/stands/:standId`, 'keeper')<StandRef>()({ body: changeStandSchema }),

@@ -69,6 +69,7 @@ export {
   type SeenStand,
   type StandHistory,
 } from './learning/stand-learning.ts';
+export { packSeason, unpackSeason, type PackedSeason } from './packed.ts';
 export { signatureOf, toldApart } from './learning/signature.ts';
 export { measuredAt, type LengthsOnDay } from './learning/measured.ts';
 export { rivalsFor, type PastDate, type Rivals } from './learning/rivals.ts';

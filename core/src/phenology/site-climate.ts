@@ -91,6 +91,9 @@ export function leafShare(dayOfYear: number, latitudeDeg: number): number {
   const ramp = ([from, to]: readonly [number, number]): number => Math.min(1, Math.max(0, (day - from) / (to - from)));
   return ramp(LEAFING) - ramp(FALLING);
 }
+const leavesOver = (latitudeDeg: number): Float64Array =>
+  Float64Array.from({ length: YEAR }, (_, k) => leafShare(k + 1, latitudeDeg));
+const LEAVES = { north: leavesOver(1), south: leavesOver(-1) };
 
 /**
  * Climate of a place against a station at a height: the lapse with height, the shade of its canopy, the sun on its slope, and
@@ -103,9 +106,11 @@ export function siteClimate(stationHeightM: number, site: Site, holdsUnder: Cano
   const { minC: ownMin, maxC: ownMax } = site.measured ?? { minC: 0, maxC: 0 };
   const minC = new Float64Array(YEAR);
   const maxC = new Float64Array(YEAR);
+  const leaves = site.latitudeDeg < 0 ? LEAVES.south : LEAVES.north;
+  const bare = own.bare - usual.bare;
+  const leafy = own.inLeaf - own.bare - (usual.inLeaf - usual.bare);
   for (let k = 0; k < YEAR; k++) {
-    const leaf = own === usual ? 0 : leafShare(k + 1, site.latitudeDeg);
-    const shade = own.bare - usual.bare + leaf * (own.inLeaf - own.bare - (usual.inLeaf - usual.bare));
+    const shade = bare + leaves[k]! * leafy;
     minC[k] = lapse + shade * UNDER_CANOPY.minC + ownMin;
     maxC[k] = lapse + shade * UNDER_CANOPY.maxC + ownMax;
   }

@@ -184,6 +184,23 @@ describe('a window by what is measured, cut, and said of it', () => {
     expect(moved.closes.p50).to.be.closeTo(plain.closes.p50! - 6, 1);
     expect(moved.closes.p90! - moved.closes.p10!).to.be.at.least(plain.closes.p90! - plain.closes.p10!);
   });
+  it('expects the mean quality of all the windows that it may be, day by day', () => {
+    for (const peakShare of [0, 0.3, 1]) {
+      const window = forecastWindow(spec({ peakShare }), forecast);
+      const [opens, closes] = forecast.stages.map((s) => s.dates);
+      for (let i = 0; i < window.quality.length; i += 7) {
+        const day = window.firstDay + i;
+        let [good, open] = [0, 0];
+        opens!.forEach((o, j) => {
+          const [from, to] = [forecast.firstDay + o, forecast.firstDay + Math.max(o, closes![j]!)];
+          if (day < from || day > to) return;
+          open += forecast.weight[j]!;
+          good += forecast.weight[j]! * qualityOn(from, to, peakShare, day);
+        });
+        expect(expectedQualityOn(window, day), `${peakShare} ${i}`).to.be.closeTo(good / open, 0.0051);
+      }
+    }
+  });
   it('expects its quality over all that may come: best about its peak, never outside', () => {
     const plain = forecastWindow(spec(), forecast);
     const on = (iso: string) => expectedQualityOn(plain, dayNumber(iso));

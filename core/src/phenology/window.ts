@@ -3,7 +3,6 @@ import { dayRange, type DayRange } from './day-range.ts';
 import { drawsFor } from './draws.ts';
 import type { SeasonForecast } from './forecast.ts';
 import { againMark, lengthMark, type Regrowth, type WindowEdge } from './part-marks.ts';
-import { qualityOn } from './readiness.ts';
 import { SEASON_HORIZON_DAYS } from './season.ts';
 import { NO_SHIFT, type EdgeShift } from './window-evidence.ts';
 
@@ -90,8 +89,8 @@ interface Edges {
 
 function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, bySize, again }: Edges): WindowForecast {
   const { weight, firstDay } = forecast;
-  const open = new Float64Array(SEASON_HORIZON_DAYS);
-  const good = new Float64Array(SEASON_HORIZON_DAYS);
+  const open = new Float64Array(SEASON_HORIZON_DAYS + 1);
+  const good = new QualitySum(spec.peakShare);
   let total = 0;
   let [first, last] = [SEASON_HORIZON_DAYS, -1];
   for (let j = 0; j < opens.length; j++) {
@@ -100,12 +99,13 @@ function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, b
     total += w;
     if (from >= SEASON_HORIZON_DAYS || to < 0) continue;
     const [begin, end] = [Math.max(0, from), Math.min(to, SEASON_HORIZON_DAYS - 1)];
-    for (let i = begin; i <= end; i++) {
-      open[i]! += w;
-      good[i]! += w * qualityOn(from, to, spec.peakShare, i);
-    }
+    open[begin]! += w;
+    open[end + 1]! -= w;
+    good.add(from, to, w);
     if (w > 0) [first, last] = [Math.min(first, begin), Math.max(last, end)];
   }
+  for (let i = 1; i < open.length; i++) open[i]! += open[i - 1]!;
+  const quality = good.sums();
   const length = Math.max(0, last - first + 1);
   return {
     part: spec.part,
@@ -123,12 +123,52 @@ function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, b
     firstDay: firstDay + (length > 0 ? first : 0),
     openShare: Uint8Array.from({ length }, (_, i) => Math.round(PER_ONE * Math.min(1, open[first + i]! / total))),
     quality: Uint8Array.from({ length }, (_, i) =>
-      open[first + i]! > 0 ? Math.round((PER_ONE * good[first + i]!) / open[first + i]!) : 0,
+      open[first + i]! > ROUNDING * total ? Math.round((PER_ONE * quality[first + i]!) / open[first + i]!) : 0,
     ),
   };
 }
 
 const PER_ONE = 200;
+/** What was added and taken away again leaves a trace of rounding behind. */
+const ROUNDING = 1e-9;
+
+/**
+ * The quality of many windows summed up by day without walking through each: half at both ends, 1 at the peak, straight between
+ * (see `qualityOn`), so that each is two straight lines, and lines add up by their two numbers.
+ */
+class QualitySum {
+  private readonly level = new Float64Array(SEASON_HORIZON_DAYS + 1);
+  private readonly slope = new Float64Array(SEASON_HORIZON_DAYS + 1);
+
+  constructor(private readonly peakShare: number) {}
+
+  add(from: number, to: number, weight: number): void {
+    const length = to - from;
+    if (!Number.isFinite(length) || length <= 0) return this.line(from, to, weight, 1, 0);
+    const peak = from + this.peakShare * length;
+    const turn = Math.floor(peak);
+    const [up, down] = [0.5 / (this.peakShare * length), -0.5 / ((1 - this.peakShare) * length)];
+    if (this.peakShare > 0) this.line(from, turn, weight, 0.5 - up * from, up);
+    else this.line(from, turn, weight, 1, 0);
+    if (this.peakShare < 1) this.line(turn + 1, to, weight, 1 - down * peak, down);
+  }
+
+  /** level + slope × day, on the days from one to another. */
+  private line(from: number, to: number, weight: number, level: number, slope: number): void {
+    const begin = Math.max(0, from);
+    const after = Math.min(to, SEASON_HORIZON_DAYS - 1) + 1;
+    if (after <= begin) return;
+    this.level[begin]! += weight * level;
+    this.level[after]! -= weight * level;
+    this.slope[begin]! += weight * slope;
+    this.slope[after]! -= weight * slope;
+  }
+
+  sums(): Float64Array {
+    let [level, slope] = [0, 0];
+    return this.level.map((l, i) => (level += l) + (slope += this.slope[i]!) * i);
+  }
+}
 
 function edgeDates(edge: WindowEdge, forecast: SeasonForecast): Float64Array {
   const stage = forecast.stages.find((s) => s.key === edge.stage);

@@ -2,6 +2,7 @@ import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
 import { viewGroupProof } from './operations/group-proof.ts';
+import { viewKit } from './operations/stand-kit.ts';
 import { viewStandProof } from './operations/stand-proof.ts';
 import { viewStand } from './operations/stand-view.ts';
 import { addStand, changeStand, listEntries } from './operations/stands.ts';
@@ -9,6 +10,7 @@ import { addStand, changeStand, listEntries } from './operations/stands.ts';
 export function mountStands(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.newStand, (c) => addStand(deps, c));
   endpoints.inGroup(ROUTES.stand, (c) => viewStand(deps, c));
+  endpoints.inGroup(ROUTES.standKit, (c) => viewKit(deps, c));
   endpoints.inGroup(ROUTES.standProof, (c) => viewStandProof(deps, c));
   endpoints.inGroup(ROUTES.proof, (c) => viewGroupProof(deps, c));
   endpoints.inGroup(ROUTES.changeStand, (c) => changeStand(deps, c));

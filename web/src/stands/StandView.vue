@@ -12,7 +12,8 @@ import EntryList from './EntryList.vue';
 import MarkEditor from './MarkEditor.vue';
 import type { SightingView } from './sighting-view.ts';
 import { outlooksByHeat } from './heats.ts';
-import { useStand } from './queries.ts';
+import { useOwnSeason } from '../offline/use-own-season.ts';
+import { useStand, useStandKit } from './queries.ts';
 import RestForm from './RestForm.vue';
 import SeasonTable from './SeasonTable.vue';
 import StageTable from './StageTable.vue';
@@ -33,7 +34,11 @@ const stand = useStand(
   asked,
   asThen,
 );
-const s = computed(() => stand.data.value);
+const standId = computed(() => String(route.params['standId']));
+const { stand: s, isOwn } = useOwnSeason(stand.data, useStandKit(groupId, standId).data, {
+  standId,
+  today,
+});
 const outlooks = computed(() => outlooksByHeat(s.value?.outlooks ?? []));
 const picked = ref(0);
 // Another day or stand may have fewer parts than the one picked.
@@ -90,6 +95,7 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
           words.t('stand.asThen', { day: words.format.day(day, today) })
         }}</span></label
       >
+      <p v-if="isOwn" class="soft" role="status">{{ words.t('stand.ownSeason') }}</p>
       <p v-if="!main" class="soft">{{ words.t('stand.onlyKnown') }}</p>
       <StageTable v-if="asTable" :stand="s" :day="day" />
       <StageLadder v-else :stand="s" :day="day" :chosen="markId" @choose="chooseMark" />

@@ -29,6 +29,18 @@ export const useStand = (
     placeholderData: keepPreviousData,
   });
 
+const KIT_FRESH_MS = 600_000;
+/** What its season is forecast from; read along, for where there is no signal. */
+export const useStandKit = (groupId: Ref<string | null>, standId: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'stand', standId.value, 'kit']),
+    queryFn: ({ signal }) =>
+      call(ROUTES.standKit, { params: { groupId: groupId.value!, standId: standId.value }, signal }),
+    // Some hundred kilobytes: not again at every look.
+    staleTime: KIT_FRESH_MS,
+    enabled: computed(() => groupId.value !== null),
+  });
+
 /** How far off the dates of a stand were; hangs on what was noted, not on the day looked at. */
 export const useStandProof = (groupId: Ref<string | null>, standId: Ref<string>) =>
   useQuery({

@@ -18,7 +18,7 @@ const say = (key: string, said: 'reached' | 'notYet'): void =>
 <template>
   <section>
     <h2>{{ words.t('visit.stages') }}</h2>
-    <div v-for="s in profile.stages" :key="s.key" class="stage">
+    <div v-for="s in profile.stages" :key="s.key" class="stage" role="group" :aria-label="words.text(s.name)">
       <span>{{ words.text(s.name) }}</span>
       <button
         v-for="said in ['reached', 'notYet'] as const"

@@ -1,0 +1,62 @@
+import { useLocalStorage } from '@vueuse/core';
+import { computed, onScopeDispose, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue';
+import type { StandKit, StandView } from '@emberfield/contract';
+import { signal } from '../platform/signal.ts';
+import { blankVisit, type VisitDraft } from '../visits/visit-draft.ts';
+import { notedIn, withOwnSeason, type OwnSeason } from './own-season.ts';
+import type { SeasonAsked, SeasonTold } from './season.worker.ts';
+
+interface Shown {
+  readonly stand: ComputedRef<StandView | undefined>;
+  /** The dates are those that this device reckoned. */
+  readonly isOwn: ComputedRef<boolean>;
+}
+
+/**
+ * The page of a stand where there is no signal: with what stands in a visit that could not be sent, its dates are reckoned on the
+ * device, in a worker. With a signal, or with nothing noted, it is the page as it was read.
+ */
+export function useOwnSeason(
+  read: Ref<StandView | undefined>,
+  kit: Ref<StandKit | undefined>,
+  { standId, today }: { readonly standId: Ref<string>; readonly today: Ref<string> },
+): Shown {
+  const visit = useLocalStorage<VisitDraft>(() => `emberfield-visit-${standId.value}`, blankVisit(), {
+    mergeDefaults: true,
+  });
+  const own = shallowRef<OwnSeason | null>(null);
+  let worker: Worker | null = null;
+  let asked = 0;
+  const wanted = computed(() => {
+    const noted = notedIn(visit.value, today.value);
+    return !signal.reached.value && noted.length > 0 && read.value && kit.value
+      ? { kit: kit.value, windows: read.value.profile.windows, noted }
+      : null;
+  });
+  watch(
+    wanted,
+    (now) => {
+      own.value = null;
+      if (!now) return;
+      worker ??= start();
+      // A page's own wrappers cannot be handed over: the plain thing is.
+      worker.postMessage(JSON.parse(JSON.stringify({ id: ++asked, ...toRaw(now) })) as SeasonAsked);
+    },
+    { immediate: true },
+  );
+  function start(): Worker {
+    const made = new Worker(new URL('./season.worker.ts', import.meta.url), { type: 'module' });
+    made.onmessage = ({ data }: MessageEvent<SeasonTold>) => {
+      if (data.id === asked) own.value = data.own;
+    };
+    return made;
+  }
+  onScopeDispose(() => worker?.terminate());
+  const isOwn = computed(() => own.value !== null && wanted.value !== null);
+  return {
+    isOwn,
+    stand: computed(() =>
+      isOwn.value && read.value ? withOwnSeason(read.value, own.value!, read.value.day) : read.value,
+    ),
+  };
+}
