@@ -5,41 +5,18 @@ import { join } from 'node:path';
 import { expect } from 'chai';
 import request from 'supertest';
 import type { CalendarKind, NewCalendarFeed, Notice } from '@emberfield/contract';
-import {
-  as,
-  emptyGroup,
-  entryOf,
-  identityBody,
-  person,
-  send,
-  standOf,
-  testServer,
-  type Person,
-  type TestServer,
-} from '../testing/test-server.ts';
+import { openedGroup } from '../testing/opened-group.ts';
+import { emptyGroup, entryOf, identityBody, person, standOf } from '../testing/test-server.ts';
 import { moved } from './operations/announce.ts';
 
 const ALL: readonly CalendarKind[] = ['opens', 'lastCall', 'duty', 'leave'];
 
 describe('a calendar to read along', () => {
-  let server: TestServer;
-  let groupId: string;
-  let keeper: Person;
-  before(async function () {
-    this.timeout(120_000);
-    server = await testServer();
-  });
-  beforeEach(async () => {
-    groupId = await emptyGroup(server);
-    keeper = await person(server, [[groupId, 'keeper']]);
-  });
-  const make = async (kinds = ALL, who = keeper): Promise<string> =>
-    (
-      (await as(server, who, 'post', `/api/groups/${groupId}/calendar`).send({ kinds }).expect(200))
-        .body as NewCalendarFeed
-    ).path;
+  const group = openedGroup();
+  const make = async (kinds = ALL, who = group.keeper): Promise<string> =>
+    ((await group.ask('post', 'calendar', who).send({ kinds }).expect(200)).body as NewCalendarFeed).path;
   const read = async (path: string): Promise<string> => {
-    const answer = await request(server.url)
+    const answer = await request(group.server.url)
       .get(path)
       .expect(200)
       .expect('content-type', /text\/calendar/);
@@ -60,10 +37,7 @@ describe('a calendar to read along', () => {
       );
   const opening = (text: string) => eventsOf(text).find((e) => /flower heads open/.test(e['SUMMARY']!))!;
   const late = (place: Awaited<ReturnType<typeof standOf>>) =>
-    send(
-      server,
-      keeper,
-      groupId,
+    group.tellAll(
       [2023, 2024, 2025].flatMap((year) =>
         ['05-24', '05-27'].map((day, k) =>
           entryOf(
@@ -77,7 +51,7 @@ describe('a calendar to read along', () => {
     );
 
   it('holds whole days with how sure they are, and keeps its caution', async () => {
-    await standOf(server, keeper, groupId, 'elder');
+    await group.stand('elder');
     const event = opening(await read(await make()));
     expect(event['SUMMARY']).to.equal('Elder\\, Mill hedge: flower heads open');
     expect(event['DTSTART']).to.match(/^2026\d{4}$/);
@@ -85,7 +59,7 @@ describe('a calendar to read along', () => {
     expect(event['SEQUENCE'] ?? '0').to.equal('0');
   });
   it('moves an entry instead of doubling it when the day moves', async () => {
-    const place = await standOf(server, keeper, groupId, 'elder');
+    const place = await group.stand('elder');
     const path = await make();
     const before = opening(await read(path));
     await late(place);
@@ -99,7 +73,7 @@ describe('a calendar to read along', () => {
     expect(opening(await read(path))['SEQUENCE']).to.equal('1');
   });
   it('is read by an independent calendar program, which moves the entry too', async () => {
-    const place = await standOf(server, keeper, groupId, 'elder');
+    const place = await group.stand('elder');
     const path = await make(['opens']);
     const khal = new Khal();
     try {
@@ -117,19 +91,20 @@ describe('a calendar to read along', () => {
   }).timeout(60_000);
   it('holds only the kinds that were asked for', async () => {
     const patch = { leave: 'given' as const, leaveUntil: '2026-06-20' };
-    await standOf(server, keeper, groupId, 'elder', { patch });
+    await group.stand('elder', { patch });
     const leave = eventsOf(await read(await make(['leave'])));
     expect(leave.map((e) => [e['DTSTART'], e['SUMMARY']])).to.deep.equal([
       ['20260620', 'Elder\\, Mill hedge: the owner’s leave ends on 20 June'],
     ]);
-    await as(server, keeper, 'post', `/api/groups/${groupId}/calendar`).send({ kinds: [] }).expect(400);
-    await as(server, keeper, 'post', `/api/groups/${groupId}/calendar`)
+    await group.ask('post', 'calendar').send({ kinds: [] }).expect(400);
+    await group
+      .ask('post', 'calendar')
       .send({ kinds: ['all'] })
       .expect(400);
   });
   it('says where nothing is settled, and is silent on what is protected', async () => {
-    await standOf(server, keeper, groupId, 'elder', { identity: 'unconfirmed' });
-    await standOf(server, keeper, groupId, 'arnica');
+    await group.stand('elder', { identity: 'unconfirmed' });
+    await group.stand('arnica');
     const text = await read(await make());
     expect(opening(text)['DESCRIPTION']).to.include('not settled yet');
     expect(
@@ -137,7 +112,7 @@ describe('a calendar to read along', () => {
     ).to.deep.equal([]);
   });
   it('names no secret place and no position', async () => {
-    await standOf(server, keeper, groupId, 'elder', {
+    await group.stand('elder', {
       patch: { name: 'Hidden dell', secret: true, geometry: { type: 'Point', coordinates: [-30.123, 46.456] } },
     });
     const text = await read(await make());
@@ -145,22 +120,22 @@ describe('a calendar to read along', () => {
     for (const part of ['Hidden dell', '46.4', '30.1', 'GEO', 'LOCATION']) expect(text).not.to.include(part);
   });
   it('ends when it is renewed, taken away, or its person leaves the group', async () => {
-    await standOf(server, keeper, groupId, 'elder');
+    await group.stand('elder');
     const first = await make();
     const second = await make();
-    await request(server.url).get(first).expect(404);
+    await request(group.server.url).get(first).expect(404);
     await read(second);
-    await as(server, keeper, 'delete', `/api/groups/${groupId}/calendar`).expect(204);
-    await request(server.url).get(second).expect(404);
-    const other = await person(server, [[groupId, 'watcher']]);
+    await group.ask('delete', 'calendar').expect(204);
+    await request(group.server.url).get(second).expect(404);
+    const other = await group.join('watcher');
     const theirs = await make(ALL, other);
     await read(theirs);
-    await as(server, keeper, 'delete', `/api/groups/${groupId}/members/${other.accountId}`).expect(204);
-    await request(server.url).get(theirs).expect(404);
+    await group.ask('delete', `members/${other.accountId}`).expect(204);
+    await request(group.server.url).get(theirs).expect(404);
   });
   it('tells its owner when it was made and read, and never its address again', async () => {
     const feed = async () =>
-      (await as(server, keeper, 'get', `/api/groups/${groupId}/calendar`).expect(200)).body as {
+      (await group.ask('get', 'calendar').expect(200)).body as {
         feed: Record<string, unknown> | null;
       };
     expect(await feed()).to.deep.equal({ feed: null });
@@ -173,15 +148,13 @@ describe('a calendar to read along', () => {
   });
 
   describe('notices', () => {
-    const notices = async (who = keeper): Promise<readonly Notice[]> =>
-      (await as(server, who, 'get', `/api/groups/${groupId}/notices`).expect(200)).body as readonly Notice[];
+    const notices = async (who = group.keeper): Promise<readonly Notice[]> =>
+      (await group.ask('get', 'notices', who).expect(200)).body as readonly Notice[];
     const seen = (place: Awaited<ReturnType<typeof standOf>>, reached: boolean, day: string) =>
-      send(server, keeper, groupId, [
-        entryOf(place, 'stageSighting', { stage: 'firstFlowers', reached, share: null }, { day }),
-      ]);
+      group.tellAll([entryOf(place, 'stageSighting', { stage: 'firstFlowers', reached, share: null }, { day })]);
 
     it('say that a window moved far from what was said before, once it has', async () => {
-      const place = await standOf(server, keeper, groupId, 'elder');
+      const place = await group.stand('elder');
       const before = await notices();
       expect(before.filter((n) => n.kind === 'moved')).to.deep.equal([]);
       await late(place);
@@ -190,7 +163,7 @@ describe('a calendar to read along', () => {
       expect(moved).to.include({ standId: place.standId, patchName: 'Mill hedge' });
     });
     it('say what opens within three days', async () => {
-      const place = await standOf(server, keeper, groupId, 'elder');
+      const place = await group.stand('elder');
       await seen(place, true, '2026-05-15');
       const all = await notices();
       expect(
@@ -198,10 +171,10 @@ describe('a calendar to read along', () => {
       ).to.equal(true);
     });
     it('say the last call with the day on which it likely ends', async () => {
-      const place = await standOf(server, keeper, groupId, 'birch');
+      const place = await group.stand('birch');
       const saw = (stage: string, reached: boolean, day: string) =>
         entryOf(place, 'stageSighting', { stage, reached, share: null }, { day });
-      await send(server, keeper, groupId, [
+      await group.tellAll([
         saw('youngLeaf', true, '2026-04-20'),
         saw('fullLeaf', false, '2026-05-11'),
         saw('fullLeaf', true, '2026-05-13'),
@@ -212,14 +185,14 @@ describe('a calendar to read along', () => {
       expect(last!.day).to.be.oneOf(['2026-05-17', '2026-05-18']);
     });
     it('are for everyone of the group, and nobody else', async () => {
-      const watcher = await person(server, [[groupId, 'watcher']]);
+      const watcher = await group.join('watcher');
       expect(await notices(watcher)).to.deep.equal([]);
-      const stranger = await person(server, [[await emptyGroup(server), 'keeper']]);
-      await as(server, stranger, 'get', `/api/groups/${groupId}/notices`).expect(404);
+      const stranger = await person(group.server, [[await emptyGroup(group.server), 'keeper']]);
+      await group.ask('get', 'notices', stranger).expect(404);
     });
     it('keep silent about what rests', async () => {
-      const place = await standOf(server, keeper, groupId, 'elder', { restUntil: '2028-01-01' });
-      await send(server, keeper, groupId, [entryOf(place, 'identity', identityBody('confirmed'))]);
+      const place = await group.stand('elder', { restUntil: '2028-01-01' });
+      await group.tellAll([entryOf(place, 'identity', identityBody('confirmed'))]);
       expect(await notices()).to.deep.equal([]);
     });
   });

@@ -1,20 +1,11 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import type { PlantListItem, PlantProfile, PlantView, SavePlant, StandView } from '@emberfield/contract';
-import { as, emptyGroup, person, standOf, testServer, type Person, type TestServer } from '../testing/test-server.ts';
+import { openedGroup } from '../testing/opened-group.ts';
+import { as, emptyGroup, person } from '../testing/test-server.ts';
 
 describe('own plants', () => {
-  let server: TestServer;
-  let groupId: string;
-  let keeper: Person;
-  before(async function () {
-    this.timeout(120_000);
-    server = await testServer();
-  });
-  beforeEach(async () => {
-    groupId = await emptyGroup(server);
-    keeper = await person(server, [[groupId, 'keeper']]);
-  });
+  const group = openedGroup();
   const nettle = CATALOGUE.find((p) => p.key === 'nettle')!;
   const copy = (over: Partial<PlantProfile> = {}, saved: Partial<SavePlant> = {}): SavePlant => ({
     baseRevision: 0,
@@ -23,21 +14,21 @@ describe('own plants', () => {
     profile: { ...nettle, key: 'hill-nettle', names: { en: 'Hill nettle' }, ...over },
     ...saved,
   });
-  const save = (body: SavePlant, who = keeper, key = body.profile.key) =>
-    as(server, who, 'put', `/api/groups/${groupId}/plants/${key}`).send(body);
+  const save = (body: SavePlant, who = group.keeper, key = body.profile.key) =>
+    group.ask('put', `plants/${key}`, who).send(body);
   const reason = async (body: SavePlant, status: number, key?: string): Promise<string | null> =>
-    ((await save(body, keeper, key).expect(status)).body as { error: { reason: string | null } }).error.reason;
+    ((await save(body, group.keeper, key).expect(status)).body as { error: { reason: string | null } }).error.reason;
 
   it('stand among the shipped ones, by name, for their group alone', async () => {
     await save(copy()).expect(200);
-    const list = (await as(server, keeper, 'get', `/api/groups/${groupId}/plants`).expect(200)).body as PlantListItem[];
+    const list = (await group.ask('get', 'plants').expect(200)).body as PlantListItem[];
     expect(list).to.have.length(CATALOGUE.length + 1);
     const names = list.map((p) => p.names['en']!);
     expect(names).to.deep.equal([...names].sort((a, b) => a.localeCompare(b)));
     expect(list.find((p) => p.key === 'hill-nettle')!.copiedFrom).to.equal('nettle');
-    const other = await emptyGroup(server);
-    const stranger = await person(server, [[other, 'keeper']]);
-    await as(server, stranger, 'get', `/api/groups/${other}/plants/hill-nettle`).expect(404);
+    const other = await emptyGroup(group.server);
+    const stranger = await person(group.server, [[other, 'keeper']]);
+    await as(group.server, stranger, 'get', `/api/groups/${other}/plants/hill-nettle`).expect(404);
   });
   it('are saved as one revision after another; a stale one changes nothing', async () => {
     const first = (await save(copy()).expect(200)).body as PlantView;
@@ -45,7 +36,7 @@ describe('own plants', () => {
     const later = copy({ names: { en: 'Hill nettle, late' } }, { baseRevision: 1 });
     expect(((await save(later).expect(200)).body as PlantView).revision).to.equal(2);
     await save(copy({}, { baseRevision: 1 })).expect(409);
-    const read = (await as(server, keeper, 'get', `/api/groups/${groupId}/plants/hill-nettle`)).body as PlantView;
+    const read = (await group.ask('get', 'plants/hill-nettle')).body as PlantView;
     expect(read.profile.names['en']).to.equal('Hill nettle, late');
   });
   it('saved by two at once keep one of the two', async () => {
@@ -75,10 +66,9 @@ describe('own plants', () => {
   });
   it('move the stands that grow them from the next look on', async () => {
     await save(copy()).expect(200);
-    const { standId } = await standOf(server, keeper, groupId, 'hill-nettle');
+    const { standId } = await group.stand('hill-nettle');
     const opens = async () =>
-      ((await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${standId}`).expect(200)).body as StandView)
-        .outlooks[0]!.opens.p50!;
+      ((await group.ask('get', `stands/${standId}`).expect(200)).body as StandView).outlooks[0]!.opens.p50!;
     const before = await opens();
     const later = nettle.stages.map((s) => ({
       ...s,
@@ -89,7 +79,7 @@ describe('own plants', () => {
     expect(days).to.be.within(18, 22);
   });
   it('are a keeper’s to make', async () => {
-    const picker = await person(server, [[groupId, 'picker']]);
+    const picker = await group.join('picker');
     await save(copy(), picker).expect(403);
   });
 });

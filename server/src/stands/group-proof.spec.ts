@@ -1,40 +1,17 @@
 import { expect } from 'chai';
 import type { GroupProof } from '@emberfield/contract';
-import {
-  as,
-  emptyGroup,
-  entryOf,
-  person,
-  send,
-  standOf,
-  testServer,
-  type Person,
-  type TestServer,
-} from '../testing/test-server.ts';
+import { openedGroup } from '../testing/opened-group.ts';
+import { entryOf, standOf } from '../testing/test-server.ts';
 
 describe('how good the dates of a group were', () => {
-  let server: TestServer;
-  let groupId: string;
-  let keeper: Person;
-  before(async function () {
-    this.timeout(120_000);
-    server = await testServer();
-  });
-  beforeEach(async () => {
-    groupId = await emptyGroup(server);
-    keeper = await person(server, [[groupId, 'keeper']]);
-  });
-  const proof = async (): Promise<GroupProof> =>
-    (await as(server, keeper, 'get', `/api/groups/${groupId}/proof`).expect(200)).body as GroupProof;
+  const group = openedGroup();
+  const proof = async (): Promise<GroupProof> => (await group.ask('get', 'proof').expect(200)).body as GroupProof;
   const seen = (
     place: Awaited<ReturnType<typeof standOf>>,
     stage: string,
     days: readonly (readonly [string, boolean])[],
   ) =>
-    send(
-      server,
-      keeper,
-      groupId,
+    group.tellAll(
       days.map(([day, reached]) => entryOf(place, 'stageSighting', { stage, reached, share: null }, { day })),
     );
 
@@ -48,8 +25,8 @@ describe('how good the dates of a group were', () => {
       waiting: 0,
     }));
   it('is told by plant and stage, with all of it together', async () => {
-    const elder = await standOf(server, keeper, groupId, 'elder');
-    const nettle = await standOf(server, keeper, groupId, 'nettle');
+    const elder = await group.stand('elder');
+    const nettle = await group.stand('nettle');
     for (const year of [2022, 2023, 2024, 2025]) {
       await seen(elder, 'firstFlowers', [
         [`${year}-05-14`, false],
@@ -71,8 +48,8 @@ describe('how good the dates of a group were', () => {
     expect(calibration!.reduce((a, b) => a + b)).to.be.closeTo(1, 1e-9);
   });
   it('says where a look would narrow most: where nobody has looked', async () => {
-    const known = await standOf(server, keeper, groupId, 'elder', { patch: { name: 'Known hedge' } });
-    await standOf(server, keeper, groupId, 'elder', { patch: { name: 'Far hedge' } });
+    const known = await group.stand('elder', { patch: { name: 'Known hedge' } });
+    await group.stand('elder', { patch: { name: 'Far hedge' } });
     await seen(known, 'firstFlowers', [
       ['2026-05-13', false],
       ['2026-05-15', true],

@@ -28,6 +28,7 @@ export interface OpenedGroup {
   readonly join: (role: Role) => Promise<Person>;
   readonly stand: (plantKey: string, over?: Parameters<typeof standOf>[4]) => ReturnType<typeof standOf>;
   readonly tell: (...entries: readonly Entry[]) => Promise<readonly EntryResult[]>;
+  readonly tellAll: (entries: readonly Entry[]) => Promise<readonly EntryResult[]>;
   /** A station near the stands with years of one course of the year, by mean of the day; its id. */
   readonly station: (meanC: (day: number) => number, name?: string) => Promise<string>;
 }
@@ -61,6 +62,7 @@ export function openedGroup(): OpenedGroup {
     join: (role) => person(now.server, [[now.groupId, role]]),
     stand: (plantKey, over) => standOf(now.server, now.keeper, now.groupId, plantKey, over),
     tell: (...entries) => send(now.server, now.keeper, now.groupId, entries),
+    tellAll: (entries) => send(now.server, now.keeper, now.groupId, entries),
     station: async (meanC, name = 'Harbour') => {
       const id = newId();
       await ask('post', 'stations').send({ id, name, latitudeDeg: 46.01, longitudeDeg: -30, heightM: 60 }).expect(200);

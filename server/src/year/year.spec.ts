@@ -1,39 +1,19 @@
 import { expect } from 'chai';
 import type { YearStand, YearView } from '@emberfield/contract';
-import {
-  as,
-  emptyGroup,
-  entryOf,
-  person,
-  send,
-  standOf,
-  takeBody,
-  testServer,
-  type Person,
-  type TestServer,
-} from '../testing/test-server.ts';
+import { openedGroup } from '../testing/opened-group.ts';
+import { emptyGroup, entryOf, person, takeBody } from '../testing/test-server.ts';
 
 describe('the year', () => {
-  let server: TestServer;
-  let groupId: string;
-  let keeper: Person;
-  before(async function () {
-    this.timeout(120_000);
-    server = await testServer();
-  });
-  beforeEach(async () => {
-    groupId = await emptyGroup(server);
-    keeper = await person(server, [[groupId, 'keeper']]);
-  });
-  const year = async (query = '', who = keeper): Promise<YearView> =>
-    (await as(server, who, 'get', `/api/groups/${groupId}/year${query}`).expect(200)).body as YearView;
+  const group = openedGroup();
+  const year = async (query = '', who = group.keeper): Promise<YearView> =>
+    (await group.ask('get', `year${query}`, who).expect(200)).body as YearView;
   const rowsOf = ({ stands: [stand] }: YearView, part: string) =>
     (stand as YearStand).rows.filter((r) => r.part === part);
 
   it('of an empty group is empty', async () =>
     expect(await year()).to.deep.equal({ year: 2026, day: '2026-05-15', stands: [] }));
   it('has a row for every window, with what touches the year', async () => {
-    await standOf(server, keeper, groupId, 'elder');
+    await group.stand('elder');
     const view = await year();
     const [flowers] = rowsOf(view, 'flower');
     expect(flowers!.windows).to.have.length(1);
@@ -44,24 +24,23 @@ describe('the year', () => {
     expect(flowers!.past).to.deep.equal([]);
   });
   it('shows a winter window at both ends of the year', async () => {
-    await standOf(server, keeper, groupId, 'velvet-shank');
+    await group.stand('velvet-shank');
     const [fruit] = rowsOf(await year(), 'fruitBody');
     const opens = fruit!.windows.map((w) => w.opens.p50!.slice(0, 4));
     expect(opens).to.deep.equal(['2025', '2026']);
   });
   it('lays years before under it, as many as asked', async () => {
-    await standOf(server, keeper, groupId, 'elder');
+    await group.stand('elder');
     const [flowers] = rowsOf(await year('?past=2'), 'flower');
     expect(flowers!.past.map((p) => [p.year, p.windows[0]!.opens.p50!.slice(0, 4)])).to.deep.equal([
       [2025, '2025'],
       [2024, '2024'],
     ]);
-    for (const past of ['4', '-1', '1.5', 'x'])
-      await as(server, keeper, 'get', `/api/groups/${groupId}/year?past=${past}`).expect(400);
+    for (const past of ['4', '-1', '1.5', 'x']) await group.ask('get', `year?past=${past}`).expect(400);
   });
   it('marks what was taken at its part and what was seen at the window that hangs on it, up to the day looked at', async () => {
-    const place = await standOf(server, keeper, groupId, 'elder');
-    await send(server, keeper, groupId, [
+    const place = await group.stand('elder');
+    await group.tellAll([
       entryOf(place, 'stageSighting', { stage: 'firstFlowers', reached: true, share: null }, { day: '2026-05-14' }),
       entryOf(place, 'take', takeBody(7, { part: 'flower' }), { day: '2026-05-15' }),
       entryOf(place, 'take', takeBody(9, { part: 'flower' }), { day: '2025-06-15' }),
@@ -78,10 +57,10 @@ describe('the year', () => {
     ]);
   });
   it('is for everyone of the group', async () => {
-    await standOf(server, keeper, groupId, 'elder');
-    const watcher = await person(server, [[groupId, 'watcher']]);
+    await group.stand('elder');
+    const watcher = await group.join('watcher');
     expect(await year('', watcher)).to.deep.equal(await year());
-    const stranger = await person(server, [[await emptyGroup(server), 'keeper']]);
-    await as(server, stranger, 'get', `/api/groups/${groupId}/year`).expect(404);
+    const stranger = await person(group.server, [[await emptyGroup(group.server), 'keeper']]);
+    await group.ask('get', 'year', stranger).expect(404);
   });
 });
