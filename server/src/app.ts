@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import compression from 'compression';
 import express, { type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
@@ -43,6 +44,7 @@ export function createApp(deps: Dependencies): Express {
       },
     }),
   );
+  app.use(packed);
   app.use(securityHeaders(deps.publicUrl?.startsWith('https:') ?? false, deps.tilesUrl));
   app.use('/api', requestLimit(deps.requestsPerMinute));
 
@@ -74,6 +76,20 @@ export function createApp(deps: Dependencies): Express {
   app.use(errorAnswer(deps.log, deps.words));
   return app;
 }
+
+/** Below this an answer travels in a packet or few as it is. */
+const LEAST_PACKED_BYTES = 16 * 1024;
+/** Fast rather than smallest: thousands of lines are much alike, and shrink to a tenth anyhow. */
+const PACKING_LEVEL = 3;
+/**
+ * Pages and large answers travel packed. The answer that holds the session's token never is: the length of a packed text tells of
+ * what stands in it.
+ */
+const packed = compression({
+  threshold: LEAST_PACKED_BYTES,
+  level: PACKING_LEVEL,
+  filter: (request, response) => !request.path.startsWith('/api/session') && compression.filter(request, response),
+});
 
 /** The policy follows the configuration: pictures of tiles may come from where the operator says, and from nowhere else. */
 export function securityHeaders(https: boolean, tilesUrl: string | null): RequestHandler {
