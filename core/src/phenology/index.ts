@@ -62,13 +62,8 @@ export {
   type Trial,
 } from './learning/backtest.ts';
 export { GroupLearning, type GroupStand } from './learning/group-learning.ts';
-export {
-  historyOf,
-  LearnedStand,
-  type SeasonSighting,
-  type SeenStand,
-  type StandHistory,
-} from './learning/stand-learning.ts';
+export { historyOf, type SeasonSighting, type SeenStand, type StandHistory } from './learning/history.ts';
+export { LearnedStand } from './learning/stand-learning.ts';
 export { packSeason, unpackSeason, type PackedSeason } from './packed.ts';
 export { signatureOf, toldApart } from './learning/signature.ts';
 export { measuredAt, type LengthsOnDay } from './learning/measured.ts';

@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import { dayNumber, isoDay, type Figure } from '../measure/index.ts';
 import { forecastSeason, type ForecastInput } from './forecast.ts';
-import { historyOf, LearnedStand } from './learning/stand-learning.ts';
+import { historyOf } from './learning/history.ts';
+import { LearnedStand } from './learning/stand-learning.ts';
 import { GroupLearning } from './learning/group-learning.ts';
 import { seasonFirstDay } from './season.ts';
 import type { StageModel } from './stage-model.ts';

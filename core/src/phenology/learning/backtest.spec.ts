@@ -6,7 +6,7 @@ import { backtest, daysBefore, intervalsOf, missOf, onFixedDays, type SeenInterv
 import { rivalsFor } from './rivals.ts';
 import { comparable, scoresOf } from './scores.ts';
 import type { SeasonPlace } from './stage-clock.ts';
-import type { SeenStand } from './stand-learning.ts';
+import type { SeenStand } from './history.ts';
 
 const flower: StageSpec = {
   key: 'flower',

@@ -6,7 +6,8 @@ import { spreadWithin } from '../stand-spread.ts';
 import { boundsOf, type StageSighting } from '../sighting.ts';
 import { GroupLearning, type GroupStand } from './group-learning.ts';
 import { rivalsFor, type PastDate, type Rivals } from './rivals.ts';
-import { historyOf, LearnedStand, type SeenStand } from './stand-learning.ts';
+import { historyOf, type SeenStand } from './history.ts';
+import { LearnedStand } from './stand-learning.ts';
 
 /** When a stage came: after the one day and by the other, both from sightings. */
 export interface SeenInterval {

@@ -2,14 +2,8 @@ import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import type { DayNumber } from '../../measure/index.ts';
 import { SEASON_HORIZON_DAYS } from '../season.ts';
 import { PRIOR_SCALES, seasonLikeness, type Scales } from './scales.ts';
-import {
-  LearnedStand,
-  nothingBeforehand,
-  overStages,
-  type Beforehand,
-  type SeasonField,
-  type StandHistory,
-} from './stand-learning.ts';
+import { LearnedStand, nothingBeforehand, overStages, type Beforehand, type SeasonField } from './stand-learning.ts';
+import type { StandHistory } from './history.ts';
 
 /** A stand with the first days of its seasons: they hang on its plant and its place. */
 export interface GroupStand {

@@ -2,7 +2,8 @@ import { expect } from 'chai';
 import { firstOfYear } from '../../measure/index.ts';
 import { GroupLearning, type GroupStand } from './group-learning.ts';
 import { effectsOfProfile, PRIOR_SCALES } from './scales.ts';
-import { LearnedStand, nothingBeforehand, type SeasonSighting, type StandHistory } from './stand-learning.ts';
+import type { SeasonSighting, StandHistory } from './history.ts';
+import { LearnedStand, nothingBeforehand } from './stand-learning.ts';
 
 const USUAL = [80, 100, 120, 200];
 const firstDayOf = (season: number): number => firstOfYear(season);
