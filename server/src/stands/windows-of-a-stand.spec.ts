@@ -146,6 +146,13 @@ describe('the windows of a stand', () => {
       expect(kinds(within)).not.to.include('closedDays');
       expect(within.leaveEnds).to.equal('2026-08-31');
     });
+    it('open nothing that the owner refuses', async () => {
+      const place = await group.stand('nettle', {
+        patch: { leaveDays: { from: '06-01', to: '08-31' }, leave: 'refused' },
+      });
+      expect(kinds(await outlook(place.standId, 'tip'))).to.include.members(['ownerLeave', 'closedDays']);
+      expect(kinds(await outlook(place.standId, 'tip', '2026-07-01'))).to.include('ownerLeave');
+    });
     it('may reach over New Year', async () => {
       const place = await placed({ from: '10-01', to: '02-28' });
       expect(kinds(await outlook(place.standId, 'tip', '2026-01-15'))).not.to.include('closedDays');

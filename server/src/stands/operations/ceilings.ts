@@ -78,16 +78,17 @@ export function leaveDaysOn(
 
 /** Refused or run-out leave forbids; leave that was never asked for forbids digging only. */
 function ofOwner({ patch, part, day }: CeilingFacts): Ceiling[] {
-  const days = leaveDaysOn(patch, day);
-  if (days && !days.open) return [{ source: 'owner', rule: { kind: 'closedDays', until: days.until } }];
   const { leave, leaveUntil } = patch.facts;
   const until = leaveUntil === null ? null : dayNumber(leaveUntil);
-  if (leave === 'refused') return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'refused', until: null } }];
-  if (leave === 'given' && until !== null && until < day)
-    return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'ended', until } }];
-  if (leave === 'notAsked' && part.kills)
-    return [{ source: 'owner', rule: { kind: 'ownerLeave', leave: 'notAsked', until: null } }];
-  return [];
+  const out: Ceiling[] = [];
+  const bar = (rule: CeilingRule): void => void out.push({ source: 'owner', rule });
+  if (leave === 'refused') bar({ kind: 'ownerLeave', leave: 'refused', until: null });
+  else if (leave === 'given' && until !== null && until < day) bar({ kind: 'ownerLeave', leave: 'ended', until });
+  else if (leave === 'notAsked' && part.kills) bar({ kind: 'ownerLeave', leave: 'notAsked', until: null });
+  // Days say when leave that is there holds: they open nothing that is shut.
+  const days = leaveDaysOn(patch, day);
+  if (days && !days.open) bar({ kind: 'closedDays', until: days.until });
+  return out;
 }
 
 function ofIdentity(facts: CeilingFacts): Ceiling[] {
