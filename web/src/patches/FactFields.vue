@@ -75,6 +75,7 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
       ><span>{{ words.t('patch.facts.tideLevel') }}</span>
       <NumberField
         :model-value="facts.tideLevelM ?? null"
+        size="large"
         :label="words.t('patch.facts.tideLevel')"
         @update:model-value="set('tideLevelM', $event ?? null)" />
       <span class="soft small">{{ words.t('patch.facts.tideLevelText') }}</span></label

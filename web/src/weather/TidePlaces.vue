@@ -145,7 +145,7 @@ const today = ({ turns }: TideView): string => {
   padding: 8px 0;
 }
 .today {
-  flex: 1;
+  flex: 1 1 320px;
 }
 .new {
   display: grid;
