@@ -214,6 +214,8 @@ describe('knowing the day', () => {
     this.timeout(90_000);
     await within({ as: 'Mirel', phone: true, keepsPages: true }, async (page, { context, complaints }) => {
       await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+      // The page that brought the service worker in is not yet served by it: the next one is.
+      await page.goto(`${server.url}/hearth`);
       const kit = page.waitForResponse(/\/kit$/);
       await page.getByRole('button', { name: /Elder · flower heads Old railway/ }).click();
       await (await kit).finished();

@@ -23,11 +23,14 @@ interface Held {
   readonly limit: number | null;
 }
 const held: Held[] = [];
+/** Stands as if nobody had looked at them, against the mean date of the others of their kind. */
+const unseen: Trial[] = [];
 for (let seed = 1; seed <= SEEDS; seed++) {
   const { stands, cameOn, limit }: ProofIsland = islandOf(seed);
   for (const trial of comparable([...backtest(stands, ISSUES, FROM)]))
     // The limit takes long to reckon; a fortnight ahead is where it is asked for.
     held.push({ trial, cameOn: cameOn(trial), limit: trial.issue === FORTNIGHT.name ? limit(trial) : null });
+  unseen.push(...comparable([...backtest(stands, [FORTNIGHT], FROM, { unseen: true })], ['meanDate']));
   process.stderr.write(`\rseed ${seed} of ${SEEDS}`);
 }
 process.stderr.write('\n');
@@ -76,4 +79,10 @@ const covered = bySeed.filter((of) => of.length > 0).map((of) => scores(of).cove
 write('');
 write(
   `In the band by island, fourteen days before: ${covered.length} islands, ${percent(Math.min(...covered), 1)} to ${percent(Math.max(...covered), 1)}.`,
+);
+const meanOff = (of: (trial: Trial) => number): number =>
+  unseen.reduce((sum, t) => sum + Math.abs(missOf(of(t), t.seen)), 0) / unseen.length;
+write('');
+write(
+  `At stands that nobody has looked at, fourteen days before: ${unseen.length} dates, off by ${days(meanOff((t) => t.forecast.p50!))} days; the mean date of the other stands of their kind by ${days(meanOff((t) => t.rivals.meanDate!))}.`,
 );

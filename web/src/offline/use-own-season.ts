@@ -1,4 +1,4 @@
-import { useLocalStorage } from '@vueuse/core';
+import { useLocalStorage, useOnline } from '@vueuse/core';
 import { computed, onScopeDispose, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue';
 import type { StandKit, StandView } from '@emberfield/contract';
 import { signal } from '../platform/signal.ts';
@@ -25,11 +25,13 @@ export function useOwnSeason(
     mergeDefaults: true,
   });
   const own = shallowRef<OwnSeason | null>(null);
+  // The browser knows of a lost network before anybody has asked in vain; of a far server it knows nothing.
+  const online = useOnline();
   let worker: Worker | null = null;
   let asked = 0;
   const wanted = computed(() => {
     const noted = notedIn(visit.value, today.value);
-    return !signal.reached.value && noted.length > 0 && read.value && kit.value
+    return (!signal.reached.value || !online.value) && noted.length > 0 && read.value && kit.value
       ? { kit: kit.value, windows: read.value.profile.windows, noted }
       : null;
   });

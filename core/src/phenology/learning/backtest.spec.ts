@@ -80,6 +80,27 @@ describe('holding forecasts against what came', () => {
       [...backtest([s], [daysBefore(14)], 2022)].filter((t) => t.season < 2024);
     expect(of(later)).to.deep.equal(of(until2023));
   });
+  it('as if nobody had looked: goes by the others of the kind, forecast and rules alike', () => {
+    const other = {
+      ...stand,
+      standId: 'o',
+      sightings: YEARS.flatMap((y) => [
+        { stage: 'flower', day: dayNumber(`${y}-05-26`), reached: false },
+        { stage: 'flower', day: dayNumber(`${y}-05-30`), reached: true },
+      ]),
+    };
+    const of = (stands: readonly SeenStand[]): readonly Trial[] =>
+      [...backtest(stands, [daysBefore(14)], 2025, { unseen: true })].filter((t) => t.standId === 's');
+    const [alone] = of([stand]);
+    expect(alone!.rivals.meanDate).to.equal(null);
+    // Nothing of its own is known: the profile's 1 May.
+    expect(alone!.forecast.p50! - firstOfYear(2025)).to.be.closeTo(120, 4);
+    const [two] = of([stand, other]);
+    expect(two!.forecast.p50!).to.be.above(alone!.forecast.p50!);
+    expect(two!.rivals.meanDate! - firstOfYear(2025)).to.be.closeTo(147, 1);
+    const strange = { ...other, plantKey: 'q' };
+    expect(of([stand, strange])[0]!.rivals.meanDate).to.equal(null);
+  });
   it('on fixed days knows of nothing that is to come', () => {
     const days = onFixedDays.daysFor(seen('2025-05-16', '2025-05-20'));
     expect(days).to.deep.equal(['2025-05-15', '2025-05-01', '2025-04-15'].map(dayNumber));

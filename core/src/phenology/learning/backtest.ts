@@ -81,8 +81,15 @@ const FIXED_DAYS = new Set(['01', '15']);
  * season's sightings and weather up to the day of issue (rolling, nothing from later). Gives one trial at a time, so that a long
  * run can show progress and be stopped.
  * @param from first season that is held against its forecast; the ones before are learned from only.
+ * @param unseen as if nobody had ever looked at the stand itself: it is forecast from what the others tell, and the rules go by the
+ * dates of the other stands of its kind.
  */
-export function* backtest(stands: readonly SeenStand[], issues: readonly Issue[], from: number): Generator<Trial> {
+export function* backtest(
+  stands: readonly SeenStand[],
+  issues: readonly Issue[],
+  from: number,
+  { unseen = false }: { readonly unseen?: boolean } = {},
+): Generator<Trial> {
   const groups = new Map<number, GroupLearning>();
   const groupAt = (turn: number): GroupLearning => {
     let group = groups.get(turn);
@@ -92,13 +99,16 @@ export function* backtest(stands: readonly SeenStand[], issues: readonly Issue[]
     }
     return group;
   };
-  for (const stand of stands) {
+  const seenOf = new Map(stands.map((s) => [s, intervalsOf(s)]));
+  for (const looked of stands) {
+    const stand = unseen ? { ...looked, sightings: [] } : looked;
     const { place, standId, plantKey } = stand;
-    const intervals = intervalsOf(stand);
+    const intervals = seenOf.get(looked)!;
+    const toGoBy = unseen ? othersOfKind(seenOf, looked) : intervals;
     const firstDay = (season: number): DayNumber => seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
     for (const seen of intervals) {
       if (seen.season < from) continue;
-      const past: readonly PastDate[] = intervals
+      const past: readonly PastDate[] = toGoBy
         .filter((p) => p.stage === seen.stage && p.season < seen.season)
         .map(({ season, after, by }) => ({ season, day: (after + 1 + by) / 2 }));
       const stage = place.stages[seen.stage]!.key;
@@ -128,6 +138,14 @@ export function* backtest(stands: readonly SeenStand[], issues: readonly Issue[]
         }
     }
   }
+}
+
+/** What was seen of the other stands of a kind. */
+function othersOfKind(
+  seenOf: ReadonlyMap<SeenStand, readonly SeenInterval[]>,
+  stand: SeenStand,
+): readonly SeenInterval[] {
+  return [...seenOf].flatMap(([other, seen]) => (other !== stand && other.plantKey === stand.plantKey ? seen : []));
 }
 
 /** A stand as the group learns from it on a day. */
