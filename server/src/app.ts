@@ -78,11 +78,10 @@ export function createApp(deps: Dependencies): Express {
 }
 
 /**
- * Answers below this travel as they are: packing them costs everybody's waiting more than the way takes (measured: half as many
- * answers a second at 16 kB).
+ * Answers below this travel as they are: with 16 kB as the limit, of many at once 95 in 100 waited nearly twice as long.
  */
 const LEAST_PACKED_BYTES = 96 * 1024;
-/** Fast rather than smallest: thousands of lines are much alike, and shrink to a tenth anyhow. */
+/** Fast rather than smallest: thousands of lines are much alike, and shrink well anyhow. */
 const PACKING_LEVEL = 3;
 const packedAnswers = compression({ threshold: LEAST_PACKED_BYTES, level: PACKING_LEVEL });
 

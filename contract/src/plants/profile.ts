@@ -1,7 +1,7 @@
 import { lazy, mixed, type Schema } from 'yup';
 import { PHASES, SEVERITIES, type Severity, type ShownSign } from '@emberfield/core/identity';
 import type { Figure } from '@emberfield/core/measure';
-import type { GrowthSpec, MonthDay, Reference, StageModel, StageSpec, WindowSpec } from '@emberfield/core/phenology';
+import type { GrowthSpec, MonthDay, Reference, StageSpec, WindowSpec } from '@emberfield/core/phenology';
 import {
   exactly,
   figure,
@@ -21,6 +21,7 @@ import {
   type Text,
 } from '../platform/schema.ts';
 import { CANOPIES } from '../patches/patch.ts';
+import { positiveFigure, stageModel } from './stage-model.ts';
 import { isSignState, SIGNS } from './signs.ts';
 import {
   CAUTION_CLASSES,
@@ -126,69 +127,6 @@ export interface PlantProfile {
   readonly keeping: Text;
   /** Works to read on: keys of the catalogue's list. */
   readonly works: readonly string[];
-}
-
-const optionalFigure = figure().optional() as Schema<Figure | undefined>;
-
-const stageModel: Schema<StageModel> = lazy((value: unknown) => {
-  const kind = (value as { kind?: unknown } | null)?.kind;
-  const tag = <K extends string>(k: K) => oneOf<K>([k]);
-  switch (kind) {
-    case 'thermal':
-      return exactly({
-        kind: tag('thermal'),
-        start: monthDay(),
-        baseC: figure(),
-        cutoffC: optionalFigure,
-        sum: positiveFigure(),
-      }).required();
-    case 'after':
-      return exactly({ kind: tag('after'), stage: line(40), days: figure() }).required();
-    case 'afterWarmth':
-      return exactly({ kind: tag('afterWarmth'), stage: line(40), baseC: figure(), sum: positiveFigure() }).required();
-    case 'cooling':
-      return exactly({ kind: tag('cooling'), start: monthDay(), baseC: figure(), sum: positiveFigure() }).required();
-    case 'firstFrost':
-      return exactly({ kind: tag('firstFrost'), start: monthDay(), thresholdC: figure() }).required();
-    case 'chill':
-      return exactly({
-        kind: tag('chill'),
-        start: monthDay(),
-        chillBelowC: figure(),
-        chillDays: positiveFigure(),
-        baseC: figure(),
-        sum: positiveFigure(),
-      }).required();
-    case 'dayLength':
-      return exactly({
-        kind: tag('dayLength'),
-        start: monthDay(),
-        hours: positiveFigure(),
-        turn: oneOf(['longer', 'shorter']),
-      }).required();
-    case 'rain':
-      return exactly({
-        kind: tag('rain'),
-        start: monthDay(),
-        rainMm: positiveFigure(),
-        overDays: whole(1, 60),
-        fromC: finite(-30, 50),
-        toC: finite(-30, 50),
-        days: figure(),
-      }).required();
-    case 'calendar':
-      return exactly({ kind: tag('calendar'), direction: oneOf(['spring', 'autumn', 'none']) }).required();
-    default:
-      return mixed<never>().test('kind', 'notOneOf', () => false);
-  }
-}) as unknown as Schema<StageModel>;
-
-function positiveFigure(): Schema<Figure> {
-  return (figure() as ReturnType<typeof mixed<Figure>>).test(
-    'positive',
-    'tooSmall',
-    (f) => !f || f.low > 0,
-  ) as unknown as Schema<Figure>;
 }
 
 const ceilingRule = lazy((value: unknown) => {

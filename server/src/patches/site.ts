@@ -21,16 +21,19 @@ export interface KnownGround {
 }
 
 /** What is written down of a place as far as its climate goes. */
-export const siteOf = ({
+export const siteOf = ({ latitudeDeg, heightM, facts }: KnownGround): Site => ({
   latitudeDeg,
-  longitudeDeg,
-  heightM,
-  facts,
-}: KnownGround): Site & { readonly longitudeDeg: number } => ({
-  latitudeDeg,
-  longitudeDeg,
   heightM,
   slopeDeg: facts.slopeDeg,
   aspectDeg: FACING_DEG[facts.aspect],
   canopy: facts.canopy,
+});
+
+/** The same with all that says which stations tell of it. */
+export const spotOf = (
+  place: KnownGround & { readonly stationId: string | null },
+): Site & Pick<KnownGround, 'longitudeDeg'> & { readonly stationId: string | null } => ({
+  ...siteOf(place),
+  longitudeDeg: place.longitudeDeg,
+  stationId: place.stationId,
 });

@@ -79,16 +79,4 @@ const methodLabel = (m: (typeof COUNT_METHODS)[number]): string =>
   gap: 3px;
   font-size: 15px;
 }
-fieldset {
-  grid-column: 1 / -1;
-  border: 0;
-  padding: 0;
-  margin: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-legend {
-  font-size: 15px;
-}
 </style>

@@ -44,17 +44,3 @@ const set = (i: number, typed: number | null | undefined): void =>
     </fieldset>
   </section>
 </template>
-
-<style scoped>
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-legend {
-  font-size: 15px;
-}
-</style>

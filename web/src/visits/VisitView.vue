@@ -54,6 +54,18 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
 .visit :deep(section p) {
   margin: 0;
 }
+.visit :deep(fieldset) {
+  grid-column: 1 / -1;
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.visit :deep(legend) {
+  font-size: 15px;
+}
 .visit :deep(.chip),
 .visit :deep(input:not([type='checkbox'])) {
   min-height: 48px;

@@ -4,7 +4,7 @@ import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
 import { seasonOf } from '@emberfield/core/phenology';
 
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById, siteOf } from '../../patches/index.ts';
+import { patchById, spotOf } from '../../patches/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -26,8 +26,7 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
   const commons = await commonsOf(deps, group);
   const place = await placeOf(deps, group.id, query['patch'] ?? null, commons);
-  const weather =
-    place && (await weatherAt(deps.db, commons.stations, { ...siteOf(place), stationId: place.stationId }));
+  const weather = place && (await weatherAt(deps.db, commons.stations, spotOf(place)));
   const knowledge = heldKnowledge(group.id) ?? KNOWS_NOTHING;
   const plants = [...commons.plants.values()].map((plant) => {
     const patch = place ?? { id: '-', version: 0, longitudeDeg: 0, facts: UNKNOWN_FACTS, ...plant.profile.reference };

@@ -2,7 +2,7 @@ import type { Prospect } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import { seasonOf } from '@emberfield/core/phenology';
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById, siteOf, standKeysOf } from '../../patches/index.ts';
+import { patchById, spotOf, standKeysOf } from '../../patches/index.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { commonsOf, heldKnowledge, isoRange, KNOWS_NOTHING, NOTHING_SEEN, standSeason } from '../../stands/index.ts';
@@ -19,7 +19,7 @@ export async function viewProspects(
   const patch = await patchById(deps.db, group.id, params['patchId']!);
   if (!patch) throw notFound('patch');
   const { plants, stations } = await commonsOf(deps, group);
-  const weather = await weatherAt(deps.db, stations, { ...siteOf(patch), stationId: patch.stationId });
+  const weather = await weatherAt(deps.db, stations, spotOf(patch));
   const here = (await standKeysOf(deps.db, group.id)).filter((s) => s.patchId === patch.id);
   const today = dayNumber(group.today);
   const knowledge = heldKnowledge(group.id) ?? KNOWS_NOTHING;

@@ -3,7 +3,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import type { HouseRuleRow } from '../../people/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
-import { siteOf } from '../../patches/index.ts';
+import { spotOf } from '../../patches/index.ts';
 import { nearestTide, type Shore } from '../../tide/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
@@ -53,10 +53,7 @@ export async function dossiersOf(
     const plant = commons.plants.get(row.stand.plantKey);
     // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
     if (!plant) continue;
-    const weather = await weatherAt(deps.db, commons.stations, {
-      ...siteOf(row.patch),
-      stationId: row.patch.stationId,
-    });
+    const weather = await weatherAt(deps.db, commons.stations, spotOf(row.patch));
     const shore = shoreOf(row.patch, commons.tides, group.zone);
     const key = [row.stand.id, row.stand.revision, row.patch.version, group.id, group.revision].join(':');
     stands.push({ ...row, plant, byName: commons.byName, record: records.get(row.stand.id)!, weather, shore, key });

@@ -43,9 +43,8 @@ export function seenStand({ stand, patch, plant, weather, record }: Omit<Forecas
 /** Trees and shrubs carry their leaves above the shade: what is written of the canopy holds for what grows under it. */
 function siteFor({ patch, plant, weather }: Pick<Forecastable, 'patch' | 'plant' | 'weather'>): Site {
   const { habit, reference } = plant.profile;
-  const { longitudeDeg: _, ...site } = siteOf(patch);
   return {
-    ...site,
+    ...siteOf(patch),
     ...(habit === 'tree' || habit === 'shrub' ? { canopy: reference.canopy ?? 'open' } : {}),
     ...(weather?.thermometer ? { measured: weather.thermometer.reading } : {}),
   };

@@ -25,11 +25,12 @@ const kept = new Kept<{ readonly spans: readonly FrozenSpan[] | null }>(MOST_KEP
 /** When the ground of a place is frozen, in the winter about a day and the next. */
 export function groundSpans({ patch, weather }: Place, day: DayNumber, today: DayNumber): readonly FrozenSpan[] | null {
   const leafArea = LEAF_AREA[patch.facts.canopy];
-  const { longitudeDeg: _, ...ground } = siteOf(patch);
+  // The soil's own formula takes the air of the open and keeps off what the leaves do: they must not count twice.
+  const ground = { ...siteOf(patch), canopy: 'open' as const };
   const site = weather?.thermometer ? { ...ground, measured: weather.thermometer.reading } : ground;
   // Spans hang on the day by its winter only; half a year is fine enough a step, and keeps the key short.
   const half = Math.floor(day / HALF_YEAR_DAYS);
-  const key = [weather?.key, JSON.stringify(ground), half, today].join(':');
+  const key = [weather?.key, JSON.stringify(ground), leafArea, half, today].join(':');
   return kept.get(key, () => ({
     spans: frozenSpans({ weather: weather?.weather ?? null, site, leafArea, day: half * HALF_YEAR_DAYS, asOf: today }),
   })).spans;

@@ -1,5 +1,5 @@
-import type { AllowanceView, CeilingView, Clearance, HouseRule, PartOutlook, ProfilePart } from '@emberfield/contract';
-import { allowanceFor, type Allowance, type CeilingRule } from '@emberfield/core/allowance';
+import type { Clearance, HouseRule, PartOutlook, ProfilePart } from '@emberfield/contract';
+import { allowanceFor, type Allowance } from '@emberfield/core/allowance';
 import { isoDay, type DayNumber } from '@emberfield/core/measure';
 import {
   expectedQualityOn,
@@ -15,6 +15,7 @@ import {
 import type { CountEstimate } from '@emberfield/core/stand';
 import { Kept } from '../../platform/kept.ts';
 import { freeOn, nextFree, viewFree } from '../../tide/index.ts';
+import { viewAllowance } from './allowance-view.ts';
 import { ceilingsOf, leaveDaysOn, spentBy } from './ceilings.ts';
 import type { Dossier } from './dossier.ts';
 import { standGround } from './ground.ts';
@@ -266,38 +267,6 @@ export function firstDayOf(window: WindowForecast, seasonFirst: DayNumber): DayN
 export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: ProfilePart): number {
   if (take.measure === 'unit' || part.unit === 'gram') return take.amount;
   return part.massG === null ? 0 : take.amount / part.massG.value;
-}
-
-export function viewAllowance(allowance: Allowance, part: ProfilePart): AllowanceView {
-  const { kind, plants, perPlant, amount, amountLeft, plantsLeft, takenAmount, oneIn, plantsCounted, binding } =
-    allowance;
-  return {
-    kind,
-    unit: part.unit,
-    plants,
-    perPlant,
-    amount,
-    amountLeft,
-    plantsLeft,
-    takenAmount: Math.round(takenAmount * 1000) / 1000,
-    oneIn,
-    plantsCounted,
-    ceilings: allowance.ceilings.map((c): CeilingView => ({
-      source: c.source,
-      kind: c.rule.kind,
-      values: valuesOf(c.rule),
-      bars: c.bars,
-      plants: c.plants,
-      perPlant: c.perPlant,
-      amount: c.amount,
-      binding: c === binding,
-    })),
-  };
-}
-
-function valuesOf(rule: CeilingRule): CeilingView['values'] {
-  const { kind: _, ...values } = rule as CeilingRule & Record<string, number | string | null>;
-  return typeof values['until'] === 'number' ? { ...values, until: isoDay(values['until']) } : values;
 }
 
 export const isoRange = ({ p10, p50, p90 }: DayRange) => ({ p10: iso(p10), p50: iso(p50), p90: iso(p90) });
