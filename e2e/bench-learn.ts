@@ -1,17 +1,9 @@
 import { CATALOGUE } from '@emberfield/catalogue';
-import { dayNumber } from '@emberfield/core/measure';
-import {
-  climatologyOf,
-  forecastSeason,
-  forecastWindow,
-  GroupLearning,
-  groupStand,
-  historyOf,
-  joinDays,
-  LearnedStand,
-  seasonFirstDay,
-  type SeenStand,
-} from '@emberfield/core/phenology';
+import { dayNumber, seasonFirstDay } from '@emberfield/core/measure';
+import { climatologyOf, joinDays } from '@emberfield/core/weather';
+import { forecastSeason } from '@emberfield/core/stages';
+import { forecastWindow } from '@emberfield/core/windows';
+import { groupStand, GroupLearning, historyOf, LearnedStand, type SeenStand } from '@emberfield/core/learning';
 import { islandWeather } from '@emberfield/demo';
 
 const STANDS = 1_000;

@@ -2,9 +2,9 @@ import { expect } from 'chai';
 import { ValidationError } from 'yup';
 import { HABITS, plantProfileSchema, signOf, SIGNS, type PlantProfile } from '@emberfield/contract';
 import { PHASES, ruleOut, SEPARATES, separatorsIn, type Phase } from '@emberfield/core/identity';
-import { isoDay } from '@emberfield/core/measure';
-import { forecastSeason, forecastWindow } from '@emberfield/core/phenology';
-import type { Figure } from '@emberfield/core/measure';
+import { isoDay, type Figure } from '@emberfield/core/measure';
+import { forecastSeason } from '@emberfield/core/stages';
+import { forecastWindow } from '@emberfield/core/windows';
 import { CATALOGUE, SOURCES } from './index.ts';
 
 const problems = (profile: unknown): readonly string[] => {

@@ -1,6 +1,7 @@
 import type { Text } from '@emberfield/contract';
-import type { Figure } from '@emberfield/core/measure';
-import type { GrowthSpec, Regrowth, WindowEdge, MonthDay, StageModel } from '@emberfield/core/phenology';
+import type { Figure, MonthDay } from '@emberfield/core/measure';
+import type { GrowthSpec, Regrowth, WindowEdge } from '@emberfield/core/growth';
+import type { StageModel } from '@emberfield/core/stages';
 
 // Short forms for writing profiles. A figure without a work behind it is an estimate and says so.
 

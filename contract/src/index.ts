@@ -16,25 +16,202 @@ export {
 export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
 export type { Method, Route, Who } from './platform/route.ts';
 export { ROUTES } from './routes.ts';
-export * from './plants/kinds.ts';
-export * from './plants/profile.ts';
-export * from './plants/signs.ts';
-export * from './plants/identity-table.ts';
-export * from './people/people.ts';
-export * from './people/rules.ts';
-export * from './people/clearance.ts';
-export * from './patches/patch.ts';
-export * from './stands/kit.ts';
-export * from './stands/stand.ts';
-export * from './stands/proof.ts';
-export * from './stands/group-proof.ts';
-export * from './visits/entry.ts';
-export * from './visits/find.ts';
-export * from './visits/sought.ts';
-export * from './photos/photo.ts';
-export * from './places/place-import.ts';
-export * from './tide/tide.ts';
-export * from './weather/weather.ts';
-export * from './hearth/hearth.ts';
-export * from './year/year.ts';
-export * from './calendar/calendar.ts';
+export {
+  plantProfileSchema,
+  savePlantSchema,
+  type PlantListItem,
+  type PlantView,
+  type SavePlant,
+} from './plants/profile.ts';
+export { SIGNS, isSignState, signOf } from './plants/signs.ts';
+export type { IdentityRow, IdentityTable } from './plants/identity-table.ts';
+export {
+  ROLES,
+  UNIT_SYSTEMS,
+  acceptInvitationSchema,
+  changeRoleSchema,
+  demoSignInSchema,
+  foundingSchema,
+  groupSettingsSchema,
+  newInvitationSchema,
+  signInSchema,
+  type AcceptInvitation,
+  type ChangeRole,
+  type DemoSignIn,
+  type Founding,
+  type GroupRef,
+  type GroupSettings,
+  type GroupView,
+  type InvitationGreeting,
+  type InvitationView,
+  type MadeInvitation,
+  type MemberView,
+  type NewAccount,
+  type NewInvitation,
+  type Role,
+  type SessionListItem,
+  type SessionView,
+  type SignIn,
+  type UnitSystem,
+} from './people/people.ts';
+export { houseRuleSchema, setRuleSchema, type RuleView, type SetRule } from './people/rules.ts';
+export { PRACTICE_NEEDED, setClearanceSchema, type ClearanceView, type SetClearance } from './people/clearance.ts';
+export {
+  UNKNOWN_FACTS,
+  assignStationSchema,
+  changePatchSchema,
+  geometrySchema,
+  newPatchSchema,
+  type AssignStation,
+  type ChangePatch,
+  type NewPatch,
+  type PatchDetail,
+  type PatchView,
+} from './patches/patch.ts';
+export type { StandKit } from './stands/kit.ts';
+export {
+  changeStandSchema,
+  newStandSchema,
+  type ChangeStand,
+  type CountView,
+  type IdentityView,
+  type LadderSeason,
+  type LookAlikeView,
+  type NewStand,
+  type StandRef,
+  type StandView,
+} from './stands/stand.ts';
+export type { ProofTrial, StandProof } from './stands/proof.ts';
+export type { GroupProof, ProofScores } from './stands/group-proof.ts';
+export { entrySchema, type Entry, type EntryOf } from './visits/entry.ts';
+export {
+  MOST_ENTRIES_AT_ONCE,
+  syncSchema,
+  type EntryPage,
+  type EntryResult,
+  type EntryView,
+  type SyncAnswer,
+  type SyncRequest,
+  type TakeVerdict,
+} from './visits/sync.ts';
+export { findBodySchema, type Prospect } from './visits/find.ts';
+export { newSoughtSchema, type NewSought, type SoughtView } from './visits/sought.ts';
+export { LARGEST_PHOTO_BYTES, PHOTO_SIZES, type PhotoSize, type PhotoTaken, type PhotoView } from './photos/photo.ts';
+export {
+  EXPORTS,
+  FIELDS_OF,
+  NEEDED_COLUMNS,
+  PLACE_FORMATS,
+  SECRET_WAYS,
+  TABLE_FIELDS,
+  TABLE_KINDS,
+  placeReadingSchema,
+  type ExportKind,
+  type PathView,
+  type PlaceFormat,
+  type PlaceImportPreview,
+  type PlaceReading,
+  type SecretWay,
+  type ShownPlace,
+  type StoredPlaces,
+  type TableField,
+  type TableKind,
+} from './places/place-import.ts';
+export { LONGEST_TIDE_FILE, newTideSchema, type NewTide, type TideView } from './tide/tide.ts';
+export {
+  COLUMN_MEANINGS,
+  DATE_ORDERS,
+  STATION_SOURCES,
+  handDaysSchema,
+  importReadingSchema,
+  newStationSchema,
+  type ColumnMeaning,
+  type DateOrder,
+  type FetchProblem,
+  type HandDays,
+  type ImportPreview,
+  type ImportReading,
+  type LeftOutLine,
+  type NewStation,
+  type StationDayView,
+  type StationDays,
+  type StationView,
+  type StoredImport,
+} from './weather/weather.ts';
+export type { Conditions, Duty, FoundThing, HearthView, RibbonStroke, RibbonView } from './hearth/hearth.ts';
+export {
+  MOST_PAST_YEARS,
+  type YearMark,
+  type YearRow,
+  type YearStand,
+  type YearView,
+  type YearWindow,
+} from './year/year.ts';
+export {
+  CALENDAR_KINDS,
+  NOTICE_KINDS,
+  makeCalendarSchema,
+  type CalendarFeedView,
+  type CalendarKind,
+  type MakeCalendar,
+  type NewCalendarFeed,
+  type Notice,
+} from './calendar/calendar.ts';
+
+// What the core knows already, as part of what crosses the wire.
+export {
+  CAUTION_CLASSES,
+  EATINGS,
+  HABITS,
+  LOOK_ALIKE_SEVERITIES,
+  ORGANS,
+  PART_KEYS,
+  PRICES,
+  STATUSES,
+  UNIT_KEYS,
+  binomialOf,
+  type Eating,
+  type LookAlikeSeverity,
+  type PartKey,
+  type PlantProfile,
+  type ProfileCeiling,
+  type ProfilePart,
+  type ProfileStage,
+  type ProfileWindow,
+  type UnitKey,
+} from '@emberfield/core/plants';
+export {
+  ASPECTS,
+  CANOPIES,
+  CONTAMINATING,
+  COUNT_METHODS,
+  ENTRY_KINDS,
+  FIND_CONDITIONS,
+  HAZARDS,
+  LEAVES,
+  LOOSENESS,
+  LOSS_CAUSES,
+  MOISTURES,
+  OVERHEAD_TREES,
+  QUALITIES,
+  SUBSTRATES,
+  centreOf,
+  type AllowanceView,
+  type CeilingView,
+  type DayRangeView,
+  type EntryBodies,
+  type EntryKind,
+  type FindBody,
+  type FindCondition,
+  type Hazard,
+  type OverheadTree,
+  type PackedBook,
+  type PartOutlook,
+  type PatchFacts,
+  type PatchGeometry,
+  type PointGeometry,
+  type PolygonGeometry,
+} from '@emberfield/core/stand';
+export { HOUSE_RULE_KINDS, SEARCH_HOLDS_YEARS, type HouseRule, type HouseRuleKind } from '@emberfield/core/allowance';
+export { CLEARANCES, IDENTITY_STATUSES, type Clearance, type IdentityStatus } from '@emberfield/core/identity';
+export type { TideAtPlace, TurnView } from '@emberfield/core/tide';

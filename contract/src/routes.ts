@@ -22,7 +22,7 @@ import {
   type PlaceImportPreview,
   type StoredPlaces,
 } from './places/place-import.ts';
-import { syncSchema, type EntryPage, type SyncAnswer } from './visits/entry.ts';
+import { syncSchema, type EntryPage, type SyncAnswer } from './visits/sync.ts';
 import type { Prospect } from './visits/find.ts';
 import { newSoughtSchema, type SoughtView } from './visits/sought.ts';
 import { newTideSchema, type TideView } from './tide/tide.ts';

@@ -1,5 +1,4 @@
-import type { HistoryOptions, Told } from './history.ts';
-import { tell } from './history.ts';
+import { type HistoryOptions, type Told, tell } from './history.ts';
 
 const MS_PER_DAY = 86_400_000;
 const day = (iso: string): number => Math.round(Date.parse(`${iso}T00:00:00Z`) / MS_PER_DAY);

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
+import type { Answers } from './answers/index.ts';
 import type { Clock } from './platform/clock.ts';
 import type { Database } from './platform/database/database.ts';
 import type { WeatherService } from './weather/weather-service.ts';
@@ -10,6 +11,8 @@ export interface Dependencies {
   readonly db: Database;
   readonly clock: Clock;
   readonly log: Log;
+  /** Answers that were reckoned before; they can be dropped at any time. */
+  readonly answers: Answers;
   readonly words: Words;
   readonly catalogue: readonly PlantProfile[];
   readonly sources: Readonly<Record<string, string>>;

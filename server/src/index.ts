@@ -1,3 +1,4 @@
+export { Answers } from './answers/index.ts';
 export { createApp } from './app.ts';
 export type { Dependencies } from './dependencies.ts';
 export {

@@ -3,6 +3,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { CATALOGUE, SOURCES } from '@emberfield/catalogue';
 import { createWords } from '@emberfield/words';
+import { Answers } from './answers/index.ts';
 import { createApp } from './app.ts';
 import type { Dependencies } from './dependencies.ts';
 import { renewFoundingCode, sweepSessions } from './people/index.ts';
@@ -26,6 +27,7 @@ const deps: Dependencies = {
   db: connection.db,
   clock: { now: () => new Date(), fixedDay: config.today },
   log,
+  answers: new Answers(),
   words: createWords('en'),
   catalogue: CATALOGUE,
   sources: SOURCES,

@@ -1,6 +1,7 @@
-import type { Readiness } from '@emberfield/core/phenology';
-import type { TurnView } from '../tide/tide.ts';
-import type { DayRangeView, PartOutlook, StandRef } from '../stands/stand.ts';
+import type { Readiness } from '@emberfield/core/windows';
+import type { TurnView } from '@emberfield/core/tide';
+import type { StandRef } from '../stands/stand.ts';
+import type { DayRangeView, PartOutlook } from '@emberfield/core/stand';
 import type { Text } from '../platform/schema.ts';
 
 export interface Conditions {

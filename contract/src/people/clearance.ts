@@ -1,9 +1,6 @@
 import type { Schema } from 'yup';
+import { CLEARANCES, type Clearance } from '@emberfield/core/identity';
 import { exactly, line, oneOf } from '../platform/schema.ts';
-
-/** What a person may do with a family of plants: nothing said, cleared for leaf-by-leaf takes, or kept from it. */
-export const CLEARANCES = ['none', 'cleared', 'closed'] as const;
-export type Clearance = (typeof CLEARANCES)[number];
 
 export interface ClearanceView {
   readonly accountId: string;

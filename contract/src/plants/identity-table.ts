@@ -1,7 +1,6 @@
 import type { Phase, Severity, ShownSign } from '@emberfield/core/identity';
 import type { Text } from '../platform/schema.ts';
-import type { LookAlikeSeverity } from './kinds.ts';
-import type { PlantProfile } from './profile.ts';
+import type { LookAlikeSeverity, PlantProfile } from '@emberfield/core/plants';
 
 /** All that identifying needs to know of a plant, at one place. */
 export interface IdentityRow {
@@ -27,6 +26,3 @@ export interface IdentityTable {
   readonly basis: 'weather' | 'calendar';
   readonly plants: readonly IdentityRow[];
 }
-
-/** Genus and species of a scientific name: by them a look-alike is found among the profiles. */
-export const binomialOf = (scientific: string): string => scientific.split(' ').slice(0, 2).join(' ');

@@ -1,7 +1,20 @@
 import { lazy, mixed, type Schema } from 'yup';
 import { PHASES, SEVERITIES, type Severity, type ShownSign } from '@emberfield/core/identity';
-import type { Figure } from '@emberfield/core/measure';
-import type { GrowthSpec, MonthDay, Reference, StageSpec, WindowSpec } from '@emberfield/core/phenology';
+import {
+  CAUTION_CLASSES,
+  EATINGS,
+  HABITS,
+  LOOK_ALIKE_SEVERITIES,
+  ORGANS,
+  PART_KEYS,
+  PRICES,
+  STATUSES,
+  UNIT_KEYS,
+  type PartKey,
+  type PlantProfile,
+  type ProfileCeiling,
+} from '@emberfield/core/plants';
+import { CANOPIES } from '@emberfield/core/stand';
 import {
   exactly,
   figure,
@@ -20,114 +33,8 @@ import {
   whole,
   type Text,
 } from '../platform/schema.ts';
-import { CANOPIES } from '../patches/patch.ts';
 import { positiveFigure, stageModel } from './stage-model.ts';
 import { isSignState, SIGNS } from './signs.ts';
-import {
-  CAUTION_CLASSES,
-  EATINGS,
-  HABITS,
-  LOOK_ALIKE_SEVERITIES,
-  ORGANS,
-  PART_KEYS,
-  PRICES,
-  STATUSES,
-  UNIT_KEYS,
-  type Eating,
-  type LookAlikeSeverity,
-  type PartKey,
-  type UnitKey,
-} from './kinds.ts';
-
-export interface ProfileStage extends StageSpec {
-  readonly name: Text;
-}
-
-export interface ProfilePart {
-  readonly key: PartKey;
-  readonly name: Text;
-  readonly unit: UnitKey;
-  /** What a plant of taking size carries, in the unit. */
-  readonly perPlant: Figure;
-  /** Fresh mass of one unit, g. */
-  readonly massG: Figure | null;
-  readonly method: Text;
-  /** What the taking does to the plant. */
-  readonly effect: Text;
-  readonly kills: boolean;
-  readonly costsSeed: boolean;
-  /** Parts that this one uses up: flower heads taken are berries lost. */
-  readonly spends: readonly PartKey[];
-  readonly minAgeYears: number | null;
-  /** Of a plant of two years: the year of its life in which this part is had. */
-  readonly yearOfLife?: 1 | 2;
-  /** How it grows in length, for windows by size. */
-  readonly growth?: GrowthSpec;
-  /** What it is used for, raw or cooked, in words. */
-  readonly use: Text;
-  /** `raw`: raw or cooked. */
-  readonly eating: Eating;
-}
-
-export interface ProfileWindow extends WindowSpec {
-  readonly part: PartKey;
-  readonly sizeLimit: Text | null;
-}
-
-/** A ceiling that a profile brings along, for all parts or some. */
-export interface ProfileCeiling {
-  readonly parts: readonly PartKey[] | null;
-  readonly rule:
-    | { readonly kind: 'perPlantCap'; readonly perPlant: number }
-    | { readonly kind: 'fixedShare'; readonly share: number }
-    | { readonly kind: 'leaveForOthers'; readonly share: number }
-    | { readonly kind: 'keepFlowering'; readonly share: number }
-    | { readonly kind: 'lightPruning'; readonly share: number }
-    | { readonly kind: 'matureOnly' }
-    | { readonly kind: 'age'; readonly minYears: number }
-    | { readonly kind: 'protected' }
-    | { readonly kind: 'takeAll' };
-}
-
-export interface PlantProfile {
-  readonly key: string;
-  readonly scientific: string;
-  readonly family: string;
-  readonly names: Text;
-  readonly about: Text;
-  readonly habit: (typeof HABITS)[number];
-  readonly lifeCycle: 'annual' | 'biennial' | 'perennial' | 'woody' | 'fungus';
-  readonly status: (typeof STATUSES)[number];
-  /** What becomes of somebody who takes this plant for another; `none` for what is gathered. */
-  readonly severity: Severity;
-  readonly seasonStart: MonthDay;
-  /** Where its figures hold. */
-  readonly reference: Reference & { readonly place: Text };
-  readonly stages: readonly ProfileStage[];
-  readonly parts: readonly ProfilePart[];
-  readonly windows: readonly ProfileWindow[];
-  readonly ceilings: readonly ProfileCeiling[];
-  readonly signs: readonly {
-    readonly organ: (typeof ORGANS)[number];
-    readonly text: Text;
-    readonly price: (typeof PRICES)[number];
-  }[];
-  readonly lookAlikes: readonly {
-    readonly name: Text;
-    readonly scientific: string;
-    readonly severity: LookAlikeSeverity;
-    readonly separatedBy: Text;
-  }[];
-  /** Which states of the vocabulary's signs it shows, and how often. All such frequencies are estimates. */
-  readonly shows: readonly ShownSign[];
-  /** Other plants that serve the same purpose: for one under pressure, what to gather or grow instead. */
-  readonly substitutes: readonly { readonly plantKey: string; readonly purpose: Text }[];
-  readonly cautions: readonly { readonly class: (typeof CAUTION_CLASSES)[number]; readonly text: Text }[];
-  readonly bring: Text;
-  readonly keeping: Text;
-  /** Works to read on: keys of the catalogue's list. */
-  readonly works: readonly string[];
-}
 
 const ceilingRule = lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;

@@ -1,6 +1,6 @@
 import { lazy, mixed, type Schema } from 'yup';
 import type { Figure } from '@emberfield/core/measure';
-import type { StageModel } from '@emberfield/core/phenology';
+import type { StageModel } from '@emberfield/core/stages';
 import { exactly, figure, finite, line, monthDay, oneOf, whole } from '../platform/schema.ts';
 
 const optionalFigure = figure().optional() as Schema<Figure | undefined>;

@@ -1,8 +1,7 @@
 import { array, boolean, number, object, string, type AnyObject, type ObjectShape, type Schema } from 'yup';
-import { isIsoDay, type Figure } from '@emberfield/core/measure';
+import { isIsoDay, type Figure, type Text } from '@emberfield/core/measure';
 
-/** Texts stand under a language key, English always. */
-export type Text = Readonly<Record<string, string>>;
+export type { Text };
 
 /** An object with exactly these fields: an unknown key is refused, and nothing is coerced. */
 export const exactly = <S extends ObjectShape>(shape: S) => object(shape).noUnknown(true, 'unknownField').strict(true);

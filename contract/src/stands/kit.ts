@@ -1,8 +1,9 @@
-import type { PackedSeason, WindowShifts } from '@emberfield/core/phenology';
+import type { Clearance } from '@emberfield/core/identity';
+import type { PackedBook } from '@emberfield/core/stand';
 
-/** All that a stand's season is forecast from, to take along where there is no signal. */
+/** What a device needs to answer for a stand by itself: its book, as far as the reader may know it. */
 export interface StandKit {
-  readonly season: PackedSeason;
-  /** By window of the profile: what the stand's takes say of its edges. */
-  readonly shifts: readonly WindowShifts[];
+  readonly book: PackedBook;
+  /** What the reader may do with the plant's family. */
+  readonly clearance: Clearance;
 }

@@ -1,4 +1,4 @@
-import type { DayRangeView } from './stand.ts';
+import type { DayRangeView } from '@emberfield/core/stand';
 import type { Text } from '../platform/schema.ts';
 
 /** A forecast of the past held against what came; days are ISO days. */

@@ -1,17 +1,16 @@
+import type { PartOutlook, DayRangeView, Hazard } from '@emberfield/core/stand';
+import {
+  IDENTITY_STATUSES,
+  type IdentityStatus,
+  type Phase,
+  type SearchState,
+  type SeenSign,
+  type Clearance,
+} from '@emberfield/core/identity';
 import type { Schema } from 'yup';
-import type { CeilingSource } from '@emberfield/core/allowance';
-import type { Readiness } from '@emberfield/core/phenology';
 import { exactly, freeText, isoDay, line, oneOf, orNull, uuid, whole, type Text } from '../platform/schema.ts';
-import type { Hazard } from '../patches/patch.ts';
-import type { Phase, SearchState, SeenSign } from '@emberfield/core/identity';
-import type { Clearance } from '../people/clearance.ts';
-import type { LookAlikeSeverity, PartKey, UnitKey } from '../plants/kinds.ts';
-import type { PlantProfile } from '../plants/profile.ts';
-import type { TideAtPlace } from '../tide/tide.ts';
-import type { EntryView } from '../visits/entry.ts';
-
-export const IDENTITY_STATUSES = ['unconfirmed', 'provisional', 'confirmed'] as const;
-export type IdentityStatus = (typeof IDENTITY_STATUSES)[number];
+import type { LookAlikeSeverity, PlantProfile } from '@emberfield/core/plants';
+import type { EntryView } from '../visits/sync.ts';
 
 export interface NewStand {
   readonly id: string;
@@ -48,74 +47,6 @@ export const changeStandSchema: Schema<ChangeStand> = exactly({
   restUntil: orNull(isoDay()),
   restReason: freeText(200),
 }).required('missing');
-
-/** 10, 50 and 90 % days, ISO; `null` lies beyond the horizon. */
-export interface DayRangeView {
-  readonly p10: string | null;
-  readonly p50: string | null;
-  readonly p90: string | null;
-}
-
-export interface CeilingView {
-  readonly source: CeilingSource;
-  readonly kind: string;
-  /** Figures of the rule, by name: perPlant, share, everyNth, amount, minYears, until, status, leave, name. */
-  readonly values: Readonly<Record<string, number | string | null>>;
-  readonly bars: boolean;
-  readonly plants: number | null;
-  readonly perPlant: number | null;
-  readonly amount: number | null;
-  readonly binding: boolean;
-}
-
-export interface AllowanceView {
-  readonly kind: 'none' | 'all' | 'relative' | 'counted';
-  readonly unit: UnitKey;
-  readonly plants: number | null;
-  readonly perPlant: number | null;
-  readonly amount: number | null;
-  readonly amountLeft: number | null;
-  readonly plantsLeft: number | null;
-  readonly takenAmount: number;
-  readonly oneIn: number | null;
-  readonly plantsCounted: number | null;
-  readonly ceilings: readonly CeilingView[];
-}
-
-/** One part of one stand on one day: what a row of the Hearth says. */
-export interface PartOutlook {
-  readonly standId: string;
-  readonly part: PartKey;
-  readonly partName: Text;
-  readonly use: string;
-  readonly season: number;
-  readonly readiness: Readiness;
-  readonly thorns: boolean;
-  readonly opens: DayRangeView;
-  readonly closes: DayRangeView;
-  /** The window is that of a measured length, or of what comes again after a cut. */
-  readonly bySize: boolean;
-  readonly again: boolean;
-  /** Of a place with days of the year for taking: the last of them, while they hold. */
-  readonly leaveEnds: string | null;
-  /** Of a place that the tide covers: when on this day it is free by daylight; `null` elsewhere, or where nobody can say. */
-  readonly tide: TideAtPlace | null;
-  /** Of a window that is over: when the next season's opens. `null` while this one matters. */
-  readonly opensAgain: DayRangeView | null;
-  /** From when look-alikes can be told apart; `null` where they always can. */
-  readonly separable: DayRangeView | null;
-  /** On this day look-alikes cannot be told apart yet. */
-  readonly inseparable: boolean;
-  /** Only leaf by leaf, by somebody cleared for the family: milder look-alikes that are not known to be absent. */
-  readonly leafByLeaf: readonly Text[];
-  /** Of what is dug: when the ground is likely frozen next. */
-  readonly frozenFrom: string | null;
-  readonly openProbability: number;
-  readonly basis: 'weather' | 'calendar';
-  readonly yearCount: number;
-  readonly stageSeen: { readonly stage: string; readonly stageName: Text; readonly day: string } | null;
-  readonly allowance: AllowanceView;
-}
 
 export interface StandRef {
   readonly id: string;

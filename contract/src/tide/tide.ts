@@ -1,4 +1,5 @@
 import type { Schema } from 'yup';
+import type { TurnView } from '@emberfield/core/tide';
 import { exactly, finite, freeText, line, uuid } from '../platform/schema.ts';
 
 /** A place of which the tide is known, by a file of its harmonic constituents or of its high and low waters. */
@@ -19,13 +20,6 @@ export const newTideSchema: Schema<NewTide> = exactly({
   file: freeText(LONGEST_TIDE_FILE).min(1, 'missing'),
 }).required('missing');
 
-/** High or low water on a day: wall-clock time of the group's zone. */
-export interface TurnView {
-  readonly clock: string;
-  readonly levelM: number;
-  readonly high: boolean;
-}
-
 export interface TideView {
   readonly id: string;
   readonly name: string;
@@ -39,10 +33,4 @@ export interface TideView {
   readonly lastDay: string | null;
   /** Of today; `null` where the table does not reach. */
   readonly turns: readonly TurnView[] | null;
-}
-
-/** When on a day the water leaves a place free, by daylight: wall-clock times of the group's zone. */
-export interface TideAtPlace {
-  readonly name: string;
-  readonly spans: readonly { readonly from: string; readonly to: string }[];
 }

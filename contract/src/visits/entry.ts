@@ -1,6 +1,7 @@
+import { ENTRY_KINDS, LOSS_CAUSES, QUALITIES, type EntryBodies, type EntryKind } from '@emberfield/core/stand';
 import { boolean, lazy, mixed, string, type Schema } from 'yup';
-import { PHASES, type Phase, type SeenSign } from '@emberfield/core/identity';
-import { EYE_CLASSES, type EyeClass } from '@emberfield/core/stand';
+import { PHASES, IDENTITY_STATUSES } from '@emberfield/core/identity';
+import { EYE_CLASSES } from '@emberfield/core/counting';
 import {
   exactly,
   finite,
@@ -17,107 +18,10 @@ import {
   uuid,
   whole,
 } from '../platform/schema.ts';
-import { PART_KEYS, type PartKey } from '../plants/kinds.ts';
+import { PART_KEYS } from '@emberfield/core/plants';
 import { SIGNS } from '../plants/signs.ts';
-import { findBodySchema, type FindBody } from './find.ts';
+import { findBodySchema } from './find.ts';
 import { seenSign } from './seen-sign.ts';
-import { IDENTITY_STATUSES, type AllowanceView, type IdentityStatus } from '../stands/stand.ts';
-
-export const QUALITIES = ['good', 'young', 'tough', 'eaten', 'dirty'] as const;
-export const LOSS_CAUSES = ['strangers', 'grazed', 'mown', 'flooded', 'other'] as const;
-export const COUNT_METHODS = ['complete', 'quadrats', 'eye'] as const;
-
-/** What an entry of each kind says. */
-export interface EntryBodies {
-  /** One time at one patch; other entries name it. */
-  readonly visit: { readonly note: string };
-  readonly stageSighting: {
-    readonly stage: string;
-    readonly reached: boolean;
-    /** Share of the stand that has reached it; `null` where nobody said. */
-    readonly share: number | null;
-    /** A flush out of season: shown, and kept out of the learning. */
-    readonly offSeason?: boolean;
-  };
-  readonly census:
-    | {
-        readonly method: 'complete';
-        readonly plants: number;
-        readonly mature: number | null;
-        readonly flowering: number | null;
-      }
-    | {
-        readonly method: 'quadrats';
-        readonly counts: readonly number[];
-        readonly quadratAreaM2: number;
-        readonly standAreaM2: number;
-      }
-    | { readonly method: 'eye'; readonly eye: EyeClass };
-  readonly take: {
-    readonly part: PartKey;
-    readonly amount: number;
-    /** In the part's own unit, or weighed. */
-    readonly measure: 'unit' | 'gram';
-    readonly plants: number | null;
-    readonly killed: number | null;
-    readonly quality: (typeof QUALITIES)[number] | null;
-    /** Share that was woody, past or otherwise thrown away; left out where nobody said. */
-    readonly wasteShare?: number | null;
-    readonly eatenOnTheSpot: boolean;
-    /** Why more was taken than allowed. */
-    readonly overReason: string;
-  };
-  readonly loss: { readonly cause: (typeof LOSS_CAUSES)[number]; readonly share: number; readonly note: string };
-  /** Lengths of a part of some plants of the stand. */
-  readonly measurement: { readonly part: PartKey; readonly lengthsCm: readonly number[] };
-  readonly search: {
-    readonly lookedFor: string;
-    /** Plant of the catalogue that was looked for; `null` for one by name only. */
-    readonly plantKey: string | null;
-    readonly found: boolean;
-    readonly stage: string;
-    readonly deadly: boolean;
-  };
-  readonly provenance: { readonly shownBy: string; readonly calledThere: string };
-  readonly identity: {
-    readonly status: IdentityStatus;
-    /** Phase the plant was in; `null` when not said. */
-    readonly phase: Phase | null;
-    /** Signs of the vocabulary that were seen, or looked for and not there. */
-    readonly seen: readonly SeenSign[];
-    /** Dangerous plants that these signs left open, by key. */
-    readonly leftOpen: readonly string[];
-    /** Signs in words. */
-    readonly signs: readonly string[];
-    readonly note: string;
-  };
-  /** A result that comes later: a spore print tomorrow, a flower in June. Answered by an identity that names the sign. */
-  readonly awaited: { readonly sign: string; readonly due: string; readonly note: string };
-  /** Something that stands at a place, of which nobody has said for sure what it is. */
-  readonly find: FindBody;
-  /** Somebody tried the ground: it can be dug, or it is frozen. */
-  readonly ground: { readonly frozen: boolean };
-  readonly note: { readonly text: string };
-  /** Undoes the entry it replaces. */
-  readonly withdrawal: { readonly reason: string };
-}
-export type EntryKind = keyof EntryBodies;
-export const ENTRY_KINDS = [
-  'visit',
-  'stageSighting',
-  'census',
-  'take',
-  'loss',
-  'measurement',
-  'search',
-  'provenance',
-  'identity',
-  'awaited',
-  'ground',
-  'find',
-  'note',
-  'withdrawal',
-] as const;
 
 /** The one envelope of every entry, typed at the desk or synced from the field. */
 export interface EntryOf<K extends EntryKind> {
@@ -264,46 +168,3 @@ export const entrySchema = lazy((value: unknown) => {
       given((e) => e.kind !== 'withdrawal' || e.replaces !== null),
     );
 }) as unknown as Schema<Entry>;
-
-/** Entries are checked one by one, so that a bad one does not hold up the others. */
-export interface SyncRequest {
-  readonly entries: readonly unknown[];
-}
-export const MOST_ENTRIES_AT_ONCE = 100;
-export const syncSchema: Schema<SyncRequest> = exactly({
-  entries: listOf(mixed().required('missing'), MOST_ENTRIES_AT_ONCE).min(1, 'missing'),
-}).required('missing');
-
-export interface TakeVerdict {
-  readonly verdict: 'within' | 'over';
-  /** Amount in the part's unit that was left before and after. */
-  readonly leftBefore: number | null;
-  readonly leftAfter: number | null;
-  readonly allowance: AllowanceView;
-}
-
-export type EntryResult =
-  | { readonly id: string; readonly status: 'stored' | 'alreadyThere'; readonly take: TakeVerdict | null }
-  | {
-      readonly id: string | null;
-      readonly status: 'needsAttention';
-      readonly code: string;
-      readonly message: string;
-      readonly field: string | null;
-    };
-export interface SyncAnswer {
-  readonly results: readonly EntryResult[];
-}
-
-export type EntryView = Entry & {
-  readonly by: string;
-  readonly byId: string;
-  readonly mine: boolean;
-  /** `withdrawn` or `corrected` entries stay in the record. */
-  readonly standing: 'valid' | 'withdrawn' | 'corrected';
-  readonly take: TakeVerdict | null;
-};
-export interface EntryPage {
-  readonly entries: readonly EntryView[];
-  readonly next: string | null;
-}

@@ -1,7 +1,7 @@
-import type { Readiness } from '@emberfield/core/phenology';
-import type { PartKey, UnitKey } from '../plants/kinds.ts';
+import type { Readiness } from '@emberfield/core/windows';
+import type { PartKey, UnitKey } from '@emberfield/core/plants';
 import type { Text } from '../platform/schema.ts';
-import type { DayRangeView } from '../stands/stand.ts';
+import type { DayRangeView } from '@emberfield/core/stand';
 
 /** One season's window of a part at a stand. */
 export interface YearWindow {

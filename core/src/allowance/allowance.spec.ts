@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
-import { completeCount } from '../stand/index.ts';
+import { completeCount } from '../counting/census.ts';
 import { allowanceFor, isWithin, type AllowanceInput } from './allowance.ts';
 import type { Ceiling, CeilingRule, CeilingSource } from './ceiling.ts';
 

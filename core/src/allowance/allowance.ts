@@ -1,4 +1,4 @@
-import type { CountEstimate } from '../stand/index.ts';
+import type { CountEstimate } from '../counting/index.ts';
 import { limitOf, type Ceiling, type CeilingLimit, type CeilingSource, type StandMeasure } from './ceiling.ts';
 
 export interface AllowanceInput {

@@ -16,3 +16,5 @@ export {
   type SignPrice,
   type SignSpec,
 } from './sign.ts';
+export { CLEARANCES, type Clearance } from './clearance.ts';
+export { IDENTITY_STATUSES, type IdentityStatus } from './status.ts';

@@ -4,6 +4,8 @@
  */
 export type IsoDay = string;
 export type DayNumber = number;
+/** A month and day, "MM-DD", as in the northern hemisphere; shifted by half a year in the south. */
+export type MonthDay = string;
 
 const MS_PER_DAY = 86_400_000;
 const ISO = /^(\d{4})-(\d{2})-(\d{2})$/;

@@ -37,3 +37,8 @@ export function linearSd(figure: Figure): number {
 function assertOrdered({ value, low, high }: Figure): void {
   if (!(low <= value && value <= high)) throw new RangeError('a figure needs low ≤ value ≤ high');
 }
+
+/** A sum given without any spread still has some: nothing in a wood is exact. */
+const LEAST_LOG_SD = 0.02;
+/** Standard deviation of the logarithm of a sum, at least 2 %. @throws RangeError as `logSd` */
+export const spreadOfSum = (figure: Figure): number => Math.max(LEAST_LOG_SD, logSd(figure));

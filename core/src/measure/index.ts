@@ -1,4 +1,4 @@
-export { linearSd, logSd, Z80, type Figure } from './figure.ts';
+export { linearSd, logSd, spreadOfSum, Z80, type Figure } from './figure.ts';
 export {
   dayNumber,
   dayOfYear,
@@ -10,6 +10,7 @@ export {
   yearOf,
   type DayNumber,
   type IsoDay,
+  type MonthDay,
 } from './day.ts';
 export {
   celsiusSpanToFahrenheit,
@@ -21,3 +22,7 @@ export {
   millimetresToInches,
   ouncesToGrams,
 } from './units.ts';
+export { dayRange, type DayRange } from './day-range.ts';
+export { calendarDayInSeason, monthDayInSeason, SEASON_HORIZON_DAYS, seasonFirstDay, seasonOf } from './season.ts';
+export type { Text } from './text.ts';
+export { clockIn, dayIn, instantIn, solarNoon } from './zoned.ts';

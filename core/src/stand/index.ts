@@ -1,9 +1,48 @@
+export { allowanceOn, inUnit, isDug, type Asked } from './allowance-on.ts';
+export { viewAllowance, type AllowanceView, type CeilingView } from './allowance-view.ts';
 export {
-  completeCount,
-  countByEye,
-  estimateFromQuadrats,
-  EYE_CLASSES,
-  type CountEstimate,
-  type EyeClass,
-  type QuadratEstimate,
-} from './census.ts';
+  rulesOn,
+  seasonNow,
+  seasonStartsOn,
+  type Book,
+  type BookPlace,
+  type DatedRule,
+  type Learned,
+  type SeasonBook,
+} from './book.ts';
+export { viewRange, type DayRangeView } from './day-range-view.ts';
+export { lastCut, stageDaysOf, type StageDays } from './edges.ts';
+export { COUNT_METHODS, ENTRY_KINDS, LOSS_CAUSES, QUALITIES, type EntryBodies, type EntryKind } from './entry.ts';
+export {
+  FIND_CONDITIONS,
+  LOOSENESS,
+  OVERHEAD_TREES,
+  type FindBody,
+  type FindCondition,
+  type OverheadTree,
+} from './find.ts';
+export { frozenSpansAt, halfYearOf, standGround } from './ground.ts';
+export { identityOn, type IdentityStanding } from './identity-standing.ts';
+export { deadlyOpen, lookAlikesOn, showsNext, showsOn, type LookAlikeStanding } from './look-alikes.ts';
+export { outlooksFor, standDay, windowOfPart, windowOn, type StandDay } from './outlook.ts';
+export { packBook, unpackBook, type PackedBook } from './packed-book.ts';
+export type { PartOutlook } from './part-outlook.ts';
+export {
+  ASPECTS,
+  CANOPIES,
+  centreOf,
+  CONTAMINATING,
+  HAZARDS,
+  LEAVES,
+  MOISTURES,
+  SUBSTRATES,
+  type Hazard,
+  type PatchFacts,
+  type PatchGeometry,
+  type PointGeometry,
+  type PolygonGeometry,
+} from './place.ts';
+export { recordOf, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
+export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
+export { forecastInput, learnedFrom, NOTHING_SEEN, seenStand } from './season-input.ts';
+export { siteOf, spotOf } from './site.ts';

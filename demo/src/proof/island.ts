@@ -1,5 +1,7 @@
 import { CATALOGUE } from '@emberfield/catalogue';
-import { climatologyOf, joinDays, type SeenStand, type Trial } from '@emberfield/core/phenology';
+import { climatologyOf, joinDays } from '@emberfield/core/weather';
+import { type SeenStand } from '@emberfield/core/learning';
+import { type Trial } from '@emberfield/core/proof';
 import { historyOf } from '../history.ts';
 import { factsOf, PATCHES, STANDS } from '../island/places.ts';
 import { trueStageDays } from '../truth/plants.ts';

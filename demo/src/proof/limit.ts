@@ -1,4 +1,4 @@
-import type { Trial } from '@emberfield/core/phenology';
+import type { Trial } from '@emberfield/core/proof';
 import { trueStageDays } from '../truth/plants.ts';
 import type { TrueDay } from '../truth/weather.ts';
 

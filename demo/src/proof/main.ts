@@ -8,7 +8,7 @@ import {
   scoresOf,
   type Scores,
   type Trial,
-} from '@emberfield/core/phenology';
+} from '@emberfield/core/proof';
 import { FIRST_SEASON, islandOf, type ProofIsland } from './island.ts';
 
 const SEEDS = Number(process.argv[2] ?? 20);

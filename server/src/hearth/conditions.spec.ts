@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { climatologyOf, joinDays, type WeatherDay } from '@emberfield/core/phenology';
+import { climatologyOf, joinDays, type WeatherDay } from '@emberfield/core/weather';
 import { dayNumber } from '@emberfield/core/measure';
 import { conditionsOn } from './operations/conditions.ts';
 import { sharesFor, type PlaceWeather } from '../weather/index.ts';

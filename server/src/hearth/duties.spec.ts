@@ -2,13 +2,12 @@ import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { binomialOf, type Duty, type IdentityStatus } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
-import { KNOWS_NOTHING, NOTHING_SEEN, type Dossier } from '../stands/index.ts';
+import { NOTHING_SEEN, seasonsOf, standDay, type Book } from '@emberfield/core/stand';
+import type { Dossier } from '../stands/index.ts';
 import { dutiesOf } from './operations/duties.ts';
 
 const DAY = dayNumber('2026-05-15');
-const BY_NAME = new Map(
-  CATALOGUE.map((profile) => [binomialOf(profile.scientific), { profile, revision: 0, copiedFrom: null }]),
-);
+const KIN = new Map(CATALOGUE.map((profile) => [binomialOf(profile.scientific), profile]));
 let made = 0;
 
 function dossier(
@@ -29,26 +28,44 @@ function dossier(
     leaveUntil = null,
   } = over;
   const profile = CATALOGUE.find((p) => p.key === plant)!;
-  const counts = countedOn === null ? [] : [{ day: dayNumber(countedOn) }];
-  return {
-    key: `duty-${++made}`,
-    stand: { id: `duty-${made}`, identity },
-    patch: { latitudeDeg: 46, longitudeDeg: -30, heightM: 50, version: 1, facts: { leave, leaveUntil } },
-    plant: { profile, revision: 0, copiedFrom: null },
-    byName: BY_NAME,
-    record: {
-      ...NOTHING_SEEN,
-      counts,
-      losses: [],
-      searches: [],
-      identities: (over.identities ?? []).map((i) => ({ seen: [], signs: [], ...i })),
-      awaited: [],
-    },
+  const plants = { value: 40, low: 30, high: 50 };
+  const counts = countedOn === null ? [] : [{ day: dayNumber(countedOn), plants, mature: null, flowering: null }];
+  const stand = { id: `duty-${++made}`, identity, madeBy: 'x', sinceYear: null, restUntil: null };
+  const place = {
+    latitudeDeg: 46,
+    longitudeDeg: -30,
+    heightM: 50,
+    version: 1,
+    facts: { leave, leaveUntil, hazards: [] },
+  };
+  const record = {
+    ...NOTHING_SEEN,
+    counts,
+    losses: [],
+    searches: [],
+    ground: [],
+    identities: (over.identities ?? []).map((i) => ({ seen: [], signs: [], ...i })),
+    awaited: [],
+  };
+  const book = {
+    stand,
+    profile,
+    plantRevision: 0,
+    kin: KIN,
+    place,
+    record,
+    rules: [],
     weather: null,
-    knowledge: KNOWS_NOTHING,
-  } as unknown as Dossier;
+    thermometer: null,
+    learned: { stretch: 1, effects: () => undefined },
+    shore: null,
+    today: DAY,
+  } as unknown as Book;
+  const seasons = seasonsOf(book);
+  const answers = { seasons, on: (day: number) => standDay(book, day, seasons), held: () => null };
+  return { stand, patch: place, plant: { profile }, record, book, answers } as unknown as Dossier;
 }
-const duties = (d: Dossier, day = DAY): readonly Duty[] => dutiesOf(d, day, DAY, []);
+const duties = (d: Dossier, day = DAY): readonly Duty[] => dutiesOf(d, day);
 const kinds = (d: Dossier, day = DAY) => duties(d, day).map((x) => x.kind);
 
 describe('what a stand asks for', () => {
@@ -66,7 +83,7 @@ describe('what a stand asks for', () => {
   });
   it('looks to next season once this one shows nothing more', () => {
     const late = dayNumber('2026-12-20');
-    const [duty] = dutiesOf(dossier({ plant: 'ramsons', identity: 'unconfirmed' }), late, late, []);
+    const [duty] = dutiesOf(dossier({ plant: 'ramsons', identity: 'unconfirmed' }), late);
     expect(duty?.kind === 'settleIdentity' && duty.lookAgain?.p50?.slice(0, 4)).to.equal('2027');
   });
   it('is no second look once somebody settled it, from that day on', () => {

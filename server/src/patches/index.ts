@@ -1,4 +1,3 @@
-export { siteOf, spotOf, type KnownGround } from './site.ts';
 export { areaOfRing, lengthOfLine } from './operations/ring-area.ts';
 export { factsOf, geometryFor, seesExactly } from './operations/view-patch.ts';
 export { mountPatches } from './routes.ts';

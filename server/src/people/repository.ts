@@ -1,10 +1,10 @@
+import type { HouseRule } from '@emberfield/contract';
 import { and, asc, desc, eq, gt, isNull, lt, or, sql } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import type { Database, Queryable } from '../platform/database/database.ts';
 import { account, audit, clearance, foundingCode, group, houseRule, invitation, membership, session } from './table.ts';
 
 export type InvitationRow = typeof invitation.$inferSelect;
-export type HouseRuleRow = typeof houseRule.$inferSelect;
 
 export const accountByName = async (db: Queryable, signInName: string) =>
   (await db.select().from(account).where(eq(account.signInName, signInName)))[0] ?? null;
@@ -195,8 +195,14 @@ export const rulesOn = (db: Queryable, groupId: string, day: string) =>
       ),
     )
     .orderBy(asc(houseRule.id));
-export const allRules = (db: Queryable, groupId: string) =>
-  db.select().from(houseRule).where(eq(houseRule.groupId, groupId)).orderBy(asc(houseRule.id));
+export type HouseRuleRow = Omit<typeof houseRule.$inferSelect, 'rule'> & { readonly rule: HouseRule };
+/** The contract's schema checked every rule on its way in. */
+export const allRules = async (db: Queryable, groupId: string): Promise<readonly HouseRuleRow[]> =>
+  (await db
+    .select()
+    .from(houseRule)
+    .where(eq(houseRule.groupId, groupId))
+    .orderBy(asc(houseRule.id))) as HouseRuleRow[];
 export const endRule = (db: Queryable, id: string, until: string) =>
   db.update(houseRule).set({ until }).where(eq(houseRule.id, id));
 export const insertRule = (db: Queryable, row: typeof houseRule.$inferInsert) => db.insert(houseRule).values(row);

@@ -3,7 +3,8 @@ import { CATALOGUE } from '@emberfield/catalogue';
 import { TABLE_FIELDS, type PlaceReading } from '@emberfield/contract';
 import type { ReadFeature } from '../formats/feature.ts';
 import { tableOf } from '../formats/read-table.ts';
-import { planImport, type Existing } from './operations/plan-import.ts';
+import { planImport } from './operations/plan-import.ts';
+import type { Existing } from './operations/plan.ts';
 import { firstReading, type Holding } from './operations/read-import.ts';
 
 const GROUP = '01900000-0000-7000-8000-00000000000a';

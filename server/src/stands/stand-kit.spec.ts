@@ -1,32 +1,38 @@
 import { expect } from 'chai';
 import type { StandKit, StandView } from '@emberfield/contract';
-import { dayNumber, isoDay } from '@emberfield/core/measure';
-import { forecastSeason, unpackSeason } from '@emberfield/core/phenology';
+import { dayNumber } from '@emberfield/core/measure';
+import { outlooksFor, seasonsOf, standDay, unpackBook } from '@emberfield/core/stand';
 import { openedGroup } from '../testing/opened-group.ts';
-import { entryOf } from '../testing/test-server.ts';
+import { entryOf, takeBody } from '../testing/test-server.ts';
+
+/** What a device says of a day, from nothing but the kit it was given. */
+function onTheDevice({ book: packed, clearance }: StandKit, iso: string) {
+  const book = unpackBook(packed);
+  const seasons = seasonsOf(book);
+  const day = dayNumber(iso);
+  return outlooksFor(book, seasons, standDay(book, day, seasons), { day, clearance });
+}
 
 describe('a stand’s kit', () => {
   const group = openedGroup();
   const usual = (day: number): number =>
     Math.round(100 - 80 * Math.cos((2 * Math.PI * (day - dayNumber('2000-01-20'))) / 365.25)) / 10;
 
-  it('gives the very dates of the server, by the same code', async () => {
+  it('says on the device what the server says: dates, ceilings, what is left, on any day of the year', async () => {
     await group.station(usual);
     const place = await group.stand('elder', { patch: { aspect: 'n', slopeDeg: 10, canopy: 'halfShade' } });
     await group.tell(
       entryOf(place, 'stageSighting', { stage: 'firstFlowers', reached: true, share: null }, { day: '2025-06-08' }),
+      entryOf(place, 'take', takeBody(6, { part: 'flower', quality: 'tough' }), { day: '2025-06-20' }),
       entryOf(place, 'stageSighting', { stage: 'buds', reached: false, share: null }, { day: '2026-05-02' }),
+      entryOf(place, 'census', { method: 'complete', plants: 12, mature: 9, flowering: 8 }, { day: '2026-05-03' }),
     );
-    const [kit, view] = await Promise.all([
-      group.get<StandKit>(`stands/${place.standId}/kit`),
-      group.get<StandView>(`stands/${place.standId}`),
-    ]);
-    const { stages } = forecastSeason(unpackSeason(kit.season));
-    expect(stages.map((s) => [s.key, s.reached.p50 && isoDay(s.reached.p50)])).to.deep.equal(
-      view.ladder.season.stages.map((s) => [s.key, s.reached.p50]),
-    );
-    expect(kit.shifts).to.have.length(view.profile.windows.length);
-    expect(JSON.stringify(kit).length).to.be.below(160_000);
+    const kit = await group.get<StandKit>(`stands/${place.standId}/kit`);
+    for (const day of ['2026-05-15', '2026-06-15', '2026-09-10', '2026-12-28', '2025-11-02']) {
+      const view = await group.get<StandView>(`stands/${place.standId}?day=${day}`);
+      expect(onTheDevice(kit, day), day).to.deep.equal(view.outlooks);
+    }
+    expect(JSON.stringify(kit).length).to.be.below(200_000);
   });
   it('says of a secret place only about where it is, to whoever is not to know', async () => {
     const place = await group.stand('elder', { patch: { secret: true, heightM: 137 } });
@@ -35,8 +41,8 @@ describe('a stand’s kit', () => {
       await group.get<StandKit>(path),
       await group.get<StandKit>(path, await group.join('watcher')),
     ];
-    expect(keeper.season.site.heightM).to.equal(137);
-    expect(watcher.season.site.heightM).to.equal(150);
-    for (const kit of [keeper, watcher]) expect(JSON.stringify(kit)).not.to.match(/longitude/);
+    expect(keeper.book.place.heightM).to.equal(137);
+    expect(watcher.book.place).to.include({ heightM: 150, longitudeDeg: 0 });
+    expect(JSON.stringify(watcher)).not.to.include(String(keeper.book.place.longitudeDeg));
   });
 });

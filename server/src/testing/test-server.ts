@@ -1,6 +1,6 @@
-import type { Server } from 'node:http';
+import { Answers } from '../answers/index.ts';
+import { type Server, createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { createServer } from 'node:http';
 import { createPool } from 'mysql2/promise';
 import request, { type Test } from 'supertest';
 import { v7 as newId } from 'uuid';
@@ -43,6 +43,7 @@ async function startServer(): Promise<TestServer> {
     db: connection.db,
     clock: { now: () => new Date(), fixedDay: TODAY },
     log: createLog('silent'),
+    answers: new Answers(),
     words: createWords('en'),
     catalogue: CATALOGUE,
     sources: SOURCES,

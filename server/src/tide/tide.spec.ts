@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { ErrorBody, HearthView, PartOutlook, StandView, TideView } from '@emberfield/contract';
 import { v7 as newId } from 'uuid';
 import { AppError } from '../platform/errors.ts';
-import { clockIn, dayIn, instantIn } from '../platform/zoned.ts';
+import { clockIn, dayIn, instantIn } from '@emberfield/core/measure';
 import { openedGroup } from '../testing/opened-group.ts';
 import { entryOf, takeBody, TODAY } from '../testing/test-server.ts';
 import { readTide } from './operations/read-tide.ts';

@@ -1,2 +1,3 @@
-export { storeEntry, type Storing } from './operations/store-entry.ts';
+export { storeEntry } from './operations/store-entry.ts';
+export type { Storing } from './operations/storing.ts';
 export { mountVisits } from './routes.ts';

@@ -4,7 +4,7 @@ import { binomialOf } from '@emberfield/contract';
 import { passes } from './operations/practice.ts';
 
 const profile = (key: string) => CATALOGUE.find((p) => p.key === key)!;
-const byName = new Map(CATALOGUE.map((p) => [binomialOf(p.scientific), { profile: p, revision: 0, copiedFrom: null }]));
+const byName = new Map(CATALOGUE.map((p) => [binomialOf(p.scientific), p]));
 const saw = (...states: string[]) =>
   states.map((s) => ({ sign: s.split('.')[0]!, state: s.split('.')[1]!, present: true }));
 const pass = (key: string, ...states: string[]): boolean => passes(profile(key), saw(...states), byName);

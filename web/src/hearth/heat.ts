@@ -1,4 +1,4 @@
-import { urgencyOf } from '@emberfield/core/phenology';
+import { urgencyOf } from '@emberfield/core/windows';
 import type { Duty, HearthView, PartOutlook, StandRef } from '@emberfield/contract';
 import { HEATS, type Heat } from '../stands/heats.ts';
 

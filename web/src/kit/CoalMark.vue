@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
-import type { Readiness } from '@emberfield/core/phenology';
+import type { Readiness } from '@emberfield/core/windows';
 import { fillTop, LUMP, sparksFor, THORNS } from './coal-shapes.ts';
 
 const props = withDefaults(defineProps<{ readiness: Readiness; thorns?: boolean; size?: number; label: string }>(), {

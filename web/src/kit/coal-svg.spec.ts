@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import type { Readiness } from '@emberfield/core/phenology';
+import type { Readiness } from '@emberfield/core/windows';
 import { COAL_DAY, COAL_NIGHT, coalSvg } from './coal-svg.ts';
 
 const STATES: readonly Readiness[] = [

@@ -1,4 +1,4 @@
-import type { Readiness } from '@emberfield/core/phenology';
+import type { Readiness } from '@emberfield/core/windows';
 import { fillTop, LUMP, sparksFor, THORNS } from './coal-shapes.ts';
 
 /** Colours for where no style sheet reaches: on a canvas. */

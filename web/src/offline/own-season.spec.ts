@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import type { StandKit, StandView } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
-import { packSeason, type ForecastInput } from '@emberfield/core/phenology';
-import { notedIn, ownSeason, withOwnSeason } from './own-season.ts';
+import { packBook, recordOf, type Book } from '@emberfield/core/stand';
+import { notedIn, ownAnswer, withOwnAnswer } from './own-season.ts';
 
 const figure = (value: number, spread: number) => ({
   value,
@@ -10,41 +10,120 @@ const figure = (value: number, spread: number) => ({
   high: value + spread,
   source: 'estimate',
 });
-const input: ForecastInput = {
-  stages: [
-    { key: 'leaf', bbch: 1, calendar: figure(130, 12), model: { kind: 'calendar', direction: 'spring' } },
-    { key: 'flower', bbch: 6, calendar: figure(165, 10), model: { kind: 'calendar', direction: 'spring' } },
-  ],
+const profile = {
+  key: 'made-up',
   seasonStart: '01-01',
-  reference: { latitudeDeg: 46, heightM: 0 },
-  site: { latitudeDeg: 46, heightM: 0 },
-  season: 2026,
-  weather: null,
-  asOf: dayNumber('2026-05-01'),
-  sightings: [],
+  habit: 'herb',
+  reference: { latitudeDeg: 46, heightM: 0, place: { en: 'here' } },
+  stages: [
+    {
+      key: 'leaf',
+      name: { en: 'leaf' },
+      bbch: 1,
+      calendar: figure(130, 12),
+      model: { kind: 'calendar', direction: 'spring' },
+    },
+    {
+      key: 'flower',
+      name: { en: 'flower' },
+      bbch: 6,
+      calendar: figure(165, 10),
+      model: { kind: 'calendar', direction: 'spring' },
+    },
+  ],
+  parts: [
+    {
+      key: 'leaf',
+      name: { en: 'leaf' },
+      unit: 'leaf',
+      perPlant: figure(8, 2),
+      massG: null,
+      kills: false,
+      costsSeed: false,
+      spends: [],
+    },
+  ],
+  windows: [
+    {
+      part: 'leaf',
+      use: 'fresh',
+      opens: { stage: 'leaf', offsetDays: 0 },
+      closes: { stage: 'flower', offsetDays: 0 },
+      peakShare: 0.3,
+      sizeLimit: null,
+    },
+  ],
+  ceilings: [{ parts: null, rule: { kind: 'perPlantCap', perPlant: 2 } }],
+  lookAlikes: [],
+} as unknown as Book['profile'];
+const census = {
+  id: 'c',
+  kind: 'census',
+  day: '2026-04-20',
+  replaces: null,
+  body: { method: 'complete', plants: 10, mature: null, flowering: null },
+  by: 'Ode',
+  byId: 'o',
+} as const;
+const kit: StandKit = {
+  clearance: 'none',
+  book: packBook({
+    stand: { id: 's', identity: 'confirmed', madeBy: 'o', sinceYear: null, restUntil: null },
+    profile,
+    plantRevision: 0,
+    kin: new Map(),
+    place: {
+      latitudeDeg: 46,
+      longitudeDeg: -30,
+      heightM: 0,
+      facts: {
+        aspect: 'flat',
+        slopeDeg: 0,
+        canopy: 'open',
+        leave: 'notNeeded',
+        leaveUntil: null,
+        leaveDays: null,
+        hazards: [],
+      },
+    },
+    record: recordOf([census]),
+    rules: [],
+    weather: null,
+    thermometer: null,
+    learned: { stretch: 1, effects: () => undefined },
+    shore: null,
+    today: dayNumber('2026-05-01'),
+  }),
 };
-const windows = [
-  {
-    part: 'leaf',
-    use: 'fresh',
-    opens: { stage: 'leaf', offsetDays: 0 },
-    closes: { stage: 'flower', offsetDays: 0 },
-    peakShare: 0.3,
-    sizeLimit: null,
-  },
-] as StandView['profile']['windows'];
-const still = { opens: { meanDays: 0, sdDays: 0 }, closes: { meanDays: 0, sdDays: 0 } };
-const kit: StandKit = { season: packSeason(input), shifts: [still] };
+const nothing = { sightings: [], takes: [] };
 const visit = { day: '', share: null, offSeason: false, stages: {} as Record<string, 'reached' | 'notYet'> };
+const seen = { ...nothing, sightings: notedIn({ ...visit, stages: { leaf: 'reached' } }, '2026-05-03') };
 
-describe('a season on the device', () => {
+describe('a stand on the device', () => {
   it('counts what stands in the visit', () => {
-    const plain = ownSeason(kit, windows, []);
-    const seen = ownSeason(kit, windows, notedIn({ ...visit, stages: { leaf: 'reached' } }, '2026-05-03'));
+    const [plain, own] = [ownAnswer(kit, nothing, '2026-05-03'), ownAnswer(kit, seen, '2026-05-03')];
     expect(plain.season.stages[0]!.reached.p50! > '2026-05-03').to.equal(true);
-    expect(seen.season.stages[0]!.reached.p50! <= '2026-05-03').to.equal(true);
-    expect(seen.season.stages[0]!.seenBy).to.equal('2026-05-03');
-    expect(seen.windows[0]!.opens.p50).to.be.below(plain.windows[0]!.opens.p50!);
+    expect(own.season.stages[0]!.reached.p50! <= '2026-05-03').to.equal(true);
+    expect(own.season.stages[0]!.seenBy).to.equal('2026-05-03');
+    expect(own.outlooks[0]!.readiness.state).to.equal('glowing');
+    expect(own.outlooks[0]!.opens.p50! < plain.outlooks[0]!.opens.p50!).to.equal(true);
+  });
+  it('counts takes that were not sent yet against what is left', () => {
+    const take = {
+      id: 't',
+      day: dayNumber('2026-05-03'),
+      part: 'leaf',
+      amount: 6,
+      measure: 'unit',
+      plants: 3,
+      killed: null,
+      quality: null,
+      wasteShare: null,
+      by: 'Ode',
+    } as const;
+    const left = (takes: readonly (typeof take)[]) =>
+      ownAnswer(kit, { ...seen, takes }, '2026-05-03').outlooks[0]!.allowance.amountLeft;
+    expect(left([])! - left([take])!).to.equal(6);
   });
   it('takes the visit’s own day and share, and a flush out of season for none', () => {
     const noted = notedIn(
@@ -57,36 +136,11 @@ describe('a season on the device', () => {
     ]);
     expect(notedIn({ ...visit, offSeason: true, stages: { leaf: 'reached' } }, '2026-05-03')).to.deep.equal([]);
   });
-  it('takes the place of the dates that were read, and of nothing that bars a take', () => {
-    const allowance = { kind: 'none', ceilings: [{ kind: 'rest' }] };
-    const range = { p10: '2026-05-10', p50: '2026-05-12', p90: '2026-05-14' };
-    const outlook = (over: object) => ({
-      part: 'leaf',
-      use: 'fresh',
-      season: 2026,
-      again: false,
-      readiness: { state: 'kindling', daysToOpen: 9, fill: 0.5 },
-      opens: range,
-      closes: range,
-      allowance,
-      ...over,
-    });
-    const stand = {
-      outlooks: [
-        outlook({}),
-        outlook({ use: 'dried' }),
-        outlook({ again: true }),
-        outlook({ readiness: { state: 'banked', reason: 'resting' } }),
-      ],
-      ladder: { season: { season: 2026, stages: [] }, past: [] },
-    } as unknown as StandView;
-    const own = ownSeason(kit, windows, notedIn({ ...visit, stages: { leaf: 'reached' } }, '2026-05-03'));
-    const { outlooks, ladder } = withOwnSeason(stand, own, '2026-05-03');
-    expect(outlooks[0]!.readiness.state).to.equal('glowing');
-    expect(outlooks[0]!.allowance).to.equal(allowance);
-    expect(outlooks[1]).to.equal(stand.outlooks[1]);
-    expect(outlooks[2]).to.equal(stand.outlooks[2]);
-    expect(outlooks[3]!.readiness).to.deep.equal({ state: 'banked', reason: 'resting' });
-    expect(ladder.season).to.equal(own.season);
+  it('takes the place of what was read of the same season', () => {
+    const stand = { outlooks: [], ladder: { season: { season: 2026, stages: [] }, past: [] } } as unknown as StandView;
+    const own = ownAnswer(kit, seen, '2026-05-03');
+    const shown = withOwnAnswer(stand, own);
+    expect(shown.outlooks).to.equal(own.outlooks);
+    expect(shown.ladder.season).to.equal(own.season);
   });
 });

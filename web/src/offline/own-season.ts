@@ -1,71 +1,62 @@
 import type { LadderSeason, PartOutlook, StandKit, StandView } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import {
-  forecastSeason,
-  forecastWindow,
-  readinessOn,
-  unpackSeason,
-  type DayRange,
-  type StageSighting,
-  type WindowForecast,
-} from '@emberfield/core/phenology';
+  outlooksFor,
+  seasonNow,
+  seasonsOf,
+  standDay,
+  unpackBook,
+  viewRange,
+  type StandRecord,
+} from '@emberfield/core/stand';
+import type { StageSighting } from '@emberfield/core/stages';
 
-/** A season reckoned on this device. */
-export interface OwnSeason {
+/** What this device says of a stand by itself. */
+export interface OwnAnswer {
   readonly season: LadderSeason;
-  readonly windows: readonly Pick<WindowForecast, 'part' | 'use' | 'season' | 'opens' | 'closes' | 'peakShare'>[];
+  readonly outlooks: readonly PartOutlook[];
 }
 
-/** What a stand page needs of itself: its profile names the windows. */
-type Windows = StandView['profile']['windows'];
+/** What was noted on this device and has not reached the server. */
+export interface Noted {
+  readonly sightings: readonly StageSighting[];
+  readonly takes: StandRecord['takes'];
+}
 
-/** The season of a stand with sightings that the server has not got yet: by the server's own code, from what it was given along. */
-export function ownSeason(
-  { season: packed, shifts }: StandKit,
-  windows: Windows,
-  noted: readonly StageSighting[],
-): OwnSeason {
-  const input = unpackSeason(packed);
-  const today = noted.reduce((last, s) => Math.max(last, s.day), input.asOf);
-  const forecast = forecastSeason({ ...input, asOf: today, sightings: [...input.sightings, ...noted] });
-  const shown = (day: number | null): string | null => (day === null ? null : isoDay(day));
+/** The stand on a day with what the server has not got yet: by the server's own code, from the book it was given. */
+export function ownAnswer({ book: packed, clearance }: StandKit, noted: Noted, day: string): OwnAnswer {
+  const read = unpackBook(packed);
+  const today = [...noted.sightings, ...noted.takes].reduce((last, s) => Math.max(last, s.day), read.today);
+  const { record } = read;
+  const book = {
+    ...read,
+    today,
+    record: {
+      ...record,
+      sightings: [...record.sightings, ...noted.sightings],
+      takes: [...record.takes, ...noted.takes],
+    },
+  };
+  const seasons = seasonsOf(book);
+  const { forecast } = seasons.of(seasonNow(book, today));
+  const shown = (at: number | null): string | null => (at === null ? null : isoDay(at));
+  const looked = { day: dayNumber(day), clearance };
   return {
     season: {
       season: forecast.season,
       stages: forecast.stages.map(({ key, reached, seen }) => ({
         key,
-        reached: viewOf(reached),
+        reached: viewRange(reached),
         seenAfter: shown(seen.after),
         seenBy: shown(seen.by),
       })),
     },
-    windows: windows.map((spec, w) => {
-      const { part, use, season, opens, closes, peakShare } = forecastWindow(spec, forecast, shifts[w]);
-      return { part, use, season, opens, closes, peakShare };
-    }),
+    outlooks: outlooksFor(book, seasons, standDay(book, looked.day, seasons), looked),
   };
 }
 
-const viewOf = ({ p10, p50, p90 }: DayRange) => {
-  const shown = (day: number | null): string | null => (day === null ? null : isoDay(day));
-  return { p10: shown(p10), p50: shown(p50), p90: shown(p90) };
-};
-
-/** The page of a stand with its own season in place of the one that was read. What bars a take stays as it was read. */
-export function withOwnSeason(stand: StandView, own: OwnSeason, day: string): StandView {
-  const outlooks = stand.outlooks.map((o): PartOutlook => {
-    const window = own.windows.find((w) => w.part === o.part && w.use === o.use && w.season === o.season);
-    // What comes again after a cut was reckoned from the cut, which no stage moves.
-    if (!window || o.again) return o;
-    const held = o.readiness.state === 'banked' ? o.readiness.reason : null;
-    return {
-      ...o,
-      opens: viewOf(window.opens),
-      closes: viewOf(window.closes),
-      readiness: readinessOn(window, dayNumber(day), held),
-    };
-  });
-  const { season } = own;
+/** The page of a stand with this device's own answer in place of the one that was read. */
+export function withOwnAnswer(stand: StandView, { season, outlooks }: OwnAnswer): StandView {
   return {
     ...stand,
     outlooks,

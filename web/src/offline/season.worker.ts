@@ -1,19 +1,18 @@
-import type { StandKit, StandView } from '@emberfield/contract';
-import type { StageSighting } from '@emberfield/core/phenology';
-import { ownSeason, type OwnSeason } from './own-season.ts';
+import type { StandKit } from '@emberfield/contract';
+import { ownAnswer, type Noted, type OwnAnswer } from './own-season.ts';
 
 export interface SeasonAsked {
   readonly id: number;
   readonly kit: StandKit;
-  readonly windows: StandView['profile']['windows'];
-  readonly noted: readonly StageSighting[];
+  readonly noted: Noted;
+  readonly day: string;
 }
 export interface SeasonTold {
   readonly id: number;
-  readonly own: OwnSeason;
+  readonly own: OwnAnswer;
 }
 
-self.onmessage = ({ data: { id, kit, windows, noted } }: MessageEvent<SeasonAsked>): void => {
+self.onmessage = ({ data: { id, kit, noted, day } }: MessageEvent<SeasonAsked>): void => {
   // What fails here is an error of the worker, which the browser reports; the page goes on with what was read.
-  self.postMessage({ id, own: ownSeason(kit, windows, noted) } satisfies SeasonTold);
+  self.postMessage({ id, own: ownAnswer(kit, noted, day) } satisfies SeasonTold);
 };

@@ -3,7 +3,7 @@ import { computed, onScopeDispose, shallowRef, toRaw, watch, type ComputedRef, t
 import type { StandKit, StandView } from '@emberfield/contract';
 import { signal } from '../platform/signal.ts';
 import { blankVisit, type VisitDraft } from '../visits/visit-draft.ts';
-import { notedIn, withOwnSeason, type OwnSeason } from './own-season.ts';
+import { notedIn, withOwnAnswer, type OwnAnswer } from './own-season.ts';
 import type { SeasonAsked, SeasonTold } from './season.worker.ts';
 
 interface Shown {
@@ -24,7 +24,7 @@ export function useOwnSeason(
   const visit = useLocalStorage<VisitDraft>(() => `emberfield-visit-${standId.value}`, blankVisit(), {
     mergeDefaults: true,
   });
-  const own = shallowRef<OwnSeason | null>(null);
+  const own = shallowRef<OwnAnswer | null>(null);
   // The browser knows of a lost network before anybody has asked in vain; of a far server it knows nothing.
   const online = useOnline();
   let worker: Worker | null = null;
@@ -32,7 +32,7 @@ export function useOwnSeason(
   const wanted = computed(() => {
     const noted = notedIn(visit.value, today.value);
     return (!signal.reached.value || !online.value) && noted.length > 0 && read.value && kit.value
-      ? { kit: kit.value, windows: read.value.profile.windows, noted }
+      ? { kit: kit.value, noted: { sightings: noted, takes: [] }, day: read.value.day }
       : null;
   });
   watch(
@@ -57,8 +57,6 @@ export function useOwnSeason(
   const isOwn = computed(() => own.value !== null && wanted.value !== null);
   return {
     isOwn,
-    stand: computed(() =>
-      isOwn.value && read.value ? withOwnSeason(read.value, own.value!, read.value.day) : read.value,
-    ),
+    stand: computed(() => (isOwn.value && read.value ? withOwnAnswer(read.value, own.value!) : read.value)),
   };
 }

@@ -34,7 +34,9 @@ const bars = computed(() =>
       <title>{{ b.said }}</title>
       <rect x="10" :y="HEIGHT - b.height" :width="WIDTH - 20" :height="b.height" class="bar" />
       <path :d="`M2 ${b.meant}H${WIDTH - 2}`" class="meant" />
-      <text :x="WIDTH / 2" :y="Math.min(HEIGHT - b.height, b.meant) - 6" text-anchor="middle" class="percent">{{ b.percent }}</text>
+      <text :x="WIDTH / 2" :y="Math.min(HEIGHT - b.height, b.meant) - 6" text-anchor="middle" class="percent">
+        {{ b.percent }}
+      </text>
       <foreignObject x="0" :y="HEIGHT + 4" :width="WIDTH" height="38">
         <div class="name">{{ b.name }}</div>
       </foreignObject>

@@ -3,7 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { v7 as newId } from 'uuid';
 import { FIND_CONDITIONS, signOf, type FindBody, type PatchFacts } from '@emberfield/contract';
-import { EYE_CLASSES } from '@emberfield/core/stand';
+import { EYE_CLASSES } from '@emberfield/core/counting';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
 import StateNote from '../kit/StateNote.vue';

@@ -1,5 +1,4 @@
-import { dayNumber, type DayNumber } from '@emberfield/core/measure';
-import { seasonOf } from '@emberfield/core/phenology';
+import { dayNumber, type DayNumber, seasonOf } from '@emberfield/core/measure';
 import type { EntryView, LadderSeason, StandView } from '@emberfield/contract';
 
 export interface SeasonRow {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { COUNT_METHODS } from '@emberfield/contract';
-import { EYE_CLASSES } from '@emberfield/core/stand';
+import { EYE_CLASSES } from '@emberfield/core/counting';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import NumberField from '../kit/NumberField.vue';
 import { useWords } from '../platform/words.ts';

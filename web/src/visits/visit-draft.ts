@@ -5,7 +5,7 @@ import {
   estimateFromQuadrats,
   type CountEstimate,
   type EyeClass,
-} from '@emberfield/core/stand';
+} from '@emberfield/core/counting';
 import type { Draft } from './use-entries.ts';
 
 /** What the visit form holds while it is filled in; kept in the browser until it is sent. */

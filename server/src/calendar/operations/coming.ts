@@ -1,9 +1,10 @@
-import type { CalendarKind, DayRangeView, Duty, HouseRule, PartOutlook, Text } from '@emberfield/contract';
-import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { lastCallOf, seasonOf, type WindowForecast } from '@emberfield/core/phenology';
+import type { CalendarKind, DayRangeView, Duty, PartOutlook, Text } from '@emberfield/contract';
+import { dayNumber, isoDay, type DayNumber, seasonOf } from '@emberfield/core/measure';
+import { lastCallOf, type WindowForecast } from '@emberfield/core/windows';
 import { dutiesOf } from '../../hearth/index.ts';
 import { digestOf } from '../../platform/tokens.ts';
-import { identityOn, isoRange, outlooksOn, standSeason, type Dossier } from '../../stands/index.ts';
+import { viewRange } from '@emberfield/core/stand';
+import type { Dossier } from '../../stands/index.ts';
 
 /** Something that comes on a day: what a calendar's entry and a notice are made from. */
 export interface Coming {
@@ -29,16 +30,15 @@ interface Frame {
   readonly today: DayNumber;
   readonly from: DayNumber;
   readonly to: DayNumber;
-  readonly houseRules: readonly HouseRule[];
 }
 
 /** What comes at a stand between two days, as seen today. What rests or must be left alone is not announced. */
-export function comingAt(dossier: Dossier, { today, from, to, houseRules }: Frame): readonly Coming[] {
+export function comingAt(dossier: Dossier, { today, from, to }: Frame): readonly Coming[] {
   const within = ({ day }: Coming): boolean => day >= from && day <= to;
-  const outlooks = outlooksOn(dossier, today, today, houseRules);
+  const { outlooks } = dossier.answers.on(today);
   return [
-    ...outlooks.flatMap((o, w) => (shut(o) ? [] : windowsComing(dossier, w, o, { today, from, to, houseRules }))),
-    ...dutiesOf(dossier, today, today, houseRules).flatMap((duty) => dutyComing(dossier, duty)),
+    ...outlooks.flatMap((o, w) => (shut(o) ? [] : windowsComing(dossier, w, o, { today, from, to }))),
+    ...dutiesOf(dossier, today).flatMap((duty) => dutyComing(dossier, duty)),
   ].filter(within);
 }
 
@@ -51,15 +51,15 @@ function windowsComing(
   dossier: Dossier,
   w: number,
   outlook: PartOutlook,
-  { from, to, today, houseRules }: Frame,
+  { from, to, today }: Frame,
 ): readonly Coming[] {
   const { plant, patch, stand } = dossier;
   const { seasonStart } = plant.profile;
-  const settled = identityOn(dossier, today, houseRules).status === 'confirmed';
+  const settled = dossier.answers.on(today).identity.status === 'confirmed';
   const [first, last] = [seasonOf(from, seasonStart, patch.latitudeDeg), seasonOf(to, seasonStart, patch.latitudeDeg)];
   const seasons = Array.from({ length: last - first + 2 }, (_, k) => first - 1 + k);
   return seasons.flatMap((season): readonly Coming[] => {
-    const { windows, regrown } = standSeason(dossier, season, today);
+    const { windows, regrown } = dossier.answers.seasons.of(season);
     return [windows[w]!, ...(regrown[w] ? [regrown[w].window] : [])].flatMap((window) => daysOf(window, season));
   });
 
@@ -75,7 +75,7 @@ function windowsComing(
         keyDigest: key('opens'),
         day: opens.p50,
         dossier,
-        about: { ...common, kind: 'opens', range: isoRange(opens) },
+        about: { ...common, kind: 'opens', range: viewRange(opens) },
       },
       ...(lastCall === null
         ? []
@@ -85,7 +85,7 @@ function windowsComing(
               keyDigest: key('lastCall'),
               day: lastCall,
               dossier,
-              about: { ...common, kind: 'lastCall' as const, range: isoRange(closes) },
+              about: { ...common, kind: 'lastCall' as const, range: viewRange(closes) },
             },
           ]),
     ];

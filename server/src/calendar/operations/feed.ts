@@ -5,9 +5,9 @@ import type { Dependencies } from '../../dependencies.ts';
 import { todayIn } from '../../platform/clock.ts';
 import { notFound } from '../../platform/errors.ts';
 import { FileAnswer } from '../../platform/http/file-answer.ts';
-import { Pauses } from '../../platform/pauses.ts';
+import { Pauses } from '../../answers/index.ts';
 import { digestOf } from '../../platform/tokens.ts';
-import { dossiersOf, rulesInForce } from '../../stands/index.ts';
+import { dossiersOf } from '../../stands/index.ts';
 import { feedByToken, noteRead, type AnnouncementRow } from '../repository.ts';
 import { announce } from './announce.ts';
 import { comingAt, type Coming } from './coming.ts';
@@ -26,12 +26,11 @@ export async function readFeed(deps: Dependencies, params: Readonly<Record<strin
   const { feed } = found;
   const group = { ...found.group, role: found.role, today: todayIn(found.group.zone, deps.clock) };
   const today = dayNumber(group.today);
-  const { stands, rules } = await dossiersOf(deps, group);
+  const { stands } = await dossiersOf(deps, group);
   const frame = {
     today,
     from: today - BEHIND_DAYS,
     to: today + AHEAD_DAYS,
-    houseRules: rulesInForce(rules, group.today),
   };
   const coming: Coming[] = [];
   const pauses = new Pauses();

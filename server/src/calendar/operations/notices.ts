@@ -2,10 +2,9 @@ import type { Notice } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { KeptLater } from '../../platform/kept.ts';
-import { Pauses } from '../../platform/pauses.ts';
+import { laterCacheOf, Pauses } from '../../answers/index.ts';
 import { digestOf } from '../../platform/tokens.ts';
-import { dossiersOf, rulesInForce, type GroupDossier } from '../../stands/index.ts';
+import { dossiersOf, type GroupDossier } from '../../stands/index.ts';
 import { announce } from './announce.ts';
 import { comingAt, type Coming } from './coming.ts';
 
@@ -18,23 +17,21 @@ const MOST_NOTICES = 60;
 
 /** What wants to be known today: windows about to open, last calls, and windows that moved far from what was said. */
 export async function listNotices(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly Notice[]> {
-  const { stands, rules } = await dossiersOf(deps, group);
+  const { stands } = await dossiersOf(deps, group);
   const basis = digestOf(stands.map((s) => s.key).join()).toString('hex');
-  return kept.get(`${group.id}:${group.today}:${basis}`, () => noticesOf(deps, group, { stands, rules }));
+  return deps.answers.of(NOTICES).get(`${group.id}:${group.today}:${basis}`, () => noticesOf(deps, group, stands));
 }
 
 /** Every view asks for them: they are made anew only when something that they hang on has changed. */
-const MOST_KEPT = 500;
-const kept = new KeptLater<readonly Notice[]>(MOST_KEPT);
+const NOTICES = laterCacheOf<readonly Notice[]>(500);
 
 async function noticesOf(
   deps: Dependencies,
   group: GroupContext<null>['group'],
-  { stands, rules }: Pick<GroupDossier, 'stands' | 'rules'>,
+  stands: GroupDossier['stands'],
 ): Promise<readonly Notice[]> {
   const today = dayNumber(group.today);
-  const houseRules = rulesInForce(rules, group.today);
-  const frame = { today, from: today - BEHIND_DAYS, to: today + FAR_DAYS, houseRules };
+  const frame = { today, from: today - BEHIND_DAYS, to: today + FAR_DAYS };
   const coming: Coming[] = [];
   const pauses = new Pauses();
   for (const dossier of stands) {

@@ -1,9 +1,7 @@
 import { getTimes } from 'suncalc';
 import type { Conditions } from '@emberfield/contract';
-import { dayOfYear, type DayNumber } from '@emberfield/core/measure';
-import { DAY_MARK, lastMeasuredDay, warmthLead, type WeatherSeries } from '@emberfield/core/phenology';
-import { isoDay } from '@emberfield/core/measure';
-import { clockIn, solarNoon } from '../../platform/zoned.ts';
+import { clockIn, dayOfYear, isoDay, solarNoon, type DayNumber } from '@emberfield/core/measure';
+import { DAY_MARK, lastMeasuredDay, warmthLead, type WeatherSeries } from '@emberfield/core/weather';
 import { namesOf, type PlaceWeather } from '../../weather/index.ts';
 
 export interface Place {

@@ -1,19 +1,8 @@
-import type { Duty, FindBody, HouseRule } from '@emberfield/contract';
+import type { Duty, FindBody } from '@emberfield/contract';
 import type { openFinds } from '../../entries/index.ts';
-import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { seasonOf } from '@emberfield/core/phenology';
-import {
-  deadlyOpen,
-  identityOn,
-  isoRange,
-  lookAlikesOn,
-  showsNext,
-  showsOn,
-  standSeason,
-  stillAwaited,
-  type Dossier,
-  type GroupCommons,
-} from '../../stands/index.ts';
+import { dayNumber, isoDay, type DayNumber, seasonOf } from '@emberfield/core/measure';
+import { deadlyOpen, showsNext, showsOn, stillAwaited, viewRange } from '@emberfield/core/stand';
+import type { Dossier, GroupCommons } from '../../stands/index.ts';
 
 /** What waits for somebody, or could make somebody ill, comes before what can wait. */
 const WEIGHT: readonly Duty['kind'][] = [
@@ -32,20 +21,15 @@ const COUNT_EVERY_DAYS = 400;
 const LEAVE_NOTICE_DAYS = 60;
 
 /** What a stand asks for besides taking: a result that is due, a second look, a search, a count, a new leave. */
-export function dutiesOf(
-  dossier: Dossier,
-  day: DayNumber,
-  today: DayNumber,
-  houseRules: readonly HouseRule[],
-): readonly Duty[] {
+export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
   const { stand, patch, record } = dossier;
   const duties: Duty[] = [];
-  const { status: identity, secondNeeded } = identityOn(dossier, day, houseRules);
+  const { status: identity, secondNeeded } = dossier.answers.on(day).identity;
   for (const { sign, due } of stillAwaited(record, day))
     duties.push({ kind: 'awaited', standId: stand.id, sign, due: isoDay(due) });
   if (secondNeeded) duties.push({ kind: 'secondPerson', standId: stand.id });
-  else if (identity !== 'confirmed') duties.push(settle(dossier, day, today));
-  else duties.push(...searches(dossier, day, houseRules));
+  else if (identity !== 'confirmed') duties.push(settle(dossier, day));
+  else duties.push(...searches(dossier, day));
   const lastCount = record.counts.findLast((c) => c.day <= day)?.day ?? null;
   if (identity !== 'unconfirmed' && (lastCount === null || day - lastCount > COUNT_EVERY_DAYS))
     duties.push({ kind: 'countStand', standId: stand.id, lastCount: lastCount === null ? null : isoDay(lastCount) });
@@ -61,24 +45,23 @@ export function dutiesOf(
 }
 
 /** Deadly look-alikes to look for while they show, where an early stage of a settled stand waits for it. */
-function searches(dossier: Dossier, day: DayNumber, houseRules: readonly HouseRule[]): readonly Duty[] {
-  const { stand, patch, plant } = dossier;
+function searches({ stand, plant, book, answers }: Dossier, day: DayNumber): readonly Duty[] {
   if (!plant.profile.windows.some((w) => w.separableFrom)) return [];
-  return deadlyOpen(lookAlikesOn(dossier, day, houseRules)).map(({ lookAlike, plant: its, search }) => {
-    const next = its && showsNext(its.profile, patch, day);
+  return deadlyOpen(answers.on(day).lookAlikes).map(({ lookAlike, plant: its, search }) => {
+    const next = its && showsNext(its, book.place, day);
     return {
       kind: 'searchLookAlike',
       standId: stand.id,
       name: lookAlike.name,
       last: 'since' in search ? isoDay(search.since) : null,
-      showsNow: its === null || showsOn(its.profile, patch, day),
+      showsNow: its === null || showsOn(its, book.place, day),
       showsNext: next === null ? null : isoDay(next),
     };
   });
 }
 
 /** Look again when it flowers (BBCH 6) or fruits (8), whichever comes next: that is when most signs show. */
-function settle(dossier: Dossier, day: DayNumber, today: DayNumber): Duty {
+function settle(dossier: Dossier, day: DayNumber): Duty {
   const {
     stand,
     patch,
@@ -86,7 +69,7 @@ function settle(dossier: Dossier, day: DayNumber, today: DayNumber): Duty {
   } = dossier;
   const season = seasonOf(day, profile.seasonStart, patch.latitudeDeg);
   const telling = [season, season + 1].flatMap((s) =>
-    standSeason(dossier, s, today).forecast.stages.flatMap((f, i) => {
+    dossier.answers.seasons.of(s).forecast.stages.flatMap((f, i) => {
       const spec = profile.stages[i]!;
       return (spec.bbch === 6 || spec.bbch === 8) && f.reached.p50 !== null && f.reached.p50 >= day
         ? [{ spec, reached: f.reached }]
@@ -98,7 +81,7 @@ function settle(dossier: Dossier, day: DayNumber, today: DayNumber): Duty {
     kind: 'settleIdentity',
     standId: stand.id,
     lookAgainStage: next?.spec.name ?? null,
-    lookAgain: next ? isoRange(next.reached) : null,
+    lookAgain: next ? viewRange(next.reached) : null,
     notRuledOut: profile.lookAlikes
       .filter((l) => l.severity === 'deadly' || l.severity === 'poisonous')
       .map((l) => l.name),

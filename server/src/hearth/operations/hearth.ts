@@ -7,27 +7,18 @@ import type {
   RibbonStroke,
   RibbonView,
 } from '@emberfield/contract';
-import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber } from '@emberfield/core/measure';
-import { groundOn, seasonOf, urgencyOf, type Readiness } from '@emberfield/core/phenology';
+import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber, seasonOf } from '@emberfield/core/measure';
+import { groundOn } from '@emberfield/core/climate';
+import { viewRange } from '@emberfield/core/stand';
+import { nearestTide, turnsOn } from '@emberfield/core/tide';
+import { urgencyOf, type Readiness } from '@emberfield/core/windows';
 import type { Dependencies } from '../../dependencies.ts';
 import { AppError } from '../../platform/errors.ts';
-import { Pauses } from '../../platform/pauses.ts';
+import { Pauses } from '../../answers/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import {
-  dossiersOf,
-  groundSpans,
-  isoRange,
-  outlooksOfAll,
-  refOf,
-  rulesInForce,
-  standSeason,
-  type Dossier,
-  type GroupCommons,
-  type Reading,
-} from '../../stands/index.ts';
+import { daysOfAll, dossiersOf, refOf, type Dossier, type GroupCommons } from '../../stands/index.ts';
 import { openFinds } from '../../entries/index.ts';
-import { nearestTide, turnsOn } from '../../tide/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
 import { byWeight, dutiesOf, findDuty } from './duties.ts';
@@ -36,15 +27,14 @@ import { byWeight, dutiesOf, findDuty } from './duties.ts';
 export async function viewHearth(deps: Dependencies, { group, query }: GroupContext<null>): Promise<HearthView> {
   const near = nearAsked(query['near']);
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
-  const [day, today] = [dayNumber(iso), dayNumber(group.today)];
-  const { stands, rules, stations, tides, plants } = await dossiersOf(deps, group);
-  const houseRules = rulesInForce(rules, iso);
+  const day = dayNumber(iso);
+  const { stands, stations, tides, plants } = await dossiersOf(deps, group);
   const weather = await mainWeather(deps, stands, stations);
-  const { outlooks, waiting } = await outlooksOfAll(deps, group.id, stands, { day, today, houseRules });
-  const all = [...outlooks.values()].flat();
+  const { days, waiting } = await daysOfAll(deps, group.id, stands, day);
+  const all = [...days.values()].flatMap((d) => d.outlooks);
   const duties = byWeight([
     ...(await openFinds(deps.db, group.id)).flatMap((f) => findDuty(f, iso, plants)),
-    ...(await standDuties([...outlooks.keys()], { day, today, houseRules })),
+    ...(await standDuties([...days.keys()], day)),
   ]);
   const shown = near
     ? { outlooks: nearLines(all), duties: duties.slice(0, MOST_NEAR_DUTIES) }
@@ -56,10 +46,10 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
     conditions: {
       ...conditionsOn(weather, stands[0]?.patch ?? weather?.stations[0]?.station ?? null, day, group.zone),
       tide: tideThere(tides, stands, { day, zone: group.zone }),
-      ground: groundThere(stands[0], day, today),
+      ground: groundThere(stands[0], day),
     },
     standCount: stands.length,
-    stands: stands.filter((d) => !near || named.has(d.stand.id)).map((d) => refOf(d, day, houseRules)),
+    stands: stands.filter((d) => !near || named.has(d.stand.id)).map((d) => refOf(d, day)),
     counts: countsOf(all),
     waiting,
     ...shown,
@@ -73,7 +63,7 @@ function tideThere(
   stands: readonly Dossier[],
   { day, zone }: { readonly day: DayNumber; readonly zone: string },
 ): Conditions['tide'] {
-  const spot = (stands.find((s) => s.shore) ?? stands[0])?.patch;
+  const spot = (stands.find((s) => s.book.shore) ?? stands[0])?.patch;
   const tide = spot ? nearestTide(tides, spot) : (tides[0] ?? null);
   const turns = tide && turnsOn(tide, day, zone);
   return tide && turns && { name: tide.name, turns };
@@ -114,19 +104,19 @@ function nearAsked(text: string | undefined): boolean {
   return true;
 }
 
-async function standDuties(stands: readonly Dossier[], { day, today, houseRules }: Reading): Promise<readonly Duty[]> {
+async function standDuties(stands: readonly Dossier[], day: DayNumber): Promise<readonly Duty[]> {
   const pauses = new Pauses();
   const duties: Duty[] = [];
   for (const dossier of stands) {
-    duties.push(...dutiesOf(dossier, day, today, houseRules));
+    duties.push(...dutiesOf(dossier, day));
     await pauses.pause();
   }
   return duties;
 }
 
 /** The ground at the first of the stands; each that is dug says its own. */
-function groundThere(dossier: Dossier | undefined, day: DayNumber, today: DayNumber): Conditions['ground'] {
-  const ground = dossier && groundOn(groundSpans(dossier, day, today), [], day);
+function groundThere(dossier: Dossier | undefined, day: DayNumber): Conditions['ground'] {
+  const ground = dossier && groundOn(dossier.answers.seasons.frozen(day), [], day);
   if (!ground) return null;
   const { frozen, openFrom, frozenFrom } = ground;
   const iso = (d: DayNumber | null): string | null => (d === null ? null : isoDay(d));
@@ -149,7 +139,7 @@ async function mainWeather(
   const most = [...counts.values()].sort((a, b) => b.count - a.count)[0];
   if (most) return most.weather;
   const [first] = stations.fit;
-  return first ? weatherAt(deps.db, stations, { ...first, stationId: first.id }) : null;
+  return first ? weatherAt(deps, stations, { ...first, stationId: first.id }) : null;
 }
 
 const STEP_DAYS = 5;
@@ -158,7 +148,6 @@ const MOST_STROKES = 400;
 /** The year as a strip: its warmth, and every stand's windows. Held by the year, not by the day looked at. */
 export async function viewRibbon(deps: Dependencies, { group, query }: GroupContext<null>): Promise<RibbonView> {
   const day = dayNumber(lookedAtDay(query['day'], group.today, dayNumber));
-  const today = dayNumber(group.today);
   const first = firstOfYear(yearOf(day));
   const last = firstOfYear(yearOf(day) + 1) - 1;
   const { stands, stations } = await dossiersOf(deps, group);
@@ -170,7 +159,7 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
     const { profile } = dossier.plant;
     const season = seasonOf(first, profile.seasonStart, dossier.patch.latitudeDeg);
     for (const s of new Set([season - 1, season, season + 1]))
-      for (const w of standSeason(dossier, s, today).windows) {
+      for (const w of dossier.answers.seasons.of(s).windows) {
         const [open, close] = [w.opens.p50, w.closes.p50];
         if (open === null || open > last || (close ?? Infinity) < first) continue;
         const part = profile.parts.find((p) => p.key === w.part)!;
@@ -178,9 +167,9 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
           standId: dossier.stand.id,
           label: profile.names,
           part: part.key,
-          opens: isoRange(w.opens),
-          closes: isoRange(w.closes),
-          separable: w.separable && isoRange(w.separable),
+          opens: viewRange(w.opens),
+          closes: viewRange(w.closes),
+          separable: w.separable && viewRange(w.separable),
           leafy: ['leaf', 'shoot', 'tip', 'root'].includes(part.key),
         });
       }

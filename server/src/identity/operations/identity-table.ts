@@ -1,21 +1,19 @@
 import { binomialOf, isUuid, UNKNOWN_FACTS, type IdentityRow, type IdentityTable } from '@emberfield/contract';
 import { phaseOfBbch } from '@emberfield/core/identity';
-import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { seasonOf } from '@emberfield/core/phenology';
+import { dayNumber, isoDay, type DayNumber, seasonOf } from '@emberfield/core/measure';
 
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById, spotOf } from '../../patches/index.ts';
-import type { KnownPlant } from '../../plants/index.ts';
+import { spotOf, learnedFrom, NOTHING_SEEN, type SeasonBook, type StandSeason } from '@emberfield/core/stand';
+import { patchById } from '../../patches/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import {
+  bookPlace,
   commonsOf,
   heldKnowledge,
   KNOWS_NOTHING,
-  NOTHING_SEEN,
-  standSeason,
-  type Forecastable,
+  seasonOfStand,
   type GroupCommons,
 } from '../../stands/index.ts';
 import { weatherAt } from '../../weather/index.ts';
@@ -26,19 +24,29 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
   const commons = await commonsOf(deps, group);
   const place = await placeOf(deps, group.id, query['patch'] ?? null, commons);
-  const weather = place && (await weatherAt(deps.db, commons.stations, spotOf(place)));
-  const knowledge = heldKnowledge(group.id) ?? KNOWS_NOTHING;
+  const weather = place && (await weatherAt(deps, commons.stations, spotOf(place)));
+  const knowledge = heldKnowledge(deps, group.id) ?? KNOWS_NOTHING;
   const plants = [...commons.plants.values()].map((plant) => {
     const patch = place ?? { id: '-', version: 0, longitudeDeg: 0, facts: UNKNOWN_FACTS, ...plant.profile.reference };
-    const known = {
+    const book: SeasonBook = {
       stand: { id: `${patch.id}/${plant.profile.key}` },
-      patch,
-      plant,
-      weather,
+      profile: plant.profile,
+      plantRevision: plant.revision,
+      place: bookPlace(patch),
+      weather: weather?.weather ?? null,
+      thermometer: weather?.thermometer?.reading ?? null,
+      learned: learnedFrom(knowledge.learning),
       record: NOTHING_SEEN,
-      knowledge,
+      today,
     };
-    return rowOf(plant, commons.byName, { known, day, today });
+    const seasons = seasonOfStand(deps.answers, {
+      book,
+      patch,
+      weatherKey: weather?.key ?? '-',
+      knowledge,
+      windowsKey: '',
+    });
+    return rowOf(book, commons.kin, seasons, day);
   });
   return { day: iso, basis: weather ? 'weather' : 'calendar', plants };
 }
@@ -53,16 +61,15 @@ async function placeOf(deps: Dependencies, groupId: string, patchId: string | nu
   return patch;
 }
 
-interface At {
-  readonly known: Forecastable;
-  readonly day: DayNumber;
-  readonly today: DayNumber;
-}
-
-function rowOf({ profile }: KnownPlant, byName: GroupCommons['byName'], { known, day, today }: At): IdentityRow {
-  const season = seasonOf(day, profile.seasonStart, known.patch.latitudeDeg);
+function rowOf(
+  { profile, place }: SeasonBook,
+  kin: GroupCommons['kin'],
+  seasons: (season: number) => StandSeason,
+  day: DayNumber,
+): IdentityRow {
+  const season = seasonOf(day, profile.seasonStart, place.latitudeDeg);
   const stages = [season - 1, season, season + 1].flatMap((s) =>
-    standSeason(known, s, today).forecast.stages.flatMap(({ reached }, i) => {
+    seasons(s).forecast.stages.flatMap(({ reached }, i) => {
       const { name, bbch } = profile.stages[i]!;
       return reached.p50 === null ? [] : [{ name, phase: phaseOfBbch(bbch), day: isoDay(reached.p50) }];
     }),
@@ -78,7 +85,7 @@ function rowOf({ profile }: KnownPlant, byName: GroupCommons['byName'], { known,
     shows: profile.shows,
     stages,
     lookAlikes: profile.lookAlikes.map(({ name, scientific, severity, separatedBy }) => ({
-      plantKey: byName.get(binomialOf(scientific))?.profile.key ?? null,
+      plantKey: kin.get(binomialOf(scientific))?.key ?? null,
       name,
       severity,
       separatedBy,

@@ -1,11 +1,11 @@
 import type { Prospect } from '@emberfield/contract';
-import { dayNumber, isoDay } from '@emberfield/core/measure';
-import { seasonOf } from '@emberfield/core/phenology';
+import { dayNumber, isoDay, seasonOf } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById, spotOf, standKeysOf } from '../../patches/index.ts';
+import { spotOf, learnedFrom, NOTHING_SEEN, viewRange } from '@emberfield/core/stand';
+import { patchById, standKeysOf } from '../../patches/index.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { commonsOf, heldKnowledge, isoRange, KNOWS_NOTHING, NOTHING_SEEN, standSeason } from '../../stands/index.ts';
+import { bookPlace, commonsOf, heldKnowledge, KNOWS_NOTHING, seasonOfStand } from '../../stands/index.ts';
 import { weatherAt } from '../../weather/index.ts';
 
 const MOST_PLANTS = 8;
@@ -19,23 +19,39 @@ export async function viewProspects(
   const patch = await patchById(deps.db, group.id, params['patchId']!);
   if (!patch) throw notFound('patch');
   const { plants, stations } = await commonsOf(deps, group);
-  const weather = await weatherAt(deps.db, stations, spotOf(patch));
+  const weather = await weatherAt(deps, stations, spotOf(patch));
   const here = (await standKeysOf(deps.db, group.id)).filter((s) => s.patchId === patch.id);
   const today = dayNumber(group.today);
-  const knowledge = heldKnowledge(group.id) ?? KNOWS_NOTHING;
+  const knowledge = heldKnowledge(deps, group.id) ?? KNOWS_NOTHING;
   const asked = (query['plants'] ?? '').split(',').slice(0, MOST_PLANTS);
   return asked.flatMap((key): Prospect[] => {
     const plant = plants.get(key);
     if (!plant) return [];
     const { profile } = plant;
-    const known = { stand: { id: `${patch.id}/${key}` }, patch, plant, weather, record: NOTHING_SEEN, knowledge };
+    const seasonOfPlant = seasonOfStand(deps.answers, {
+      book: {
+        stand: { id: `${patch.id}/${key}` },
+        profile,
+        plantRevision: plant.revision,
+        place: bookPlace(patch),
+        weather: weather?.weather ?? null,
+        thermometer: weather?.thermometer?.reading ?? null,
+        learned: learnedFrom(knowledge.learning),
+        record: NOTHING_SEEN,
+        today,
+      },
+      patch,
+      weatherKey: weather?.key ?? '-',
+      knowledge,
+      windowsKey: '',
+    });
     const season = seasonOf(today, profile.seasonStart, patch.latitudeDeg);
-    const seasons = [season, season + 1].map((s) => standSeason(known, s, today));
+    const seasons = [season, season + 1].map(seasonOfPlant);
     const ahead = (day: number | null): day is number => day !== null && day > today && day <= today + HORIZON_DAYS;
     const windows = profile.windows.flatMap((spec, w) => {
       const next = seasons.map((s) => s.windows[w]!).find((x) => ahead(x.opens.p50));
       const part = profile.parts.find((p) => p.key === spec.part)!;
-      return next ? [{ partName: part.name, use: spec.use, opens: isoRange(next.opens) }] : [];
+      return next ? [{ partName: part.name, use: spec.use, opens: viewRange(next.opens) }] : [];
     });
     const stages = profile.stages.flatMap((spec, i) => {
       const day = seasons.map((s) => s.forecast.stages[i]!.reached.p50).find(ahead);

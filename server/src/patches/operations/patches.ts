@@ -22,7 +22,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import * as repository from '../repository.ts';
-import { spotOf } from '../site.ts';
+import { spotOf } from '@emberfield/core/stand';
 import { factsOf, seesExactly, viewPatch } from './view-patch.ts';
 
 export async function listPatches(
@@ -48,7 +48,7 @@ export async function onePatch(
     daySummaries(deps.db, group.id),
   ]);
   const fit = { all: stations, fit: fitStations(stations, days) };
-  const weather = exact ? await weatherAt(deps.db, fit, spotOf(row)) : null;
+  const weather = exact ? await weatherAt(deps, fit, spotOf(row)) : null;
   return {
     ...viewPatch(row, exact, stands.get(row.id) ?? []),
     stationId: row.stationId,

@@ -1,5 +1,10 @@
-import type { NewPatch, PlaceImportPreview, PlaceReading, StoredPlaces } from '@emberfield/contract';
-import { centreOf } from '@emberfield/contract';
+import {
+  type NewPatch,
+  type PlaceImportPreview,
+  type PlaceReading,
+  type StoredPlaces,
+  centreOf,
+} from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { detectFormat } from '../../formats/detect.ts';
 import { patchesOf, standKeysOf } from '../../patches/index.ts';
@@ -11,7 +16,8 @@ import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import { storeEntry } from '../../visits/index.ts';
 import * as repository from '../repository.ts';
-import { planImport, type Existing, type Plan } from './plan-import.ts';
+import { planImport } from './plan-import.ts';
+import type { Existing, Plan } from './plan.ts';
 import { firstReading, holdingOf, packed, unpacked, type Holding } from './read-import.ts';
 
 const SHOWN_LINES = 40;

@@ -1,7 +1,7 @@
 import { v5 as keyFrom } from 'uuid';
 import type { Entry, ShownPlace } from '@emberfield/contract';
 import { dayIn, numberIn, type TableLine } from '../../formats/read-table.ts';
-import type { Asked } from './plan-import.ts';
+import type { Asked } from './plan.ts';
 
 type PlannedLine =
   | { readonly entry: Entry; readonly shown: ShownPlace; readonly reason: null }

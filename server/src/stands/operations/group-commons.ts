@@ -1,8 +1,10 @@
 import type { Dependencies } from '../../dependencies.ts';
-import { binomialOf } from '@emberfield/contract';
-import { allRules, clearancesOf, type ClearanceRow, type HouseRuleRow } from '../../people/index.ts';
+import { binomialOf, type PlantProfile } from '@emberfield/contract';
+import type { DatedRule } from '@emberfield/core/stand';
+import type { Shore } from '@emberfield/core/tide';
+import { laterCacheOf } from '../../answers/index.ts';
+import { allRules, clearancesOf, type ClearanceRow } from '../../people/index.ts';
 import { plantsOf, type KnownPlant } from '../../plants/index.ts';
-import { KeptLater } from '../../platform/kept.ts';
 import { tidesOf, type TideRow } from '../../tide/index.ts';
 import { daySummaries, fitStations, stationsOf, type StationRow } from '../../weather/index.ts';
 
@@ -10,11 +12,13 @@ import { daySummaries, fitStations, stationsOf, type StationRow } from '../../we
 export interface GroupCommons {
   readonly plants: ReadonlyMap<string, KnownPlant>;
   /** The same by genus and species: so look-alikes are found. Of own copies and shipped ones of a name, a shipped one. */
-  readonly byName: ReadonlyMap<string, KnownPlant>;
+  readonly kin: ReadonlyMap<string, PlantProfile>;
   /** Stations that dates can be reckoned from, and all there are: somebody may have chosen any of them for a place. */
   readonly stations: { readonly fit: readonly StationRow[]; readonly all: readonly StationRow[] };
   readonly tides: readonly TideRow[];
-  readonly rules: readonly HouseRuleRow[];
+  /** Shores of places, as they are asked for. */
+  readonly shores: Map<string, Shore | null>;
+  readonly rules: readonly DatedRule[];
   readonly clearances: readonly ClearanceRow[];
 }
 
@@ -27,15 +31,14 @@ export interface KnownGroup {
   readonly zone: string;
 }
 
-const MOST_GROUPS_KEPT = 1_000;
-const kept = new KeptLater<GroupCommons>(MOST_GROUPS_KEPT);
+const COMMONS = laterCacheOf<GroupCommons>(1_000);
 
 /** Read once for a revision of the group. A change that commits while it is read belongs to a later revision, which is read anew. */
 export function commonsOf(
-  deps: Pick<Dependencies, 'db' | 'catalogue'>,
+  deps: Pick<Dependencies, 'db' | 'catalogue' | 'answers'>,
   { id, revision }: Pick<KnownGroup, 'id' | 'revision'>,
 ): Promise<GroupCommons> {
-  return kept.get(`${id}:${revision}`, async () => {
+  return deps.answers.of(COMMONS).get(`${id}:${revision}`, async () => {
     const [plants, all, days, tides, rules, clearances] = await Promise.all([
       plantsOf(deps, id),
       stationsOf(deps.db, id),
@@ -45,7 +48,15 @@ export function commonsOf(
       clearancesOf(deps.db, id),
     ]);
     const ownFirst = [...plants.values()].sort((a, b) => b.revision - a.revision);
-    const byName = new Map(ownFirst.map((p) => [binomialOf(p.profile.scientific), p]));
-    return { plants, byName, stations: { fit: fitStations(all, days), all }, tides, rules, clearances };
+    const kin = new Map(ownFirst.map(({ profile }) => [binomialOf(profile.scientific), profile]));
+    return {
+      plants,
+      kin,
+      stations: { fit: fitStations(all, days), all },
+      tides,
+      shores: new Map<string, Shore | null>(),
+      rules,
+      clearances,
+    };
   });
 }

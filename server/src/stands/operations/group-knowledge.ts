@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
-import { GroupLearning, groupStand, signatureOf, toldApart, type GroupStand } from '@emberfield/core/phenology';
+import { groupStand, GroupLearning, signatureOf, toldApart, type GroupStand } from '@emberfield/core/learning';
 import type { Dependencies } from '../../dependencies.ts';
-import { Kept, KeptLater } from '../../platform/kept.ts';
-import { Pauses } from '../../platform/pauses.ts';
+import { cacheOf, laterCacheOf, Pauses, type CacheKind } from '../../answers/index.ts';
+import type { StandAtPatch } from '../repository.ts';
 import type { KnownGroup } from './group-commons.ts';
-import { seasonNow, seenStand, type Forecastable } from './forecast-input.ts';
+import { seasonNow, seenStand, type Book } from '@emberfield/core/stand';
+import { sightingsKey } from './stand-answers.ts';
 
 /**
  * What a group's stands say together of when things come. The version moves on when it has come to say something else of the one
@@ -28,15 +29,21 @@ interface Held extends Knowledge {
   readonly basis: string;
   readonly said: ReadonlyMap<string, Said>;
 }
-type Learnable = Omit<Forecastable, 'knowledge'>;
+/** A stand before anything was learned of it. */
+export interface Learnable extends StandAtPatch {
+  readonly unlearned: Omit<Book, 'learned' | 'kin' | 'rules' | 'shore'>;
+}
 
-const MOST_GROUPS_HELD = 500;
-const held = new Kept<Held>(MOST_GROUPS_HELD);
-const underway = new Map<string, Promise<Held>>();
-let versions = 0;
+const HELD = cacheOf<Held>(500);
+/** What is being learned, by group; and the number of the last version given out. */
+const LEARNING: CacheKind<{ readonly underway: Map<string, Promise<Held>>; versions: number }> = {
+  make: () => ({ underway: new Map<string, Promise<Held>>(), versions: 0 }),
+};
+type Holding = Pick<Dependencies, 'answers'>;
 
 /** What is held of a group, however old; nothing before it was first asked for with all of its stands. */
-export const heldKnowledge = (groupId: string): Held | null => held.peek(groupId) ?? null;
+export const heldKnowledge = ({ answers }: Holding, groupId: string): Held | null =>
+  answers.of(HELD).peek(groupId) ?? null;
 
 /** The same for one of its stands. */
 export const forStand = ({ learning, version, said }: Held, standId: string): Knowledge => ({
@@ -50,23 +57,26 @@ export const forStand = ({ learning, version, said }: Held, standId: string): Kn
  * case: they are no part of this.
  */
 export async function knowledgeOf(
-  { log }: Pick<Dependencies, 'log'>,
+  deps: Pick<Dependencies, 'log' | 'answers'>,
   group: KnownGroup,
   stands: readonly Learnable[],
 ): Promise<Held> {
   const basis = basisOf(group, stands);
-  const before = held.peek(group.id);
+  const before = heldKnowledge(deps, group.id);
   if (before?.basis === basis) return before;
-  const learning = underway.get(group.id) ?? learn(group, stands, basis);
+  const learning = deps.answers.of(LEARNING).underway.get(group.id) ?? learn(deps, group, stands, basis);
   if (!before) return learning;
-  learning.catch((error: unknown) => log.error({ err: error, groupId: group.id }, 'learning from sightings failed'));
+  learning.catch((error: unknown) =>
+    deps.log.error({ err: error, groupId: group.id }, 'learning from sightings failed'),
+  );
   return before;
 }
 
-function learn(group: KnownGroup, stands: readonly Learnable[], basis: string): Promise<Held> {
-  const work = inPieces(group, stands)
+function learn({ answers }: Holding, group: KnownGroup, stands: readonly Learnable[], basis: string): Promise<Held> {
+  const { underway } = answers.of(LEARNING);
+  const work = inPieces({ answers }, group, stands)
     .then((made) => {
-      held.put(group.id, { ...made, basis });
+      answers.of(HELD).put(group.id, { ...made, basis });
       return { ...made, basis };
     })
     .finally(() => underway.delete(group.id));
@@ -87,7 +97,7 @@ async function learnedBy(
   const pauses = new Pauses();
   const all: Learner[] = [];
   for (const stand of stands) {
-    all.push({ stand, learnt: groupStand(seenStand(stand), until) });
+    all.push({ stand, learnt: groupStand(seenStand(stand.unlearned), until) });
     await pauses.pause();
   }
   const steps = GroupLearning.steps(all.map((s) => s.learnt).filter((s) => s.history.seen.length > 0));
@@ -98,15 +108,19 @@ async function learnedBy(
   }
 }
 
-async function inPieces({ id, today }: KnownGroup, stands: readonly Learnable[]): Promise<Omit<Held, 'basis'>> {
+async function inPieces(
+  { answers }: Holding,
+  { id, today }: KnownGroup,
+  stands: readonly Learnable[],
+): Promise<Omit<Held, 'basis'>> {
   const until = dayNumber(today);
   const pauses = new Pauses();
   const { all, learning } = await learnedBy(stands, until);
-  const version = ++versions;
-  const before = held.peek(id)?.said;
+  const version = ++answers.of(LEARNING).versions;
+  const before = heldKnowledge({ answers }, id)?.said;
   const said = new Map<string, Said>();
   for (const { stand, learnt } of all) {
-    const season = seasonNow(stand, until);
+    const season = seasonNow(stand.unlearned, until);
     const signature = signatureOf(
       learning.beforehand(learnt.history),
       learnt.history.usualDays,
@@ -122,20 +136,25 @@ async function inPieces({ id, today }: KnownGroup, stands: readonly Learnable[])
 
 /** What the group knew is learned for the turn of so many days before the day that is asked about, as in the proof. */
 const TURN_DAYS = 30;
-const MOST_PAST_KEPT = 24;
-const past = new KeptLater<Knowledge>(MOST_PAST_KEPT);
+const PAST = laterCacheOf<Knowledge>(24);
 
 /** What a group knew on a day by all of its stands, from what had been seen by then. */
-export function knowledgeThen(group: KnownGroup, stands: readonly Learnable[], day: DayNumber): Promise<Knowledge> {
+export function knowledgeThen(
+  { answers }: Holding,
+  group: KnownGroup,
+  stands: readonly Learnable[],
+  day: DayNumber,
+): Promise<Knowledge> {
   const turn = Math.floor(day / TURN_DAYS) * TURN_DAYS;
-  return past.get(`${group.id}:${basisOf(group, stands)}:${turn}`, async () => ({
+  return answers.of(PAST).get(`${group.id}:${basisOf(group, stands)}:${turn}`, async () => ({
     learning: (await learnedBy(stands, turn)).learning,
-    version: ++versions,
+    version: ++answers.of(LEARNING).versions,
   }));
 }
 
 function basisOf(group: KnownGroup, stands: readonly Learnable[]): string {
   const digest = createHash('sha1').update(`${group.today} ${group.revision}`);
-  for (const { stand, patch, record } of stands) digest.update(`\n${stand.id} ${patch.version} ${record.sightingsKey}`);
+  for (const { stand, patch, unlearned } of stands)
+    digest.update(`\n${stand.id} ${patch.version} ${sightingsKey(unlearned)}`);
   return digest.digest('base64');
 }

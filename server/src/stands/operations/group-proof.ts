@@ -1,11 +1,12 @@
 import type { GroupProof, ProofScores } from '@emberfield/contract';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { bandShares, DATE_RULES, scoresOf, worthOfLook, type Trial } from '@emberfield/core/phenology';
+import { bandShares, DATE_RULES, scoresOf, worthOfLook, type Trial } from '@emberfield/core/proof';
 import type { Dependencies } from '../../dependencies.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { Pauses } from '../../platform/pauses.ts';
+import { forecastInput } from '@emberfield/core/stand';
+import { Pauses } from '../../answers/index.ts';
 import { dossiersOf, type Dossier } from './dossier.ts';
-import { forecastInput, seasonNow } from './forecast-input.ts';
+import { presentSeason } from './stand-answers.ts';
 import { DAYS_BEFORE, hundredth, keptTrials, tenth, trialsOf } from './stand-trials.ts';
 
 /** An answer waits so long; stands whose past is not reckoned by then come with the next one. */
@@ -22,7 +23,8 @@ export async function viewGroupProof(deps: Dependencies, { group }: GroupContext
   const trials = new Map<Dossier, readonly Trial[]>();
   let waiting = 0;
   for (const dossier of seen) {
-    if (performance.now() < until || keptTrials(dossier, today)) trials.set(dossier, await trialsOf(dossier, today));
+    if (performance.now() < until || keptTrials(deps.answers, dossier))
+      trials.set(dossier, await trialsOf(deps.answers, dossier));
     else waiting += 1;
   }
   const all = [...trials.values()].flat();
@@ -79,7 +81,7 @@ async function looks(stands: readonly Dossier[], today: DayNumber): Promise<Grou
     const { patch, plant } = dossier;
     const { windows, stages, names } = plant.profile;
     if (windows.length === 0) continue;
-    const input = forecastInput(dossier, seasonNow(dossier, today), today);
+    const input = forecastInput(dossier.book, presentSeason(dossier.book));
     const worth = worthOfLook(input, windows, { from: today, to: today + AHEAD_DAYS });
     if (!worth || worth.narrowed.length === 0) continue;
     const days = worth.narrowed.reduce((sum, n) => sum + n.days, 0);

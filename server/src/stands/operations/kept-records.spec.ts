@@ -29,9 +29,9 @@ describe('records that are kept', () => {
     const [entry] = await entriesOfStands(db, [place.standId]);
     // Revisions far off, which nothing else keeps: somebody read the stand's row before the take, and the entries after it.
     const at = (revision: number) => ({ ...row, stand: { ...row.stand, revision } });
-    await recordsFor(db, [at(1_000)]);
-    rememberEntry(at(1_001).stand, entry!);
-    const { takes } = await recordUnderLock(db, at(1_002).stand);
+    await recordsFor(server.deps, [at(1_000)]);
+    rememberEntry(server.deps, at(1_001).stand, entry!);
+    const { takes } = await recordUnderLock(server.deps, db, at(1_002).stand);
     expect(takes.map((t) => t.amount)).to.deep.equal([3]);
   });
   it('hold one more after each entry, in the order of their days', async () => {
@@ -41,14 +41,19 @@ describe('records that are kept', () => {
     const place = await standOf(server, keeper, groupId, 'nettle');
     const row = (await standById(db, groupId, place.standId))!;
     const at = (revision: number) => ({ ...row, stand: { ...row.stand, revision } });
-    await recordsFor(db, [at(1_000)]);
+    await recordsFor(server.deps, [at(1_000)]);
     const [late, early] = [
       entryOf(place, 'take', takeBody(2)),
       entryOf(place, 'take', takeBody(1), { day: '2026-05-02' }),
     ];
     for (const [i, e] of [late, early].entries())
-      rememberEntry(at(1_001 + i).stand, { ...e, standId: place.standId, by: 'p', byId: keeper.accountId });
-    const { takes } = await recordUnderLock(db, at(1_003).stand);
+      rememberEntry(server.deps, at(1_001 + i).stand, {
+        ...e,
+        standId: place.standId,
+        by: 'p',
+        byId: keeper.accountId,
+      });
+    const { takes } = await recordUnderLock(server.deps, db, at(1_003).stand);
     expect(takes.map((t) => t.amount)).to.deep.equal([1, 2]);
   });
 });

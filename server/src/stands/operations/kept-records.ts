@@ -1,24 +1,26 @@
 import { entriesOfStands, type RecordEntry } from '../../entries/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
-import { Kept } from '../../platform/kept.ts';
+import { cacheOf } from '../../answers/index.ts';
+import type { Dependencies } from '../../dependencies.ts';
 import type { StandAtPatch } from '../repository.ts';
-import { recordOf, type StandRecord } from './stand-record.ts';
+import { recordOf, type StandRecord } from '@emberfield/core/stand';
 
 interface Known {
   readonly entries: readonly RecordEntry[];
   readonly record: StandRecord;
 }
 
-const MOST_RECORDS_KEPT = 20_000;
 /** By a stand's revision, which every entry moves on. What is read a moment after the revision lies under one that is past. */
-const kept = new Kept<Known>(MOST_RECORDS_KEPT);
+const RECORDS = cacheOf<Known>(20_000);
+type Holding = Pick<Dependencies, 'answers'>;
 const keyOf = (standId: string, revision: number): string => `${standId}:${revision}`;
 
 /** Records of stands as they stand in the database; entries are read only of those that changed. */
 export async function recordsFor(
-  db: Queryable,
+  { db, answers }: Pick<Dependencies, 'db' | 'answers'>,
   rows: readonly StandAtPatch[],
 ): Promise<ReadonlyMap<string, StandRecord>> {
+  const kept = answers.of(RECORDS);
   const found = new Map<string, StandRecord>();
   const missing = new Map<string, { readonly revision: number; readonly entries: RecordEntry[] }>();
   for (const { stand } of rows) {
@@ -39,12 +41,17 @@ export async function recordsFor(
  * The record under the lock of a transaction that claimed the stand. Usually that of the revision before is known; else it is
  * read, and not kept: a transaction may see what is never committed.
  */
-export async function recordUnderLock(tx: Queryable, { id, revision }: StandAtPatch['stand']): Promise<StandRecord> {
-  return kept.peek(keyOf(id, revision - 1))?.record ?? recordOf(await entriesOfStands(tx, [id]));
+export async function recordUnderLock(
+  { answers }: Holding,
+  tx: Queryable,
+  { id, revision }: StandAtPatch['stand'],
+): Promise<StandRecord> {
+  return answers.of(RECORDS).peek(keyOf(id, revision - 1))?.record ?? recordOf(await entriesOfStands(tx, [id]));
 }
 
 /** An entry was committed under this revision: the record before it is known to have just this one more. */
-export function rememberEntry({ id, revision }: StandAtPatch['stand'], entry: RecordEntry): void {
+export function rememberEntry({ answers }: Holding, { id, revision }: StandAtPatch['stand'], entry: RecordEntry): void {
+  const kept = answers.of(RECORDS);
   const before = kept.peek(keyOf(id, revision - 1));
   if (!before) return;
   // Entries read a moment after the stand's row may hold this one already: it counts once.

@@ -1,22 +1,12 @@
 import type { ProofTrial, StandProof } from '@emberfield/contract';
-import { dayNumber, isoDay } from '@emberfield/core/measure';
-import {
-  comparable,
-  DATE_RULES,
-  historyOf,
-  LearnedStand,
-  missOf,
-  scoresOf,
-  seasonFirstDay,
-  type SeasonSighting,
-  type Trial,
-} from '@emberfield/core/phenology';
+import { dayNumber, isoDay, seasonFirstDay } from '@emberfield/core/measure';
+import { comparable, DATE_RULES, missOf, scoresOf, type Trial } from '@emberfield/core/proof';
+import { historyOf, LearnedStand, type SeasonSighting } from '@emberfield/core/learning';
 import type { Dependencies } from '../../dependencies.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { dossiersOf, type Dossier } from './dossier.ts';
-import { isoRange } from './outlook.ts';
-import { seenStand } from './forecast-input.ts';
+import { seenStand, viewRange } from '@emberfield/core/stand';
 import { DAYS_BEFORE, hundredth, tenth, trialsOf } from './stand-trials.ts';
 
 /** How far off the dates of a stand were in its last seasons, and which sightings do not fit the others. */
@@ -25,7 +15,7 @@ export async function viewStandProof(deps: Dependencies, { group, params }: Grou
     stands: [dossier],
   } = await dossiersOf(deps, group, params['standId']);
   if (!dossier) throw notFound('stand');
-  const trials = await trialsOf(dossier, dayNumber(group.today));
+  const trials = await trialsOf(deps.answers, dossier);
   const scores = scoresOf(trials, () => null, DATE_RULES);
   return {
     daysBefore: DAYS_BEFORE,
@@ -52,7 +42,7 @@ function shown(trial: Trial, { plant: { profile } }: Dossier): ProofTrial {
     issued: isoDay(trial.issued),
     after: isoDay(trial.seen.after),
     by: isoDay(trial.seen.by),
-    forecast: isoRange(trial.forecast),
+    forecast: viewRange(trial.forecast),
     lastYear: lastYear === null ? null : isoDay(lastYear),
     miss: p50 === null ? null : missOf(p50, trial.seen),
     lastYearMiss: lastYear === null ? null : missOf(lastYear, trial.seen),
@@ -62,7 +52,7 @@ function shown(trial: Trial, { plant: { profile } }: Dossier): ProofTrial {
 function doubtfulOf(dossier: Dossier, until: number): StandProof['doubtful'] {
   const { patch, plant, knowledge, record } = dossier;
   const { stages } = plant.profile;
-  const history = historyOf(seenStand(dossier), { until });
+  const history = historyOf(seenStand(dossier.book), { until });
   const learned = new LearnedStand(history, knowledge.learning.beforehand(history), (season) =>
     seasonFirstDay(season, plant.profile.seasonStart, patch.latitudeDeg),
   );

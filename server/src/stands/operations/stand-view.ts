@@ -1,40 +1,37 @@
-import type {
-  Clearance,
-  HouseRule,
-  LadderSeason,
-  LookAlikeView,
-  PartOutlook,
-  StandRef,
-  StandView,
-} from '@emberfield/contract';
+import type { LadderSeason, LookAlikeView, StandRef, StandView } from '@emberfield/contract';
 import { clearanceIn } from '../../people/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { seasonOf } from '@emberfield/core/phenology';
 import { areaOfRing, geometryFor, seesExactly } from '../../patches/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { dossiersOf, rulesInForce, type Dossier } from './dossier.ts';
+import {
+  identityOn,
+  learnedFrom,
+  lookAlikesOn,
+  outlooksFor,
+  rulesOn,
+  seasonNow,
+  showsNext,
+  showsOn,
+  stillAwaited,
+  viewRange,
+  type Book,
+  type LookAlikeStanding,
+  type Seasons,
+} from '@emberfield/core/stand';
+import { dossiersOf, type Dossier } from './dossier.ts';
 import { knowledgeThen } from './group-knowledge.ts';
 import { pageOfEntries } from './entry-page.ts';
-import { identityOn } from './identity-standing.ts';
-import { lookAlikesOn, showsNext, showsOn, type LookAlikeStanding } from './look-alikes.ts';
-import { viewAllowance } from './allowance-view.ts';
-import { allowanceOn, isoRange, outlooksOn, windowOn } from './outlook.ts';
 import { namesOf } from '../../weather/index.ts';
-import { stillAwaited } from './stand-record.ts';
-import { standSeason } from './season-forecast.ts';
+import { seasonsFor } from './stand-answers.ts';
 
 const MOST_PAST_SEASONS = 8;
 
-export function refOf(dossier: Dossier, day: DayNumber, houseRules: readonly HouseRule[]): StandRef {
-  const {
-    stand,
-    patch,
-    plant: { profile },
-  } = dossier;
-  const { status, secondNeeded } = identityOn(dossier, day, houseRules);
+export function refOf({ stand, patch, weather, book }: Dossier, day: DayNumber): StandRef {
+  const { profile } = book;
+  const { status, secondNeeded } = identityOn(book, day, rulesOn(book.rules, day));
   return {
     id: stand.id,
     plantKey: stand.plantKey,
@@ -45,7 +42,7 @@ export function refOf(dossier: Dossier, day: DayNumber, houseRules: readonly Hou
     identity: status,
     secondNeeded,
     deadlyLookAlikes: profile.lookAlikes.filter((l) => l.severity === 'deadly').map((l) => l.name),
-    stationName: dossier.weather && namesOf(dossier.weather),
+    stationName: weather && namesOf(weather),
   };
 }
 
@@ -54,18 +51,17 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const { group, account, params, query } = context;
   const {
     stands: [dossier],
-    rules,
     clearances,
   } = await dossiersOf(deps, group, params['standId']);
   if (!dossier) throw notFound('stand');
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
-  const { stand, patch, plant, record } = dossier;
+  const { stand, patch, plant, record, book, answers } = dossier;
   const knownOn = query['known'] === 'then' ? Math.min(day, today) : today;
-  const season = seasonOf(day, plant.profile.seasonStart, patch.latitudeDeg);
-  const { forecast } = standSeason(dossier, season, today);
-  const known = knownOn < today ? await asKnownThen(deps, group, dossier, knownOn) : dossier;
-  const houseRules = rulesInForce(rules, iso);
+  const season = seasonNow(book, day);
+  const { forecast } = answers.seasons.of(season);
+  const known = knownOn < today ? await asKnownThen(deps, group, dossier, knownOn) : answers.seasons;
+  const houseRules = rulesOn(book.rules, day);
   const clearance = clearanceIn(clearances, account.accountId, plant.profile.family);
   const exact = seesExactly(patch, group, account.accountId);
   const geometry = geometryFor(patch, exact);
@@ -73,7 +69,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     .filter((l) => l.day <= day && l.day >= forecast.firstDay)
     .reduce((share, l) => share * (1 - l.share), 1);
   return {
-    ...refOf(dossier, day, houseRules),
+    ...refOf(dossier, day),
     version: stand.version,
     since: stand.sinceYear,
     restUntil: stand.restUntil,
@@ -89,10 +85,10 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       neighbours: patch.facts.neighbours,
       areaM2: geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null,
     },
-    outlooks: outlooksFor(dossier, { day, today, houseRules, clearance }),
+    outlooks: outlooksFor(book, answers.seasons, answers.on(day), { day, clearance }),
     ladder: {
-      season: ladderSeason(known, season, knownOn, day),
-      past: pastSeasons(dossier, season).map((s) => ladderSeason(known, s, knownOn, day)),
+      season: ladderSeason(known, season, day),
+      past: pastSeasons(book, season).map((s) => ladderSeason(known, s, day)),
       firstDay: isoDay(forecast.firstDay),
       basis: forecast.basis,
       yearCount: forecast.yearCount,
@@ -104,7 +100,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     entries: (await pageOfEntries(deps, { stand, accountId: account.accountId, before: null })).entries.filter(
       (e) => e.day <= iso,
     ),
-    lookAlikes: lookAlikesOn(dossier, day, houseRules).map((l) => viewLookAlike(l, dossier, day)),
+    lookAlikes: lookAlikesOn(book, day, houseRules).map((l) => viewLookAlike(l, book, day)),
     identities: record.identities
       .filter((i) => i.day <= day)
       .map(({ byId: _, ...said }) => ({ ...said, day: isoDay(said.day) }))
@@ -114,74 +110,61 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   };
 }
 
-/** The stand with what its group knew on a day that is past. */
+/** Seasons of the stand as its group would have told them on a day that is past. */
 async function asKnownThen(
   deps: Dependencies,
   group: GroupContext<unknown>['group'],
-  dossier: Dossier,
+  { book, patch, weather }: Dossier,
   day: DayNumber,
-): Promise<Dossier> {
+): Promise<Seasons> {
   const { stands } = await dossiersOf(deps, group);
-  return { ...dossier, knowledge: await knowledgeThen(group, stands, day) };
-}
-
-interface Reading {
-  readonly day: DayNumber;
-  readonly today: DayNumber;
-  readonly houseRules: readonly HouseRule[];
-  readonly clearance: Clearance;
-}
-
-/** The outlooks as they stand for one reader: what is kept from them, or only for the cleared, has no allowance for them. */
-function outlooksFor(dossier: Dossier, { day, today, houseRules, clearance }: Reading): readonly PartOutlook[] {
-  return outlooksOn(dossier, day, today, houseRules).map((outlook, w) => {
-    if (clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0)) return outlook;
-    const part = dossier.plant.profile.parts.find((p) => p.key === outlook.part)!;
-    const window = windowOn(dossier, w, day, today);
-    return {
-      ...outlook,
-      allowance: viewAllowance(allowanceOn(dossier, part, window, day, houseRules, { clearance, today }), part),
-    };
-  });
+  const knowledge = await knowledgeThen(
+    deps,
+    group,
+    stands.map((s) => ({ ...s, unlearned: s.book })),
+    day,
+  );
+  const then: Book = { ...book, learned: learnedFrom(knowledge.learning), today: day };
+  return seasonsFor(deps.answers, { book: then, patch, weatherKey: weather?.key ?? '-', knowledge });
 }
 
 function viewLookAlike(
   { lookAlike, plant, search }: LookAlikeStanding,
-  { patch }: Dossier,
+  { place }: Book,
   day: DayNumber,
 ): LookAlikeView {
   const { name, severity, separatedBy } = lookAlike;
-  const next = plant && showsNext(plant.profile, patch, day);
+  const next = plant && showsNext(plant, place, day);
   return {
     name,
     severity,
     separatedBy,
-    plantKey: plant?.profile.key ?? null,
+    plantKey: plant?.key ?? null,
     search: search.state,
     since: 'since' in search ? isoDay(search.since) : null,
     until: 'until' in search ? isoDay(search.until) : null,
-    showsNow: plant === null || showsOn(plant.profile, patch, day),
+    showsNow: plant === null || showsOn(plant, place, day),
     showsNext: next === null ? null : isoDay(next),
   };
 }
 
 /** Seasons with sightings before this one, newest first. */
-function pastSeasons({ record, plant, patch }: Dossier, season: number): readonly number[] {
-  const seen = new Set(record.sightings.map((s) => seasonOf(s.day, plant.profile.seasonStart, patch.latitudeDeg)));
+function pastSeasons(book: Book, season: number): readonly number[] {
+  const seen = new Set(book.record.sightings.map((s) => seasonNow(book, s.day)));
   return [...seen]
     .filter((s) => s < season)
     .sort((a, b) => b - a)
     .slice(0, MOST_PAST_SEASONS);
 }
 
-function ladderSeason(dossier: Dossier, season: number, today: DayNumber, day: DayNumber): LadderSeason {
-  const { forecast } = standSeason(dossier, season, today);
+function ladderSeason(seasons: Seasons, season: number, day: DayNumber): LadderSeason {
+  const { forecast } = seasons.of(season);
   const upTo = (d: DayNumber | null): string | null => (d === null || d > day ? null : isoDay(d));
   return {
     season,
     stages: forecast.stages.map((s) => ({
       key: s.key,
-      reached: isoRange(s.reached),
+      reached: viewRange(s.reached),
       seenAfter: upTo(s.seen.after),
       seenBy: upTo(s.seen.by),
     })),

@@ -1,4 +1,4 @@
-import type { ChangeStand, EntryPage, NewStand, StandRef } from '@emberfield/contract';
+import { type ChangeStand, type EntryPage, type NewStand, type StandRef, isUuid } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
 import { patchById } from '../../patches/index.ts';
@@ -6,9 +6,8 @@ import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
-import { isUuid } from '@emberfield/contract';
 import * as repository from '../repository.ts';
-import { dossiersOf, rulesInForce } from './dossier.ts';
+import { dossiersOf } from './dossier.ts';
 import { commonsOf, type KnownGroup } from './group-commons.ts';
 import { pageOfEntries } from './entry-page.ts';
 import { refOf } from './stand-view.ts';
@@ -69,10 +68,9 @@ async function oneRef(
 ): Promise<StandRef> {
   const {
     stands: [dossier],
-    rules,
   } = await dossiersOf(deps, group, id);
   if (!dossier) throw notFound('stand');
-  return refOf(dossier, dayNumber(group.today), rulesInForce(rules, group.today));
+  return refOf(dossier, dayNumber(group.today));
 }
 
 export async function listEntries(

@@ -1,8 +1,7 @@
 import Papa from 'papaparse';
-import { isIsoDay } from '@emberfield/core/measure';
+import { isIsoDay, instantIn } from '@emberfield/core/measure';
 import { isKnownConstituent, type Constituent, type TideSource, type Turn } from '@emberfield/core/tide';
 import { AppError } from '../../platform/errors.ts';
-import { instantIn } from '../../platform/zoned.ts';
 
 const MOST_CONSTITUENTS = 200;
 const MOST_LINES = 20_000;

@@ -7,7 +7,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import * as repository from '../repository.ts';
-import { turnsOn } from './at-place.ts';
+import { turnsOn } from '@emberfield/core/tide';
 import { readTide } from './read-tide.ts';
 
 export async function listTides(

@@ -12,16 +12,16 @@ import { identitiesBy } from '../../entries/index.ts';
 import { clearanceIn, clearancesOf, putClearance, updateGroup } from '../../people/index.ts';
 import { transact } from '../../platform/database/transact.ts';
 import { commonsOf, type GroupCommons } from '../../stands/index.ts';
-import type { Storing } from './store-entry.ts';
+import type { Storing } from './storing.ts';
 
 const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
 
 /** Whether the signs seen keep the plant itself possible and rule out each of its dangerous look-alikes that has a profile. */
-export function passes(profile: PlantProfile, seen: readonly SeenSign[], byName: GroupCommons['byName']): boolean {
+export function passes(profile: PlantProfile, seen: readonly SeenSign[], kin: GroupCommons['kin']): boolean {
   if (seen.length === 0 || ruleOut(profile, VOCABULARY, seen).ruledOut) return false;
   const dangerous = profile.lookAlikes.filter((l) => isDangerous(l.severity));
-  const known = dangerous.flatMap((l) => byName.get(binomialOf(l.scientific)) ?? []);
-  return known.length > 0 && known.every((k) => ruleOut(k.profile, VOCABULARY, seen).ruledOut);
+  const known = dangerous.flatMap((l) => kin.get(binomialOf(l.scientific)) ?? []);
+  return known.length > 0 && known.every((k) => ruleOut(k, VOCABULARY, seen).ruledOut);
 }
 
 /**
@@ -34,7 +34,7 @@ export async function notePractice(
   { standId }: EntryOf<'identity'>,
 ): Promise<void> {
   const { accountId } = account;
-  const { plants, byName, clearances } = await commonsOf(deps, group);
+  const { plants, kin, clearances } = await commonsOf(deps, group);
   const said = await identitiesBy(deps.db, group.id, accountId);
   const familyOf = (plantKey: string): string | undefined => plants.get(plantKey)?.profile.family;
   const here = said.find((s) => s.standId === standId);
@@ -43,7 +43,7 @@ export async function notePractice(
   const passed = said.filter(
     ({ plantKey, body }) =>
       familyOf(plantKey) === family &&
-      passes(plants.get(plantKey)!.profile, (body as EntryBodies['identity']).seen, byName),
+      passes(plants.get(plantKey)!.profile, (body as EntryBodies['identity']).seen, kin),
   );
   if (new Set(passed.map((p) => p.day)).size < PRACTICE_NEEDED) return;
   await transact(deps.db, async (tx) => {

@@ -4,36 +4,26 @@ import { entrySchema, type Entry, type EntryOf, type EntryResult, type TakeVerdi
 import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById } from '../../patches/index.ts';
-import { clearanceIn, type ClearanceRow, type HouseRuleRow } from '../../people/index.ts';
+import { clearanceIn, type ClearanceRow } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
-import type { InGroup, SignedIn } from '../../platform/http/context.ts';
-import { parse } from '../../platform/parse.ts';
 import { contentDigest } from '../../platform/tokens.ts';
+import { allowanceOn, inUnit, MODEL_REVISION, viewAllowance, windowOfPart, type Book } from '@emberfield/core/stand';
 import {
-  allowanceOn,
+  bookUnderLock,
   claimStand,
   dossiersOf,
-  dossierUnderLock,
-  inUnit,
-  MODEL_REVISION,
   rememberEntry,
-  rulesInForce,
   standWithPlant,
-  viewAllowance,
   viewVerdict,
-  windowOfPart,
   type Dossier,
   type KnownGroup,
   type StandAtPatch,
 } from '../../stands/index.ts';
 import { notePractice } from './practice.ts';
-
-export interface Storing {
-  readonly group: InGroup;
-  readonly account: Pick<SignedIn, 'accountId' | 'name'>;
-}
+import type { Storing } from './storing.ts';
+import { parse } from '../../platform/parse.ts';
 
 /** The one way in for every entry, typed at the desk or synced from the field: stored once, whatever happens on the way. */
 export async function storeEntry(deps: Dependencies, storing: Storing, input: unknown): Promise<EntryResult> {
@@ -76,7 +66,7 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
     const { claimed, take } = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, known }));
     if (entry.kind === 'identity') await notePractice(deps, storing, entry);
     if (claimed)
-      rememberEntry(claimed.stand, {
+      rememberEntry(deps, claimed.stand, {
         ...entry,
         standId: claimed.stand.id,
         by: storing.account.name,
@@ -100,7 +90,6 @@ interface Work {
 
 interface Known {
   readonly dossier: Dossier;
-  readonly rules: readonly HouseRuleRow[];
   readonly clearances: readonly ClearanceRow[];
 }
 
@@ -115,11 +104,7 @@ async function storeIn(
   if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
   const judged =
     entry.kind === 'take' && known && claimed
-      ? judge(
-          entry,
-          { ...known, dossier: await dossierUnderLock(tx, known.dossier, claimed) },
-          { today: group.today, accountId: account.accountId },
-        )
+      ? judge(entry, known, await bookUnderLock(deps, tx, known.dossier, claimed), account.accountId)
       : null;
   await insertEntry(tx, rowOf(entry, { groupId: group.id, madeBy: account.accountId, storedAt: deps.clock.now() }));
   if (judged)
@@ -133,20 +118,18 @@ async function storeIn(
 }
 
 /** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */
-function judge(
-  entry: EntryOf<'take'>,
-  { dossier: locked, rules, clearances }: Known,
-  { today, accountId }: { readonly today: string; readonly accountId: string },
-): TakeVerdict {
+function judge(entry: EntryOf<'take'>, { dossier, clearances }: Known, locked: Book, accountId: string): TakeVerdict {
   const takes = locked.record.takes.filter((t) => t.id !== entry.replaces);
-  const dossier = { ...locked, record: { ...locked.record, takes } };
-  const part = dossier.plant.profile.parts.find((p) => p.key === entry.body.part)!;
-  const [day, todayNumber] = [dayNumber(entry.day), dayNumber(today)];
-  const window = windowOfPart(dossier, part.key, day, todayNumber);
-  const allowance = allowanceOn(dossier, part, window, day, rulesInForce(rules, entry.day), {
-    takesUpTo: todayNumber,
+  const book = { ...locked, record: { ...locked.record, takes } };
+  const part = book.profile.parts.find((p) => p.key === entry.body.part)!;
+  const day = dayNumber(entry.day);
+  const { seasons } = dossier.answers;
+  const allowance = allowanceOn(book, seasons, part, {
+    window: windowOfPart(book, seasons, part.key, day),
+    day,
+    takesUpTo: book.today,
     tried: true,
-    clearance: clearanceIn(clearances, accountId, dossier.plant.profile.family),
+    clearance: clearanceIn(clearances, accountId, book.profile.family),
   });
   const amount = inUnit(entry.body, part);
   const leftBefore = allowance.amountLeft;
@@ -161,11 +144,10 @@ function judge(
 async function dossierFor(deps: Dependencies, group: KnownGroup, standId: string): Promise<Known> {
   const {
     stands: [dossier],
-    rules,
     clearances,
   } = await dossiersOf(deps, group, standId);
   if (!dossier) throw notFound('stand');
-  return { dossier, rules, clearances };
+  return { dossier, clearances };
 }
 
 async function standFor(

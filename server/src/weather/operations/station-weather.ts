@@ -1,24 +1,17 @@
-import {
-  climatologyOf,
-  joinDays,
-  joinStations,
-  readSite,
-  type Site,
-  type SiteReading,
-  type StationWeather,
-  type WeatherDay,
-} from '@emberfield/core/phenology';
+import { climatologyOf, joinDays, joinStations, type StationWeather, type WeatherDay } from '@emberfield/core/weather';
+import { readSite, type Site, type SiteReading } from '@emberfield/core/climate';
 import type { Queryable } from '../../platform/database/database.ts';
-import { KeptLater } from '../../platform/kept.ts';
+import { laterCacheOf } from '../../answers/index.ts';
+import type { Dependencies } from '../../dependencies.ts';
 import { allDays, type StationRow } from '../repository.ts';
 import { stationsFor, thermometerAt, type Spot, type StationShare } from './pick-station.ts';
 
-const MOST_STATIONS_KEPT = 50;
-const kept = new KeptLater<StationWeather | null>(MOST_STATIONS_KEPT);
+const STATIONS = laterCacheOf<StationWeather | null>(50);
+type Loading = Pick<Dependencies, 'db' | 'answers'>;
 
 /** A station's days joined to a series, kept until its days change; `null` while it has none. */
-export function weatherOf(db: Queryable, station: StationRow): Promise<StationWeather | null> {
-  return kept.get(keyOf(station), () => loadWeather(db, station));
+export function weatherOf({ db, answers }: Loading, station: StationRow): Promise<StationWeather | null> {
+  return answers.of(STATIONS).get(keyOf(station), () => loadWeather(db, station));
 }
 const keyOf = ({ id, revision }: StationRow): string => `${id}:${revision}`;
 
@@ -42,25 +35,24 @@ export interface PlaceWeather {
   readonly thermometer: { readonly station: StationRow; readonly reading: SiteReading } | null;
 }
 
-const MOST_JOINED_KEPT = 60;
-const joined = new KeptLater<StationWeather | null>(MOST_JOINED_KEPT);
+const JOINED = laterCacheOf<StationWeather | null>(60);
 
 /** Weather for a place from the stations about it; `null` without stations. */
 export async function weatherAt(
-  db: Queryable,
+  deps: Loading,
   stations: { readonly all: readonly StationRow[]; readonly fit: readonly StationRow[] },
   place: Spot & Site & { readonly stationId?: string | null },
 ): Promise<PlaceWeather | null> {
   const shares = stationsFor(stations, place);
   if (shares.length === 0) return null;
   const key = shares.map(({ station, share }) => `${keyOf(station)}*${share}`).join('+');
-  const weather = await joined.get(key, async () => {
-    const told = await Promise.all(shares.map(async (s) => ({ ...s, weather: await weatherOf(db, s.station) })));
+  const weather = await deps.answers.of(JOINED).get(key, async () => {
+    const told = await Promise.all(shares.map(async (s) => ({ ...s, weather: await weatherOf(deps, s.station) })));
     const having = told.flatMap((s) => (s.weather ? [{ weather: s.weather, share: s.share }] : []));
     return having.length === 0 ? null : joinStations(having);
   });
   const hung = weather && place.stationId == null ? thermometerAt(stations, place) : null;
-  const own = hung && (await weatherOf(db, hung));
+  const own = hung && (await weatherOf(deps, hung));
   const reading = own && weather && readSite(own.series, weather, place);
   return {
     stations: shares,

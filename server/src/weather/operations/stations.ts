@@ -1,5 +1,5 @@
 import { dayNumber, isoDay } from '@emberfield/core/measure';
-import { oddDays, type StationWeather } from '@emberfield/core/phenology';
+import { oddDays, type StationWeather } from '@emberfield/core/weather';
 import type { FetchProblem, NewStation, StationDays, StationView } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
@@ -11,14 +11,15 @@ import * as repository from '../repository.ts';
 import { weatherOf } from './station-weather.ts';
 
 export async function listStations(
-  { db }: Dependencies,
+  deps: Dependencies,
   { group }: { readonly group: { readonly id: string } },
 ): Promise<readonly StationView[]> {
+  const { db } = deps;
   const [stations, summaries] = [
     await repository.stationsOf(db, group.id),
     await repository.daySummaries(db, group.id),
   ];
-  const odd = await Promise.all(stations.map(async (s) => recentOdd(await weatherOf(db, s))));
+  const odd = await Promise.all(stations.map(async (s) => recentOdd(await weatherOf(deps, s))));
   return stations.map(({ id, name, latitudeDeg, longitudeDeg, heightM, source, fetchedAt, fetchProblem }, i) => {
     const measured = summaries.find((s) => s.stationId === id && !s.outlook);
     const outlook = summaries.find((s) => s.stationId === id && s.outlook);

@@ -6,22 +6,22 @@ import {
   type YearView,
   type YearWindow,
 } from '@emberfield/contract';
-import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber } from '@emberfield/core/measure';
-import { seasonOf } from '@emberfield/core/phenology';
+import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber, seasonOf } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { AppError } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { Pauses } from '../../platform/pauses.ts';
-import { dossiersOf, isoRange, outlooksOn, rulesInForce, standSeason, type Dossier } from '../../stands/index.ts';
+import { viewRange } from '@emberfield/core/stand';
+import { Pauses } from '../../answers/index.ts';
+import { dossiersOf, type Dossier } from '../../stands/index.ts';
 
 /** All windows of all stands over the year of the day looked at, as seen today, with what was noted up to that day. */
 export async function viewYear(deps: Dependencies, { group, query }: GroupContext<null>): Promise<YearView> {
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const day = dayNumber(iso);
   const past = pastYears(query['past']);
-  const { stands, rules } = await dossiersOf(deps, group);
-  const reading = { day, today: dayNumber(group.today), houseRules: rulesInForce(rules, iso), past };
+  const { stands } = await dossiersOf(deps, group);
+  const reading = { day, past };
   const pauses = new Pauses();
   const shown: YearStand[] = [];
   for (const dossier of stands) {
@@ -35,16 +35,14 @@ const OVER_DAYS = 6;
 
 interface Reading {
   readonly day: DayNumber;
-  readonly today: DayNumber;
-  readonly houseRules: ReturnType<typeof rulesInForce>;
   readonly past: number;
 }
 
-function standOver(dossier: Dossier, { day, today, houseRules, past }: Reading): YearStand {
+function standOver(dossier: Dossier, { day, past }: Reading): YearStand {
   const { stand, patch, plant } = dossier;
   const year = yearOf(day);
-  const outlooks = outlooksOn(dossier, day, today, houseRules);
-  const over = (w: number, of: number): readonly YearWindow[] => windowsOver(dossier, w, of, today);
+  const { outlooks } = dossier.answers.on(day);
+  const over = (w: number, of: number): readonly YearWindow[] => windowsOver(dossier, w, of);
   return {
     id: stand.id,
     plantKey: stand.plantKey,
@@ -69,16 +67,18 @@ function standOver(dossier: Dossier, { day, today, houseRules, past }: Reading):
 }
 
 /** Windows of any season that touch a calendar year: a winter window touches two. */
-function windowsOver(dossier: Dossier, w: number, year: number, today: DayNumber): readonly YearWindow[] {
+function windowsOver(dossier: Dossier, w: number, year: number): readonly YearWindow[] {
   const { plant, patch } = dossier;
   // A week at the turn of the year looks a few days over it.
   const [first, last] = [firstOfYear(year) - OVER_DAYS, firstOfYear(year + 1) - 1 + OVER_DAYS];
   const season = seasonOf(first, plant.profile.seasonStart, patch.latitudeDeg);
   return [season - 1, season, season + 1].flatMap((s) => {
-    const { windows, regrown } = standSeason(dossier, s, today);
+    const { windows, regrown } = dossier.answers.seasons.of(s);
     return [windows[w]!, ...(regrown[w] ? [regrown[w].window] : [])].flatMap(({ opens, closes, separable, again }) => {
       if (opens.p50 === null || opens.p50 > last || (closes.p50 ?? Infinity) < first) return [];
-      return [{ opens: isoRange(opens), closes: isoRange(closes), separable: separable && isoRange(separable), again }];
+      return [
+        { opens: viewRange(opens), closes: viewRange(closes), separable: separable && viewRange(separable), again },
+      ];
     });
   });
 }

@@ -1,0 +1,259 @@
+import { dayOfYear, type DayNumber, seasonFirstDay, SEASON_HORIZON_DAYS, type MonthDay } from '../measure/index.ts';
+import {
+  coolingDays,
+  degreeDays,
+  DAY_MARK,
+  lastMeasuredDay,
+  type Climatology,
+  type WeatherSeries,
+} from '../weather/index.ts';
+import type { SiteClimate } from './site-climate.ts';
+
+/** This year's anomaly is taken over so many last known days and fades with this e-folding time. */
+export const ANOMALY_WINDOW_DAYS = 14;
+export const ANOMALY_FADING_DAYS = 21;
+/** An outlook day k days ahead counts 1 − k / 12, the ensemble the rest: its error grows with the distance. */
+const OUTLOOK_REACH_DAYS = 12;
+/** A past year must have this share of the season's remaining days to continue the present one. */
+const LEAST_COVER = 0.8;
+
+/**
+ * This season as it went up to the last known day, continued once by every past season of the station.
+ * `minC[m][i]` is member m's minimum on day i of the season; all members share the days up to `knownDays − 1`.
+ */
+export interface Ensemble {
+  readonly firstDay: DayNumber;
+  /** Days of the season whose weather is known, 0 before it starts. */
+  readonly knownDays: number;
+  readonly minC: readonly Float64Array[];
+  readonly maxC: readonly Float64Array[];
+  /** Rain of every member's days, mm; an unmeasured day counts as dry. `null` where the station does not measure it. */
+  readonly rainMm: readonly Float64Array[] | null;
+  /** Years that continue it, newest first. */
+  readonly years: readonly number[];
+  /** Warmth above a base counts by so much more or less than the temperatures say. */
+  readonly warmthFactor: number;
+}
+
+export interface EnsembleOptions {
+  readonly series: WeatherSeries;
+  readonly climatology: Climatology;
+  readonly season: number;
+  readonly seasonStart: MonthDay;
+  readonly latitudeDeg: number;
+  /** Weather after this day counts as unknown. */
+  readonly asOf: DayNumber;
+  /** What turns the station's temperatures into the patch's. */
+  readonly site: SiteClimate;
+}
+
+/**
+ * Ensemble of a season: real days up to `asOf`, then each past season of the station with this year's anomaly added
+ * and fading over about three weeks; an outlook in the series is blended in with falling weight.
+ * `null` when no past season covers what is left of this one.
+ * Cost: members × 485 days.
+ */
+export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
+  const { series, climatology, season, seasonStart, latitudeDeg, asOf, site } = options;
+  const firstDay = seasonFirstDay(season, seasonStart, latitudeDeg);
+  const lastKnown = Math.min(asOf, lastMeasuredDay(series) ?? -Infinity);
+  const knownDays = Math.max(0, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1));
+  const anomalyC = recentAnomaly(series, climatology, lastKnown);
+  const { firstDay: first, minC: ownMin, maxC: ownMax, mark } = series;
+  const lastIndex = lastKnown - first;
+  // What is the same for every member is worked out once: the usual day, the fading anomaly, the outlook's weight.
+  const usual = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
+  const shift = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
+  const drift = new Float64Array(SEASON_HORIZON_DAYS);
+  const outlook = new Float64Array(SEASON_HORIZON_DAYS);
+  const firstOfRing = dayOfYear(firstDay) - 1;
+  for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
+    const k = (firstOfRing + i) % 366;
+    usual.minC[i] = climatology.minC[k]!;
+    usual.maxC[i] = climatology.maxC[k]!;
+    shift.minC[i] = site.minC[k]!;
+    shift.maxC[i] = site.maxC[k]!;
+    const ahead = firstDay + i - lastKnown;
+    if (ahead <= 0) continue;
+    drift[i] = anomalyC * Math.exp(-ahead / ANOMALY_FADING_DAYS);
+    if (ahead < OUTLOOK_REACH_DAYS && mark[firstDay + i - first] === DAY_MARK.outlook)
+      outlook[i] = 1 - ahead / OUTLOOK_REACH_DAYS;
+  }
+  const minC: Float64Array[] = [];
+  const maxC: Float64Array[] = [];
+  const rainMm: Float64Array[] = [];
+  const years: number[] = [];
+  for (let year = season - 1; seasonFirstDay(year + 1, seasonStart, latitudeDeg) >= series.firstDay; year--) {
+    const sourceFirst = seasonFirstDay(year, seasonStart, latitudeDeg);
+    if (!covers(series, sourceFirst + Math.min(knownDays, 300), sourceFirst + 365, lastKnown)) continue;
+    const min = new Float64Array(SEASON_HORIZON_DAYS);
+    const max = new Float64Array(SEASON_HORIZON_DAYS);
+    for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
+      const own = firstDay + i - first;
+      if (own >= 0 && own <= lastIndex) {
+        keepApart(min, max, i, ownMin[own]! + shift.minC[i]!, ownMax[own]! + shift.maxC[i]!);
+        continue;
+      }
+      const source = sourceFirst + i - first;
+      const known = source >= 0 && source <= lastIndex;
+      let low = (known ? ownMin[source]! : usual.minC[i]!) + drift[i]!;
+      let high = (known ? ownMax[source]! : usual.maxC[i]!) + drift[i]!;
+      const weight = outlook[i]!;
+      if (weight > 0) {
+        low += weight * (ownMin[own]! - low);
+        high += weight * (ownMax[own]! - high);
+      }
+      keepApart(min, max, i, low + shift.minC[i]!, high + shift.maxC[i]!);
+    }
+    if (series.rainMm) rainMm.push(rainOf(series.rainMm, { firstDay, sourceFirst, first, lastIndex }));
+    minC.push(min);
+    maxC.push(max);
+    years.push(year);
+  }
+  if (years.length === 0) return null;
+  const { warmthFactor } = site;
+  return { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years, warmthFactor };
+}
+
+/** Stores a day; where shade has drawn its minimum above its maximum, both are their mean: a grey day is as cool in a wood. */
+export function keepApart(minC: Float64Array, maxC: Float64Array, i: number, low: number, high: number): void {
+  const crossed = low > high;
+  minC[i] = crossed ? (low + high) / 2 : low;
+  maxC[i] = crossed ? (low + high) / 2 : high;
+}
+
+/** Rain of one member: of this season as far as it is known, then that of the year that continues it. */
+function rainOf(
+  rainMm: Float64Array,
+  {
+    firstDay,
+    sourceFirst,
+    first,
+    lastIndex,
+  }: { readonly firstDay: number; readonly sourceFirst: number; readonly first: number; readonly lastIndex: number },
+): Float64Array {
+  const out = new Float64Array(SEASON_HORIZON_DAYS);
+  for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
+    const own = firstDay + i - first;
+    const at = own >= 0 && own <= lastIndex ? own : sourceFirst + i - first;
+    const mm = at >= 0 && at <= lastIndex ? rainMm[at]! : NaN;
+    out[i] = Number.isNaN(mm) ? 0 : mm;
+  }
+  return out;
+}
+
+/** Mean departure from the climatology over the last known days, °C; 0 with nothing known. */
+function recentAnomaly(series: WeatherSeries, climatology: Climatology, lastKnown: DayNumber): number {
+  let sum = 0,
+    n = 0;
+  for (let day = lastKnown - ANOMALY_WINDOW_DAYS + 1; day <= lastKnown; day++) {
+    const i = day - series.firstDay;
+    if (i < 0 || i >= series.minC.length) continue;
+    const k = dayOfYear(day) - 1;
+    sum += (series.minC[i]! + series.maxC[i]! - climatology.minC[k]! - climatology.maxC[k]!) / 2;
+    n++;
+  }
+  return n === 0 ? 0 : sum / n;
+}
+
+function covers(series: WeatherSeries, from: DayNumber, to: DayNumber, lastKnown: DayNumber): boolean {
+  const first = Math.max(from, series.firstDay);
+  const last = Math.min(to - 1, lastKnown, series.firstDay + series.minC.length - 1);
+  return last - first + 1 >= LEAST_COVER * (to - from);
+}
+
+/** Cumulated warmth of every member, days before `startIndex` counting nothing. Shared days are computed once. */
+export function cumulateWarmth(ensemble: Ensemble, baseC: number, cutoffC: number, startIndex: number): Float64Array[] {
+  const { warmthFactor } = ensemble;
+  return cumulate(ensemble, startIndex, (min, max) => warmthFactor * degreeDays(min, max, baseC, cutoffC));
+}
+
+/** Cumulated cold below a threshold, as {@link cumulateWarmth}. */
+export function cumulateCold(ensemble: Ensemble, thresholdC: number, startIndex: number): Float64Array[] {
+  return cumulate(ensemble, startIndex, (min, max) => coolingDays(min, max, thresholdC));
+}
+
+/** Cumulated count of days whose minimum is at or below the threshold. */
+export function cumulateFrosts(ensemble: Ensemble, thresholdC: number, startIndex: number): Float64Array[] {
+  return cumulate(ensemble, startIndex, (min) => (min <= thresholdC ? 1 : 0));
+}
+
+/**
+ * Index of the day on which every member has had so many cold days since `startIndex`; Infinity where it never has.
+ * A day is cold whose mean, half of minimum and maximum, is at or below the threshold.
+ */
+export function chilledBy(
+  { minC, maxC }: Ensemble,
+  { thresholdC, days, startIndex }: { readonly thresholdC: number; readonly days: number; readonly startIndex: number },
+): readonly number[] {
+  return minC.map((min, m) => {
+    let cold = 0;
+    for (let i = Math.max(0, startIndex); i < min.length; i++)
+      if ((min[i]! + maxC[m]![i]!) / 2 <= thresholdC && ++cold >= days) return i;
+    return Infinity;
+  });
+}
+
+export interface RainFlush {
+  readonly rainMm: number;
+  readonly overDays: number;
+  readonly fromC: number;
+  readonly toC: number;
+  readonly startIndex: number;
+}
+
+/**
+ * Index of the first day by which so much rain has fallen within so many days, none of them before `startIndex`, at a mean
+ * temperature within the band; Infinity for never. `null` for an ensemble without rain.
+ */
+export function flushedBy({ minC, maxC, rainMm }: Ensemble, flush: RainFlush): readonly number[] | null {
+  return rainMm && rainMm.map((rain, m) => firstFlush(rain, minC[m]!, maxC[m]!, flush));
+}
+
+function firstFlush(
+  rain: Float64Array,
+  minC: Float64Array,
+  maxC: Float64Array,
+  { rainMm, overDays, fromC, toC, startIndex }: RainFlush,
+): number {
+  const start = Math.max(0, startIndex);
+  let fallen = 0;
+  let warmth = 0;
+  for (let i = start; i < rain.length; i++) {
+    fallen += rain[i]!;
+    warmth += (minC[i]! + maxC[i]!) / 2;
+    if (i - start >= overDays) {
+      fallen -= rain[i - overDays]!;
+      warmth -= (minC[i - overDays]! + maxC[i - overDays]!) / 2;
+    }
+    if (i - start + 1 < overDays) continue;
+    const meanC = warmth / overDays;
+    if (fallen >= rainMm - 1e-9 && meanC >= fromC && meanC <= toC) return i;
+  }
+  return Infinity;
+}
+
+function cumulate(
+  ensemble: Ensemble,
+  startIndex: number,
+  ofDay: (minC: number, maxC: number) => number,
+): Float64Array[] {
+  let shared: Float64Array | null = null;
+  return ensemble.minC.map((min, m) => {
+    const max = ensemble.maxC[m]!;
+    const sum = new Float64Array(min.length);
+    let total = 0;
+    let i = 0;
+    if (shared) {
+      sum.set(shared.subarray(0, ensemble.knownDays));
+      total = ensemble.knownDays > 0 ? sum[ensemble.knownDays - 1]! : 0;
+      i = ensemble.knownDays;
+    }
+    for (; i < min.length; i++) {
+      if (i >= startIndex) total += ofDay(min[i]!, max[i]!);
+      sum[i] = total;
+    }
+    shared ??= sum;
+    return sum;
+  });
+}

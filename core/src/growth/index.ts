@@ -1,0 +1,2 @@
+export { fitGrowth, type GrowthFit, type GrowthSpec, type MeasuredLengths, sumForLength } from './growth.ts';
+export { againMark, lengthMark, type Regrowth, type WindowEdge } from './part-marks.ts';

@@ -1,0 +1,210 @@
+import {
+  dayOfYear,
+  type DayNumber,
+  calendarDayInSeason,
+  monthDayInSeason,
+  seasonFirstDay,
+  SEASON_HORIZON_DAYS,
+  type MonthDay,
+  spreadOfSum,
+} from '../measure/index.ts';
+import {
+  dayOfLength,
+  type Reference,
+  hopkinsDirection,
+  spreadInDays,
+  type StageSpec,
+  type StageBounds,
+} from '../stages/index.ts';
+import {
+  chilledBy,
+  cumulateCold,
+  cumulateWarmth,
+  flushedBy,
+  keepApart,
+  type Ensemble,
+  siteClimate,
+  type Site,
+} from '../climate/index.ts';
+import { hopkinsShiftDays, type StationWeather } from '../weather/index.ts';
+
+/**
+ * The measure in which a stage is early or late in one season of one place: 0 where the profile expects it, 1 where it comes
+ * one standard deviation of the profile later. It runs on warmth where the stage does, else on days.
+ */
+export interface StageClock {
+  /** Position of a day of the season; −Infinity before anything has been gathered, never falling. */
+  readonly at: (day: number) => number;
+  /** Day of the season on which the profile expects it; Infinity where it would not come. */
+  readonly expected: number;
+}
+
+export interface SeasonPlace {
+  readonly stages: readonly StageSpec[];
+  readonly seasonStart: MonthDay;
+  readonly reference: Reference;
+  readonly site: Site;
+  readonly weather: StationWeather | null;
+}
+
+/**
+ * Weather of one season at a place as it was, the station's usual day where nothing was measured (up to and after the
+ * station's record, and after `until`). `null` without a climatology.
+ */
+export function seasonAsItWas(
+  { weather, site, reference, seasonStart }: SeasonPlace,
+  season: number,
+  until: DayNumber,
+): Ensemble | null {
+  if (!weather?.climatology) return null;
+  const { series, climatology, heightM } = weather;
+  const climate = siteClimate(heightM, site, reference.canopy);
+  const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
+  const minC = new Float64Array(SEASON_HORIZON_DAYS);
+  const maxC = new Float64Array(SEASON_HORIZON_DAYS);
+  const rainMm = new Float64Array(SEASON_HORIZON_DAYS);
+  const firstOfRing = dayOfYear(firstDay) - 1;
+  for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
+    const own = firstDay + i - series.firstDay;
+    const measured = own >= 0 && own < series.minC.length && firstDay + i <= until;
+    const k = (firstOfRing + i) % 366;
+    keepApart(
+      minC,
+      maxC,
+      i,
+      (measured ? series.minC[own]! : climatology.minC[k]!) + climate.minC[k]!,
+      (measured ? series.maxC[own]! : climatology.maxC[k]!) + climate.maxC[k]!,
+    );
+    const mm = measured ? series.rainMm?.[own] : undefined;
+    rainMm[i] = mm === undefined || Number.isNaN(mm) ? 0 : mm;
+  }
+  return {
+    firstDay,
+    knownDays: SEASON_HORIZON_DAYS,
+    minC: [minC],
+    maxC: [maxC],
+    rainMm: series.rainMm && [rainMm],
+    years: [season],
+    warmthFactor: climate.warmthFactor,
+  };
+}
+
+/**
+ * A clock for every stage of a season; `null` for one that nothing can be learned of (the first frost comes when it comes).
+ * A stage that follows another one counts from where that was seen, or else from where it was to be expected.
+ * @param bounds what was seen of each stage, in days of the season
+ */
+export function stageClocks(
+  place: SeasonPlace,
+  season: number,
+  { until, bounds }: { readonly until: DayNumber; readonly bounds: readonly StageBounds[] },
+): readonly (StageClock | null)[] {
+  const weather = seasonAsItWas(place, season, until);
+  const { stages, site, seasonStart } = place;
+  const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
+  const sums = new Map<string, Float64Array>();
+  const sumOf = (key: string, make: (w: Ensemble) => Float64Array[]): Float64Array => {
+    const made = sums.get(key) ?? make(weather!)[0]!;
+    sums.set(key, made);
+    return made;
+  };
+  const onCalendar = (stage: StageSpec): StageClock => {
+    const direction = hopkinsDirection(stage, stages);
+    const shift = direction === 'none' ? 0 : hopkinsShiftDays(place.reference, site, direction);
+    const expected = calendarDayInSeason(firstDay, stage.calendar.value, site.latitudeDeg) - firstDay + shift;
+    return inDays(expected, spreadInDays(stage.calendar));
+  };
+  const startOf = (monthDay: MonthDay): number => monthDayInSeason(firstDay, monthDay, site.latitudeDeg) - firstDay;
+  const clocks: (StageClock | null)[] = [];
+  stages.forEach((stage, s) => {
+    const { model } = stage;
+    const base = 'stage' in model ? stages.findIndex((b) => b.key === model.stage) : -1;
+    const from = base >= 0 && base < s ? seenOrExpected(clocks[base] ?? null, bounds[base]!) : null;
+    clocks.push(
+      ((): StageClock | null => {
+        switch (model.kind) {
+          case 'firstFrost':
+            return null;
+          case 'calendar':
+            return onCalendar(stage);
+          case 'after':
+            return from === null ? null : inDays(from + model.days.value, spreadInDays(model.days));
+          case 'afterWarmth': {
+            if (!weather) return onCalendar(stage);
+            if (from === null) return null;
+            const sum = sumOf(`warm ${model.baseC.value}::0`, (w) => cumulateWarmth(w, model.baseC.value, Infinity, 0));
+            return onSum(sum, Math.max(0, Math.round(from)), model.sum.value, spreadOfSum(model.sum));
+          }
+          case 'chill': {
+            if (!weather) return onCalendar(stage);
+            const { value: baseC } = model.baseC;
+            const [chilled] = chilledBy(weather, {
+              thresholdC: model.chillBelowC.value,
+              days: model.chillDays.value,
+              startIndex: startOf(model.start),
+            });
+            if (!Number.isFinite(chilled)) return null;
+            const sum = sumOf(`warm ${baseC}::0`, (w) => cumulateWarmth(w, baseC, Infinity, 0));
+            return onSum(sum, chilled!, model.sum.value, spreadOfSum(model.sum));
+          }
+          case 'dayLength': {
+            const day = dayOfLength(firstDay + startOf(model.start), site.latitudeDeg, {
+              hours: model.hours.value,
+              turn: model.turn,
+            });
+            return day === null ? onCalendar(stage) : inDays(day - firstDay, spreadInDays(stage.calendar));
+          }
+          case 'rain': {
+            const flushed =
+              weather && flushedBy(weather, { ...model, rainMm: model.rainMm.value, startIndex: startOf(model.start) });
+            if (!flushed) return onCalendar(stage);
+            // A season without the rain for it tells nothing of how long after rain it comes.
+            return Number.isFinite(flushed[0])
+              ? inDays(flushed[0]! + model.days.value, spreadInDays(model.days))
+              : null;
+          }
+          case 'thermal':
+          case 'cooling': {
+            if (!weather) return onCalendar(stage);
+            const start = startOf(model.start);
+            const { value: baseC } = model.baseC;
+            const sum =
+              model.kind === 'cooling'
+                ? sumOf(`cold ${baseC}::${start}`, (w) => cumulateCold(w, baseC, start))
+                : sumOf(`warm ${baseC}:${model.cutoffC?.value ?? ''}:${start}`, (w) =>
+                    cumulateWarmth(w, baseC, model.cutoffC?.value ?? Infinity, start),
+                  );
+            return onSum(sum, -1, model.sum.value, spreadOfSum(model.sum));
+          }
+        }
+      })(),
+    );
+  });
+  return clocks;
+}
+
+function inDays(expected: number, sd: number): StageClock {
+  return { expected: Math.round(expected), at: (day) => (day + 0.5 - expected) / sd };
+}
+
+/** Runs on a rising sum, counted from day `from` on (−1 for all of it). */
+function onSum(sum: Float64Array, from: number, needed: number, sd: number): StageClock {
+  const before = from >= 0 ? sum[Math.min(from, sum.length - 1)]! : 0;
+  const found = sum.findIndex((v, i) => i >= from && v - before >= needed);
+  return {
+    expected: found < 0 ? Infinity : found,
+    at: (day) => {
+      const i = Math.min(sum.length - 1, Math.round(day));
+      if (i < Math.max(0, from)) return -Infinity;
+      const gathered = sum[i]! - before;
+      return gathered > 0 ? Math.log(gathered / needed) / sd : -Infinity;
+    },
+  };
+}
+
+function seenOrExpected(clock: StageClock | null, { after, by }: StageBounds): number | null {
+  if (after !== null && by !== null) return (after + 1 + by) / 2;
+  const expected = clock?.expected ?? Infinity;
+  const day = Math.max(after === null ? -Infinity : after + 1, Math.min(by ?? Infinity, expected));
+  return Number.isFinite(day) ? day : null;
+}

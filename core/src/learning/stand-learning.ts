@@ -1,0 +1,203 @@
+import type { DayNumber } from '../measure/index.ts';
+import { type StageEffects, PRIOR_SCALES, seasonLikeness, standLikeness, type Scales } from '../stages/index.ts';
+import { afterSightings, type Posterior } from './censored.ts';
+import type { SeasonSighting, StandHistory } from './history.ts';
+
+/** What the rest of the group says of a stand beforehand; both are jointly normal in the measure of the clocks. */
+export interface Beforehand {
+  readonly scales: Scales;
+  /** The kind's own way at each stage: mean, and covariance S × S. */
+  readonly kind: { readonly mean: Float64Array; readonly covariance: Float64Array };
+  /** How early or late everything round here is about a season that starts on a day, and how sure that is. */
+  readonly season: (firstDay: DayNumber) => SeasonField;
+}
+/** Means on the days asked for, and their covariances, row by row. */
+export type SeasonField = (days: readonly DayNumber[]) => {
+  readonly mean: Float64Array;
+  readonly covariance: Float64Array;
+};
+
+/** Knows nothing but the profile. */
+export function nothingBeforehand(usualDays: readonly number[], scales: Scales = PRIOR_SCALES): Beforehand {
+  const n = usualDays.length;
+  return {
+    scales,
+    kind: {
+      mean: new Float64Array(n),
+      covariance: overStages(n, (s, t) => scales.kind * standLikeness(usualDays[s]! - usualDays[t]!)),
+    },
+    season: () => (days) => ({
+      mean: new Float64Array(days.length),
+      covariance: overStages(days.length, (s, t) => scales.season * seasonLikeness(days[s]! - days[t]!)),
+    }),
+  };
+}
+
+/** As likely as this, or less, by all other sightings: doubted. */
+const DOUBTFUL = 0.003;
+/** So many others have to be there to doubt one. */
+const LEAST_OTHERS = 3;
+/** A bound so many standard deviations off says nothing (one in some two hundred would lie beyond). */
+const GOES_WITHOUT_SAYING_SD = 2.6;
+
+/** Mean and variance of a part of what is early or late, and its variance before anything was seen at the stand. */
+export interface Part {
+  readonly mean: number;
+  readonly variance: number;
+  readonly before: number;
+}
+
+/** What a stand's own sightings and the rest of the group say together. */
+export class LearnedStand {
+  readonly posterior: Posterior;
+  /** The sightings that say anything: most say of far-off stages only what goes without saying. */
+  readonly seen: readonly SeasonSighting[];
+  /** Covariance of what is lasting at the stages, S × S; and of one season's own, by season. */
+  private readonly stands: Float64Array;
+  private readonly seasons = new Map<number, { readonly mean: Float64Array; readonly covariance: Float64Array }>();
+
+  /** @param firstDay first day of a season of this stand's plant at its place */
+  constructor(
+    readonly history: StandHistory,
+    readonly beforehand: Beforehand,
+    readonly firstDay: (season: number) => DayNumber,
+  ) {
+    const { usualDays } = history;
+    const { kind, scales } = beforehand;
+    this.stands = overStages(
+      usualDays.length,
+      (s, t) =>
+        kind.covariance[s * usualDays.length + t]! + scales.stand * standLikeness(usualDays[s]! - usualDays[t]!),
+    );
+    this.seen = history.seen.filter((s) => this.tells(s));
+    const { seen } = this;
+    const n = seen.length;
+    const prior = new Float64Array(n * n);
+    for (let i = 0; i < n; i++)
+      for (let k = 0; k <= i; k++) {
+        const [a, b] = [seen[i]!, seen[k]!];
+        let c = this.standCovariance(a.stage, b.stage);
+        if (a.season === b.season) c += this.seasonCovariance(a.season, a.stage, b.stage);
+        if (i === k) c += beforehand.scales.stage;
+        prior[i * n + k] = c;
+        prior[k * n + i] = c;
+      }
+    this.posterior = afterSightings(
+      seen.map((s) => this.expected(s.stage, s.season)),
+      prior,
+      seen,
+    );
+  }
+
+  /** Effects to expect of a season, whether or not it is among those seen. */
+  effects(season: number): StageEffects {
+    const n = this.history.usualDays.length;
+    const rows = Array.from({ length: n }, (_, s) => this.covariances(s, season));
+    const mean = Float64Array.from(rows, (row, s) => this.posterior.mean(this.expected(s, season), row));
+    const covariance = new Float64Array(n * n);
+    for (let s = 0; s < n; s++)
+      for (let t = 0; t <= s; t++) {
+        const own = s === t ? this.beforehand.scales.stage : 0;
+        const before = this.standCovariance(s, t) + this.seasonCovariance(season, s, t) + own;
+        covariance[s * n + t] = covariance[t * n + s] = this.posterior.covariance(before, rows[s]!, rows[t]!);
+      }
+    return { mean, covariance };
+  }
+
+  /** What is lasting at a stage: the kind's way and the stand's. */
+  lasting(stage: number): Part {
+    const row = this.seen.map((s) => this.standCovariance(stage, s.stage));
+    return this.part(this.beforehand.kind.mean[stage]!, this.standCovariance(stage, stage), row);
+  }
+
+  /** What is of one season at a stage: round here and at the stand. */
+  ofSeason(stage: number, season: number): Part {
+    const row = this.seen.map((s) => (s.season === season ? this.seasonCovariance(season, stage, s.stage) : 0));
+    return this.part(this.seasonMean(stage, season), this.seasonCovariance(season, stage, stage), row);
+  }
+
+  /** What was to be expected of a season at a stage before anything was seen at this stand. */
+  seasonMean(stage: number, season: number): number {
+    return this.season(season).mean[stage]!;
+  }
+
+  /** What is of one season at this stand alone. */
+  standSeason(stage: number, season: number): Part {
+    const { standSeason } = this.beforehand.scales;
+    const usually = this.usually(stage, season);
+    const row = this.seen.map((s) => (s.season === season ? standSeason * seasonLikeness(usually - s.usually) : 0));
+    return this.part(0, standSeason, row);
+  }
+
+  /** Sightings that the others make very unlikely: worth a second look, by whoever made them. The profile alone doubts nobody. */
+  doubtful(): readonly SeasonSighting[] {
+    if (this.seen.length <= LEAST_OTHERS) return [];
+    return this.seen.filter((_, i) => this.posterior.agreement[i]! < DOUBTFUL);
+  }
+
+  /** What was of one sighting alone: the stage's own part. */
+  ofStage(index: number): Part {
+    const { stage } = this.beforehand.scales;
+    const variance = stage - stage * stage * this.posterior.taken(index);
+    return { mean: stage * this.posterior.pull[index]!, variance, before: stage };
+  }
+
+  private tells({ stage, season, low, high }: SeasonSighting): boolean {
+    const own = this.beforehand.scales.stage;
+    const variance = this.standCovariance(stage, stage) + this.seasonCovariance(season, stage, stage) + own;
+    const mean = this.expected(stage, season);
+    const far = GOES_WITHOUT_SAYING_SD * Math.sqrt(variance);
+    return low > mean - far || high < mean + far;
+  }
+  private part(mean: number, before: number, row: readonly number[]): Part {
+    return {
+      mean: this.posterior.mean(mean, row),
+      variance: Math.max(1e-9, this.posterior.covariance(before, row, row)),
+      before,
+    };
+  }
+  private usually(stage: number, season: number): DayNumber {
+    return this.firstDay(season) + this.history.usualDays[stage]!;
+  }
+  private season(season: number): { readonly mean: Float64Array; readonly covariance: Float64Array } {
+    let made = this.seasons.get(season);
+    if (made) return made;
+    const firstDay = this.firstDay(season);
+    const days = this.history.usualDays.map((d) => firstDay + d);
+    const { mean, covariance } = this.beforehand.season(firstDay)(days);
+    const { standSeason } = this.beforehand.scales;
+    made = {
+      mean,
+      covariance: overStages(
+        days.length,
+        (s, t) => covariance[s * days.length + t]! + standSeason * seasonLikeness(days[s]! - days[t]!),
+      ),
+    };
+    this.seasons.set(season, made);
+    return made;
+  }
+  private expected(stage: number, season: number): number {
+    return this.beforehand.kind.mean[stage]! + this.seasonMean(stage, season);
+  }
+  private covariances(stage: number, season: number): Float64Array {
+    return Float64Array.from(
+      this.seen,
+      (s) =>
+        this.standCovariance(stage, s.stage) +
+        (s.season === season ? this.seasonCovariance(season, stage, s.stage) : 0),
+    );
+  }
+  private standCovariance(s: number, t: number): number {
+    return this.stands[s * this.history.usualDays.length + t]!;
+  }
+  private seasonCovariance(season: number, s: number, t: number): number {
+    return this.season(season).covariance[s * this.history.usualDays.length + t]!;
+  }
+}
+
+/** A symmetric matrix over the stages, row by row. */
+export function overStages(n: number, of: (s: number, t: number) => number): Float64Array {
+  const out = new Float64Array(n * n);
+  for (let s = 0; s < n; s++) for (let t = 0; t <= s; t++) out[s * n + t] = out[t * n + s] = of(s, t);
+  return out;
+}

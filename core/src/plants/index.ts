@@ -1,0 +1,17 @@
+export {
+  CAUTION_CLASSES,
+  EATINGS,
+  HABITS,
+  LOOK_ALIKE_SEVERITIES,
+  ORGANS,
+  PART_KEYS,
+  PRICES,
+  STATUSES,
+  UNIT_KEYS,
+  type Eating,
+  type LookAlikeSeverity,
+  type PartKey,
+  type UnitKey,
+} from './kinds.ts';
+export { binomialOf } from './names.ts';
+export type { PlantProfile, ProfileCeiling, ProfilePart, ProfileStage, ProfileWindow } from './profile.ts';

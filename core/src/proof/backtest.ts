@@ -1,0 +1,148 @@
+import { isoDay, type DayNumber, type DayRange, seasonFirstDay, seasonOf } from '../measure/index.ts';
+import { forecastSeason, spreadWithin, boundsOf, type StageSighting } from '../stages/index.ts';
+import { GroupLearning, groupStand, historyOf, type SeenStand, LearnedStand } from '../learning/index.ts';
+import { rivalsFor, type PastDate, type Rivals } from './rivals.ts';
+
+/** When a stage came: after the one day and by the other, both from sightings. */
+export interface SeenInterval {
+  readonly stage: number;
+  readonly season: number;
+  readonly after: DayNumber;
+  readonly by: DayNumber;
+}
+
+/** A forecast held against what came. */
+export interface Trial {
+  readonly issue: string;
+  readonly standId: string;
+  readonly plantKey: string;
+  readonly stage: string;
+  readonly season: number;
+  readonly issued: DayNumber;
+  readonly seen: SeenInterval;
+  readonly forecast: DayRange;
+  readonly rivals: Rivals;
+}
+
+/** An interval wider than this says too little to be held against anything. */
+const WIDEST_DAYS = 30;
+/** The group is learned from anew at the turn of so many days; a forecast stands on the last turn before it. */
+const TURN_DAYS = 30;
+
+/** The stages of a stand whose coming was seen from both sides, by season. */
+export function intervalsOf({ place, sightings }: SeenStand): readonly SeenInterval[] {
+  const { stages, seasonStart, site } = place;
+  const spreadDays = spreadWithin(sightings);
+  const bySeason = new Map<number, StageSighting[]>();
+  for (const s of sightings) {
+    const season = seasonOf(s.day, seasonStart, site.latitudeDeg);
+    bySeason.set(season, [...(bySeason.get(season) ?? []), s]);
+  }
+  return [...bySeason].flatMap(([season, seen]) => {
+    const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
+    return boundsOf(
+      stages.map((s) => s.key),
+      seen,
+      firstDay,
+      spreadDays,
+    ).flatMap(({ after, by }, stage) =>
+      after === null || by === null || by - after > WIDEST_DAYS
+        ? []
+        : [{ stage, season, after: after + firstDay, by: by + firstDay }],
+    );
+  });
+}
+
+/** When a forecast is issued. */
+export interface Issue {
+  readonly name: string;
+  /** Days of issue for something that was seen. */
+  readonly daysFor: (seen: SeenInterval) => readonly DayNumber[];
+}
+/** So many days before a stage was first seen. */
+export const daysBefore = (days: number): Issue => ({ name: `${days} days before`, daysFor: ({ by }) => [by - days] });
+/** On the 1st and 15th of the months in the six weeks before: days that hang on nothing that is to come. */
+export const onFixedDays: Issue = {
+  name: 'on the 1st and 15th',
+  daysFor: ({ by }) =>
+    Array.from({ length: FIXED_REACH_DAYS }, (_, k) => by - 1 - k).filter((d) => FIXED_DAYS.has(isoDay(d).slice(-2))),
+};
+const FIXED_REACH_DAYS = 42;
+const FIXED_DAYS = new Set(['01', '15']);
+
+/**
+ * Every stage whose coming was seen, forecast from what was known before: its own and the group's earlier seasons, this
+ * season's sightings and weather up to the day of issue (rolling, nothing from later). Gives one trial at a time, so that a long
+ * run can show progress and be stopped.
+ * @param from first season that is held against its forecast; the ones before are learned from only.
+ * @param unseen as if nobody had ever looked at the stand itself: it is forecast from what the others tell, and the rules go by the
+ * dates of the other stands of its kind.
+ */
+export function* backtest(
+  stands: readonly SeenStand[],
+  issues: readonly Issue[],
+  from: number,
+  { unseen = false }: { readonly unseen?: boolean } = {},
+): Generator<Trial> {
+  const groups = new Map<number, GroupLearning>();
+  const groupAt = (turn: number): GroupLearning => {
+    let group = groups.get(turn);
+    if (!group) {
+      group = GroupLearning.from(stands.map((s) => groupStand(s, turn * TURN_DAYS)));
+      groups.set(turn, group);
+    }
+    return group;
+  };
+  const seenOf = new Map(stands.map((s) => [s, intervalsOf(s)]));
+  for (const looked of stands) {
+    const stand = unseen ? { ...looked, sightings: [] } : looked;
+    const { place, standId, plantKey } = stand;
+    const intervals = seenOf.get(looked)!;
+    const toGoBy = unseen ? othersOfKind(seenOf, looked) : intervals;
+    const firstDay = (season: number): DayNumber => seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
+    for (const seen of intervals) {
+      if (seen.season < from) continue;
+      const past: readonly PastDate[] = toGoBy
+        .filter((p) => p.stage === seen.stage && p.season < seen.season)
+        .map(({ season, after, by }) => ({ season, day: (after + 1 + by) / 2 }));
+      const stage = place.stages[seen.stage]!.key;
+      for (const issue of issues)
+        for (const issued of issue.daysFor(seen)) {
+          const group = groupAt(Math.floor(issued / TURN_DAYS));
+          const history = historyOf(stand, { until: issued, season: seen.season - 1 });
+          const learned = new LearnedStand(history, group.beforehand(history), firstDay);
+          const sightings = stand.sightings.filter(
+            (s) => s.day <= issued && seasonOf(s.day, place.seasonStart, place.site.latitudeDeg) === seen.season,
+          );
+          const forecast = forecastSeason({
+            ...place,
+            season: seen.season,
+            asOf: issued,
+            sightings,
+            spreadDays: spreadWithin(stand.sightings.filter((s) => s.day <= issued)),
+            effects: learned.effects(seen.season),
+            stretch: group.stretch,
+          }).stages[seen.stage]!.reached;
+          const notYet = sightings.reduce(
+            (last, s) => (!s.reached && s.stage === stage ? Math.max(last, s.day) : last),
+            firstDay(seen.season) - 1,
+          );
+          const rivals = rivalsFor(place, seen.season, past, { issued, notYet });
+          yield { issue: issue.name, standId, plantKey, stage, season: seen.season, issued, seen, forecast, rivals };
+        }
+    }
+  }
+}
+
+/** What was seen of the other stands of a kind. */
+function othersOfKind(
+  seenOf: ReadonlyMap<SeenStand, readonly SeenInterval[]>,
+  stand: SeenStand,
+): readonly SeenInterval[] {
+  return [...seenOf].flatMap(([other, seen]) => (other !== stand && other.plantKey === stand.plantKey ? seen : []));
+}
+
+/** Days by which a date lies outside what was seen: below 0 too early, 0 within, above 0 too late. */
+export function missOf(day: DayNumber, { after, by }: SeenInterval): number {
+  return day <= after ? day - after - 1 : day > by ? day - by : 0;
+}

@@ -1,0 +1,243 @@
+import {
+  linearSd,
+  logSd,
+  type DayNumber,
+  type Figure,
+  calendarDayInSeason,
+  monthDayInSeason,
+  SEASON_HORIZON_DAYS,
+  type MonthDay,
+} from '../measure/index.ts';
+import { dayOfLength } from './day-length.ts';
+import { drawsFor, type Draws } from './draws.ts';
+import { drawnEffects } from './effects.ts';
+import { chilledBy, cumulateCold, cumulateFrosts, cumulateWarmth, flushedBy, type Ensemble } from '../climate/index.ts';
+import type { ForecastInput } from './forecast-input.ts';
+import { sumForLength, type GrowthFit, type GrowthSpec } from '../growth/index.ts';
+import { hopkinsShiftDays } from '../weather/index.ts';
+import { effectsOfProfile } from './scales.ts';
+import { hopkinsDirection, spreadInDays, type StageSpec } from './stage-model.ts';
+import { usualOffsets } from './usual-year.ts';
+
+/** Dimensions of draws for growth, beside those of the stages. */
+const APART = 4;
+
+/** Dates stages of one season; holds the cumulated series that several stages share. */
+export class Dating {
+  private readonly cumulated = new Map<string, Float64Array[]>();
+
+  constructor(
+    private readonly input: ForecastInput,
+    private readonly firstDay: DayNumber,
+    private readonly ensemble: Ensemble | null,
+    private readonly draws: Draws,
+  ) {
+    this.drawn = drawnEffects(input.effects ?? effectsOfProfile(usualOffsets(input, input.season)), draws);
+  }
+  private readonly drawn: readonly Float64Array[];
+
+  dates(stage: StageSpec, index: number, earlier: readonly Float64Array[]): Float64Array {
+    const { model } = stage;
+    switch (model.kind) {
+      case 'calendar':
+        return this.onCalendar(stage, index);
+      case 'after':
+        return this.afterDays(this.indexOf(model.stage, index), linearSd(model.days), model.days.value, index, earlier);
+      case 'afterWarmth':
+        return this.afterWarmth(stage, index, earlier);
+      case 'firstFrost':
+      case 'cooling':
+      case 'thermal':
+        return this.ensemble ? this.bySum(stage, index) : this.onCalendar(stage, index);
+      case 'chill':
+        return this.ensemble ? this.afterChill(stage, index, this.ensemble) : this.onCalendar(stage, index);
+      case 'dayLength':
+        return this.byDayLength(stage, index);
+      case 'rain':
+        return this.afterRain(stage, index);
+    }
+  }
+
+  /** Effect of draw j on stage `index`, in standard deviations of the profile's figure. */
+  private effect(j: number, index: number): number {
+    return this.drawn[index]![j]!;
+  }
+
+  private onCalendar(stage: StageSpec, index: number): Float64Array {
+    const { site, reference, stages } = this.input;
+    const direction = hopkinsDirection(stage, stages);
+    const usual = calendarDayInSeason(this.firstDay, stage.calendar.value, site.latitudeDeg) - this.firstDay;
+    const shift = direction === 'none' ? 0 : hopkinsShiftDays(reference, site, direction);
+    const sd = linearSd(stage.calendar);
+    return this.each((j) => Math.round(usual + shift + sd * this.effect(j, index)));
+  }
+
+  private bySum(stage: StageSpec, index: number): Float64Array {
+    const { model } = stage;
+    if (model.kind !== 'thermal' && model.kind !== 'cooling' && model.kind !== 'firstFrost')
+      throw new RangeError('no sum');
+    const start = this.startOf(model.start);
+    if (model.kind === 'firstFrost') {
+      const frosts = this.series(`f${model.thresholdC.value}:${start}`, (e) =>
+        cumulateFrosts(e, model.thresholdC.value, start),
+      );
+      return this.each((_, m) => crossing(frosts[m]!, 1, 0));
+    }
+    const cold = model.kind === 'cooling';
+    const cutoffC = model.kind === 'thermal' ? (model.cutoffC?.value ?? Infinity) : Infinity;
+    const sums = this.series(`${model.kind}${model.baseC.value}:${cutoffC}:${start}`, (e) =>
+      cold ? cumulateCold(e, model.baseC.value, start) : cumulateWarmth(e, model.baseC.value, cutoffC, start),
+    );
+    const sd = logSd(model.sum);
+    return this.each((j, m) => crossing(sums[m]!, model.sum.value * Math.exp(sd * this.effect(j, index)), 0));
+  }
+
+  private startOf(monthDay: MonthDay): number {
+    return monthDayInSeason(this.firstDay, monthDay, this.input.site.latitudeDeg) - this.firstDay;
+  }
+
+  private afterChill({ model }: StageSpec, index: number, ensemble: Ensemble): Float64Array {
+    if (model.kind !== 'chill') throw new RangeError('no chill');
+    const chilled = chilledBy(ensemble, {
+      thresholdC: model.chillBelowC.value,
+      days: model.chillDays.value,
+      startIndex: this.startOf(model.start),
+    });
+    const sums = this.warmthFrom(model.baseC.value);
+    const sd = logSd(model.sum);
+    return this.each((j, m) => {
+      const from = chilled[m]!;
+      if (!Number.isFinite(from)) return Infinity;
+      return crossing(sums[m]!, sums[m]![from]! + model.sum.value * Math.exp(sd * this.effect(j, index)), from);
+    });
+  }
+
+  private byDayLength(stage: StageSpec, index: number): Float64Array {
+    const { model } = stage;
+    if (model.kind !== 'dayLength') throw new RangeError('no day length');
+    const from = this.firstDay + this.startOf(model.start);
+    const day = dayOfLength(from, this.input.site.latitudeDeg, { hours: model.hours.value, turn: model.turn });
+    if (day === null) return this.onCalendar(stage, index);
+    const sd = spreadInDays(stage.calendar);
+    return this.each((j) => Math.round(day - this.firstDay + sd * this.effect(j, index)));
+  }
+
+  private afterRain(stage: StageSpec, index: number): Float64Array {
+    const { model } = stage;
+    if (model.kind !== 'rain') throw new RangeError('no rain');
+    const flushed =
+      this.ensemble &&
+      flushedBy(this.ensemble, { ...model, rainMm: model.rainMm.value, startIndex: this.startOf(model.start) });
+    if (!flushed) return this.onCalendar(stage, index);
+    const sd = spreadInDays(model.days);
+    return this.each((j, m) =>
+      Math.max(flushed[m]!, Math.round(flushed[m]! + model.days.value + sd * this.effect(j, index))),
+    );
+  }
+
+  private warmthSince(start: MonthDay, baseC: number): Float64Array[] {
+    const at = this.startOf(start);
+    return this.series(`thermal${baseC}:Infinity:${at}`, (e) => cumulateWarmth(e, baseC, Infinity, at));
+  }
+
+  /** Warmth over a base from the season's first day on, for what starts counting somewhere within it. */
+  private warmthFrom(baseC: number): Float64Array[] {
+    return this.series(`thermal${baseC}:Infinity:0`, (e) => cumulateWarmth(e, baseC, Infinity, 0));
+  }
+
+  private afterWarmth(stage: StageSpec, index: number, earlier: readonly Float64Array[]): Float64Array {
+    const { model } = stage;
+    if (model.kind !== 'afterWarmth') throw new RangeError('not after warmth');
+    const base = this.indexOf(model.stage, index);
+    if (!this.ensemble) {
+      const spec = this.input.stages[base]!;
+      return this.afterDays(base, linearSd(stage.calendar), stage.calendar.value - spec.calendar.value, index, earlier);
+    }
+    const sums = this.warmthFrom(model.baseC.value);
+    const sd = logSd(model.sum);
+    return this.each((j, m) => {
+      const from = earlier[base]![j]!;
+      if (!(from < SEASON_HORIZON_DAYS)) return Infinity;
+      const at = Math.max(0, from);
+      return crossing(sums[m]!, sums[m]![at]! + model.sum.value * Math.exp(sd * this.effect(j, index)), at);
+    });
+  }
+
+  private afterDays(
+    base: number,
+    sd: number,
+    days: number,
+    index: number,
+    earlier: readonly Float64Array[],
+  ): Float64Array {
+    return this.each((j) =>
+      Math.max(earlier[base]![j]!, Math.round(earlier[base]![j]! + days + sd * this.effect(j, index))),
+    );
+  }
+
+  /** When a part reaches a length; `null` without weather. */
+  whenLong({ start, baseC }: GrowthSpec, { mean, covariance }: GrowthFit, lengthCm: number): Float64Array | null {
+    if (!this.ensemble) return null;
+    const sums = this.warmthSince(start, baseC.value);
+    const drawn = drawnEffects({ mean, covariance }, this.apart());
+    return this.each((j, m) =>
+      crossing(
+        sums[m]!,
+        sumForLength(
+          drawn.map((d) => d[j]!),
+          lengthCm,
+        ),
+        0,
+      ),
+    );
+  }
+
+  /** When so much warmth has been gathered since a cut; `null` without weather. */
+  afterCut(from: number, baseC: number, sum: Figure): Float64Array | null {
+    if (!this.ensemble) return null;
+    const sums = this.warmthFrom(baseC);
+    const { own } = this.apart();
+    const sd = logSd(sum);
+    // How fast one stand comes again: the same for the opening and the closing of what comes.
+    return this.each((j, m) => crossing(sums[m]!, sums[m]![from]! + sum.value * Math.exp(sd * own[0]![j]!), from));
+  }
+
+  /** Draws that run together with none of the stages'. */
+  private apart(): Draws {
+    const { count } = this.draws;
+    const [season, ...own] = drawsFor(count, this.input.stages.length + APART).own.slice(-APART);
+    return { ...this.draws, season: season!, own: [season!, ...own] };
+  }
+
+  private indexOf(key: string, index: number): number {
+    const base = this.input.stages.findIndex((s) => s.key === key);
+    if (base < 0 || base >= index)
+      throw new RangeError(`stage ${this.input.stages[index]!.key} must come after ${key}`);
+    return base;
+  }
+
+  private series(key: string, make: (ensemble: Ensemble) => Float64Array[]): Float64Array[] {
+    let made = this.cumulated.get(key);
+    if (!made) this.cumulated.set(key, (made = make(this.ensemble!)));
+    return made;
+  }
+
+  private each(date: (draw: number, member: number) => number): Float64Array {
+    const members = this.ensemble?.years.length ?? 1;
+    const out = new Float64Array(this.draws.count);
+    for (let j = 0; j < out.length; j++) out[j] = date(j, j % members);
+    return out;
+  }
+}
+
+/** First index from `from` on at which a rising series reaches the threshold; Infinity when it never does. */
+export function crossing(rising: Float64Array, threshold: number, from: number): number {
+  let low = from;
+  let high = rising.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (rising[middle]! >= threshold) high = middle;
+    else low = middle + 1;
+  }
+  return low < rising.length ? low : Infinity;
+}

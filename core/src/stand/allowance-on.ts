@@ -1,0 +1,121 @@
+// How much of a part of a stand may be taken on a day.
+import { allowanceFor, type Allowance } from '../allowance/index.ts';
+import type { CountEstimate } from '../counting/index.ts';
+import type { Clearance } from '../identity/index.ts';
+import { seasonOf, type DayNumber } from '../measure/index.ts';
+import type { ProfilePart } from '../plants/index.ts';
+import { freeOn, nextFree } from '../tide/index.ts';
+import type { WindowForecast } from '../windows/index.ts';
+import { rulesOn, seasonStartsOn, type Book } from './book.ts';
+import { ceilingsOf, spentBy } from './ceilings.ts';
+import { standGround } from './ground.ts';
+import { identityOn } from './identity-standing.ts';
+import { lookAlikesOn } from './look-alikes.ts';
+import type { RecordedCount, RecordedTake } from './record.ts';
+import type { Seasons } from './season.ts';
+
+const DAYS_A_YEAR = 365;
+
+export interface Asked {
+  readonly window: WindowForecast;
+  readonly day: DayNumber;
+  /**
+   * Takes count up to this day; the day itself when left out. A take that arrives late is judged against everything stored of
+   * its season: then it lies beyond the day.
+   */
+  readonly takesUpTo?: DayNumber;
+  /** Of the person who takes; `null`, or left out: nobody in particular is asked about. */
+  readonly clearance?: Clearance | null;
+  /** It was taken: whoever did has tried the ground, and got there. */
+  readonly tried?: boolean;
+}
+
+/** Allowance of a part for a window's season, from what was taken, lost and counted up to a day. */
+export function allowanceOn(
+  book: Book,
+  seasons: Seasons,
+  part: ProfilePart,
+  { window, day, takesUpTo = day, clearance = null, tried = false }: Asked,
+): Allowance {
+  const { stand, place, profile, record } = book;
+  const houseRules = rulesOn(book.rules, day);
+  const startsOn = (season: number): DayNumber => seasonStartsOn(book, season);
+  const from = firstDayOf(window, startsOn(window.season));
+  const count = record.counts.findLast((c) => c.day <= day) ?? null;
+  const spending = [part.key, ...spentBy(profile, part.key)];
+  const takes = record.takes.filter((t) => t.day >= from && t.day <= takesUpTo && spending.includes(t.part));
+  const earlier = record.takes.filter((t) => t.part === part.key && t.day < from).at(-1);
+  const kept = record.losses
+    .filter((l) => l.day >= from && l.day <= day)
+    .reduce((share, l) => share * (1 - l.share), 1);
+  const ofItsYear = count && inYearOfLife(count, part);
+  return allowanceFor({
+    plantYield: part.perPlant.value,
+    costsSeed: part.costsSeed || part.kills,
+    plants: ofItsYear ?? count?.plants ?? null,
+    mature: count?.mature ?? null,
+    flowering: count?.flowering ?? null,
+    lossShare: 1 - kept,
+    ceilings: ceilingsOf({
+      profile,
+      part,
+      patch: place,
+      houseRules,
+      day,
+      clearance,
+      lookAlikes: lookAlikesOn(book, day, houseRules),
+      confirmedBefore: identityOn(book, startsOn(window.season) - 1, houseRules).status === 'confirmed',
+      wrongYear: ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= startsOn(window.season),
+      covered: tried ? null : coveredOn(book, day),
+      frozen: tried || !isDug(part) ? null : frozenOn(book, seasons, day),
+      sinceYear: stand.sinceYear,
+      restUntil: stand.restUntil,
+      identity: identityOn(book, day, houseRules).status,
+      season: window.season,
+      separableFrom: window.separable?.p50 ?? null,
+      lastTakenSeason: earlier ? seasonOf(earlier.day, profile.seasonStart, place.latitudeDeg) : null,
+      seasonStartsOn: startsOn,
+    }),
+    taken: { amount: sum(takes.map((t) => inUnit(t, part))), plants: sum(takes.map((t) => t.plants ?? 0)) },
+  });
+}
+
+/**
+ * Plants of the year of life that a part is of, where the count tells them apart: those that flower are in their second year.
+ * `null` where the part is of any, or nobody said how many flower.
+ */
+function inYearOfLife({ plants, flowering }: RecordedCount, { yearOfLife }: ProfilePart): CountEstimate | null {
+  if (yearOfLife === undefined || flowering === null) return null;
+  if (yearOfLife === 2) return flowering;
+  return {
+    value: Math.max(0, plants.value - flowering.value),
+    low: Math.max(0, plants.low - flowering.high),
+    high: Math.max(0, plants.high - flowering.low),
+  };
+}
+
+/** Whether the tide keeps the place covered by daylight all of a day. */
+function coveredOn({ shore }: Book, day: DayNumber): { readonly until: DayNumber | null } | null {
+  return shore && freeOn(shore, day)?.length === 0 ? { until: nextFree(shore, day) } : null;
+}
+
+/** What lies in the ground is dug out of it. */
+export const isDug = (part: Pick<ProfilePart, 'key'>): boolean => part.key === 'root';
+
+function frozenOn(book: Book, seasons: Seasons, day: DayNumber): { readonly openFrom: DayNumber | null } | null {
+  const ground = standGround(book, seasons.frozen, day);
+  return ground?.frozen ? { openFrom: ground.openFrom } : null;
+}
+
+/** A winter window reaches over New Year: takes of its tail belong to it, not to the window of the next winter. */
+function firstDayOf(window: WindowForecast, seasonFirst: DayNumber): DayNumber {
+  return window.closes.p50 === null ? seasonFirst : Math.max(seasonFirst, window.closes.p50 - DAYS_A_YEAR + 1);
+}
+
+/** Amount in the part's unit; weighed takes through the profile's mass of one unit. */
+export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: ProfilePart): number {
+  if (take.measure === 'unit' || part.unit === 'gram') return take.amount;
+  return part.massG === null ? 0 : take.amount / part.massG.value;
+}
+
+const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);

@@ -1,0 +1,155 @@
+import { expect } from 'chai';
+import { CATALOGUE } from '@emberfield/catalogue';
+import type { HouseRule } from '../allowance/house-rule.ts';
+import type { PlantProfile } from '../plants/profile.ts';
+import { dayNumber } from '../measure/day.ts';
+import type { SearchState } from '../identity/index.ts';
+import { ceilingsOf, spentBy, type CeilingFacts } from './ceilings.ts';
+import type { LookAlikeStanding } from './look-alikes.ts';
+
+const standings = (
+  profile: PlantProfile,
+  searches: Readonly<Record<string, SearchState>> = {},
+): readonly LookAlikeStanding[] =>
+  profile.lookAlikes.map((lookAlike) => ({
+    lookAlike,
+    plant: null,
+    search: searches[lookAlike.name['en']!] ?? { state: 'neverLooked' },
+  }));
+const profileOf = (key: string) => CATALOGUE.find((p) => p.key === key)!;
+const day = dayNumber('2026-05-15');
+const freeGround = {
+  substrate: 'loam',
+  canopy: 'open',
+  aspect: 's',
+  slopeDeg: 0,
+  moisture: 'fresh',
+  owner: '',
+  leave: 'notNeeded',
+  leaveUntil: null,
+  access: '',
+  hazards: [],
+  neighbours: '',
+} as const;
+
+function facts(plant: string, part: string, over: Partial<CeilingFacts> & { ground?: object } = {}): CeilingFacts {
+  const profile = profileOf(plant);
+  const { ground, ...rest } = over;
+  return {
+    profile,
+    part: profile.parts.find((p) => p.key === part)!,
+    patch: { facts: { ...freeGround, ...ground } },
+    frozen: null,
+    wrongYear: false,
+    covered: null,
+    sinceYear: null,
+    restUntil: null,
+    identity: 'confirmed',
+    lookAlikes: standings(profile),
+    confirmedBefore: true,
+    clearance: null,
+    houseRules: [],
+    season: 2026,
+    day,
+    separableFrom: null,
+    lastTakenSeason: null,
+    seasonStartsOn: (s) => dayNumber(`${s}-01-01`),
+    ...rest,
+  };
+}
+const kinds = (f: CeilingFacts) => ceilingsOf(f).map((c) => `${c.source}:${c.rule.kind}`);
+
+describe('the ceilings on a part', () => {
+  it('come from the profile for that part only', () => {
+    expect(kinds(facts('ramsons', 'leaf'))).to.deep.equal([
+      'profile:perPlantCap',
+      'profile:fixedShare',
+      'profile:keepFlowering',
+    ]);
+    expect(kinds(facts('ramsons', 'seed'))).to.deep.equal(['profile:keepFlowering']);
+  });
+  it('forbid a protected plant by law, whatever the house says', () => {
+    expect(kinds(facts('arnica', 'flower'))).to.deep.equal(['law:protected']);
+  });
+  it('ask for leave before digging, not before picking', () => {
+    expect(kinds(facts('valerian', 'root', { ground: { leave: 'notAsked' } }))).to.include('owner:ownerLeave');
+    expect(kinds(facts('valerian', 'flower', { ground: { leave: 'notAsked' } }))).not.to.include('owner:ownerLeave');
+    expect(kinds(facts('nettle', 'tip', { ground: { leave: 'refused' } }))).to.include('owner:ownerLeave');
+  });
+  it('end with the leave', () => {
+    const given = (until: string) => kinds(facts('nettle', 'tip', { ground: { leave: 'given', leaveUntil: until } }));
+    expect(given('2026-05-14')).to.include('owner:ownerLeave');
+    expect(given('2026-05-15')).not.to.include('owner:ownerLeave');
+  });
+  it('lock a provisional stand where the look-alike kills, not where it is a nuisance', () => {
+    expect(kinds(facts('ramsons', 'leaf', { identity: 'provisional' }))).to.include('identity:identity');
+    expect(kinds(facts('hazel', 'fruit', { identity: 'provisional' }))).not.to.include('identity:identity');
+    expect(kinds(facts('hazel', 'fruit', { identity: 'unconfirmed' }))).to.include('identity:identity');
+    expect(kinds(facts('hazel', 'fruit', { identity: 'provisional', separableFrom: day + 1 }))).to.include(
+      'identity:identity',
+    );
+  });
+  it('lock a stand in which a deadly look-alike was found, whatever the stage', () => {
+    const lookAlikes = standings(profileOf('ramsons'), { 'Autumn crocus': { state: 'found', since: day - 20 } });
+    expect(kinds(facts('ramsons', 'leaf', { lookAlikes }))).to.include('identity:lookAlikeSeen');
+  });
+  it('lock the early stage until each deadly look-alike was looked for in vain, and again when that is too long ago', () => {
+    const early = (searches: Record<string, SearchState>, over: Partial<CeilingFacts> = {}) =>
+      ceilingsOf(
+        facts('ramsons', 'leaf', {
+          separableFrom: day + 5,
+          lookAlikes: standings(profileOf('ramsons'), searches),
+          ...over,
+        }),
+      ).flatMap(({ rule }) =>
+        'name' in rule ? [`${rule.kind} ${rule.name}`] : rule.kind === 'notConfirmedBefore' ? [rule.kind] : [],
+      );
+    const absent: SearchState = { state: 'absent', since: day - 300, until: day + 300 };
+    const both = { 'Autumn crocus': absent, 'Lily of the valley': absent };
+    expect(early(both)).to.deep.equal([]);
+    expect(early(both, { confirmedBefore: false })).to.deep.equal(['notConfirmedBefore']);
+    expect(early({ 'Autumn crocus': absent })).to.deep.equal(['lookAlikeUnsearched Lily of the valley']);
+    const expired: SearchState = { state: 'expired', since: day - 900, until: day - 1 };
+    expect(early({ ...both, 'Autumn crocus': expired })).to.deep.equal(['lookAlikeUnsearched Autumn crocus']);
+    // Once it can be told apart, a search is not asked for any more.
+    expect(early({}, { separableFrom: day })).to.deep.equal([]);
+  });
+  it('leave a milder look-alike to people cleared for the family, leaf by leaf; the group’s own answer asks for nobody', () => {
+    const lookAlikes = standings(profileOf('ramsons'), { 'Lords-and-ladies': { state: 'found', since: day - 20 } });
+    const as = (clearance: CeilingFacts['clearance']) => kinds(facts('ramsons', 'leaf', { lookAlikes, clearance }));
+    expect(as('none')).to.include('identity:leafByLeaf');
+    expect(as('cleared')).not.to.include('identity:leafByLeaf');
+    expect(as(null)).not.to.include('identity:leafByLeaf');
+    expect(as('closed')).to.include('identity:familyClosed');
+  });
+  it('are none of the rules that only say how a thing is settled', () => {
+    const houseRules: HouseRule[] = [{ kind: 'secondPerson' }, { kind: 'searchHolds', years: 2 }];
+    expect(kinds(facts('nettle', 'tip', { houseRules }))).to.deep.equal(kinds(facts('nettle', 'tip')));
+  });
+  it('rest a stand up to and with the named day, and close poisoned ground', () => {
+    expect(kinds(facts('nettle', 'tip', { restUntil: '2026-05-15' }))).to.include('stand:rest');
+    expect(kinds(facts('nettle', 'tip', { restUntil: '2026-05-14' }))).not.to.include('stand:rest');
+    expect(kinds(facts('nettle', 'tip', { ground: { hazards: ['ticks', 'dumped'] } }))).to.include(
+      'stand:contaminated',
+    );
+    expect(kinds(facts('nettle', 'tip', { ground: { hazards: ['ticks'] } }))).not.to.include('stand:contaminated');
+  });
+  it('rest a stand for years after the last take', () => {
+    const houseRules: HouseRule[] = [{ kind: 'restYears', years: 2 }];
+    const rest = (lastTakenSeason: number | null) =>
+      ceilingsOf(facts('nettle', 'tip', { houseRules, lastTakenSeason })).find((c) => c.source === 'houseRule');
+    expect(rest(2024)?.rule).to.deep.equal({ kind: 'rest', until: dayNumber('2026-12-31') });
+    expect(rest(2023)).to.equal(undefined);
+    expect(rest(null)).to.equal(undefined);
+  });
+  it('reckon the age of a stand from the year it is known', () => {
+    const age = (sinceYear: number | null) =>
+      ceilingsOf(facts('valerian', 'root', { sinceYear })).find((c) => c.rule.kind === 'age')!.rule;
+    expect(age(2024)).to.deep.include({ ageYears: 2, minYears: 3 });
+    expect(age(null)).to.deep.include({ ageYears: null });
+  });
+  it('know what spends what', () => {
+    expect(spentBy(profileOf('elder'), 'fruit')).to.deep.equal(['flower']);
+    expect(spentBy(profileOf('elder'), 'flower')).to.deep.equal([]);
+  });
+});

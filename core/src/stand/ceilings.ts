@@ -1,0 +1,169 @@
+// Which rules hold for a part of a stand on a day, whoever sets them.
+import type { Ceiling, CeilingRule, HouseRule } from '../allowance/index.ts';
+import type { Clearance, IdentityStatus } from '../identity/index.ts';
+import { dayNumber, monthDayIn, yearOf, type DayNumber } from '../measure/index.ts';
+import type { PartKey, PlantProfile, ProfilePart } from '../plants/index.ts';
+import { deadlyFound, deadlyOpen, milderOpen, type LookAlikeStanding } from './look-alikes.ts';
+import type { BookPlace } from './book.ts';
+import { CONTAMINATING, type PatchFacts } from './place.ts';
+
+export interface CeilingFacts {
+  readonly profile: PlantProfile;
+  readonly part: ProfilePart;
+  readonly patch: Pick<BookPlace, 'facts'>;
+  readonly sinceYear: number | null;
+  readonly restUntil: string | null;
+  readonly identity: IdentityStatus;
+  readonly lookAlikes: readonly LookAlikeStanding[];
+  /** It was settled before this season's early stage began. */
+  readonly confirmedBefore: boolean;
+  /** What the person may do with the family; `null`: nobody in particular is asked about. */
+  readonly clearance: Clearance | null;
+  readonly houseRules: readonly HouseRule[];
+  readonly season: number;
+  readonly day: DayNumber;
+  /** Until this day the look-alikes cannot be told apart at this stage; `null` where they can. */
+  readonly separableFrom: DayNumber | null;
+  /** Season of the last take of this part before this season. */
+  readonly lastTakenSeason: number | null;
+  /** The ground cannot be dug now; `null` where it can, or where the part is not dug. */
+  readonly frozen: { readonly openFrom: DayNumber | null } | null;
+  /** The tide keeps the place covered by daylight on the day; `null` where it does not, or where nobody can say. */
+  readonly covered: { readonly until: DayNumber | null } | null;
+  /** By the season's count no plant is in the year of life that the part is of. */
+  readonly wrongYear: boolean;
+  /** First day of a season. */
+  readonly seasonStartsOn: (season: number) => DayNumber;
+}
+
+/** All ceilings on one part of one stand on one day, whoever sets them. */
+export function ceilingsOf(facts: CeilingFacts): readonly Ceiling[] {
+  return [
+    ...ofLaw(facts),
+    ...ofOwner(facts),
+    ...ofIdentity(facts),
+    ...ofStand(facts),
+    ...ofHouse(facts),
+    ...ofProfile(facts),
+  ];
+}
+
+function ofLaw({ profile }: CeilingFacts): Ceiling[] {
+  return profile.ceilings.some((c) => c.rule.kind === 'protected')
+    ? [{ source: 'law', rule: { kind: 'protected' } }]
+    : [];
+}
+
+/** Days of the year on which the place is open for taking, about a day: whether it lies within, and the next change. */
+export function leaveDaysOn(
+  { facts }: { readonly facts: Pick<PatchFacts, 'leaveDays'> },
+  day: DayNumber,
+): { readonly open: boolean; readonly until: DayNumber } | null {
+  if (!facts.leaveDays) return null;
+  const { from, to } = facts.leaveDays;
+  const year = yearOf(day);
+  for (const y of [year - 1, year, year + 1]) {
+    const first = monthDayIn(y, from);
+    const last = monthDayIn(from <= to ? y : y + 1, to);
+    if (day < first) return { open: false, until: first };
+    if (day <= last) return { open: true, until: last };
+  }
+  return null;
+}
+
+/** Refused or run-out leave forbids; leave that was never asked for forbids digging only. */
+function ofOwner({ patch, part, day }: CeilingFacts): Ceiling[] {
+  const { leave, leaveUntil } = patch.facts;
+  const until = leaveUntil === null ? null : dayNumber(leaveUntil);
+  const out: Ceiling[] = [];
+  const bar = (rule: CeilingRule): void => void out.push({ source: 'owner', rule });
+  if (leave === 'refused') bar({ kind: 'ownerLeave', leave: 'refused', until: null });
+  else if (leave === 'given' && until !== null && until < day) bar({ kind: 'ownerLeave', leave: 'ended', until });
+  else if (leave === 'notAsked' && part.kills) bar({ kind: 'ownerLeave', leave: 'notAsked', until: null });
+  // Days say when leave that is there holds: they open nothing that is shut.
+  const days = leaveDaysOn(patch, day);
+  if (days && !days.open) bar({ kind: 'closedDays', until: days.until });
+  return out;
+}
+
+function ofIdentity(facts: CeilingFacts): Ceiling[] {
+  const { profile, identity, day, separableFrom, lookAlikes, confirmedBefore, clearance } = facts;
+  const bar = (rule: CeilingRule): Ceiling => ({ source: 'identity', rule });
+  const deadly = profile.lookAlikes.some((l) => l.severity === 'deadly');
+  const inseparable = separableFrom !== null && day < separableFrom;
+  const out: Ceiling[] = [];
+  if (identity === 'unconfirmed') out.push(bar({ kind: 'identity', status: identity }));
+  if (identity === 'provisional' && (deadly || inseparable)) out.push(bar({ kind: 'identity', status: identity }));
+  const found = deadlyFound(lookAlikes);
+  if (found) out.push(bar({ kind: 'lookAlikeSeen', name: nameOf(found) }));
+  if (identity === 'confirmed' && inseparable) {
+    if (!confirmedBefore) out.push(bar({ kind: 'notConfirmedBefore' }));
+    for (const open of deadlyOpen(lookAlikes))
+      if (open !== found)
+        out.push(
+          bar({
+            kind: 'lookAlikeUnsearched',
+            name: nameOf(open),
+            search: open.search.state === 'expired' ? 'expired' : 'neverLooked',
+          }),
+        );
+  }
+  const { family } = profile;
+  if (clearance === 'closed') out.push(bar({ kind: 'familyClosed', family }));
+  const [milder] = milderOpen(lookAlikes, inseparable);
+  if (milder && clearance === 'none') out.push(bar({ kind: 'leafByLeaf', name: nameOf(milder), family }));
+  return out;
+}
+
+const nameOf = ({ lookAlike }: LookAlikeStanding): string => lookAlike.name['en']!;
+
+function ofStand({
+  patch,
+  part,
+  restUntil,
+  day,
+  frozen,
+  covered,
+  wrongYear,
+  season,
+  seasonStartsOn,
+}: CeilingFacts): Ceiling[] {
+  const out: Ceiling[] = [];
+  if (wrongYear && part.yearOfLife)
+    out.push({
+      source: 'stand',
+      rule: { kind: 'wrongYear', yearOfLife: part.yearOfLife, until: seasonStartsOn(season + 1) },
+    });
+  if (covered) out.push({ source: 'stand', rule: { kind: 'tide', until: covered.until } });
+  if (frozen) out.push({ source: 'stand', rule: { kind: 'frozen', until: frozen.openFrom } });
+  if (restUntil !== null && dayNumber(restUntil) >= day)
+    out.push({ source: 'stand', rule: { kind: 'rest', until: dayNumber(restUntil) } });
+  if (patch.facts.hazards.some((h) => CONTAMINATING.includes(h)))
+    out.push({ source: 'stand', rule: { kind: 'contaminated' } });
+  return out;
+}
+
+function ofHouse({ houseRules, lastTakenSeason, season, seasonStartsOn }: CeilingFacts): Ceiling[] {
+  return houseRules.flatMap((rule): Ceiling[] => {
+    if (rule.kind === 'secondPerson' || rule.kind === 'searchHolds') return [];
+    if (rule.kind !== 'restYears') return [{ source: 'houseRule', rule }];
+    if (lastTakenSeason === null || season - lastTakenSeason > rule.years) return [];
+    return [
+      { source: 'houseRule', rule: { kind: 'rest', until: seasonStartsOn(lastTakenSeason + rule.years + 1) - 1 } },
+    ];
+  });
+}
+
+function ofProfile({ profile, part, sinceYear, season }: CeilingFacts): Ceiling[] {
+  return profile.ceilings.flatMap(({ parts, rule }): Ceiling[] => {
+    if (parts !== null && !parts.includes(part.key)) return [];
+    if (rule.kind === 'protected') return [];
+    if (rule.kind === 'age')
+      return [{ source: 'profile', rule: { ...rule, ageYears: sinceYear === null ? null : season - sinceYear } }];
+    return [{ source: 'profile', rule }];
+  });
+}
+
+/** Parts whose taking uses up this one: flower heads taken are berries lost. */
+export const spentBy = (profile: PlantProfile, part: PartKey): readonly PartKey[] =>
+  profile.parts.filter((p) => p.spends.includes(part)).map((p) => p.key);

@@ -1,0 +1,83 @@
+// What a stand's windows stand on beside the dates of its stages.
+import { fitGrowth } from '../growth/index.ts';
+import { measuredAt } from '../learning/index.ts';
+import type { DayNumber } from '../measure/index.ts';
+import type { ProfilePart } from '../plants/index.ts';
+import { forecastSeason, type PartGrowth } from '../stages/index.ts';
+import { edgeShifts, type QualityWord, type WindowShifts } from '../windows/index.ts';
+import { seasonNow, type SeasonBook } from './book.ts';
+import { tellsOfEdges, type RecordedTake } from './record.ts';
+import { forecastInput, seenStand } from './season-input.ts';
+
+/** What a stand's windows stand on beside the dates of its stages: what was measured, and what was cut this season. */
+export function partsOf(book: SeasonBook, season: number): readonly PartGrowth[] {
+  const { record, today } = book;
+  const { parts, windows } = book.profile;
+  return parts.flatMap((part): PartGrowth[] => {
+    const own = windows.filter((w) => w.part === part.key);
+    const regrowth = own.find((w) => w.regrowth)?.regrowth;
+    const cut = regrowth && lastCut(book, part, season);
+    const lengthsCm = own.flatMap((w) => [w.opens.lengthCm, w.closes.lengthCm]).filter((l) => l !== undefined);
+    const measured = record.measured.filter((m) => m.part === part.key);
+    const known =
+      part.growth && lengthsCm.length > 0 ? measuredAt(seenStand(book).place, part.growth, measured, today) : [];
+    if (known.length === 0 && cut === undefined) return [];
+    return [
+      {
+        part: part.key,
+        measured:
+          known.length > 0 ? { spec: part.growth!, fit: fitGrowth(part.growth!, known, season), lengthsCm } : null,
+        cut: cut !== undefined && regrowth ? { day: cut, regrowth } : null,
+      },
+    ];
+  });
+}
+
+/** The last day of a season on which a part was cut off all through the stand, by whoever did it. */
+export function lastCut(book: SeasonBook, part: Pick<ProfilePart, 'key'>, season: number): DayNumber | undefined {
+  return book.record.cuts.findLast(
+    (c) => c.day <= book.today && (c.part === null || c.part === part.key) && seasonNow(book, c.day) === season,
+  )?.day;
+}
+
+/** Seasons further back say little of a stand as it is now. */
+const MOST_SEASONS = 6;
+/** A take is of a window that it lies no farther from than this. */
+const NEAR_DAYS = 45;
+/** By how much the edges of a window lie off its stages at this stand, as its takes were like; see `edgeShifts`. */
+export function shiftsOf(book: SeasonBook, w: number, stageDays: StageDays): WindowShifts {
+  const elsewhere = book.learned.shifts?.[w];
+  if (elsewhere) return elsewhere;
+  const spec = book.profile.windows[w]!;
+  const takes = book.record.takes.filter((t) => t.part === spec.part && t.day <= book.today);
+  const telling = new Set(takes.filter(tellsOfEdges).map((t) => seasonNow(book, t.day)));
+  const seasons = [...telling].sort((a, b) => b - a).slice(0, MOST_SEASONS);
+  return edgeShifts(
+    seasons.flatMap((season) => {
+      const days = stageDays(season);
+      const [opens, closes] = [spec.opens, spec.closes].map((e) => days.get(e.stage) ?? null);
+      if (opens == null || closes == null) return [];
+      const edges = { opens: opens + spec.opens.offsetDays, closes: closes + spec.closes.offsetDays };
+      return takes.flatMap((t) => (seasonNow(book, t.day) === season ? wordOf(t, edges) : []));
+    }),
+  );
+}
+
+function wordOf(
+  { day, quality, wasteShare }: RecordedTake,
+  edges: Pick<QualityWord, 'opens' | 'closes'>,
+): readonly QualityWord[] {
+  if (day < edges.opens - NEAR_DAYS || day > edges.closes + NEAR_DAYS) return [];
+  // Eaten or dirty, it says nothing of age; nor does a take of which nobody said anything.
+  if (quality === 'eaten' || quality === 'dirty' || (quality === null && wasteShare === null)) return [];
+  // Young stuff is thrown away for another reason than age.
+  const said = quality === 'young' ? 'young' : quality === 'tough' || (wasteShare ?? 0) > 0 ? 'tough' : 'good';
+  return [{ ...edges, day, said, wasteShare: said === 'young' ? null : wasteShare }];
+}
+
+/** Middle days of the stages of a season, by stage. */
+export type StageDays = (season: number) => ReadonlyMap<string, DayNumber | null>;
+export const stageDaysOf =
+  (book: SeasonBook): StageDays =>
+  (season) =>
+    new Map(forecastSeason(forecastInput(book, season)).stages.map((s) => [s.key, s.reached.p50]));

@@ -1,0 +1,144 @@
+// What a day says of a stand: one answer for the Hearth, its page, a take's check, the year, the calendar and the phone.
+import type { Clearance } from '../identity/index.ts';
+import { isoDay, seasonFirstDay, seasonOf, type DayNumber, type IsoDay } from '../measure/index.ts';
+import { viewFree } from '../tide/index.ts';
+import {
+  expectedQualityOn,
+  KINDLING_DAYS,
+  openOn,
+  readinessOn,
+  type Readiness,
+  type WindowForecast,
+} from '../windows/index.ts';
+import { allowanceOn, isDug } from './allowance-on.ts';
+import { viewAllowance } from './allowance-view.ts';
+import { rulesOn, type Book } from './book.ts';
+import { leaveDaysOn } from './ceilings.ts';
+import { viewRange } from './day-range-view.ts';
+import { standGround } from './ground.ts';
+import { identityOn, type IdentityStanding } from './identity-standing.ts';
+import { deadlyFound, deadlyOpen, lookAlikesOn, milderOpen, type LookAlikeStanding } from './look-alikes.ts';
+import type { PartOutlook } from './part-outlook.ts';
+import { seasonsOf, type Seasons } from './season.ts';
+
+/** What a day says of a stand. */
+export interface StandDay {
+  readonly identity: IdentityStanding;
+  readonly lookAlikes: readonly LookAlikeStanding[];
+  /** One a window of the profile, in its order. */
+  readonly outlooks: readonly PartOutlook[];
+}
+
+/**
+ * Everything that a day says of a stand, from its book alone: the same on the server, in a worker and on a phone without signal.
+ * Nobody in particular is asked about; see `allowanceOn` for what one person may take.
+ * @param seasons costly answers of the book, from wherever they are kept
+ */
+export function standDay(book: Book, day: DayNumber, seasons: Seasons = seasonsOf(book)): StandDay {
+  const houseRules = rulesOn(book.rules, day);
+  const identity = identityOn(book, day, houseRules);
+  const lookAlikes = lookAlikesOn(book, day, houseRules);
+  return {
+    identity,
+    lookAlikes,
+    outlooks: book.profile.windows.map((_, w) => outlookOn(book, seasons, { w, day, identity, lookAlikes })),
+  };
+}
+
+/** The outlooks as they stand for one reader: what is kept from them, or only for the cleared, has no allowance for them. */
+export function outlooksFor(
+  book: Book,
+  seasons: Seasons,
+  { outlooks }: Pick<StandDay, 'outlooks'>,
+  { day, clearance }: { readonly day: DayNumber; readonly clearance: Clearance },
+): readonly PartOutlook[] {
+  return outlooks.map((outlook, w) => {
+    if (clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0)) return outlook;
+    const part = book.profile.parts.find((p) => p.key === outlook.part)!;
+    const window = windowOn(book, seasons, w, day);
+    return { ...outlook, allowance: viewAllowance(allowanceOn(book, seasons, part, { window, day, clearance }), part) };
+  });
+}
+
+interface Looked extends Omit<StandDay, 'outlooks'> {
+  readonly w: number;
+  readonly day: DayNumber;
+}
+
+function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes }: Looked): PartOutlook {
+  const { stand, place, profile } = book;
+  const window = windowOn(book, seasons, w, day);
+  const part = profile.parts.find((p) => p.key === window.part)!;
+  const { forecast } = seasons.of(window.season);
+  const allowance = allowanceOn(book, seasons, part, { window, day });
+  const inseparable = window.separable?.p50 != null && day < window.separable.p50;
+  const milder = milderOpen(lookAlikes, inseparable);
+  const deadly = deadlyFound(lookAlikes) !== null || (inseparable && deadlyOpen(lookAlikes).length > 0);
+  const resting = allowance.binding?.rule.kind === 'rest';
+  const nothingLeft = allowance.amountLeft !== null && allowance.amountLeft <= 0 && (allowance.amount ?? 0) > 0;
+  const seen = forecast.stages
+    .flatMap((s, i) => (s.seen.by !== null && s.seen.by <= day ? [{ spec: profile.stages[i]!, by: s.seen.by }] : []))
+    .at(-1);
+  const readiness = withQuality(
+    readinessOn(window, day, resting ? 'resting' : nothingLeft ? 'nothingLeft' : null),
+    expectedQualityOn(window, day),
+  );
+  const leaveDays = leaveDaysOn(place, day);
+  const again = readiness.state === 'ash' ? seasons.of(window.season + 1).windows[w]! : null;
+  return {
+    standId: stand.id,
+    part: part.key,
+    partName: part.name,
+    use: window.use,
+    season: window.season,
+    readiness,
+    thorns: identity.status !== 'confirmed' || deadly || milder.length > 0,
+    opens: viewRange(window.opens),
+    closes: viewRange(window.closes),
+    bySize: window.bySize,
+    again: window.again,
+    leaveEnds: leaveDays?.open ? isoDay(leaveDays.until) : null,
+    tide: book.shore && viewFree(book.shore, day),
+    opensAgain: again && viewRange(again.opens),
+    separable: window.separable && viewRange(window.separable),
+    inseparable,
+    leafByLeaf: milder.map((l) => l.lookAlike.name),
+    openProbability: Math.round(openOn(window, day) * 1000) / 1000,
+    frozenFrom: isDug(part) ? iso(standGround(book, seasons.frozen, day)?.frozenFrom ?? null) : null,
+    basis: forecast.basis,
+    yearCount: forecast.yearCount,
+    stageSeen: seen ? { stage: seen.spec.key, stageName: seen.spec.name, day: isoDay(seen.by) } : null,
+    allowance: viewAllowance(allowance, part),
+  };
+}
+
+/** The coal shows what is to be expected over all that may come, not what the middle days alone would give. */
+const withQuality = (readiness: Readiness, quality: number): Readiness =>
+  quality > 0 && 'quality' in readiness ? { ...readiness, quality } : readiness;
+
+/** The season's window that matters on a day: last season's while it is still open, the next one once it is near. */
+export function windowOn({ profile, place }: Book, seasons: Seasons, w: number, day: DayNumber): WindowForecast {
+  const season = seasonOf(day, profile.seasonStart, place.latitudeDeg);
+  const before = seasons.of(season - 1).windows[w]!;
+  if (before.opens.p50 !== null && before.opens.p50 <= day && (before.closes.p50 ?? Infinity) >= day) return before;
+  const { windows, regrown } = seasons.of(season);
+  const again = regrown[w];
+  // After a cut what matters is what comes again, while anything does.
+  const now = again && day >= again.cut && again.window.opens.p50 !== null ? again.window : windows[w]!;
+  const over = now.closes.p50 !== null && now.closes.p50 < day;
+  const nextNear = seasonFirstDay(season + 1, profile.seasonStart, place.latitudeDeg) - day <= KINDLING_DAYS;
+  if (over && nextNear) {
+    const next = seasons.of(season + 1).windows[w]!;
+    if (next.opens.p50 !== null && next.opens.p50 - day <= KINDLING_DAYS) return next;
+  }
+  return now;
+}
+
+/** The window under which a take of a part on a day counts: an open one of that part, else any of it. */
+export function windowOfPart(book: Book, seasons: Seasons, part: string, day: DayNumber): WindowForecast {
+  const { windows } = book.profile;
+  const candidates = windows.flatMap((spec, w) => (spec.part === part ? [windowOn(book, seasons, w, day)] : []));
+  return candidates.find((c) => openOn(c, day) >= 0.5) ?? candidates[0] ?? windowOn(book, seasons, 0, day);
+}
+
+const iso = (day: DayNumber | null): IsoDay | null => (day === null ? null : isoDay(day));

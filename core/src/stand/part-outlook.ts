@@ -1,0 +1,42 @@
+// What a row of the Hearth says.
+import type { Text } from '../measure/index.ts';
+import type { PartKey } from '../plants/index.ts';
+import type { TideAtPlace } from '../tide/index.ts';
+import type { Readiness } from '../windows/index.ts';
+import type { AllowanceView } from './allowance-view.ts';
+import type { DayRangeView } from './day-range-view.ts';
+
+/** One part of one stand on one day: what a row of the Hearth says. */
+export interface PartOutlook {
+  readonly standId: string;
+  readonly part: PartKey;
+  readonly partName: Text;
+  readonly use: string;
+  readonly season: number;
+  readonly readiness: Readiness;
+  readonly thorns: boolean;
+  readonly opens: DayRangeView;
+  readonly closes: DayRangeView;
+  /** The window is that of a measured length, or of what comes again after a cut. */
+  readonly bySize: boolean;
+  readonly again: boolean;
+  /** Of a place with days of the year for taking: the last of them, while they hold. */
+  readonly leaveEnds: string | null;
+  /** Of a place that the tide covers: when on this day it is free by daylight; `null` elsewhere, or where nobody can say. */
+  readonly tide: TideAtPlace | null;
+  /** Of a window that is over: when the next season's opens. `null` while this one matters. */
+  readonly opensAgain: DayRangeView | null;
+  /** From when look-alikes can be told apart; `null` where they always can. */
+  readonly separable: DayRangeView | null;
+  /** On this day look-alikes cannot be told apart yet. */
+  readonly inseparable: boolean;
+  /** Only leaf by leaf, by somebody cleared for the family: milder look-alikes that are not known to be absent. */
+  readonly leafByLeaf: readonly Text[];
+  /** Of what is dug: when the ground is likely frozen next. */
+  readonly frozenFrom: string | null;
+  readonly openProbability: number;
+  readonly basis: 'weather' | 'calendar';
+  readonly yearCount: number;
+  readonly stageSeen: { readonly stage: string; readonly stageName: Text; readonly day: string } | null;
+  readonly allowance: AllowanceView;
+}

@@ -1,0 +1,226 @@
+// What the entries of a stand amount to.
+import { completeCount, countByEye, estimateFromQuadrats, type CountEstimate } from '../counting/index.ts';
+import type { GroundWord } from '../climate/index.ts';
+import type { LengthsOnDay } from '../learning/index.ts';
+import { dayNumber, type DayNumber, type IsoDay } from '../measure/index.ts';
+import type { PartKey } from '../plants/index.ts';
+import type { StageSighting } from '../stages/index.ts';
+import type { EntryBodies, EntryKind } from './entry.ts';
+
+/** An entry as far as a stand's record goes. */
+export interface RecordEntry {
+  readonly id: string;
+  readonly kind: EntryKind;
+  readonly day: IsoDay;
+  /** Entry that this one corrects or withdraws. */
+  readonly replaces: string | null;
+  readonly body: EntryBodies[EntryKind];
+  readonly by: string;
+  readonly byId: string;
+}
+
+export interface RecordedCount {
+  readonly id: string;
+  readonly day: DayNumber;
+  readonly plants: CountEstimate;
+  readonly mature: CountEstimate | null;
+  readonly flowering: CountEstimate | null;
+  readonly method: EntryBodies['census']['method'];
+  readonly by: string;
+}
+export interface RecordedTake {
+  readonly id: string;
+  readonly day: DayNumber;
+  readonly part: PartKey;
+  readonly amount: number;
+  readonly measure: 'unit' | 'gram';
+  readonly plants: number | null;
+  readonly quality: EntryBodies['take']['quality'];
+  readonly wasteShare: number | null;
+  readonly by: string;
+}
+
+export interface RecordedIdentity extends Omit<EntryBodies['identity'], 'leftOpen'> {
+  readonly id: string;
+  readonly day: DayNumber;
+  readonly by: string;
+  readonly byId: string;
+}
+export interface RecordedAwaited {
+  readonly id: string;
+  readonly day: DayNumber;
+  readonly sign: string;
+  readonly due: DayNumber;
+  readonly note: string;
+}
+
+/** What the entries of a stand amount to: those that were neither withdrawn nor corrected, in order of their days. */
+export interface StandRecord {
+  readonly sightings: readonly StageSighting[];
+  /** The sightings as a text: a forecast hangs on them and not on takes or counts. */
+  readonly sightingsKey: string;
+  readonly counts: readonly RecordedCount[];
+  readonly takes: readonly RecordedTake[];
+  readonly losses: readonly {
+    readonly day: DayNumber;
+    readonly share: number;
+    readonly cause: EntryBodies['loss']['cause'];
+  }[];
+  /** Days on which most of the stand was cut off, in order: mown (`null`: every part), or taken from most plants. */
+  readonly cuts: readonly { readonly day: DayNumber; readonly part: PartKey | null }[];
+  readonly measured: readonly (LengthsOnDay & { readonly part: PartKey })[];
+  /** What moves the stand's windows beside its sightings, as a text: what was measured, what was cut, what takes were like. */
+  readonly windowsKey: string;
+  readonly searches: readonly {
+    readonly day: DayNumber;
+    readonly lookedFor: string;
+    readonly plantKey: string | null;
+    readonly found: boolean;
+    readonly deadly: boolean;
+  }[];
+  readonly identities: readonly RecordedIdentity[];
+  readonly awaited: readonly RecordedAwaited[];
+  readonly ground: readonly GroundWord[];
+}
+
+export function recordOf(entries: readonly RecordEntry[]): StandRecord {
+  const replaced = new Set(entries.flatMap(({ replaces }) => (replaces ? [replaces] : [])));
+  const record = {
+    sightings: [] as StageSighting[],
+    counts: [] as RecordedCount[],
+    takes: [] as RecordedTake[],
+    losses: [] as StandRecord['losses'][number][],
+    measured: [] as StandRecord['measured'][number][],
+    searches: [] as StandRecord['searches'][number][],
+    identities: [] as RecordedIdentity[],
+    awaited: [] as RecordedAwaited[],
+    ground: [] as GroundWord[],
+  };
+  for (const entry of entries) {
+    const { by } = entry;
+    if (replaced.has(entry.id)) continue;
+    const day = dayNumber(entry.day);
+    // The kind says which body it is; the contract's schema checked it on the way in.
+    switch (entry.kind) {
+      case 'stageSighting': {
+        const body = entry.body as EntryBodies['stageSighting'];
+        const { stage, reached, share } = body;
+        // A flush out of season is real and is no sign of when the season's stage comes.
+        if (!body.offSeason) record.sightings.push({ stage, day, reached, share });
+        break;
+      }
+      case 'census':
+        record.counts.push({ id: entry.id, day, by, ...countOf(entry.body as EntryBodies['census']) });
+        break;
+      case 'take': {
+        const { part, amount, measure, plants, quality, wasteShare = null } = entry.body as EntryBodies['take'];
+        record.takes.push({ id: entry.id, day, part, amount, measure, plants, quality, wasteShare, by });
+        // A root that was dug says that the ground could be.
+        if (part === 'root') record.ground.push({ day, frozen: false });
+        break;
+      }
+      case 'loss':
+        {
+          const { share, cause } = entry.body as EntryBodies['loss'];
+          record.losses.push({ day, share, cause });
+        }
+        break;
+      case 'measurement':
+        record.measured.push({ day, ...(entry.body as EntryBodies['measurement']) });
+        break;
+      case 'search': {
+        const { lookedFor, plantKey, found, deadly } = entry.body as EntryBodies['search'];
+        record.searches.push({ day, lookedFor, plantKey, found, deadly });
+        break;
+      }
+      case 'identity': {
+        const { leftOpen: _, ...said } = entry.body as EntryBodies['identity'];
+        record.identities.push({ id: entry.id, day, by, byId: entry.byId, ...said });
+        break;
+      }
+      case 'awaited': {
+        const { sign, due, note } = entry.body as EntryBodies['awaited'];
+        record.awaited.push({ id: entry.id, day, sign, due: dayNumber(due), note });
+        break;
+      }
+      case 'ground':
+        record.ground.push({ day, frozen: (entry.body as EntryBodies['ground']).frozen });
+        break;
+      case 'visit':
+      case 'find':
+      case 'provenance':
+      case 'note':
+      case 'withdrawal':
+        break;
+    }
+  }
+  const cuts = cutsOf(record);
+  return {
+    ...record,
+    cuts,
+    windowsKey: windowsKeyOf({ ...record, cuts }),
+    sightingsKey: record.sightings.map((x) => `${x.stage}${x.day}${x.reached ? '+' : '-'}${x.share ?? ''}`).join(' '),
+  };
+}
+
+/** Of so many plants: most of the stand. */
+const MOST_OF_IT = 0.5;
+
+function cutsOf({ losses, takes, counts }: Pick<StandRecord, 'losses' | 'takes' | 'counts'>): StandRecord['cuts'] {
+  const taken = new Map<string, { readonly day: DayNumber; readonly part: PartKey; plants: number }>();
+  for (const { day, part, plants } of takes) {
+    const same = taken.get(`${part}${day}`);
+    if (same) same.plants += plants ?? 0;
+    else taken.set(`${part}${day}`, { day, part, plants: plants ?? 0 });
+  }
+  return [
+    ...losses.filter((l) => l.cause === 'mown' && l.share >= MOST_OF_IT).map(({ day }) => ({ day, part: null })),
+    ...[...taken.values()]
+      .filter(({ day, plants }) => {
+        const count = counts.findLast((c) => c.day <= day);
+        return count !== undefined && plants > 0 && plants >= MOST_OF_IT * count.plants.value;
+      })
+      .map(({ day, part }) => ({ day, part })),
+  ].sort((a, b) => a.day - b.day);
+}
+
+function windowsKeyOf({ measured, cuts, takes }: Pick<StandRecord, 'measured' | 'cuts' | 'takes'>): string {
+  return [
+    ...measured.map((m) => `m${m.part}${m.day}=${m.lengthsCm.join(',')}`),
+    ...cuts.map((c) => `x${c.part ?? ''}${c.day}`),
+    // Good takes say nothing alone, and most takes are good: they must not have the stand reckoned anew.
+    ...takes.flatMap((t) => (tellsOfEdges(t) ? [`q${t.part}${t.day}${t.quality ?? ''}${t.wasteShare ?? ''}`] : [])),
+  ].join(' ');
+}
+
+/** Whether a take says anything of where its window opens or closes: that it was too early or too late, or how much was waste. */
+export const tellsOfEdges = ({ quality, wasteShare }: Pick<RecordedTake, 'quality' | 'wasteShare'>): boolean =>
+  quality === 'young' || quality === 'tough' || wasteShare !== null;
+
+function countOf(body: EntryBodies['census']): Pick<RecordedCount, 'plants' | 'mature' | 'flowering' | 'method'> {
+  switch (body.method) {
+    case 'complete':
+      return {
+        method: body.method,
+        plants: completeCount(body.plants),
+        mature: body.mature === null ? null : completeCount(body.mature),
+        flowering: body.flowering === null ? null : completeCount(body.flowering),
+      };
+    case 'quadrats':
+      return {
+        method: body.method,
+        plants: estimateFromQuadrats(body.counts, body.quadratAreaM2, body.standAreaM2),
+        mature: null,
+        flowering: null,
+      };
+    case 'eye':
+      return { method: body.method, plants: countByEye(body.eye), mature: null, flowering: null };
+  }
+}
+
+/** Results still waited for on a day: no identity said since then names their sign. */
+export const stillAwaited = ({ awaited, identities }: StandRecord, on: DayNumber): readonly RecordedAwaited[] =>
+  awaited.filter(
+    (a) =>
+      a.day <= on && !identities.some((i) => i.day >= a.day && i.day <= on && i.seen.some((s) => s.sign === a.sign)),
+  );

@@ -1,0 +1,66 @@
+// What a season of a stand is forecast from.
+import type { Site } from '../climate/index.ts';
+import { historyOf, LearnedStand, type GroupLearning, type SeenStand } from '../learning/index.ts';
+import { seasonFirstDay, type DayNumber } from '../measure/index.ts';
+import { spreadWithin, type ForecastInput } from '../stages/index.ts';
+import { seasonNow, type Learned, type SeasonBook } from './book.ts';
+import type { StandRecord } from './record.ts';
+import { siteOf } from './site.ts';
+
+/** A stand as learning takes it. */
+export function seenStand(book: Omit<SeasonBook, 'learned' | 'today'>): SeenStand {
+  const { stages, seasonStart, reference, key } = book.profile;
+  return {
+    standId: book.stand.id,
+    plantKey: `${key}:${book.plantRevision}`,
+    place: { stages, seasonStart, reference, site: siteFor(book), weather: book.weather },
+    sightings: book.record.sightings,
+  };
+}
+
+/** Trees and shrubs carry their leaves above the shade: what is written of the canopy holds for what grows under it. */
+function siteFor({ profile, place, thermometer }: Pick<SeasonBook, 'profile' | 'place' | 'thermometer'>): Site {
+  const { habit, reference } = profile;
+  return {
+    ...siteOf(place),
+    ...(habit === 'tree' || habit === 'shrub' ? { canopy: reference.canopy ?? 'open' } : {}),
+    ...(thermometer ? { measured: thermometer } : {}),
+  };
+}
+
+/** The record of a plant that nobody has seen at a place yet. */
+export const NOTHING_SEEN: Pick<StandRecord, 'sightings' | 'takes' | 'measured' | 'cuts'> = {
+  sightings: [],
+  takes: [],
+  measured: [],
+  cuts: [],
+};
+
+/** Learning of a group, asked about one of its stands. */
+export function learnedFrom(learning: GroupLearning): Learned {
+  return {
+    stretch: learning.stretch,
+    effects: (seen, season, today) => {
+      const { seasonStart, site } = seen.place;
+      const history = historyOf(seen, { until: today, season: season - 1 });
+      const firstDayOf = (y: number): DayNumber => seasonFirstDay(y, seasonStart, site.latitudeDeg);
+      return new LearnedStand(history, learning.beforehand(history), firstDayOf).effects(season);
+    },
+  };
+}
+
+/** What a season is forecast from: its own sightings weigh in the forecast, those of seasons before have been learned from. */
+export function forecastInput(book: SeasonBook, season: number): ForecastInput {
+  const { learned, today } = book;
+  const seen = seenStand(book);
+  const effects = learned.effects(seen, season, today);
+  return {
+    ...seen.place,
+    season,
+    asOf: today,
+    sightings: seen.sightings.filter((s) => s.day <= today && seasonNow(book, s.day) === season),
+    spreadDays: spreadWithin(seen.sightings.filter((s) => s.day <= today)),
+    ...(effects ? { effects } : {}),
+    stretch: learned.stretch,
+  };
+}

@@ -1,0 +1,46 @@
+// What a file of places is held against, and what it amounts to.
+import type { Entry, NewPatch, NewStand, PlaceReading, ShownPlace } from '@emberfield/contract';
+import type { LeftOut, Position } from '../../formats/feature.ts';
+import type { KnownPlant } from '../../plants/index.ts';
+
+/** What is there already: by it lines of a table find their place and stand. */
+export interface Existing {
+  readonly plants: ReadonlyMap<string, KnownPlant>;
+  readonly patches: readonly { readonly id: string; readonly name: string }[];
+  readonly stands: readonly { readonly id: string; readonly patchId: string; readonly plantKey: string }[];
+  /** Group of a patch's key, for keys that a file brings along. */
+  readonly takenPatches: ReadonlyMap<string, string>;
+  readonly takenStands: ReadonlySet<string>;
+}
+
+export interface PlannedPath {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: 'track' | 'route';
+  readonly day: string | null;
+  readonly lengthM: number;
+  readonly coordinates: readonly Position[];
+}
+/** Everything a file amounts to, checked by the contract's own schemas; nothing of it is stored yet. */
+export interface Plan {
+  readonly patches: readonly NewPatch[];
+  readonly stands: readonly NewStand[];
+  readonly paths: readonly PlannedPath[];
+  readonly entries: readonly Entry[];
+  readonly already: number;
+  readonly crossing: number;
+  readonly shown: readonly ShownPlace[];
+  readonly leftOut: readonly LeftOut[];
+  readonly problem: string | null;
+}
+
+export interface Asked {
+  readonly importId: string;
+  readonly groupId: string;
+  readonly zone: string;
+  readonly today: string;
+  readonly madeAt: string;
+  readonly fileName: string;
+  readonly reading: PlaceReading;
+  readonly existing: Existing;
+}
