@@ -109,7 +109,7 @@ export const ROUTES = {
   }),
   storePlaceImport: route('post', `${G}/place-imports/:importId/store`, 'keeper')<StoredPlaces>()(),
   dropPlaceImport: route('delete', `${G}/place-imports/:importId`, 'keeper')<null>()(),
-  exportFile: route('get', `${G}/exports/:what`, 'watcher')<unknown>()({ query: ['format', 'secret', 'radius'] }),
+  exportFile: route('get', `${G}/exports/:what`, 'watcher')<unknown>()({ query: ['format', 'secret'] }),
   paths: route('get', `${G}/paths`, 'watcher')<readonly PathView[]>()(),
   forgetPath: route('delete', `${G}/paths/:pathId`, 'keeper')<null>()(),
 

@@ -183,6 +183,7 @@ export async function loadDemo(
     hasBaseMap: true,
     revision: 1,
     role: 'keeper',
+    viewer: { role: 'keeper', accountId: '' },
     today,
   } as const;
   let done = 0;

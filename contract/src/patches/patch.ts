@@ -101,6 +101,7 @@ const facts = {
   hazards: listOf(oneOf(HAZARDS), HAZARDS.length),
   neighbours: freeText(600),
   secret: flag(),
+  seenBy: maybe(listOf(uuid(), 50)),
 };
 
 export interface NewPatch extends PatchFacts {

@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string, type AnyObject, type ObjectShape, type Schema } from 'yup';
-import { isIsoDay, type Figure, type Text } from '@emberfield/core/measure';
+import { isIsoDay, isWithinBounds, type Figure, type Text } from '@emberfield/core/measure';
 
 export type { Text };
 
@@ -31,7 +31,16 @@ export const line = (max: number) =>
 /** Text that may be empty. */
 export const freeText = (max: number) => string().defined('missing').max(max, 'tooLong');
 
-export const isoDay = () => string().required('missing').test('day', 'notADay', given(isIsoDay));
+/** A day of the calendar, from 1900 to ten years from now by the clock of whoever checks. */
+export const isoDay = () =>
+  string()
+    .required('missing')
+    .test('day', 'notADay', given(isIsoDay))
+    .test(
+      'bounds',
+      'dayOutOfBounds',
+      given((v) => !isIsoDay(v) || isWithinBounds(v, new Date().getUTCFullYear())),
+    );
 
 export const finite = (min: number, max: number) =>
   number()

@@ -18,10 +18,16 @@ const ISO = /^(\d{4})-(\d{2})-(\d{2})$/;
 export function dayNumber(iso: IsoDay): DayNumber {
   const match = ISO.exec(iso);
   if (!match) throw new RangeError(`not a day: ${iso}`);
-  const ms = Date.UTC(Number(match[1]), Number(match[2]) - 1, Number(match[3]));
-  const day = Math.round(ms / MS_PER_DAY);
+  const day = utcDay(Number(match[1]), Number(match[2]) - 1, Number(match[3]));
   if (isoDay(day) !== iso) throw new RangeError(`not a day of the calendar: ${iso}`);
   return day;
+}
+
+/** Date.UTC takes years 0–99 for 1900–1999: a mistyped year would become another one. */
+function utcDay(year: number, monthIndex: number, dayOfMonth: number): DayNumber {
+  const at = new Date(Date.UTC(2000, monthIndex, dayOfMonth));
+  at.setUTCFullYear(year, monthIndex, dayOfMonth);
+  return Math.round(at.getTime() / MS_PER_DAY);
 }
 
 /** ISO day of a day number. @example isoDay(31) // '1970-02-01' */
@@ -48,6 +54,15 @@ export function isIsoDay(text: string): boolean {
   return !Number.isNaN(ms) && new Date(ms).toISOString().slice(0, 10) === text;
 }
 
+/** Nobody's record reaches further back: an earlier year is a slip of the pen. */
+export const FIRST_YEAR = 1900;
+/** Nothing is planned further ahead. */
+export const YEARS_AHEAD = 10;
+
+/** Whether a day lies where records and plans can: from 1900 to ten years after a year. */
+export const isWithinBounds = (iso: IsoDay, thisYear: number): boolean =>
+  iso >= `${FIRST_YEAR}-01-01` && iso <= `${thisYear + YEARS_AHEAD}-12-31`;
+
 export function yearOf(day: DayNumber): number {
   return new Date(day * MS_PER_DAY).getUTCFullYear();
 }
@@ -58,14 +73,14 @@ export function dayOfYear(day: DayNumber): number {
 }
 
 export function firstOfYear(year: number): DayNumber {
-  return Math.round(Date.UTC(year, 0, 1) / MS_PER_DAY);
+  return utcDay(year, 0, 1);
 }
 
 /** Day number of a month and day ("04-20") in a year; 29 February falls on 1 March where there is none. */
 export function monthDayIn(year: number, monthDay: string): DayNumber {
   const [month, day] = monthDay.split('-').map(Number);
   if (!month || !day || month > 12 || day > 31) throw new RangeError(`not a month and day: ${monthDay}`);
-  return Math.round(Date.UTC(year, month - 1, day) / MS_PER_DAY);
+  return utcDay(year, month - 1, day);
 }
 
 /** Half a year, by which the seasons of the southern hemisphere are shifted. */

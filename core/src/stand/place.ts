@@ -69,6 +69,8 @@ export interface PatchFacts {
   /** Look-alikes and protected plants that grow here. */
   readonly neighbours: string;
   readonly secret: boolean;
+  /** Of a secret place: accounts that see it besides keepers and whoever marked it. */
+  readonly seenBy?: readonly string[];
 }
 
 /** The middle of a point or of a ring's bounding box. */

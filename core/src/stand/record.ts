@@ -2,7 +2,7 @@
 import { completeCount, countByEye, estimateFromQuadrats, type CountEstimate } from '../counting/index.ts';
 import type { GroundWord } from '../climate/index.ts';
 import type { LengthsOnDay } from '../learning/index.ts';
-import { dayNumber, type DayNumber, type IsoDay } from '../measure/index.ts';
+import { dayNumber, FIRST_YEAR, type DayNumber, type IsoDay } from '../measure/index.ts';
 import type { PartKey } from '../plants/index.ts';
 import type { StageSighting } from '../stages/index.ts';
 import type { EntryBodies, EntryKind } from './entry.ts';
@@ -57,8 +57,6 @@ export interface RecordedAwaited {
 /** What the entries of a stand amount to: those that were neither withdrawn nor corrected, in order of their days. */
 export interface StandRecord {
   readonly sightings: readonly StageSighting[];
-  /** The sightings as a text: a forecast hangs on them and not on takes or counts. */
-  readonly sightingsKey: string;
   readonly counts: readonly RecordedCount[];
   readonly takes: readonly RecordedTake[];
   readonly losses: readonly {
@@ -81,6 +79,8 @@ export interface StandRecord {
   readonly identities: readonly RecordedIdentity[];
   readonly awaited: readonly RecordedAwaited[];
   readonly ground: readonly GroundWord[];
+  /** Entries that could not be read, and are left out of everything: ids. */
+  readonly unreadable: readonly string[];
 }
 
 export function recordOf(entries: readonly RecordEntry[]): StandRecord {
@@ -95,72 +95,82 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     identities: [] as RecordedIdentity[],
     awaited: [] as RecordedAwaited[],
     ground: [] as GroundWord[],
+    unreadable: [] as string[],
   };
   for (const entry of entries) {
-    const { by } = entry;
     if (replaced.has(entry.id)) continue;
-    const day = dayNumber(entry.day);
-    // The kind says which body it is; the contract's schema checked it on the way in.
-    switch (entry.kind) {
-      case 'stageSighting': {
-        const body = entry.body as EntryBodies['stageSighting'];
-        const { stage, reached, share } = body;
-        // A flush out of season is real and is no sign of when the season's stage comes.
-        if (!body.offSeason) record.sightings.push({ stage, day, reached, share });
-        break;
-      }
-      case 'census':
-        record.counts.push({ id: entry.id, day, by, ...countOf(entry.body as EntryBodies['census']) });
-        break;
-      case 'take': {
-        const { part, amount, measure, plants, quality, wasteShare = null } = entry.body as EntryBodies['take'];
-        record.takes.push({ id: entry.id, day, part, amount, measure, plants, quality, wasteShare, by });
-        // A root that was dug says that the ground could be.
-        if (part === 'root') record.ground.push({ day, frozen: false });
-        break;
-      }
-      case 'loss':
-        {
-          const { share, cause } = entry.body as EntryBodies['loss'];
-          record.losses.push({ day, share, cause });
-        }
-        break;
-      case 'measurement':
-        record.measured.push({ day, ...(entry.body as EntryBodies['measurement']) });
-        break;
-      case 'search': {
-        const { lookedFor, plantKey, found, deadly } = entry.body as EntryBodies['search'];
-        record.searches.push({ day, lookedFor, plantKey, found, deadly });
-        break;
-      }
-      case 'identity': {
-        const { leftOpen: _, ...said } = entry.body as EntryBodies['identity'];
-        record.identities.push({ id: entry.id, day, by, byId: entry.byId, ...said });
-        break;
-      }
-      case 'awaited': {
-        const { sign, due, note } = entry.body as EntryBodies['awaited'];
-        record.awaited.push({ id: entry.id, day, sign, due: dayNumber(due), note });
-        break;
-      }
-      case 'ground':
-        record.ground.push({ day, frozen: (entry.body as EntryBodies['ground']).frozen });
-        break;
-      case 'visit':
-      case 'find':
-      case 'provenance':
-      case 'note':
-      case 'withdrawal':
-        break;
+    // One row that should never have been stored must not take its stand down, and a group with it.
+    try {
+      note(record, entry);
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+      record.unreadable.push(entry.id);
     }
   }
   const cuts = cutsOf(record);
-  return {
-    ...record,
-    cuts,
-    windowsKey: windowsKeyOf({ ...record, cuts }),
-    sightingsKey: record.sightings.map((x) => `${x.stage}${x.day}${x.reached ? '+' : '-'}${x.share ?? ''}`).join(' '),
-  };
+  return { ...record, cuts, windowsKey: windowsKeyOf({ ...record, cuts }) };
+}
+
+type Noted = { -readonly [K in keyof Omit<StandRecord, 'cuts' | 'windowsKey'>]: StandRecord[K][number][] };
+
+/** Takes one entry into the record. @throws RangeError for one that says what cannot be */
+function note(record: Noted, entry: RecordEntry): void {
+  const { by } = entry;
+  const day = dayNumber(entry.day);
+  if (entry.day < `${FIRST_YEAR}-01-01`) throw new RangeError(`a day before all records: ${entry.day}`);
+  // The kind says which body it is; the contract's schema checked it on the way in.
+  switch (entry.kind) {
+    case 'stageSighting': {
+      const body = entry.body as EntryBodies['stageSighting'];
+      const { stage, reached, share } = body;
+      // A flush out of season is real and is no sign of when the season's stage comes.
+      if (!body.offSeason) record.sightings.push({ stage, day, reached, share });
+      break;
+    }
+    case 'census':
+      record.counts.push({ id: entry.id, day, by, ...countOf(entry.body as EntryBodies['census']) });
+      break;
+    case 'take': {
+      const { part, amount, measure, plants, quality, wasteShare = null } = entry.body as EntryBodies['take'];
+      record.takes.push({ id: entry.id, day, part, amount, measure, plants, quality, wasteShare, by });
+      // A root that was dug says that the ground could be.
+      if (part === 'root') record.ground.push({ day, frozen: false });
+      break;
+    }
+    case 'loss':
+      {
+        const { share, cause } = entry.body as EntryBodies['loss'];
+        record.losses.push({ day, share, cause });
+      }
+      break;
+    case 'measurement':
+      record.measured.push({ day, ...(entry.body as EntryBodies['measurement']) });
+      break;
+    case 'search': {
+      const { lookedFor, plantKey, found, deadly } = entry.body as EntryBodies['search'];
+      record.searches.push({ day, lookedFor, plantKey, found, deadly });
+      break;
+    }
+    case 'identity': {
+      const { leftOpen: _, ...said } = entry.body as EntryBodies['identity'];
+      record.identities.push({ id: entry.id, day, by, byId: entry.byId, ...said });
+      break;
+    }
+    case 'awaited': {
+      const { sign, due, note } = entry.body as EntryBodies['awaited'];
+      record.awaited.push({ id: entry.id, day, sign, due: dayNumber(due), note });
+      break;
+    }
+    case 'ground':
+      record.ground.push({ day, frozen: (entry.body as EntryBodies['ground']).frozen });
+      break;
+    case 'visit':
+    case 'find':
+    case 'provenance':
+    case 'note':
+    case 'withdrawal':
+      break;
+  }
 }
 
 /** Of so many plants: most of the stand. */

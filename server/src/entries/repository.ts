@@ -1,6 +1,7 @@
 import { and, desc, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/mysql-core';
 import type { Entry, EntryBodies } from '@emberfield/contract';
+import type { PatchRow } from '../patches/index.ts';
 import { patch } from '../patches/table.ts';
 import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
@@ -76,28 +77,35 @@ export const entriesOfPlace = async (db: Queryable, patchId: string): Promise<re
 };
 
 /** Finds of a group at places where no stand is entered: nobody has put them on the year. */
-export const openFinds = (db: Queryable, groupId: string) => {
+/** Something noted of a place, with the place: who may know what of it is said where it goes out. */
+interface AtPlace {
+  readonly patch: PatchRow;
+  readonly day: string;
+  readonly body: unknown;
+}
+
+export const openFinds = async (db: Queryable, groupId: string): Promise<readonly AtPlace[]> => {
   const later = alias(entry, 'later');
-  return db
-    .select({ patchId: entry.patchId, patchName: patch.name, day: entry.day, body: entry.body })
+  return (await db
+    .select({ patch, day: entry.day, body: entry.body })
     .from(entry)
     .innerJoin(patch, eq(patch.id, entry.patchId))
     .leftJoin(stand, eq(stand.patchId, entry.patchId))
     .leftJoin(later, eq(later.replaces, entry.id))
     .where(and(eq(entry.groupId, groupId), eq(entry.kind, 'find'), isNull(stand.id), isNull(later.id)))
-    .orderBy(entry.day, entry.id);
+    .orderBy(entry.day, entry.id)) as unknown as readonly AtPlace[];
 };
 
 /** Searches of a group that found nothing, with their places, newest first. */
 export const searchesInVain = async (db: Queryable, groupId: string) => {
   const later = alias(entry, 'later');
-  const rows = await db
-    .select({ patchId: entry.patchId, patchName: patch.name, day: entry.day, body: entry.body })
+  const rows = (await db
+    .select({ patch, day: entry.day, body: entry.body })
     .from(entry)
     .innerJoin(patch, eq(patch.id, entry.patchId))
     .leftJoin(later, eq(later.replaces, entry.id))
     .where(and(eq(entry.groupId, groupId), eq(entry.kind, 'search'), isNull(entry.standId), isNull(later.id)))
-    .orderBy(desc(entry.day));
+    .orderBy(desc(entry.day))) as unknown as readonly AtPlace[];
   return rows.flatMap(({ body, ...place }) => {
     const { lookedFor, found } = body as EntryBodies['search'];
     return found ? [] : [{ ...place, lookedFor }];

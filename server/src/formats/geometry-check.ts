@@ -19,16 +19,33 @@ export function tidyRing(ring: readonly Position[]): readonly Position[] | null 
   return points.length < 3 ? null : [...points, points[0]!];
 }
 
-/** Whether a closed ring crosses or touches itself away from its corners. Cost: square of its corners, at most some hundreds. */
-export function crossesItself(ring: readonly Position[]): boolean {
+/** More crossings than this are no slip of the pen: such a ring is not mended. */
+const MOST_CROSSINGS = 100;
+
+/**
+ * How often a closed ring crosses or touches itself away from its corners, counted up to `most`. Segments are swept from west to
+ * east, so that only those that lie beside each other are compared.
+ * @throws RangeError for more corners than a place may have. Cost: corners × those beside them.
+ */
+function crossingsOf(ring: readonly Position[], most: number): number {
+  if (ring.length > MOST_RING_POINTS) throw new RangeError('more corners than a place may have');
   const n = ring.length - 1;
-  for (let i = 0; i < n; i++)
-    for (let j = i + 1; j < n; j++) {
-      const neighbours = j === i + 1 || (i === 0 && j === n - 1);
-      if (!neighbours && segmentsMeet(ring[i]!, ring[i + 1]!, ring[j]!, ring[j + 1]!)) return true;
+  const segments = Array.from({ length: n }, (_, i) => {
+    const [a, b] = [ring[i]!, ring[i + 1]!];
+    return { i, a, b, west: Math.min(a[0], b[0]), east: Math.max(a[0], b[0]) };
+  }).sort((s, t) => s.west - t.west);
+  let found = 0;
+  for (const [k, s] of segments.entries())
+    for (let l = k + 1; l < n && segments[l]!.west <= s.east; l++) {
+      const t = segments[l]!;
+      const apart = Math.abs(s.i - t.i);
+      if (apart > 1 && apart < n - 1 && segmentsMeet(s.a, s.b, t.a, t.b) && ++found >= most) return found;
     }
-  return false;
+  return found;
 }
+
+/** Whether a closed ring crosses or touches itself. @throws RangeError for more corners than a place may have */
+export const crossesItself = (ring: readonly Position[]): boolean => crossingsOf(ring, 1) > 0;
 
 const side = (a: Position, b: Position, p: Position): number =>
   (b[0] - a[0]) * (p[1] - a[1]) - (b[1] - a[1]) * (p[0] - a[0]);
@@ -49,8 +66,12 @@ function segmentsMeet(a: Position, b: Position, c: Position, d: Position): boole
   );
 }
 
-/** The largest simple area of a ring that crosses itself, as the repair to be offered; `null` where nothing is left of it. */
+/**
+ * The largest simple area of a ring that crosses itself, as the repair to be offered; `null` where nothing is left of it, or where
+ * it is such a tangle that nobody meant it.
+ */
 export function repairedRing(ring: readonly Position[]): readonly Position[] | null {
+  if (crossingsOf(ring, MOST_CROSSINGS) >= MOST_CROSSINGS) return null;
   const pieces = polygonClipping
     .union([ring.map(([x, y]) => [x, y] as [number, number])])
     .flatMap((p) => p.slice(0, 1));

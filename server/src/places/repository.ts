@@ -84,10 +84,9 @@ export async function takenStands(db: Queryable, ids: readonly string[]): Promis
 /** Everything noted in a group, oldest first, with who, where and of which plant. */
 export const entriesToExport = (db: Queryable, groupId: string, kinds: readonly string[]) =>
   db
-    .select({ entry, by: account.name, patchName: patch.name, plantKey: stand.plantKey, verdict: takeVerdict.verdict })
+    .select({ entry, by: account.name, plantKey: stand.plantKey, verdict: takeVerdict.verdict })
     .from(entry)
     .innerJoin(account, eq(account.id, entry.madeBy))
-    .innerJoin(patch, eq(patch.id, entry.patchId))
     .leftJoin(stand, eq(stand.id, entry.standId))
     .leftJoin(takeVerdict, eq(takeVerdict.entryId, entry.id))
     .where(and(eq(entry.groupId, groupId), inArray(entry.kind, [...kinds, 'withdrawal'])))

@@ -28,7 +28,6 @@ export const calendar = {
     },
     until: 'Likely until {day}.',
     notSettled: 'What stands here is not settled yet: nothing is taken before it is.',
-    secretPlace: 'a place kept secret',
   },
   notice: {
     title: 'Worth knowing',

@@ -27,6 +27,7 @@ export const patches = {
     mapLabel: 'Map of the places; the list beside it says the same',
   },
   patch: {
+    secretPlace: 'a place kept secret',
     title: 'New patch',
     plant: 'Which plant?',
     place: 'Where?',

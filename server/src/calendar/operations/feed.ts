@@ -24,7 +24,8 @@ export async function readFeed(deps: Dependencies, params: Readonly<Record<strin
   const found = await feedByToken(deps.db, digestOf(token));
   if (!found) throw notFound('calendar');
   const { feed } = found;
-  const group = { ...found.group, role: found.role, today: todayIn(found.group.zone, deps.clock) };
+  const viewer = { role: found.role, accountId: feed.accountId };
+  const group = { ...found.group, role: found.role, viewer, today: todayIn(found.group.zone, deps.clock) };
   const today = dayNumber(group.today);
   const { stands } = await dossiersOf(deps, group);
   const frame = {
@@ -59,7 +60,8 @@ function addEvent(
   { publicUrl, clock }: Dependencies,
 ): void {
   const { patch, plant, stand } = item.dossier;
-  const place = patch.secret ? words.t('calendar.secretPlace') : patch.name;
+  // Entries are copied to other people's computers: a secret place is not named in them to anybody.
+  const place = patch.secret ? words.t('patch.secretPlace') : patch.name;
   const { summary, description } = sayComing(item, words);
   calendar.createEvent({
     id: `${row.keyDigest.toString('hex').slice(0, 32)}@emberfield`,

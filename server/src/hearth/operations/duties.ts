@@ -90,7 +90,7 @@ function settle(dossier: Dossier, day: DayNumber): Duty {
 
 /** A find that nobody has put on the year yet, from its day on. */
 export function findDuty(
-  { patchId, patchName, day, body }: Awaited<ReturnType<typeof openFinds>>[number],
+  { patch, day, body }: Awaited<ReturnType<typeof openFinds>>[number],
   on: string,
   plants: GroupCommons['plants'],
 ): readonly Duty[] {
@@ -100,8 +100,8 @@ export function findDuty(
     {
       kind: 'settleFind',
       standId: null,
-      patchId,
-      patchName,
+      patchId: patch.id,
+      patchName: patch.name,
       day,
       mayBe: known.map((p) => p.profile.names),
       plantKeys: known.map((p) => p.profile.key),

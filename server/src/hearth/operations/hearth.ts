@@ -19,6 +19,7 @@ import { lookedAtDay } from '../../platform/clock.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { daysOfAll, dossiersOf, refOf, type Dossier, type GroupCommons } from '../../stands/index.ts';
 import { openFinds } from '../../entries/index.ts';
+import { patchesOf, visibleTo } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
 import { byWeight, dutiesOf, findDuty } from './duties.ts';
@@ -33,7 +34,9 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
   const { days, waiting } = await daysOfAll(deps, group.id, stands, day);
   const all = [...days.values()].flatMap((d) => d.outlooks);
   const duties = byWeight([
-    ...(await openFinds(deps.db, group.id)).flatMap((f) => findDuty(f, iso, plants)),
+    ...(await openFinds(deps.db, group.id)).flatMap((f) =>
+      findDuty({ ...f, patch: visibleTo(group.viewer, f.patch, deps.words) }, iso, plants),
+    ),
     ...(await standDuties([...days.keys()], day)),
   ]);
   const shown = near
@@ -187,14 +190,16 @@ const MOST_FOUND = 12;
 export async function find(deps: Dependencies, { group, query }: GroupContext<null>): Promise<readonly FoundThing[]> {
   const text = (query['text'] ?? '').trim().toLowerCase();
   if (text.length === 0) return [];
-  const { stands, plants } = await dossiersOf(deps, group);
+  const [{ stands, plants }, rows] = await Promise.all([dossiersOf(deps, group), patchesOf(deps.db, group.id)]);
+  const patches = rows.map((row) => visibleTo(group.viewer, row, deps.words));
   const hits = (...words: readonly string[]): boolean => words.some((w) => w.toLowerCase().includes(text));
   const found: FoundThing[] = [];
   for (const { stand, patch, plant } of stands)
     if (hits(...Object.values(plant.profile.names), patch.name, plant.profile.scientific))
       found.push({ kind: 'stand', id: stand.id, label: plant.profile.names, detail: patch.name });
-  for (const patch of new Map(stands.map((s) => [s.patch.id, s.patch])).values())
-    if (hits(patch.name)) found.push({ kind: 'patch', id: patch.id, label: { en: patch.name }, detail: '' });
+  for (const patch of patches)
+    if (!patch.blurred && hits(patch.name))
+      found.push({ kind: 'patch', id: patch.id, label: { en: patch.name }, detail: '' });
   for (const { profile } of plants.values())
     if (hits(...Object.values(profile.names), profile.scientific))
       found.push({ kind: 'plant', id: profile.key, label: profile.names, detail: profile.scientific });

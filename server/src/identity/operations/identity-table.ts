@@ -4,10 +4,10 @@ import { dayNumber, isoDay, type DayNumber, seasonOf } from '@emberfield/core/me
 
 import type { Dependencies } from '../../dependencies.ts';
 import { spotOf, learnedFrom, NOTHING_SEEN, type SeasonBook, type StandSeason } from '@emberfield/core/stand';
-import { patchById } from '../../patches/index.ts';
+import { patchById, placeKey, visibleTo } from '../../patches/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
-import type { GroupContext } from '../../platform/http/context.ts';
+import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import {
   bookPlace,
   commonsOf,
@@ -23,11 +23,18 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
   const iso = lookedAtDay(query['day'], group.today, dayNumber);
   const [day, today] = [dayNumber(iso), dayNumber(group.today)];
   const commons = await commonsOf(deps, group);
-  const place = await placeOf(deps, group.id, query['patch'] ?? null, commons);
+  const place = await placeOf(deps, group, query['patch'] ?? null, commons);
   const weather = place && (await weatherAt(deps, commons.stations, spotOf(place)));
   const knowledge = heldKnowledge(deps, group.id) ?? KNOWS_NOTHING;
   const plants = [...commons.plants.values()].map((plant) => {
-    const patch = place ?? { id: '-', version: 0, longitudeDeg: 0, facts: UNKNOWN_FACTS, ...plant.profile.reference };
+    const patch = place ?? {
+      id: '-',
+      version: 0,
+      blurred: false,
+      longitudeDeg: 0,
+      facts: UNKNOWN_FACTS,
+      ...plant.profile.reference,
+    };
     const book: SeasonBook = {
       stand: { id: `${patch.id}/${plant.profile.key}` },
       profile: plant.profile,
@@ -41,7 +48,7 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
     };
     const seasons = seasonOfStand(deps.answers, {
       book,
-      patch,
+      placeKey: placeKey(patch),
       weatherKey: weather?.key ?? '-',
       knowledge,
       windowsKey: '',
@@ -52,13 +59,19 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
 }
 
 /** The patch asked for; else the first station, as somewhere near; else nowhere, and the profiles' own places hold. */
-async function placeOf(deps: Dependencies, groupId: string, patchId: string | null, { stations }: GroupCommons) {
+async function placeOf(
+  deps: Dependencies,
+  { id: groupId, viewer }: InGroup,
+  patchId: string | null,
+  { stations }: GroupCommons,
+) {
   const [first] = stations.fit;
-  if (patchId === null) return first ? { ...first, version: 0, facts: UNKNOWN_FACTS, stationId: null } : null;
+  if (patchId === null)
+    return first ? { ...first, version: 0, blurred: false, facts: UNKNOWN_FACTS, stationId: null } : null;
   if (!isUuid(patchId)) throw new AppError('badInput', { field: 'query.patch', reason: 'notAnId' });
   const patch = await patchById(deps.db, groupId, patchId);
   if (!patch) throw notFound('patch');
-  return patch;
+  return visibleTo(viewer, patch, deps.words);
 }
 
 function rowOf(

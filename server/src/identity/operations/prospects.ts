@@ -2,7 +2,7 @@ import type { Prospect } from '@emberfield/contract';
 import { dayNumber, isoDay, seasonOf } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
 import { spotOf, learnedFrom, NOTHING_SEEN, viewRange } from '@emberfield/core/stand';
-import { patchById, standKeysOf } from '../../patches/index.ts';
+import { patchById, placeKey, standKeysOf, visibleTo } from '../../patches/index.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { bookPlace, commonsOf, heldKnowledge, KNOWS_NOTHING, seasonOfStand } from '../../stands/index.ts';
@@ -16,8 +16,9 @@ export async function viewProspects(
   deps: Dependencies,
   { group, params, query }: GroupContext<null>,
 ): Promise<readonly Prospect[]> {
-  const patch = await patchById(deps.db, group.id, params['patchId']!);
-  if (!patch) throw notFound('patch');
+  const known = await patchById(deps.db, group.id, params['patchId']!);
+  if (!known) throw notFound('patch');
+  const patch = visibleTo(group.viewer, known, deps.words);
   const { plants, stations } = await commonsOf(deps, group);
   const weather = await weatherAt(deps, stations, spotOf(patch));
   const here = (await standKeysOf(deps.db, group.id)).filter((s) => s.patchId === patch.id);
@@ -40,7 +41,7 @@ export async function viewProspects(
         record: NOTHING_SEEN,
         today,
       },
-      patch,
+      placeKey: placeKey(patch),
       weatherKey: weather?.key ?? '-',
       knowledge,
       windowsKey: '',

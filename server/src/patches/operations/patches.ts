@@ -23,23 +23,19 @@ import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import * as repository from '../repository.ts';
 import { spotOf } from '@emberfield/core/stand';
-import { factsOf, seesExactly, viewPatch } from './view-patch.ts';
+import { seesExactly, visibleTo } from '../policy.ts';
+import { factsOf, viewPatch } from './view-patch.ts';
 
-export async function listPatches(
-  deps: Dependencies,
-  { group, account }: GroupContext<null>,
-): Promise<readonly PatchView[]> {
+export async function listPatches(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly PatchView[]> {
   const [rows, stands] = [await repository.patchesOf(deps.db, group.id), await standNames(deps, group.id)];
-  return rows.map((row) => viewPatch(row, seesExactly(row, group, account.accountId), stands.get(row.id) ?? []));
+  return rows.map((row) => viewPatch(visibleTo(group.viewer, row, deps.words), stands.get(row.id) ?? []));
 }
 
-export async function onePatch(
-  deps: Dependencies,
-  { group, account, params }: GroupContext<unknown>,
-): Promise<PatchDetail> {
-  const row = await repository.patchById(deps.db, group.id, params['patchId']!);
-  if (!row) throw notFound('patch');
-  const exact = seesExactly(row, group, account.accountId);
+export async function onePatch(deps: Dependencies, { group, params }: GroupContext<unknown>): Promise<PatchDetail> {
+  const known = await repository.patchById(deps.db, group.id, params['patchId']!);
+  if (!known) throw notFound('patch');
+  const row = visibleTo(group.viewer, known, deps.words);
+  const exact = !row.blurred;
   const [stands, liftings, noted, stations, days] = await Promise.all([
     standNames(deps, group.id),
     repository.liftingsOf(deps.db, row.id),
@@ -50,22 +46,22 @@ export async function onePatch(
   const fit = { all: stations, fit: fitStations(stations, days) };
   const weather = exact ? await weatherAt(deps, fit, spotOf(row)) : null;
   return {
-    ...viewPatch(row, exact, stands.get(row.id) ?? []),
+    ...viewPatch(row, stands.get(row.id) ?? []),
     stationId: row.stationId,
     stationsInUse: weather?.stations.map(({ station: { id, name }, share }) => ({ id, name, share })) ?? [],
     thermometer: weather?.thermometer
       ? { id: weather.thermometer.station.id, name: weather.thermometer.station.name, ...weather.thermometer.reading }
       : null,
-    lifted: liftings.map(({ hazards, reason, by, at }) => ({
+    lifted: (exact ? liftings : []).map(({ hazards, reason, by, at }) => ({
       hazards,
       reason,
       by,
       day: todayIn(group.zone, { now: () => at, fixedDay: null }),
     })),
-    finds: noted.flatMap(({ id, kind, day, by, body }) =>
+    finds: (exact ? noted : []).flatMap(({ id, kind, day, by, body }) =>
       kind === 'find' ? [{ id, day, by, body: body as FindBody }] : [],
     ),
-    inVain: noted.flatMap(({ kind, day, by, body }) => {
+    inVain: (exact ? noted : []).flatMap(({ kind, day, by, body }) => {
       if (kind !== 'search') return [];
       const { lookedFor, found } = body as EntryBodies['search'];
       return found ? [] : [{ lookedFor, day, by }];
@@ -114,8 +110,7 @@ export async function changePatch(deps: Dependencies, context: GroupContext<Chan
   await transact(deps.db, async (tx) => {
     const before = await repository.lockPatch(tx, group.id, id);
     if (!before) throw notFound('patch');
-    if (!seesExactly(before, group, account.accountId))
-      throw new AppError('notAllowed', { values: { role: group.role } });
+    if (!seesExactly(before, group.viewer)) throw new AppError('notAllowed', { values: { role: group.role } });
     if (before.version !== body.version) throw new AppError('stale', { field: 'body.version' });
     const lifted = liftedBy(before.facts.hazards, body.facts.hazards);
     if (lifted.length > 0 && group.role !== 'keeper')

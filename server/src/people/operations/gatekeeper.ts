@@ -29,7 +29,13 @@ export function createGatekeeper({ db, clock, publicUrl }: Dependencies): Gateke
           signInName: account.signInName,
           token: session.token,
         },
-        group: group && role && { ...group, role, today: todayIn(group.zone, clock) },
+        group: group &&
+          role && {
+            ...group,
+            role,
+            today: todayIn(group.zone, clock),
+            viewer: { role, accountId: account.id },
+          },
       };
     },
   };

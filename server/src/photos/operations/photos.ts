@@ -1,7 +1,7 @@
 import { isIsoDay } from '@emberfield/core/measure';
 import { isUuid, PHOTO_SIZES, type PhotoTaken, type PhotoView } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById } from '../../patches/index.ts';
+import { patchById, seesExactly } from '../../patches/index.ts';
 import { writeAudit } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Queryable } from '../../platform/database/database.ts';
@@ -57,23 +57,26 @@ export async function addPhoto(
 async function placeFor(db: Queryable, groupId: string, query: Readonly<Record<string, string | undefined>>) {
   const [patchId, standId] = [query['patch'], query['stand'] ?? null];
   if (!patchId || !isUuid(patchId)) throw new AppError('badInput', { field: 'query.patch', reason: 'notAnId' });
-  if (!(await patchById(db, groupId, patchId))) throw notFound('patch');
-  if (standId === null) return { patchId, standId };
+  const patch = await patchById(db, groupId, patchId);
+  if (!patch) throw notFound('patch');
+  if (standId === null) return { patch, patchId, standId };
   if (!isUuid(standId)) throw new AppError('badInput', { field: 'query.stand', reason: 'notAnId' });
   const found = await standById(db, groupId, standId);
   if (!found) throw notFound('stand');
   if (found.stand.patchId !== patchId) throw new AppError('badInput', { field: 'query.stand', reason: 'otherPatch' });
-  return { patchId, standId };
+  return { patch, patchId, standId };
 }
 
 export async function showPhoto(
   { db }: Dependencies,
-  { group, params, query }: GroupContext<null>,
+  { group, account, params, query }: GroupContext<null>,
 ): Promise<FileAnswer> {
   const size = PHOTO_SIZES.find((s) => s === (query['size'] ?? 'large'));
   if (!size) throw new AppError('badInput', { field: 'query.size', reason: 'notOneOf' });
   const row = await repository.photoById(db, group.id, params['photoId']!);
-  if (!row) throw notFound('photo');
+  const patch = row && (await patchById(db, group.id, row.patchId));
+  if (!row || !patch) throw notFound('photo');
+  if (row.madeBy !== account.accountId && !seesExactly(patch, group.viewer)) throw notFound('photo');
   return new FileAnswer(await repository.pictureOf(db, row.id, size), 'image/jpeg');
 }
 
@@ -82,9 +85,12 @@ export async function listPhotos(
   { db }: Dependencies,
   { group, account, query }: GroupContext<null>,
 ): Promise<readonly PhotoView[]> {
-  const { patchId, standId } = await placeFor(db, group.id, query);
+  const { patch, patchId, standId } = await placeFor(db, group.id, query);
+  // A picture shows where it was taken: of a secret place only to those who see the place, and one's own.
+  const exact = seesExactly(patch, group.viewer);
   const rows = await repository.photosOf(db, standId === null ? { patchId } : { standId });
-  return rows.map(({ photo: p, by }) => ({
+  const shown = rows.filter(({ photo }) => exact || photo.madeBy === account.accountId);
+  return shown.map(({ photo: p, by }) => ({
     id: p.id,
     standId: p.standId,
     day: p.day,

@@ -1,14 +1,4 @@
-import { createHmac } from 'node:crypto';
-import geodesic from 'geographiclib-geodesic';
-import {
-  centreOf,
-  EXPORTS,
-  SECRET_WAYS,
-  type EntryBodies,
-  type PatchFacts,
-  type PatchGeometry,
-  type SecretWay,
-} from '@emberfield/contract';
+import { centreOf, EXPORTS, SECRET_WAYS, type EntryBodies, type SecretWay } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import {
   writeCsv,
@@ -19,14 +9,15 @@ import {
   type ExportPath,
   type ExportPlace,
 } from '../../formats/write.ts';
-import { factsOf, patchesOf, seesExactly, type PatchRow } from '../../patches/index.ts';
+import { factsOf, patchesOf, visibleTo, type Viewer } from '../../patches/index.ts';
 import { writeAudit } from '../../people/index.ts';
 import { plantsOf, type KnownPlant } from '../../plants/index.ts';
 import { AppError } from '../../platform/errors.ts';
-import type { GroupContext } from '../../platform/http/context.ts';
+import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import { FileAnswer } from '../../platform/http/file-answer.ts';
 import { standsOf } from '../../stands/index.ts';
-import { entriesToExport, pathsOf } from '../repository.ts';
+import { entriesToExport } from '../repository.ts';
+import { visiblePaths } from './paths.ts';
 
 const TYPES: Readonly<Record<string, string>> = {
   geojson: 'application/geo+json',
@@ -35,8 +26,9 @@ const TYPES: Readonly<Record<string, string>> = {
   kmz: 'application/vnd.google-earth.kmz',
   csv: 'text/csv; charset=utf-8',
 };
-const USUAL_RADIUS_M = 1500;
-const WIDEST_RADIUS_M = 20_000;
+
+/** Nobody in particular. */
+const STRANGER: Viewer = { role: 'watcher', accountId: '' };
 
 /** A file of what a group knows. Secret places are shifted or left out, unless who asks sees them and says exactly. */
 export async function exportFile(deps: Dependencies, context: GroupContext<null>): Promise<FileAnswer> {
@@ -44,18 +36,15 @@ export async function exportFile(deps: Dependencies, context: GroupContext<null>
   const what = EXPORTS.find((e) => e === params['what']);
   if (!what) throw new AppError('noSuchRoute');
   const format = what === 'places' ? (query['format'] ?? 'geojson') : 'csv';
-  if (!(format in TYPES)) throw new AppError('badInput', { field: 'query.format', reason: 'notOneOf' });
+  if (!Object.hasOwn(TYPES, format)) throw new AppError('badInput', { field: 'query.format', reason: 'notOneOf' });
   const secret = SECRET_WAYS.find((s) => s === (query['secret'] ?? 'blur'));
   if (!secret) throw new AppError('badInput', { field: 'query.secret', reason: 'notOneOf' });
-  const radiusM = Number(query['radius'] ?? USUAL_RADIUS_M);
-  if (!(radiusM >= 100 && radiusM <= WIDEST_RADIUS_M))
-    throw new AppError('badInput', { field: 'query.radius', reason: 'notANumber' });
   const plants = await plantsOf(deps, group.id);
-  const places = await placesOut(deps, context, { secret, radiusM, plants });
+  const places = await placesOut(deps, context, { secret, plants });
   const content =
     what === 'places'
-      ? await inFormat(format, places, () => pathsOut(deps, group.id))
-      : await tableOut(deps, { what, groupId: group.id, places, plants });
+      ? await inFormat(format, places, () => pathsOut(deps, group))
+      : await tableOut(deps, { what, groupId: group.id, places, plants, accountId: account.accountId });
   await writeAudit(deps.db, {
     groupId: group.id,
     accountId: account.accountId,
@@ -96,24 +85,25 @@ async function inFormat(
 
 interface Ways {
   readonly secret: SecretWay;
-  readonly radiusM: number;
   readonly plants: ReadonlyMap<string, KnownPlant>;
 }
 
 async function placesOut(
   deps: Dependencies,
-  { group, account }: GroupContext<null>,
-  { secret, radiusM, plants }: Ways,
+  { group }: GroupContext<null>,
+  { secret, plants }: Ways,
 ): Promise<readonly ExportPlace[]> {
   const [rows, stands] = await Promise.all([patchesOf(deps.db, group.id), standsOf(deps.db, group.id)]);
   return rows.flatMap((row): ExportPlace[] => {
-    const exact = !row.secret || (secret === 'exact' && seesExactly(row, group, account.accountId));
+    // A file travels on: a secret place is in it as somebody would see it who may not see it, unless who asks may and says so.
+    const shown = visibleTo(secret === 'exact' ? group.viewer : STRANGER, row, deps.words);
+    const exact = !shown.blurred;
     if (!exact && secret === 'leaveOut') return [];
     const here = stands.filter((s) => s.patch.id === row.id);
     return [
       {
         id: row.id,
-        facts: exact ? factsOf(row) : blurredFacts(row, radiusM),
+        facts: factsOf(shown),
         blurred: !exact,
         stands: here.map(({ stand: s }) => ({
           id: s.id,
@@ -128,34 +118,8 @@ async function placesOut(
   });
 }
 
-/** What tells where it is goes: the boundary, the height, the way there, the neighbours. */
-function blurredFacts(row: PatchRow, radiusM: number): PatchFacts {
-  return {
-    ...factsOf(row),
-    geometry: shifted(row, radiusM),
-    heightM: Math.round(row.heightM / 50) * 50,
-    access: '',
-    neighbours: '',
-    owner: '',
-  };
-}
-
-/**
- * A point within the radius of the place, the same at every export, so that many exports do not average out to the place. The
- * shift hangs on the row's digest, which nobody is shown.
- */
-export function shifted(row: Pick<PatchRow, 'id' | 'geometry' | 'contentDigest'>, radiusM: number): PatchGeometry {
-  const { latitudeDeg, longitudeDeg } = centreOf(row.geometry);
-  const random = createHmac('sha256', row.contentDigest).update(`shift ${row.id}`).digest();
-  const bearingDeg = (random.readUInt32BE(0) / 2 ** 32) * 360;
-  // Evenly over the disc, and never less than a third of the radius away.
-  const distanceM = radiusM * Math.sqrt(1 / 9 + (8 / 9) * (random.readUInt32BE(4) / 2 ** 32));
-  const { lat2, lon2 } = geodesic.Geodesic.WGS84.Direct(latitudeDeg, longitudeDeg, bearingDeg, distanceM);
-  return { type: 'Point', coordinates: [Math.round(lon2! * 1e4) / 1e4, Math.round(lat2! * 1e4) / 1e4] };
-}
-
-async function pathsOut({ db }: Dependencies, groupId: string): Promise<readonly ExportPath[]> {
-  return (await pathsOf(db, groupId)).map(({ name, kind, day, geometry }) => ({
+async function pathsOut(deps: Dependencies, group: InGroup): Promise<readonly ExportPath[]> {
+  return (await visiblePaths(deps, group)).map(({ name, kind, day, geometry }) => ({
     name,
     kind,
     day,
@@ -168,9 +132,13 @@ interface TableAsked {
   readonly groupId: string;
   readonly places: readonly ExportPlace[];
   readonly plants: ReadonlyMap<string, KnownPlant>;
+  readonly accountId: string;
 }
 
-async function tableOut({ db, words }: Dependencies, { what, groupId, places, plants }: TableAsked): Promise<string> {
+async function tableOut(
+  { db, words }: Dependencies,
+  { what, groupId, places, plants, accountId }: TableAsked,
+): Promise<string> {
   const plantName = (key: string | null): string => (key === null ? '' : (plants.get(key)?.profile.names['en'] ?? key));
   if (what === 'stands')
     return writeCsv(
@@ -189,7 +157,8 @@ async function tableOut({ db, words }: Dependencies, { what, groupId, places, pl
         ]);
       }),
     );
-  const shownPlaces = new Set(places.map((p) => p.id));
+  const shownPlaces = new Map(places.map((p) => [p.id, p]));
+  const nameOf = (patchId: string): string => shownPlaces.get(patchId)!.facts.name;
   const all = await entriesToExport(
     db,
     groupId,
@@ -202,21 +171,26 @@ async function tableOut({ db, words }: Dependencies, { what, groupId, places, pl
   if (what === 'takes')
     return writeCsv(
       ['day', 'name', 'plant', 'part', 'amount', 'measure', 'plants', 'verdict', 'by'],
-      rows.map(({ entry, by, patchName, plantKey, verdict }) => {
+      rows.map(({ entry, by, plantKey, verdict }) => {
         const { part, amount, measure, plants: touched } = entry.body as EntryBodies['take'];
-        return [entry.day, patchName, plantName(plantKey), part, amount, measure, touched, verdict, by];
+        return [entry.day, nameOf(entry.patchId), plantName(plantKey), part, amount, measure, touched, verdict, by];
       }),
     );
   return writeCsv(
     ['day', 'name', 'plant', 'kind', 'note', 'by'],
-    rows.map(({ entry, by, patchName, plantKey }) => [
-      entry.day,
-      patchName,
-      plantName(plantKey),
-      entry.kind,
-      noteOf(entry, plants.get(plantKey ?? ''), words),
-      by,
-    ]),
+    rows
+      // What people wrote of a place tells where it is.
+      .filter(
+        ({ entry }) => !shownPlaces.get(entry.patchId)!.blurred || entry.kind !== 'note' || entry.madeBy === accountId,
+      )
+      .map(({ entry, by, plantKey }) => [
+        entry.day,
+        nameOf(entry.patchId),
+        plantName(plantKey),
+        entry.kind,
+        noteOf(entry, plants.get(plantKey ?? ''), words),
+        by,
+      ]),
   );
 }
 

@@ -11,7 +11,13 @@ import {
 import { AppError } from '../../platform/errors.ts';
 import { parse } from '../../platform/parse.ts';
 import { areaOfRing, lengthOfLine } from '../../patches/index.ts';
-import type { LeftOut, OwnStand, Position, ReadFeature } from '../../formats/feature.ts';
+import {
+  MOST_RING_POINTS,
+  type LeftOut,
+  type OwnStand,
+  type Position,
+  type ReadFeature,
+} from '../../formats/feature.ts';
 import { crossesItself, repairedRing, tidyRing } from '../../formats/geometry-check.ts';
 import { linesOf, placesOf, type TableLine } from '../../formats/read-table.ts';
 import type { Asked, Plan, PlannedPath } from './plan.ts';
@@ -85,6 +91,7 @@ class Planner {
       return this.addPatch(feature, { type: 'Point', coordinates: geometry.coordinates }, { table, repaired: false });
     const tidy = tidyRing(geometry.coordinates[0] ?? []);
     if (!tidy) return void this.leftOut.push({ at, reason: 'ringTooShort' });
+    if (tidy.length > MOST_RING_POINTS) return void this.leftOut.push({ at, reason: 'tooManyCorners' });
     const crosses = crossesItself(tidy);
     if (crosses) this.crossing++;
     const ring = crosses ? (this.asked.reading.repair ? repairedRing(tidy) : null) : tidy;

@@ -17,6 +17,8 @@ export interface InGroup {
   readonly revision: number;
   readonly role: Role;
   readonly today: string;
+  /** Who asks: what they may see goes by it. */
+  readonly viewer: { readonly role: Role; readonly accountId: string };
 }
 
 /** What an endpoint is handed: everything checked, nothing of Express. */

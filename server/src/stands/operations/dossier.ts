@@ -6,6 +6,7 @@ import { nearestTide, type Shore } from '@emberfield/core/tide';
 import type { Dependencies } from '../../dependencies.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
+import { placeKey, visibleTo, type VisiblePatch } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
@@ -13,8 +14,10 @@ import { forStand, heldKnowledge, knowledgeOf, type Knowledge, type Learnable } 
 import { recordsFor, recordUnderLock } from './kept-records.ts';
 import { answersFor, type StandAnswers } from './stand-answers.ts';
 
-/** All that is known of a stand: its book, its answers, and the rows that it was made from. */
+/** All that a viewer may know of a stand: its book, its answers, and the rows that it was made from. */
 export interface Dossier extends StandAtPatch {
+  /** The place as the viewer may know it. */
+  readonly patch: VisiblePatch;
   readonly plant: KnownPlant;
   readonly record: Book['record'];
   readonly weather: PlaceWeather | null;
@@ -30,7 +33,7 @@ export interface GroupDossier extends GroupCommons {
   readonly stands: readonly Dossier[];
 }
 
-type Loading = Pick<Dependencies, 'db' | 'catalogue' | 'log' | 'answers'>;
+type Loading = Pick<Dependencies, 'db' | 'catalogue' | 'log' | 'answers' | 'words'>;
 
 /** Dossiers of all stands of a group, or of one; entries are read again only for stands that changed. */
 export async function dossiersOf(deps: Loading, group: KnownGroup, only: string | null = null): Promise<GroupDossier> {
@@ -46,47 +49,48 @@ export async function dossiersOf(deps: Loading, group: KnownGroup, only: string 
   ]);
   const records = await recordsFor(deps, rows);
   const today = dayNumber(group.today);
-  const loaded: (Learnable & Omit<Dossier, 'knowledge' | 'book' | 'answers'>)[] = [];
-  for (const row of rows) {
-    const plant = commons.plants.get(row.stand.plantKey);
-    // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
-    if (!plant) continue;
-    const weather = await weatherAt(deps, commons.stations, spotOf(row.patch));
-    const key = [row.stand.id, row.stand.revision, row.patch.version, group.id, group.revision].join(':');
-    const record = records.get(row.stand.id)!;
-    loaded.push({
-      ...row,
-      plant,
-      record,
-      weather,
-      key,
-      unlearned: unlearnedOf({ ...row, plant, record, weather, today }),
-    });
-  }
+  // What others learn from a stand hangs on where it truly is; what is told of it, on what the viewer may know of the place.
+  const loaded = await Promise.all(
+    rows.flatMap((row) => {
+      const plant = commons.plants.get(row.stand.plantKey);
+      // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
+      return plant ? [loadOne(deps, commons, { ...row, plant, record: records.get(row.stand.id)!, today })] : [];
+    }),
+  );
   const knowledge = known ?? (await knowledgeOf(deps, group, loaded));
-  return {
-    stands: loaded.map(({ unlearned, ...rest }) => {
-      const own = forStand(knowledge, rest.stand.id);
+  const stands = await Promise.all(
+    loaded.map(async (row): Promise<Dossier> => {
+      const patch = visibleTo(group.viewer, row.patch, deps.words);
+      const { stand, plant, record, weather, unlearned } = patch.blurred
+        ? await loadOne(deps, commons, { ...row, patch, today })
+        : row;
+      const own = forStand(knowledge, stand.id);
       const book: Book = {
         ...unlearned,
         learned: learnedFrom(own.learning),
         kin: commons.kin,
         rules: commons.rules,
-        shore: shoreOf(rest.patch, commons, group.zone),
+        shore: patch.blurred ? null : shoreOf(patch, commons, group.zone),
       };
-      const key = `${rest.key}:${own.version}`;
+      const key = [stand.id, stand.revision, placeKey(patch), group.id, group.revision, own.version].join(':');
       const answers = answersFor(deps.answers, {
         book,
         key,
-        weatherKey: rest.weather?.key ?? '-',
+        weatherKey: weather?.key ?? '-',
         knowledge: own,
-        patch: rest.patch,
-        revision: rest.stand.revision,
+        placeKey: placeKey(patch),
+        revision: stand.revision,
       });
-      return { ...rest, key, knowledge: own, book, answers };
+      return { stand, patch, plant, record, weather, knowledge: own, book, answers, key };
     }),
-    ...commons,
-  };
+  );
+  return { stands, ...commons };
+}
+
+/** A stand's rows with its weather, before anything was learned of it. */
+async function loadOne(deps: Loading, commons: GroupCommons, row: Omit<Rows, 'weather'>) {
+  const weather = await weatherAt(deps, commons.stations, spotOf(row.patch));
+  return { ...row, weather, unlearned: unlearnedOf({ ...row, weather }) };
 }
 
 interface Rows extends Pick<StandAtPatch, 'stand' | 'patch'> {

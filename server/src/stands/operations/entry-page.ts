@@ -12,7 +12,14 @@ export async function pageOfEntries(
     stand,
     accountId,
     before,
-  }: { readonly stand: StandRow; readonly accountId: string; readonly before: string | null },
+    blurred,
+  }: {
+    readonly stand: StandRow;
+    readonly accountId: string;
+    readonly before: string | null;
+    /** The reader knows only about where the place is: what people wrote of it stays with those who do. */
+    readonly blurred: boolean;
+  },
 ): Promise<EntryPage> {
   const rows = await entryPage(db, stand.id, stand.patchId, before, PAGE + 1);
   const shown = rows.slice(0, PAGE);
@@ -21,7 +28,9 @@ export async function pageOfEntries(
     shown.map((r) => r.entry.id),
   );
   return {
-    entries: shown.map((row) => viewEntry(row, accountId, replaced.get(row.entry.id) ?? null)),
+    entries: shown
+      .map((row) => viewEntry(row, accountId, replaced.get(row.entry.id) ?? null))
+      .flatMap((e) => (blurred && !e.mine ? withoutWords(e) : [e])),
     next: rows.length > PAGE ? shown.at(-1)!.entry.id : null,
   };
 }
@@ -55,3 +64,19 @@ function viewEntry({ entry, by, verdict }: ReadEntry, accountId: string, replace
 export function viewVerdict({ verdict, leftBefore, leftAfter, allowance }: VerdictRow): TakeVerdict {
   return { verdict, leftBefore, leftAfter, allowance: allowance as AllowanceView };
 }
+
+/** Kinds that are nothing but what somebody wrote. */
+const WORDS_ONLY: readonly Entry['kind'][] = ['note', 'find', 'provenance', 'withdrawal'];
+
+/** An entry without what somebody wrote down in words: words tell where a place is. */
+function withoutWords(entry: EntryView): readonly EntryView[] {
+  if (WORDS_ONLY.includes(entry.kind)) return [];
+  const body = Object.fromEntries(
+    Object.entries(entry.body).map(([key, value]) => [
+      key,
+      TEXTS.includes(key) ? (Array.isArray(value) ? [] : '') : value,
+    ]),
+  );
+  return [{ ...entry, body } as EntryView];
+}
+const TEXTS: readonly string[] = ['note', 'overReason', 'signs', 'specimen'];

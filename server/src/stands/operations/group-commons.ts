@@ -4,6 +4,7 @@ import type { DatedRule } from '@emberfield/core/stand';
 import type { Shore } from '@emberfield/core/tide';
 import { laterCacheOf } from '../../answers/index.ts';
 import { allRules, clearancesOf, type ClearanceRow } from '../../people/index.ts';
+import type { Viewer } from '../../patches/index.ts';
 import { plantsOf, type KnownPlant } from '../../plants/index.ts';
 import { tidesOf, type TideRow } from '../../tide/index.ts';
 import { daySummaries, fitStations, stationsOf, type StationRow } from '../../weather/index.ts';
@@ -29,6 +30,8 @@ export interface KnownGroup {
   /** The day of the group: nothing after it is known. */
   readonly today: string;
   readonly zone: string;
+  /** Who asks. */
+  readonly viewer: Viewer;
 }
 
 const COMMONS = laterCacheOf<GroupCommons>(1_000);

@@ -17,7 +17,7 @@ const keyOf = (standId: string, revision: number): string => `${standId}:${revis
 
 /** Records of stands as they stand in the database; entries are read only of those that changed. */
 export async function recordsFor(
-  { db, answers }: Pick<Dependencies, 'db' | 'answers'>,
+  { db, answers, log }: Pick<Dependencies, 'db' | 'answers' | 'log'>,
   rows: readonly StandAtPatch[],
 ): Promise<ReadonlyMap<string, StandRecord>> {
   const kept = answers.of(RECORDS);
@@ -31,6 +31,8 @@ export async function recordsFor(
   for (const entry of await entriesOfStands(db, [...missing.keys()])) missing.get(entry.standId)!.entries.push(entry);
   for (const [id, { revision, entries }] of missing) {
     const record = recordOf(entries);
+    if (record.unreadable.length > 0)
+      log.error({ standId: id, entries: record.unreadable }, 'entries that cannot be read');
     found.set(id, record);
     kept.put(keyOf(id, revision), { entries, record });
   }

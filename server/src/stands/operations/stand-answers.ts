@@ -35,18 +35,19 @@ const DAYS = cacheOf<{ readonly key: string; readonly revision: number; readonly
 
 interface Keyed<B> {
   readonly book: B;
-  readonly patch: { readonly version: number };
+  /** Of the place, as a text; see `placeKey`. */
+  readonly placeKey: string;
   readonly weatherKey: string;
   /** Moves on when what was learned says something else. */
   readonly knowledge: { readonly version: number };
 }
 
 /** All that the dates of a stand's stages in a season hang on, as a text to keep them under. */
-const forecastKey = ({ book, patch, weatherKey, knowledge }: Keyed<SeasonBook>, season: number): string =>
+const forecastKey = ({ book, placeKey, weatherKey, knowledge }: Keyed<SeasonBook>, season: number): string =>
   [
     book.stand.id,
     sightingsKey(book),
-    patch.version,
+    placeKey,
     book.profile.key,
     book.plantRevision,
     weatherKey,
@@ -98,7 +99,7 @@ export function answersFor(
 ): StandAnswers {
   const { book, revision } = keyed;
   const key = `${keyed.key}:${book.today}`;
-  const name = (day: DayNumber): string => `${book.stand.id}:${day}`;
+  const name = (day: DayNumber): string => `${book.stand.id}:${keyed.placeKey.endsWith('~') ? '~' : ''}${day}`;
   const seasons = seasonsFor(answers, keyed);
   const days = answers.of(DAYS);
   return {

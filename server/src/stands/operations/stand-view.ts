@@ -2,7 +2,7 @@ import type { LadderSeason, LookAlikeView, StandRef, StandView } from '@emberfie
 import { clearanceIn } from '../../people/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { areaOfRing, geometryFor, seesExactly } from '../../patches/index.ts';
+import { areaOfRing, placeKey } from '../../patches/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -38,7 +38,7 @@ export function refOf({ stand, patch, weather, book }: Dossier, day: DayNumber):
     plantName: profile.names,
     patchId: patch.id,
     patchName: patch.name,
-    where: stand.where,
+    where: patch.blurred ? '' : stand.where,
     identity: status,
     secondNeeded,
     deadlyLookAlikes: profile.lookAlikes.filter((l) => l.severity === 'deadly').map((l) => l.name),
@@ -63,8 +63,8 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const known = knownOn < today ? await asKnownThen(deps, group, dossier, knownOn) : answers.seasons;
   const houseRules = rulesOn(book.rules, day);
   const clearance = clearanceIn(clearances, account.accountId, plant.profile.family);
-  const exact = seesExactly(patch, group, account.accountId);
-  const geometry = geometryFor(patch, exact);
+  const { geometry } = patch;
+  const told = (text: string): string => (patch.blurred ? '' : text);
   const kept = record.losses
     .filter((l) => l.day <= day && l.day >= forecast.firstDay)
     .reduce((share, l) => share * (1 - l.share), 1);
@@ -73,7 +73,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     version: stand.version,
     since: stand.sinceYear,
     restUntil: stand.restUntil,
-    restReason: stand.restReason,
+    restReason: told(stand.restReason),
     day: iso,
     profile: plant.profile,
     patch: {
@@ -97,16 +97,26 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       .filter((c) => c.day <= day)
       .map((c) => ({ ...c.plants, day: isoDay(c.day), method: c.method, by: c.by })),
     lossShare: Math.round((1 - kept) * 1000) / 1000,
-    entries: (await pageOfEntries(deps, { stand, accountId: account.accountId, before: null })).entries.filter(
-      (e) => e.day <= iso,
-    ),
+    entries: (
+      await pageOfEntries(deps, { stand, accountId: account.accountId, before: null, blurred: patch.blurred })
+    ).entries.filter((e) => e.day <= iso),
     lookAlikes: lookAlikesOn(book, day, houseRules).map((l) => viewLookAlike(l, book, day)),
     identities: record.identities
       .filter((i) => i.day <= day)
-      .map(({ byId: _, ...said }) => ({ ...said, day: isoDay(said.day) }))
+      .map(({ byId: _, ...said }) => ({
+        ...said,
+        day: isoDay(said.day),
+        note: told(said.note),
+        signs: patch.blurred ? [] : said.signs,
+      }))
       .reverse(),
     clearance,
-    awaited: stillAwaited(record, day).map(({ id, sign, due, note }) => ({ id, sign, note, due: isoDay(due) })),
+    awaited: stillAwaited(record, day).map(({ id, sign, due, note }) => ({
+      id,
+      sign,
+      note: told(note),
+      due: isoDay(due),
+    })),
   };
 }
 
@@ -125,7 +135,12 @@ async function asKnownThen(
     day,
   );
   const then: Book = { ...book, learned: learnedFrom(knowledge.learning), today: day };
-  return seasonsFor(deps.answers, { book: then, patch, weatherKey: weather?.key ?? '-', knowledge });
+  return seasonsFor(deps.answers, {
+    book: then,
+    placeKey: placeKey(patch),
+    weatherKey: weather?.key ?? '-',
+    knowledge,
+  });
 }
 
 function viewLookAlike(

@@ -1,7 +1,7 @@
 import { type ChangeStand, type EntryPage, type NewStand, type StandRef, isUuid } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById } from '../../patches/index.ts';
+import { patchById, seesExactly } from '../../patches/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -81,5 +81,6 @@ export async function listEntries(
   if (!row) throw notFound('stand');
   const before = query['before'] ?? null;
   if (before !== null && !isUuid(before)) throw new AppError('badInput', { field: 'query.before', reason: 'notAnId' });
-  return pageOfEntries(deps, { stand: row.stand, accountId: account.accountId, before });
+  const blurred = !seesExactly(row.patch, group.viewer);
+  return pageOfEntries(deps, { stand: row.stand, accountId: account.accountId, before, blurred });
 }

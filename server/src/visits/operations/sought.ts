@@ -3,12 +3,27 @@ import type { Dependencies } from '../../dependencies.ts';
 import { searchesInVain } from '../../entries/index.ts';
 import { isDuplicate } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
-import type { GroupContext } from '../../platform/http/context.ts';
+import { visibleTo } from '../../patches/index.ts';
+import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import { endSought, insertSought, openSought, soughtAnywhere } from '../repository.ts';
 
 type Row = Awaited<ReturnType<typeof openSought>>[number];
-type InVain = Awaited<ReturnType<typeof searchesInVain>>;
+type InVain = readonly {
+  readonly lookedFor: string;
+  readonly patchId: string;
+  readonly patchName: string;
+  readonly day: string;
+}[];
+
+/** Where something was looked for in vain, as a viewer may know it. */
+const inVainFor = async ({ db, words }: Dependencies, group: InGroup): Promise<InVain> =>
+  (await searchesInVain(db, group.id)).map(({ patch, ...rest }) => ({
+    ...rest,
+    patchId: patch.id,
+    patchName: visibleTo(group.viewer, patch, words).name,
+  }));
+
 const view = ({ sought: { id, what, note, madeAt }, by }: Row, inVain: InVain): SoughtView => ({
   id,
   what,
@@ -20,15 +35,13 @@ const view = ({ sought: { id, what, note, madeAt }, by }: Row, inVain: InVain): 
     .map(({ patchId, patchName, day }) => ({ patchId, patchName, day })),
 });
 
-export async function listSought({ db }: Dependencies, { group }: GroupContext<null>): Promise<readonly SoughtView[]> {
-  const [rows, inVain] = await Promise.all([openSought(db, group.id), searchesInVain(db, group.id)]);
+export async function listSought(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly SoughtView[]> {
+  const [rows, inVain] = await Promise.all([openSought(deps.db, group.id), inVainFor(deps, group)]);
   return rows.map((row) => view(row, inVain));
 }
 
-export async function seek(
-  { db, clock }: Dependencies,
-  { body, group, account }: GroupContext<NewSought>,
-): Promise<SoughtView> {
+export async function seek(deps: Dependencies, { body, group, account }: GroupContext<NewSought>): Promise<SoughtView> {
+  const { db, clock } = deps;
   const digest = contentDigest(body);
   try {
     await insertSought(db, {
@@ -45,7 +58,7 @@ export async function seek(
     if (before?.sought.groupId !== group.id || !before.sought.contentDigest.equals(digest))
       throw new AppError('idTaken', { field: 'body.id', cause: error });
   }
-  return view((await soughtAnywhere(db, body.id))!, await searchesInVain(db, group.id));
+  return view((await soughtAnywhere(db, body.id))!, await inVainFor(deps, group));
 }
 
 export async function stopSeeking({ db, clock }: Dependencies, { group, params }: GroupContext<null>): Promise<null> {

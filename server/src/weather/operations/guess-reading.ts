@@ -3,10 +3,11 @@ import { cellsOf, parseDay, parseNumber } from './read-csv.ts';
 
 const DELIMITERS = [';', '\t', ','] as const;
 const LOOKED_AT_LINES = 400;
+const LOOKED_AT_CHARACTERS = 400_000;
 
 /** First guess at how a file of daily weather is to be read; what it gets wrong, the user puts right in the preview. */
 export function guessReading(text: string): ImportReading {
-  const head = text.split(/\r?\n/, LOOKED_AT_LINES).join('\n');
+  const head = text.slice(0, LOOKED_AT_CHARACTERS).split(/\r?\n/, LOOKED_AT_LINES).join('\n');
   const delimiter = bestOf(DELIMITERS, (d) => consistency(cellsOf(head, d)));
   const rows = cellsOf(head, delimiter);
   const decimal = delimiter === ',' ? '.' : countOf(rows, /^-?\d+,\d+$/) > countOf(rows, /^-?\d+\.\d+$/) ? ',' : '.';

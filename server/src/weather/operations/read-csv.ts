@@ -28,10 +28,16 @@ const COLDEST_C = -75;
 const WARMEST_C = 60;
 const WETTEST_MM = 2000;
 
-/** Cells of a file by line; quoted fields as the CSV convention has them. */
+/** A line of weather is a day with some figures: a wider one, or a longer cell, is something else. */
+export const MOST_COLUMNS = 200;
+const LONGEST_CELL = 60;
+
+/** Cells of a file by line; quoted fields as the CSV convention has them. Lines too many or too wide are not looked at further. */
 export function cellsOf(text: string, delimiter: string): readonly (readonly string[])[] {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter, skipEmptyLines: false });
-  return data.map((row) => row.map((cell) => cell.trim()));
+  return data
+    .slice(0, MOST_LINES + 1)
+    .map((row) => row.slice(0, MOST_COLUMNS).map((cell) => cell.slice(0, LONGEST_CELL).trim()));
 }
 
 /** Reads daily weather as a reading says; every line that gives no day is left out with its reason. */
@@ -108,7 +114,9 @@ const tenth = (value: number): number => Math.round(value * 10) / 10;
 export function parseNumber(cell: string, decimal: '.' | ','): number | null | 'bad' {
   const bare = cell
     .trim()
-    .replace(/\s*°?\s*[CF]$/i, '')
+    .slice(0, LONGEST_CELL)
+    .replace(/ ?°? ?[CF]$/i, '')
+    .trim()
     .replace(/^\+/, '');
   if (NOTHING.has(bare.toLowerCase())) return null;
   const normal = decimal === ',' ? bare.replace(',', '.') : bare;
@@ -125,7 +133,10 @@ const ORDERS: Readonly<Record<DateOrder, readonly [number, number, number]>> = {
 
 /** A day in the given order; a time of day after it is let be. Two-digit years count from 1950 to 2049. */
 export function parseDay(cell: string, order: DateOrder): DayNumber | null {
-  const bare = cell.trim().replace(/[T ]\d{1,2}:\d{2}.*$/, '');
+  const bare = cell
+    .trim()
+    .slice(0, LONGEST_CELL)
+    .replace(/[T ]\d{1,2}:\d{2}.*$/, '');
   const compact = /^(\d{4})(\d{2})(\d{2})$/.exec(bare);
   const parts = compact ? compact.slice(1) : bare.split(/[-./ ]/);
   if (parts.length !== 3 || !parts.every((p) => /^\d{1,4}$/.test(p))) return null;
