@@ -1,14 +1,7 @@
 import type { PartOutlook, DayRangeView, Hazard } from '@emberfield/core/stand';
-import {
-  IDENTITY_STATUSES,
-  type IdentityStatus,
-  type Phase,
-  type SearchState,
-  type SeenSign,
-  type Clearance,
-} from '@emberfield/core/identity';
+import { type IdentityStatus, type Phase, type SearchState, type SeenSign, type Clearance } from '@emberfield/core/identity';
 import type { Schema } from 'yup';
-import { exactly, freeText, isoDay, line, oneOf, orNull, uuid, whole, type Text } from '../platform/schema.ts';
+import { exactly, freeText, isoDay, line, orNull, uuid, whole, type Text } from '../platform/schema.ts';
 import type { LookAlikeSeverity, PlantProfile } from '@emberfield/core/plants';
 import type { EntryView } from '../visits/sync.ts';
 
@@ -18,7 +11,6 @@ export interface NewStand {
   readonly plantKey: string;
   /** Part of the patch it grows in, "sunny end"; may be empty. */
   readonly where: string;
-  readonly identity: IdentityStatus;
   /** Year since when it is known to grow here; `null` when unknown. */
   readonly since: number | null;
   readonly restUntil: string | null;
@@ -28,7 +20,6 @@ export const newStandSchema: Schema<NewStand> = exactly({
   patchId: uuid(),
   plantKey: line(60),
   where: freeText(80),
-  identity: oneOf(IDENTITY_STATUSES),
   since: orNull(whole(1800, 2200)),
   restUntil: orNull(isoDay()),
 }).required('missing');

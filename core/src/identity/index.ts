@@ -18,3 +18,4 @@ export {
 } from './sign.ts';
 export { CLEARANCES, type Clearance } from './clearance.ts';
 export { IDENTITY_STATUSES, type IdentityStatus } from './status.ts';
+export { confirmation, mayConfirm, type Confirmation } from './confirm.ts';

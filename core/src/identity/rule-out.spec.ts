@@ -18,13 +18,13 @@ const out = (shows: Parameters<typeof taxon>[2], ...seen: string[]) =>
 
 describe('ruling out', () => {
   it('by one sign that the taxon never shows, and names it', () => {
-    const { ruledOut, by } = out({ smell: { mouse: 0.9, none: 0.1 } }, 'smell.garlic');
-    expect([ruledOut, by]).to.deep.equal([true, [saw('smell.garlic')]]);
+    const { ruledOut, by } = out({ edge: { toothed: 0.9, lobed: 0.1 } }, 'edge.smooth');
+    expect([ruledOut, by]).to.deep.equal([true, [saw('edge.smooth')]]);
   });
   it('not by one that it rarely shows; by two of different organs', () => {
-    const shows = { smell: { mouse: 0.92, none: 0.08 }, stem: { hollow: 0.9, solid: 0.1 } };
-    expect(out(shows, 'smell.none')).to.deep.equal({ ruledOut: false, by: [], against: [saw('smell.none')] });
-    expect(out(shows, 'smell.none', 'stem.solid')).to.include({ ruledOut: true });
+    const shows = { edge: { toothed: 0.92, smooth: 0.08 }, stem: { hollow: 0.9, solid: 0.1 } };
+    expect(out(shows, 'edge.smooth')).to.deep.equal({ ruledOut: false, by: [], against: [saw('edge.smooth')] });
+    expect(out(shows, 'edge.smooth', 'stem.solid')).to.include({ ruledOut: true });
   });
   it('not by two rare ones of the same organ, which go together', () => {
     expect(
@@ -32,7 +32,7 @@ describe('ruling out', () => {
     ).to.include({ ruledOut: false });
   });
   it('not by what is a little above rare', () => {
-    expect(out({ smell: { none: 0.11 }, stem: { solid: 0.11 } }, 'smell.none', 'stem.solid').ruledOut).to.equal(false);
+    expect(out({ edge: { smooth: 0.11 }, stem: { solid: 0.11 } }, 'edge.smooth', 'stem.solid').ruledOut).to.equal(false);
   });
   it('never by the place', () => {
     expect(out({ host: { beech: 1 } }, 'host.pine').ruledOut).to.equal(false);
@@ -41,8 +41,20 @@ describe('ruling out', () => {
     expect(out({ smell: { mouse: 1 } }, 'edge.smooth', 'taste.sweet', 'smell.blue').ruledOut).to.equal(false);
   });
   it('by the lack of what it always shows; not by the lack of what it shows mostly', () => {
-    expect(out({ smell: { mouse: 1 } }, '!smell.mouse').ruledOut).to.equal(true);
-    expect(out({ smell: { mouse: 0.9 } }, '!smell.mouse').ruledOut).to.equal(false);
+    const mild = (shows: Parameters<typeof taxon>[2]) =>
+      ruleOut(taxon('x', 'none', shows), SIGNS, [saw('!smell.mouse')]).ruledOut;
+    expect(mild({ smell: { mouse: 1 } })).to.equal(true);
+    expect(mild({ smell: { mouse: 0.9 } })).to.equal(false);
+  });
+  it('of what does harm never by a smell, nor by what was not found', () => {
+    for (const severity of ['deadly', 'poisonous', 'harmful'] as const) {
+      const by = (shows: Parameters<typeof taxon>[2], ...seen: string[]) =>
+        ruleOut(taxon('x', severity, shows), SIGNS, seen.map(saw)).ruledOut;
+      expect(by({ smell: { mouse: 1 } }, 'smell.garlic'), severity).to.equal(false);
+      expect(by({ edge: { toothed: 1 } }, '!edge.toothed'), severity).to.equal(false);
+      expect(by({ smell: { mouse: 0.05 }, edge: { toothed: 1 } }, 'smell.mouse', '!edge.toothed')).to.equal(false);
+      expect(by({ edge: { toothed: 1 } }, 'edge.smooth'), severity).to.equal(true);
+    }
   });
   it('holds the most it shows in any phase against it: young leaves without blotches do not clear hemlock', () => {
     const stages: IdentityTaxon = {

@@ -1,4 +1,4 @@
-import { rowsOf, shownFrequency, type IdentityTaxon, type SeenSign, type SignSpec } from './sign.ts';
+import { isDangerous, rowsOf, shownFrequency, type IdentityTaxon, type SeenSign, type SignSpec } from './sign.ts';
 
 /** Shown at most so often, a sign is rare for a taxon: two such of different organs rule it out. An estimate, on the cautious side. */
 export const RARE = 0.1;
@@ -18,6 +18,7 @@ export interface RuledOut {
  *
  * The most a taxon shows in any phase is held against it, whatever phase the plant is said to be in: a phase taken wrongly
  * must not rule a dangerous one out. More signs never bring a taxon back that fewer ruled out.
+ * What does harm is ruled out only by what was seen: never by a smell, nor by what was not found.
  * @param signs vocabulary by key; a sign or state that is not in it counts for nothing.
  * Source of the two-sign rule: this tool's design; field keys ask for several independent characters in the same spirit.
  */
@@ -31,6 +32,7 @@ export function ruleOut(
   for (const one of seen) {
     const sign = signs.get(one.sign);
     if (!sign || sign.ofPlace || !sign.states.includes(one.state)) continue;
+    if (isDangerous(taxon.severity) && !counts(sign, one)) continue;
     const frequency = likelihoodAtBest(taxon, sign, one);
     if (frequency === null) continue;
     if (frequency <= 0) never.push(one);
@@ -41,6 +43,12 @@ export function ruleOut(
   const by = never.length > 0 ? never : first && second ? [first.seen, second.seen] : [];
   return { ruledOut: by.length > 0, by, against: by.length > 0 ? [] : rare.map((r) => r.seen) };
 }
+
+/**
+ * Whether what was seen can rule out something that does harm: a nose is taken in by what the fingers just picked, taste is no sign,
+ * and what somebody did not see may have been overlooked.
+ */
+const counts = ({ organ }: SignSpec, { present }: SeenSign): boolean => present && organ !== 'smell';
 
 /**
  * The most often that a taxon agrees with what was seen, over its phases, 0–1. Of a missing state: the most often that it

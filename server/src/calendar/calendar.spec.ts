@@ -6,7 +6,7 @@ import { expect } from 'chai';
 import request from 'supertest';
 import type { CalendarKind, NewCalendarFeed, Notice } from '@emberfield/contract';
 import { openedGroup } from '../testing/opened-group.ts';
-import { emptyGroup, entryOf, identityBody, person, standOf } from '../testing/test-server.ts';
+import { emptyGroup, entryOf, identityBody, signsOf, person, standOf } from '../testing/test-server.ts';
 import { moved } from './operations/announce.ts';
 
 const ALL: readonly CalendarKind[] = ['opens', 'lastCall', 'duty', 'leave'];
@@ -192,7 +192,7 @@ describe('a calendar to read along', () => {
     });
     it('keep silent about what rests', async () => {
       const place = await group.stand('elder', { restUntil: '2028-01-01' });
-      await group.tellAll([entryOf(place, 'identity', identityBody('confirmed'))]);
+      await group.tellAll([entryOf(place, 'identity', identityBody('confirmed', { seen: signsOf('elder') }))]);
       expect(await notices()).to.deep.equal([]);
     });
   });

@@ -28,7 +28,6 @@ export interface OwnStand {
   readonly id: string;
   readonly plantKey: string;
   readonly where: string;
-  readonly identity: 'unconfirmed' | 'provisional' | 'confirmed';
   readonly since: number | null;
 }
 

@@ -7,6 +7,7 @@ import {
   emptyGroup,
   entryOf,
   identityBody,
+  signsOf,
   patchBody,
   type Person,
   person,
@@ -113,7 +114,9 @@ describe('what the day is for', () => {
     const place = await standOf(server, keeper, groupId, 'ramsons', { identity: 'provisional' });
     const leaf = async () => (await get<StandView>(`stands/${place.standId}`)).outlooks[0]!;
     expect((await leaf()).allowance.kind).to.equal('none');
-    await send(server, keeper, groupId, [entryOf(place, 'identity', identityBody('confirmed', { phase: 'flower' }))]);
+    await send(server, keeper, groupId, [
+      entryOf(place, 'identity', identityBody('confirmed', { seen: signsOf('ramsons') })),
+    ]);
     expect((await leaf()).allowance.kind).to.equal('relative');
     expect((await leaf()).thorns).to.equal(false);
     await send(server, keeper, groupId, [

@@ -65,7 +65,6 @@ describe('a walk over unknown ground', function () {
         patchId,
         plantKey: 'mullein',
         where: '',
-        identity: 'unconfirmed',
         since: null,
         restUntil: null,
       })
@@ -155,7 +154,6 @@ describe('a walk over unknown ground', function () {
         patchId: patch.id,
         plantKey: 'nettle',
         where: '',
-        identity: 'confirmed',
         since: null,
         restUntil: null,
       })

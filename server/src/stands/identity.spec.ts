@@ -1,10 +1,13 @@
 import { expect } from 'chai';
+import type { SeenSign } from '@emberfield/core/identity';
+import { v7 as newId } from 'uuid';
 import type { ClearanceView, Entry, EntryBodies, IdentityTable, StandView } from '@emberfield/contract';
 import {
   as,
   emptyGroup,
   entryOf,
   identityBody,
+  signsOf,
   person,
   searchBody,
   send,
@@ -15,13 +18,10 @@ import {
   type TestServer,
 } from '../testing/test-server.ts';
 
-/** Signs of ramsons in flower that rule out each of its three dangerous neighbours. */
-const IN_FLOWER: EntryBodies['identity']['seen'] = [
-  { sign: 'smell', state: 'garlic', present: true },
-  { sign: 'flowerForm', state: 'star6', present: true },
-  { sign: 'flowerSet', state: 'umbel', present: true },
-  { sign: 'root', state: 'bulb', present: true },
-];
+/** Looked over in flower, leaf and stem and flower: enough to rule out all that kills. */
+const IN_FLOWER = [...signsOf('ramsons', 'leaf'), ...signsOf('ramsons', 'flower')].filter(
+  (x, i, all) => all.findIndex((y) => y.sign === x.sign) === i,
+);
 
 describe('the identity of a stand', function () {
   this.timeout(60_000);
@@ -112,7 +112,12 @@ describe('the identity of a stand', function () {
 
   it('a confirmation of this year’s leaves does not open this year’s leaves', async () => {
     const place = await standOf(server, keeper, groupId, 'ramsons', { identity: 'unconfirmed' });
-    await say(keeper, entryOf(place, 'identity', identityBody('confirmed', { phase: 'leaf' }), { day: '2026-04-02' }));
+    await say(
+      keeper,
+      entryOf(place, 'identity', identityBody('confirmed', { phase: 'leaf', seen: signsOf('ramsons') }), {
+        day: '2026-04-02',
+      }),
+    );
     expect(bars(await see(place.standId, '2026-04-10'))).to.include('notConfirmedBefore');
   });
 
@@ -123,14 +128,14 @@ describe('the identity of a stand', function () {
       const { identity, secondNeeded } = await see(place.standId, '2026-05-15');
       return [identity, secondNeeded];
     };
-    await say(picker, entryOf(place, 'identity', identityBody('confirmed')));
+    await say(picker, entryOf(place, 'identity', identityBody('confirmed', { seen: signsOf('nettle') })));
     expect(await standing()).to.deep.equal(['provisional', true]);
-    await say(picker, entryOf(place, 'identity', identityBody('confirmed')));
+    await say(picker, entryOf(place, 'identity', identityBody('confirmed', { seen: signsOf('nettle') })));
     expect(await standing(), 'the same person twice').to.deep.equal(['provisional', true]);
-    await say(keeper, entryOf(place, 'identity', identityBody('confirmed')));
+    await say(keeper, entryOf(place, 'identity', identityBody('confirmed', { seen: signsOf('nettle') })));
     expect(await standing()).to.deep.equal(['confirmed', false]);
     await say(keeper, entryOf(place, 'identity', identityBody('provisional')));
-    await say(keeper, entryOf(place, 'identity', identityBody('confirmed')));
+    await say(keeper, entryOf(place, 'identity', identityBody('confirmed', { seen: signsOf('nettle') })));
     expect(await standing(), 'a doubt begins anew').to.deep.equal(['provisional', true]);
   });
 
@@ -187,7 +192,13 @@ describe('the identity of a stand', function () {
     const cleared = async () => (await see(place.standId, '2026-05-15', picker)).clearance;
     await say(picker, settle('2026-05-01'), settle('2026-05-01'), settle('2026-05-02'));
     // Garlic alone leaves what smells of nothing and was held beside it open, as lily of the valley is not asked for its flower.
-    await say(picker, settle('2026-05-03', [{ sign: 'leafVeins', state: 'parallel', present: true }]));
+    const open = entryOf(
+      place,
+      'identity',
+      identityBody('provisional', { seen: [{ sign: 'leafVeins', state: 'parallel', present: true }] }),
+      { day: '2026-05-03' },
+    );
+    await say(picker, open);
     expect(await cleared()).to.equal('none');
     await say(picker, settle('2026-05-04'));
     expect(await cleared()).to.equal('cleared');
@@ -202,6 +213,35 @@ describe('the identity of a stand', function () {
     for (const day of ['2026-05-01', '2026-05-02', '2026-05-03'])
       await say(picker, entryOf(place, 'identity', identityBody('confirmed', { seen: IN_FLOWER }), { day }));
     expect((await see(place.standId, '2026-05-15', picker)).clearance).to.equal('closed');
+  });
+
+  it('is confirmed only by signs of two organs that leave nothing deadly or poisonous of the whole list open', async () => {
+    const place = await standOf(server, keeper, groupId, 'ramsons', { identity: 'unconfirmed' });
+    const said = async (seen: readonly SeenSign[]) => {
+      const [result] = await send(server, keeper, groupId, [
+        entryOf(place, 'identity', identityBody('confirmed', { seen })),
+      ]);
+      return result!.status === 'needsAttention' ? result.code : result!.status;
+    };
+    const one = (sign: string, state: string, present = true) => ({ sign, state, present });
+    expect(await said([])).to.equal('signsOfTwoOrgans');
+    expect(await said([one('smell', 'garlic')])).to.equal('signsOfTwoOrgans');
+    expect(await said([one('leafVeins', 'arched'), one('leafEdge', 'smooth')])).to.equal('signsOfTwoOrgans');
+    expect(await said([one('smell', 'garlic'), one('leafEdge', 'fineTeeth', false)])).to.equal('signsOfTwoOrgans');
+    expect(await said([one('smell', 'garlic'), one('leafEdge', 'smooth')])).to.equal('dangerousOpen');
+    expect((await see(place.standId, '2026-05-15')).identity).to.equal('unconfirmed');
+    expect(await said(IN_FLOWER)).to.equal('stored');
+    const [kept] = (await see(place.standId, '2026-05-15')).identities;
+    expect([kept!.seen.length, kept!.status]).to.deep.equal([IN_FLOWER.length, 'confirmed']);
+  });
+
+  it('begins unconfirmed whatever is sent along: a word about it is refused', async () => {
+    const { patchId } = await standOf(server, keeper, groupId, 'nettle');
+    const body = { id: newId(), patchId, plantKey: 'ramsons', where: '', since: null, restUntil: null };
+    const add = (over: object) =>
+      as(server, keeper, 'post', `/api/groups/${groupId}/stands`).send({ ...body, ...over });
+    expect((await add({ identity: 'confirmed' }).expect(400)).body.error.reason).to.equal('unknownField');
+    expect((await add({}).expect(200)).body.identity).to.equal('unconfirmed');
   });
 
   it('waits for a result until an identity names its sign', async () => {

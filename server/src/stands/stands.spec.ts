@@ -59,7 +59,6 @@ describe('a stand', () => {
       patchId,
       plantKey: 'triffid',
       where: '',
-      identity: 'confirmed',
       since: null,
       restUntil: null,
     };

@@ -156,7 +156,6 @@ describe('who may call what', () => {
         patchId,
         plantKey: 'nettle',
         where: '',
-        identity: 'confirmed',
         since: null,
         restUntil: null,
       })

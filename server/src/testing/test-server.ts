@@ -5,11 +5,22 @@ import { createPool } from 'mysql2/promise';
 import request, { type Test } from 'supertest';
 import { v7 as newId } from 'uuid';
 import { CATALOGUE, SOURCES } from '@emberfield/catalogue';
-import type { Entry, EntryBodies, EntryKind, NewPatch, Role, SyncAnswer } from '@emberfield/contract';
+import {
+  SIGNS,
+  type Entry,
+  type EntryBodies,
+  type EntryKind,
+  type IdentityStatus,
+  type NewPatch,
+  type Role,
+  type SyncAnswer,
+} from '@emberfield/contract';
+import type { Phase, SeenSign } from '@emberfield/core/identity';
 import { createWords } from '@emberfield/words';
 import { createApp } from '../app.ts';
 import type { Dependencies } from '../dependencies.ts';
 import { hashPassword, insertAccount, insertGroup, insertMembership } from '../people/index.ts';
+import { updateStand } from '../stands/repository.ts';
 import { connect, type Connection } from '../platform/database/database.ts';
 import { migrateDatabase } from '../platform/database/migrate.ts';
 import { createLog } from '../platform/log.ts';
@@ -156,7 +167,7 @@ export async function standOf(
   plantKey: string,
   over: {
     readonly patch?: Partial<NewPatch>;
-    readonly identity?: string;
+    readonly identity?: IdentityStatus;
     readonly since?: number | null;
     readonly restUntil?: string | null;
   } = {},
@@ -170,12 +181,25 @@ export async function standOf(
       patchId: patch.id,
       plantKey,
       where: '',
-      identity: over.identity ?? 'confirmed',
       since: over.since ?? null,
       restUntil: over.restUntil ?? null,
     })
     .expect(200);
+  // As stands of before are: settled when they were entered. Nothing says so on its way in any more.
+  await updateStand(server.deps.db, standId, { identity: over.identity ?? 'confirmed' });
   return { patchId: patch.id, standId };
+}
+
+/** The commonest state of each sign of a plant in one phase: what somebody sees who looks it over. */
+export function signsOf(plantKey: string, phase: Phase = 'leaf'): readonly SeenSign[] {
+  const { shows } = CATALOGUE.find((p) => p.key === plantKey)!;
+  return SIGNS.filter((s) => s.when.includes(phase)).flatMap((s) => {
+    const states = shows
+      .filter((x) => x.sign === s.key && (x.when ?? s.when).includes(phase))
+      .flatMap((x) => Object.entries(x.states))
+      .sort((a, b) => b[1] - a[1]);
+    return states[0] ? [{ sign: s.key, state: states[0][0], present: true }] : [];
+  });
 }
 
 export function entryOf<K extends EntryKind>(

@@ -6,6 +6,7 @@ import {
   emptyGroup,
   entryOf,
   identityBody,
+  signsOf,
   type Person,
   person,
   searchBody,
@@ -94,7 +95,7 @@ describe('a batch from the field', () => {
       of('census', { method: 'quadrats', counts: [3, 5, 4], quadratAreaM2: 1, standAreaM2: 80 }),
       of('loss', { cause: 'strangers', share: 0.3, note: 'cut to the ground' }),
       of('search', searchBody('White dead-nettle', false)),
-      of('identity', identityBody('confirmed', { signs: ['stings'] })),
+      of('identity', identityBody('confirmed', { seen: signsOf('nettle'), signs: ['stings'] })),
       of('provenance', { shownBy: 'Ode', calledThere: 'fire-weed' }),
       of('note', { text: 'Böschung · 斜面 · 🌿' }),
     ];

@@ -170,7 +170,7 @@ describe('takes', () => {
     expect(results.map((r) => (r.status === 'needsAttention' ? r.code : r.status))).to.deep.equal([
       'futureDay',
       'stored',
-      'missing',
+      'unknownField',
       'unknownPart',
       'unknownStage',
       'notFound',

@@ -22,6 +22,15 @@ const note = ref('');
 const sign = ref<string | null>(null);
 const due = ref('');
 const said = computed(() => settling(props.stand, props.field, props.draft));
+/** The worst come first; a long list is not read. */
+const MOST_NAMES = 6;
+const openNames = computed(() => {
+  const names = said.value.dangerousOpen.map((c) => words.value.text(c.row.names));
+  const more = names.length - MOST_NAMES;
+  return words.value.format.list(
+    more > 0 ? [...names.slice(0, MOST_NAMES), words.value.t('identify.andMore', { count: more })] : names,
+  );
+});
 const statuses = computed(() =>
   IDENTITY_STATUSES.filter((s) => s !== 'confirmed' || said.value.mayConfirm).map((s) => ({
     value: s,
@@ -58,13 +67,10 @@ const remind = (): Promise<boolean> =>
     <p v-if="said.itselfRuledOut" class="warn">
       {{ words.t('identify.itIsRuledOut', { plant: words.text(stand.plantName) }) }}
     </p>
-    <p v-else-if="said.deadlyOpen.length" class="warn">
-      {{
-        words.t('identify.cannotConfirm', {
-          names: words.format.list(said.deadlyOpen.map((c) => words.text(c.row.names))),
-        })
-      }}
+    <p v-else-if="said.dangerousOpen.length" class="warn">
+      {{ words.t('identify.cannotConfirm', { names: openNames }) }}
     </p>
+    <p v-else-if="said.organsMissing" class="warn">{{ words.t('identify.organsMissing') }}</p>
     <p v-else-if="said.hostMissing" class="warn">{{ words.t('identify.hostMissing') }}</p>
     <p class="soft">{{ words.t('identify.settleLead') }}</p>
     <ChoiceChips v-model="status" optional :label="words.t('identify.settleLead')" :options="statuses" />

@@ -11,43 +11,48 @@ const stand = (habit: string, ...lookAlikes: string[]) =>
     lookAlikes: lookAlikes.map((plantKey) => ({ plantKey })),
   }) as unknown as StandView;
 const left = (...keys: (readonly [string, Severity])[]) => ({
-  remaining: keys.map(([key, severity]) => ({ key, severity }) as unknown as Candidate),
+  remaining: keys.map(
+    ([key, severity]) => ({ key, severity, row: { key, severity, shows: [] } }) as unknown as Candidate,
+  ),
 });
-const saw = (sign: string) => [{ sign, state: 'x', present: true }];
+const saw = (...signs: string[]) =>
+  signs.map((s) => ({ sign: s.split('.')[0]!, state: s.split('.')[1]!, present: true }));
 const WANTED = ['wanted', 'none'] as const;
+const TWO = saw('leafEdge.fineTeeth', 'stemSection.square');
 
 describe('settling a stand by what was seen', () => {
-  it('offers "confirmed" once no deadly look-alike of it is left', () => {
-    const twin = ['twin', 'deadly'] as const;
-    expect(settling(stand('herb', 'twin'), left(WANTED, twin), { seen: saw('smell') })).to.deep.include({
-      mayConfirm: false,
-    });
-    expect(settling(stand('herb', 'twin'), left(WANTED), { seen: saw('smell') }).mayConfirm).to.equal(true);
+  it('offers "confirmed" once nothing deadly or poisonous of the whole list is left, named as a look-alike or not', () => {
+    for (const severity of ['deadly', 'poisonous'] as const)
+      for (const kin of [['twin'], []]) {
+        const said = settling(stand('herb', ...kin), left(WANTED, ['twin', severity]), { seen: TWO });
+        expect([said.mayConfirm, said.dangerousOpen.map((c) => c.key)]).to.deep.equal([false, ['twin']]);
+      }
+    expect(settling(stand('herb', 'twin'), left(WANTED), { seen: TWO }).mayConfirm).to.equal(true);
   });
   it('lets milder ones stand open, and writes them down', () => {
-    const { mayConfirm, leftOpen } = settling(stand('herb', 'rash'), left(WANTED, ['rash', 'harmful']), {
-      seen: saw('smell'),
-    });
+    const { mayConfirm, leftOpen } = settling(stand('herb', 'rash'), left(WANTED, ['rash', 'harmful']), { seen: TWO });
     expect([mayConfirm, leftOpen.map((c) => c.key)]).to.deep.equal([true, ['rash']]);
   });
-  it('minds only the look-alikes of this plant, not every deadly one of the list', () => {
-    expect(
-      settling(stand('herb', 'twin'), left(WANTED, ['far', 'deadly']), { seen: saw('smell') }).mayConfirm,
-    ).to.equal(true);
+  it('asks for signs of two organs that were seen: two of one, or one not found, are not enough', () => {
+    const may = (seen: ReturnType<typeof saw>) => settling(stand('herb'), left(WANTED), { seen }).mayConfirm;
+    expect(may([])).to.equal(false);
+    expect(may(saw('leafEdge.fineTeeth', 'leafShape.oval'))).to.equal(false);
+    expect(may([...saw('leafEdge.fineTeeth'), { sign: 'stemSection', state: 'square', present: false }])).to.equal(
+      false,
+    );
+    expect(may(TWO)).to.equal(true);
   });
-  it('does not confirm by nothing seen, nor what was seen to be something else', () => {
-    expect(settling(stand('herb'), left(WANTED), { seen: [] }).mayConfirm).to.equal(false);
-    expect(settling(stand('herb'), left(['other', 'none']), { seen: saw('smell') })).to.deep.include({
+  it('does not confirm what was seen to be something else', () => {
+    expect(settling(stand('herb'), left(['other', 'none']), { seen: TWO })).to.deep.include({
       itselfRuledOut: true,
       mayConfirm: false,
     });
   });
   it('asks of a fungus what it stands on', () => {
-    expect(settling(stand('fungus'), left(WANTED), { seen: saw('cap') })).to.deep.include({
-      hostMissing: true,
-      mayConfirm: false,
-    });
-    const seen = [...saw('cap'), ...saw('host')];
-    expect(settling(stand('fungus'), left(WANTED), { seen }).mayConfirm).to.equal(true);
+    const seen = saw('cap.domed', 'underCap.pores');
+    expect(settling(stand('fungus'), left(WANTED), { seen })).to.deep.include({ hostMissing: true, mayConfirm: false });
+    expect(settling(stand('fungus'), left(WANTED), { seen: [...seen, ...saw('host.grass')] }).mayConfirm).to.equal(
+      true,
+    );
   });
 });

@@ -3,7 +3,6 @@ import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
-import ChoiceChips from '../kit/ChoiceChips.vue';
 import PickList from '../kit/PickList.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../people/queries.ts';
@@ -17,11 +16,6 @@ import { blankForm, isComplete, patchFrom, standFrom } from './new-patch.ts';
 import PlaceFields from './PlaceFields.vue';
 import { usePatches } from './queries.ts';
 
-const IDENTITIES = [
-  ['confirmed', 'knowsConfirmed'],
-  ['provisional', 'knowsProvisional'],
-  ['unconfirmed', 'knowsUnconfirmed'],
-] as const;
 const words = useWords();
 const route = useRoute();
 const router = useRouter();
@@ -73,11 +67,7 @@ async function keep(): Promise<void> {
         :label="words.t('patch.plant')"
         :placeholder="words.t('patch.pickPlant')" />
       <div v-if="plant" class="knows">
-        <p class="soft">{{ words.t('patch.knows') }}</p>
-        <ChoiceChips
-          v-model="form.identity"
-          :label="words.t('patch.knows')"
-          :options="IDENTITIES.map(([value, key]) => ({ value, label: words.t(`patch.${key}`) }))" />
+        <p class="soft">{{ words.t('patch.beginsUnconfirmed') }}</p>
         <p v-if="plant.deadlyLookAlikes" class="warn">{{ words.t('plants.deadly', { n: plant.deadlyLookAlikes }) }}</p>
       </div>
     </section>

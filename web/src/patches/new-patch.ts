@@ -2,7 +2,6 @@ import { v7 as newId } from 'uuid';
 import {
   centreOf,
   UNKNOWN_FACTS,
-  type IdentityStatus,
   type NewPatch,
   type NewStand,
   type PatchFacts,
@@ -28,7 +27,6 @@ export interface NewPatchForm {
   height: string;
   facts: PatchFacts;
   where: string;
-  identity: IdentityStatus;
   since: string;
 }
 
@@ -43,7 +41,6 @@ export const blankForm = (): NewPatchForm => ({
   height: '',
   facts: blankFacts(),
   where: '',
-  identity: 'provisional',
   since: '',
 });
 
@@ -122,7 +119,6 @@ export function standFrom(form: NewPatchForm, today: string): NewStand {
     patchId: form.existingPatchId ?? form.patchId,
     plantKey: form.plantKey!,
     where: form.where.trim(),
-    identity: form.identity,
     since: since === null ? null : Math.min(since, Number(today.slice(0, 4))),
     restUntil: null,
   };

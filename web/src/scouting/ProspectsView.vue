@@ -45,7 +45,6 @@ const put = useChange(async ({ plantKey, plantName }: Prospect) => {
       patchId: patchId.value,
       plantKey,
       where: '',
-      identity: 'unconfirmed',
       since: null,
       restUntil: null,
     },

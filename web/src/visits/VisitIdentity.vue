@@ -1,38 +1,38 @@
 <script setup lang="ts">
-import { computed } from 'vue';
-import type { StandView } from '@emberfield/contract';
-import ChoiceChips from '../kit/ChoiceChips.vue';
+import { Radio, RadioGroup } from 'ant-design-vue';
+import type { LookAlikeView, StandView } from '@emberfield/contract';
 import { useWords } from '../platform/words.ts';
 import type { VisitDraft } from './visit-draft.ts';
 
-/** Look-alikes looked for, found or not; what the plant is by its signs is settled on a screen of its own. */
-const props = defineProps<{ stand: StandView }>();
+/** Look-alikes looked for, each found or not; what the plant is by its signs is settled on a screen of its own. */
+defineProps<{ stand: StandView }>();
 const visit = defineModel<VisitDraft>({ required: true });
 const words = useWords();
-const lookAlikes = computed(() =>
-  props.stand.lookAlikes.map((l) => ({ value: words.value.text(l.name), label: words.value.text(l.name) })),
-);
-const sought = computed(() => props.stand.lookAlikes.find((l) => words.value.text(l.name) === visit.value.lookedFor));
-const found = computed(() => (visit.value.found === null ? null : visit.value.found ? 'y' : 'n'));
+const nameOf = (l: LookAlikeView): string => words.value.text(l.name);
+const saidOf = (l: LookAlikeView): string => visit.value.looked[nameOf(l)] ?? 'notLooked';
+function say(l: LookAlikeView, said: string): void {
+  const { [nameOf(l)]: _, ...others } = visit.value.looked;
+  visit.value.looked = said === 'found' || said === 'notFound' ? { ...others, [nameOf(l)]: said } : others;
+}
 </script>
 
 <template>
-  <section v-if="lookAlikes.length">
+  <section v-if="stand.lookAlikes.length">
     <h2>{{ words.t('visit.search') }}</h2>
-    <ChoiceChips v-model="visit.lookedFor" optional :label="words.t('visit.searchFor')" :options="lookAlikes" />
-    <template v-if="sought">
-      <p class="soft">{{ words.text(sought.separatedBy) }}</p>
-      <ChoiceChips
-        :model-value="found"
-        optional
-        :label="words.text(sought.name)"
-        :options="[
-          { value: 'n', label: words.t('visit.notFound') },
-          { value: 'y', label: words.t('visit.found') },
-        ]"
-        @update:model-value="visit.found = $event === null ? null : $event === 'y'" />
-      <p v-if="!sought.showsNow && visit.found === false" class="warn">{{ words.t('lookAlike.notNow') }}</p>
-    </template>
+    <div v-for="l in stand.lookAlikes" :key="nameOf(l)" class="look">
+      <h3>{{ nameOf(l) }}</h3>
+      <p class="soft">{{ words.text(l.separatedBy) }}</p>
+      <RadioGroup
+        :value="saidOf(l)"
+        :name="`look-${nameOf(l)}`"
+        :aria-label="words.t('visit.searchOf', { name: nameOf(l) })"
+        @update:value="say(l, String($event))">
+        <Radio value="notLooked">{{ words.t('visit.notLooked') }}</Radio>
+        <Radio value="notFound">{{ words.t('visit.notFound') }}</Radio>
+        <Radio value="found">{{ words.t('visit.found') }}</Radio>
+      </RadioGroup>
+      <p v-if="!l.showsNow && saidOf(l) === 'notFound'" class="warn">{{ words.t('lookAlike.notNow') }}</p>
+    </div>
   </section>
   <section>
     <h2>{{ words.t('visit.identity') }}</h2>
@@ -41,3 +41,16 @@ const found = computed(() => (visit.value.found === null ? null : visit.value.fo
     }}</RouterLink>
   </section>
 </template>
+
+<style scoped>
+.look + .look {
+  border-top: 1px solid var(--hair);
+  margin-top: 10px;
+  padding-top: 10px;
+}
+.look :deep(.ant-radio-wrapper) {
+  min-height: 48px;
+  align-items: center;
+  font-size: 18px;
+}
+</style>

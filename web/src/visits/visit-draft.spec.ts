@@ -21,8 +21,7 @@ describe('the visit form', () => {
       countMethod: 'eye',
       eye: 'dozens',
       lossCause: 'mown',
-      lookedFor: 'Yew',
-      found: true,
+      looked: { Yew: 'found', Foxglove: 'notFound' },
       shownBy: 'Ode',
       note: ' wet ',
     });
@@ -31,6 +30,7 @@ describe('the visit form', () => {
       'stageSighting',
       'census',
       'loss',
+      'search',
       'search',
       'provenance',
       'note',
@@ -48,6 +48,7 @@ describe('the visit form', () => {
       };
       expect(() => entrySchema.validateSync(entry, { strict: true }), d.kind).not.to.throw();
     }
+    expect(drafts[5]!.body).to.include({ lookedFor: 'Foxglove', found: false });
     expect(drafts[4]!.body).to.include({ deadly: true, plantKey: 'yew', found: true, stage: 'capsOff' });
     expect(drafts[1]!.body).to.include({ reached: false, share: null });
   });

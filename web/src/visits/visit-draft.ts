@@ -27,8 +27,8 @@ export interface VisitDraft {
   standAreaM2: number | null;
   lossCause: (typeof LOSS_CAUSES)[number] | null;
   lossShare: number;
-  lookedFor: string | null;
-  found: boolean | null;
+  /** By look-alike: each with an answer of its own; those that nobody looked for are not in it. */
+  looked: Record<string, 'found' | 'notFound'>;
   shownBy: string;
   calledThere: string;
   note: string;
@@ -52,8 +52,7 @@ export const blankVisit = (): VisitDraft => ({
   standAreaM2: null,
   lossCause: null,
   lossShare: 0.3,
-  lookedFor: null,
-  found: null,
+  looked: {},
   shownBy: '',
   calledThere: '',
   note: '',
@@ -95,8 +94,8 @@ export function draftsOf(v: VisitDraft, { patchId, standId, day, lookAlike, stag
   const census = censusOf(v);
   if (census) put('census', census);
   if (v.lossCause) put('loss', { cause: v.lossCause, share: v.lossShare, note: '' });
-  if (v.lookedFor && v.found !== null)
-    put('search', { lookedFor: v.lookedFor, found: v.found, stage: stageNow, ...lookAlike(v.lookedFor) });
+  for (const [lookedFor, said] of Object.entries(v.looked))
+    put('search', { lookedFor, found: said === 'found', stage: stageNow, ...lookAlike(lookedFor) });
   if (v.shownBy.trim()) put('provenance', { shownBy: v.shownBy.trim(), calledThere: v.calledThere.trim() });
   if (v.note.trim()) put('note', { text: v.note.trim() });
   return drafts;

@@ -33,6 +33,8 @@ export const identify = {
     notSo: 'not so: {what}',
     plants: '{n} plant | {n} plants',
     startOver: 'Start over',
+    organsMissing: 'Signs of one organ go together: note one of another organ before you confirm.',
+    andMore: '{count} more',
     settle: 'Write it down',
     settleLead: 'What do you say it is now?',
     cannotConfirm: 'Confirmed waits until every deadly look-alike is ruled out: {names} still open.',

@@ -60,10 +60,8 @@ export const patches = {
     reshape: 'bend its boundary',
     done: 'done',
     clear: 'start over',
-    knows: 'How do you know it?',
-    knowsConfirmed: 'Seen in flower or fruit before, no look-alike with it',
-    knowsProvisional: 'I think so',
-    knowsUnconfirmed: 'Not sure',
+    beginsUnconfirmed:
+      'It begins as unconfirmed. Note its signs on its page: by them it is confirmed, for this year and those to come.',
     since: 'Here since',
     keep: 'Keep patch and plant',
     another: 'Another plant here',

@@ -89,6 +89,8 @@ export async function storePlaceImport(
         ...own,
         ...s,
         sinceYear: since,
+        // A file says where things grow; what they are somebody says by their signs.
+        identity: 'unconfirmed' as const,
         contentDigest: contentDigest({ ...s, since }),
       })),
       paths: plan.paths.map(({ coordinates, ...p }) => ({

@@ -176,7 +176,6 @@ class Planner {
         id: keyFrom(`stand ${at}`, this.asked.importId),
         plantKey,
         where: table.where,
-        identity: 'provisional',
         since: table.since,
       },
     ];
@@ -187,14 +186,14 @@ class Planner {
     { at, patchId }: { readonly at: number; readonly patchId: string },
   ): readonly NewStand[] {
     const { takenStands, plants } = this.asked.existing;
-    return list.flatMap(({ id, plantKey, where, identity, since }) => {
+    return list.flatMap(({ id, plantKey, where, since }) => {
       // What has its key is there already; what it is cannot be said of a plant that is not known here.
       if (takenStands.has(id)) return [];
       if (!plants.has(plantKey)) {
         this.leftOut.push({ at, reason: 'unknownPlant' });
         return [];
       }
-      return [parse(newStandSchema, { id, patchId, plantKey, where, identity, since, restUntil: null }, '')];
+      return [parse(newStandSchema, { id, patchId, plantKey, where, since, restUntil: null }, '')];
     });
   }
 

@@ -26,6 +26,8 @@ export async function addStand(
       ...columns,
       where: where.trim(),
       sinceYear: since,
+      // What it is somebody says by its signs, not by entering it.
+      identity: 'unconfirmed',
       groupId: group.id,
       contentDigest: digest,
       madeBy: account.accountId,

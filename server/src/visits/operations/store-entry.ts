@@ -1,6 +1,7 @@
 import { dayNumber } from '@emberfield/core/measure';
 import { isWithin } from '@emberfield/core/allowance';
-import { entrySchema, type Entry, type EntryOf, type EntryResult, type TakeVerdict } from '@emberfield/contract';
+import { confirmation, mayConfirm } from '@emberfield/core/identity';
+import { entrySchema, SIGNS, type Entry, type EntryOf, type EntryResult, type TakeVerdict } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById, SEES_ALL } from '../../patches/index.ts';
@@ -13,6 +14,7 @@ import { allowanceOn, inUnit, MODEL_REVISION, viewAllowance, windowOfPart, type 
 import {
   bookUnderLock,
   claimStand,
+  commonsOf,
   dossiersOf,
   rememberEntry,
   standWithPlant,
@@ -57,6 +59,7 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
   const before = await alreadyThere(deps, group.id, entry.id, digest);
   if (before) return before;
   if (entry.day > group.today) throw new AppError('futureDay', { field: 'day', values: { today: group.today } });
+  if (entry.kind === 'identity') await assertConfirmable(deps, group, entry);
   // Known before the transaction: what the stand is, and of a take the model's answers and the group's rules.
   const known = entry.kind === 'take' ? await dossierFor(deps, group, entry.standId!) : null;
   if (entry.standId === null) {
@@ -202,4 +205,24 @@ async function alreadyThere(
   if (before.entry.groupId !== groupId || !before.entry.contentDigest.equals(digest))
     throw new AppError('idTaken', { field: 'id' });
   return { id, status: 'alreadyThere', take: before.verdict && viewVerdict(before.verdict) };
+}
+
+const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
+
+/** "Confirmed" is a word about what was seen: the same rule as on the page, held against everything that is known. */
+async function assertConfirmable(deps: Dependencies, group: KnownGroup, entry: EntryOf<'identity'>): Promise<void> {
+  if (entry.body.status !== 'confirmed') return;
+  const found = await standFor(deps, group, entry.standId!);
+  const { plants } = await commonsOf(deps, group);
+  const { seen } = entry.body;
+  const { profile } = found.plant;
+  const said = confirmation(
+    [...plants.values()].map((p) => p.profile),
+    VOCABULARY,
+    { key: profile.key, seen },
+  );
+  const hostMissing = profile.habit === 'fungus' && !seen.some((s) => s.sign === 'host' && s.present);
+  if (said.organsMissing || hostMissing)
+    throw new AppError('badInput', { field: 'body.seen', reason: 'signsOfTwoOrgans' });
+  if (!mayConfirm(said)) throw new AppError('badInput', { field: 'body.status', reason: 'dangerousOpen' });
 }
