@@ -198,6 +198,7 @@ export {
   centreOf,
   type AllowanceView,
   type CeilingView,
+  type StepView,
   type DayRangeView,
   type EntryBodies,
   type EntryKind,

@@ -126,22 +126,23 @@ describe('the reasons of a window', () => {
 });
 
 describe('a ceiling in words', () => {
-  const ceiling = (kind: string, values: CeilingView['values'] = {}) =>
-    words.ceiling(
-      { source: 'houseRule', kind, values, bars: false, plants: null, perPlant: null, amount: null, binding: true },
-      'leaf',
-    );
+  const ceiling = (kind: string, values: CeilingView['values'] = {}) => words.ceiling({ kind, values }, 'leaf');
   const said: readonly (readonly [string, string])[] = [
     [ceiling('perPlantCap', { perPlant: 1 }), '1 leaf a plant'],
     [ceiling('perPlantCap', { perPlant: 2 }), '2 leaves a plant'],
     [ceiling('fixedShare', { share: 0.1 }), 'one plant in 10'],
-    [ceiling('fixedShare', { share: 0.3 }), '30 % of the plants'],
+    [ceiling('fixedShare', { share: 0.3 }), '3 of 10 plants'],
+    [ceiling('fixedShare', { share: 2 / 3 }), '2 of 3 plants'],
+    [ceiling('fixedShare', { share: 0.37 }), '37 % of the plants'],
     [ceiling('spread', { everyNth: 2 }), 'one plant in 2, spread over the stand'],
     [ceiling('leaveForOthers', { share: 0.25 }), 'leave 25 % for others'],
     [ceiling('keepFlowering', { share: 0.6 }), 'leave 60 % to flower and seed'],
     [ceiling('quota', { amount: 12 }), 'no more than 12 leaves in all'],
     [ceiling('age', { minYears: 3, ageYears: 1 }), 'too young: 1 of 3 years'],
-    [ceiling('age', { minYears: 3, ageYears: null }), 'only plants of 3 years or more'],
+    [
+      ceiling('age', { minYears: 3, ageYears: null }),
+      'only plants of 3 years or more, and nobody knows how old they are',
+    ],
     [ceiling('rest', { until: '2028-09-30' }), 'resting until 30 September 2028'],
     [ceiling('rest', { until: null }), 'resting'],
     [ceiling('ownerLeave', { leave: 'refused', until: null }), 'the owner refuses'],

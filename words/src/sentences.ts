@@ -1,10 +1,8 @@
 import { dayNumber } from '@emberfield/core/measure';
-import type { AllowanceView, CeilingView, Conditions, Duty, PartOutlook, Text, UnitKey } from '@emberfield/contract';
+import type { AllowanceView, Conditions, Duty, PartOutlook, Text, UnitKey } from '@emberfield/contract';
 import type { Format } from './format.ts';
-
-export type Values = Readonly<Record<string, string | number>>;
-/** Looks a message up; `n` among the values chooses the plural. */
-export type Translate = (key: string, values?: Values) => string;
+import { createAllowanceWords, type AllowanceWords } from './say-allowance.ts';
+import type { Translate } from './translate.ts';
 
 /** Every sentence that is made from codes with values, in one place. */
 export interface Sentences {
@@ -19,7 +17,9 @@ export interface Sentences {
   readonly coal: (readiness: PartOutlook['readiness'], thorns: boolean) => string;
   readonly allowance: (allowance: AllowanceView) => string;
   readonly heldBy: (allowance: AllowanceView) => string;
-  readonly ceiling: (ceiling: CeilingView, unit: UnitKey) => string;
+  readonly ceiling: AllowanceWords['ceiling'];
+  readonly steps: AllowanceWords['steps'];
+  readonly sum: AllowanceWords['sum'];
   readonly duty: (duty: Duty, day: string) => { readonly what: string; readonly why: string };
   readonly yearLead: (daysAhead: number) => string;
   readonly temperatures: (conditions: Conditions) => string;
@@ -118,92 +118,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     return thorns ? `${state} · ${t('coal.thorns')}` : state;
   };
 
-  const allowance = (a: AllowanceView): string => {
-    if (a.kind === 'none') return t('allowance.none');
-    if (a.kind === 'all') return t('allowance.all');
-    if (a.kind === 'counted' && a.amount !== null && a.amountLeft !== null) {
-      if (a.takenAmount > 0 || a.plants === null)
-        return t('allowance.counted', { left: amount(a.amountLeft, a.unit), amount: format.number(a.amount) });
-      return t('allowance.countedFresh', {
-        amount: amount(a.amount, a.unit),
-        plants: t('plantCount', { n: a.plants }),
-      });
-    }
-    if (a.oneIn !== null && a.oneIn > 1 && a.perPlant !== null)
-      return t('allowance.relative', { perPlant: amount(a.perPlant, a.unit), oneIn: a.oneIn });
-    return a.perPlant === null
-      ? t('allowance.notCounted')
-      : t('allowance.relativePerPlant', { perPlant: amount(a.perPlant, a.unit) });
-  };
-
-  const ceiling = ({ kind, values: v }: CeilingView, unit: UnitKey): string => {
-    const num = (name: string): number => Number(v[name] ?? 0);
-    const until = typeof v['until'] === 'string' ? v['until'] : null;
-    switch (kind) {
-      case 'perPlantCap':
-        return t('ceiling.perPlantCap', { n: amount(num('perPlant'), unit) });
-      case 'fixedShare':
-        return Number.isInteger(round2(1 / num('share')))
-          ? t('ceiling.fixedShare', { n: round2(1 / num('share')) })
-          : t('ceiling.shareOf', { percent: format.percent(num('share')) });
-      case 'lightPruning':
-        return t('ceiling.lightPruning', { percent: format.percent(num('share')) });
-      case 'leaveForOthers':
-        return t('ceiling.leaveForOthers', { percent: format.percent(num('share')) });
-      case 'keepFlowering':
-        return t('ceiling.keepFlowering', { percent: format.percent(num('share')) });
-      case 'spread':
-        return t('ceiling.spread', { n: num('everyNth') });
-      case 'quota':
-        return t('ceiling.quota', { n: amount(num('amount'), unit) });
-      case 'age':
-        return v['ageYears'] == null
-          ? t('ceiling.age', { n: num('minYears') })
-          : num('ageYears') < num('minYears')
-            ? t('ceiling.ageYoung', { age: num('ageYears'), n: num('minYears') })
-            : t('ceiling.age', { n: num('minYears') });
-      case 'rest':
-        return until ? t('ceiling.rest', { day: format.dayAndYear(until) }) : t('ceiling.restOpen');
-      case 'frozen':
-        return until ? t('ceiling.frozenUntil', { day: format.dayAndYear(until) }) : t('ceiling.frozen');
-      case 'closedDays':
-        return t('ceiling.closedDays', { day: until ? format.dayAndYear(until) : '?' });
-      case 'tide':
-        return until ? t('ceiling.tideUntil', { day: format.dayAndYear(until) }) : t('ceiling.tide');
-      case 'wrongYear':
-        return t(v['yearOfLife'] === 2 ? 'ceiling.wrongYear2' : 'ceiling.wrongYear1', {
-          day: until ? format.dayAndYear(until) : '?',
-        });
-      case 'ownerLeave':
-        return v['leave'] === 'refused'
-          ? t('ceiling.ownerRefused')
-          : v['leave'] === 'notAsked'
-            ? t('ceiling.ownerNotAsked')
-            : t('ceiling.ownerEnded', { day: until ? format.dayAndYear(until) : '?' });
-      case 'identity':
-        return t(v['status'] === 'provisional' ? 'ceiling.identityProvisional' : 'ceiling.identityUnconfirmed');
-      case 'lookAlikeSeen':
-        return t('ceiling.lookAlikeSeen', { name: String(v['name'] ?? '') });
-      case 'lookAlikeUnsearched':
-        return t(v['search'] === 'expired' ? 'ceiling.lookAlikeExpired' : 'ceiling.lookAlikeUnsearched', {
-          name: String(v['name'] ?? ''),
-        });
-      case 'leafByLeaf':
-      case 'familyClosed':
-        return t(`ceiling.${kind}`, { name: String(v['name'] ?? ''), family: String(v['family'] ?? '') });
-      default:
-        return t(`ceiling.${kind}`);
-    }
-  };
-
-  const heldBy = (a: AllowanceView): string => {
-    const binding = a.ceilings.find((c) => c.binding);
-    return binding
-      ? ceiling(binding, a.unit)
-      : a.plantsCounted === null
-        ? t('allowance.notCounted')
-        : t('allowance.nothingHolds');
-  };
+  const { allowance, ceiling, heldBy, steps, sum } = createAllowanceWords(t, format, amount);
 
   const duty = (d: Duty, day: string): { what: string; why: string } => {
     switch (d.kind) {
@@ -257,6 +172,8 @@ export function createSentences(t: Translate, format: Format, language: string):
     allowance,
     heldBy,
     ceiling,
+    steps,
+    sum,
     duty,
     yearLead: (ahead) =>
       ahead === 0
@@ -270,5 +187,4 @@ export function createSentences(t: Translate, format: Format, language: string):
 }
 
 const PEAK_QUALITY = 0.85;
-const round2 = (x: number): number => Math.round(x * 100) / 100;
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

@@ -1,5 +1,5 @@
-import { expect } from 'chai';
 import {
+  type StepView,
   CONTAMINATING,
   ERROR_CODES,
   HAZARDS,
@@ -10,6 +10,7 @@ import {
   type CeilingView,
   type Duty,
 } from '@emberfield/contract';
+import { expect } from 'chai';
 import { PHASES } from '@emberfield/core/identity';
 import { createWords } from './index.ts';
 import { MESSAGES, type Messages } from './messages.ts';
@@ -25,9 +26,8 @@ const ceiling = (over: Partial<CeilingView>): CeilingView => ({
   kind: 'fixedShare',
   values: { share: 0.1 },
   bars: false,
-  plants: 5,
   perPlant: null,
-  amount: 10,
+  shareOfPlants: null,
   binding: true,
   ...over,
 });
@@ -40,8 +40,10 @@ const allowance = (over: Partial<AllowanceView>): AllowanceView => ({
   amountLeft: 10,
   plantsLeft: 5,
   takenAmount: 0,
-  oneIn: null,
+  fraction: null,
   plantsCounted: 50,
+  plantsStanding: 50,
+  steps: [],
   ceilings: [ceiling({})],
   ...over,
 });
@@ -75,13 +77,35 @@ describe('words', () => {
     expect(words.allowance(allowance({}))).to.equal('10 leaves from 5 plants');
     expect(words.allowance(allowance({ takenAmount: 4, amountLeft: 6 }))).to.equal('6 leaves left of 10');
     expect(
-      words.allowance(allowance({ kind: 'relative', amount: null, amountLeft: null, oneIn: 10, perPlant: 2 })),
-    ).to.equal('2 leaves a plant, from 1 plant in 10');
+      words.allowance(
+        allowance({ kind: 'relative', amount: null, amountLeft: null, fraction: { take: 1, of: 10 }, perPlant: 2 }),
+      ),
+    ).to.equal('2 leaves a plant, from one plant in 10');
     expect(words.allowance(allowance({ kind: 'none' }))).to.equal('none');
     expect(words.heldBy(allowance({}))).to.equal('one plant in 10');
     expect(
       words.heldBy(allowance({ ceilings: [ceiling({ kind: 'rest', values: { until: '2028-09-30' } })] })),
     ).to.equal('resting until 30 September 2028');
+  });
+  it('say the sum so that it adds up, step by step to the headline', () => {
+    const step = (
+      kind: StepView['kind'],
+      plants: number,
+      rule: StepView['rule'] = null,
+      over: Partial<StepView> = {},
+    ) => ({ kind, rule, plants, perPlant: null, amount: null, ...over }) satisfies StepView;
+    const steps = [
+      step('count', 11),
+      step('flowering', 8, { kind: 'keepFlowering', values: { share: 0.25 } }),
+      step('perPlant', 8, { kind: 'lightPruning', values: { share: 1 / 3 } }, { perPlant: 20, amount: 160 }),
+    ];
+    expect(words.sum(allowance({ unit: 'head', steps }))).to.equal(
+      'at least 11 plants → leave 25 % to flower and seed: 8 plants → × 20 heads each (at most one in 3 on each plant): 160 heads',
+    );
+    expect(words.sum(allowance({}))).to.equal('');
+    expect(words.allowance(allowance({ kind: 'relative', amount: null, fraction: { take: 2, of: 3 } }))).to.equal(
+      '2 leaves a plant, from 2 of 3 plants',
+    );
   });
   it('have a sentence for every ceiling, with nothing left open in it', () => {
     const NO_CEILINGS = ['restYears', 'secondPerson', 'searchHolds'];

@@ -2,7 +2,8 @@ import { createCoreContext, translate } from '@intlify/core';
 import type { ErrorCode } from '@emberfield/contract';
 import { createFormat, type Format, type UnitSystem } from './format.ts';
 import { MESSAGES } from './messages.ts';
-import { createSentences, type Sentences, type Translate, type Values } from './sentences.ts';
+import { createSentences, type Sentences } from './sentences.ts';
+import type { Translate, Values } from './translate.ts';
 
 export interface Words extends Sentences {
   readonly t: Translate;

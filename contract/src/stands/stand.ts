@@ -1,5 +1,11 @@
 import type { PartOutlook, DayRangeView, Hazard } from '@emberfield/core/stand';
-import { type IdentityStatus, type Phase, type SearchState, type SeenSign, type Clearance } from '@emberfield/core/identity';
+import {
+  type IdentityStatus,
+  type Phase,
+  type SearchState,
+  type SeenSign,
+  type Clearance,
+} from '@emberfield/core/identity';
 import type { Schema } from 'yup';
 import { exactly, freeText, isoDay, line, orNull, uuid, whole, type Text } from '../platform/schema.ts';
 import type { LookAlikeSeverity, PlantProfile } from '@emberfield/core/plants';

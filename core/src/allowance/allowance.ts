@@ -1,5 +1,15 @@
 import type { CountEstimate } from '../counting/index.ts';
-import { limitOf, type Ceiling, type CeilingLimit, type CeilingSource, type StandMeasure } from './ceiling.ts';
+import { barsTake, type Ceiling, type CeilingLimit, type CeilingSource, type StandMeasure } from './ceiling.ts';
+import { fractionOf, type Fraction } from './fraction.ts';
+import { perPlantLeft, reckon, shareLeft, type AllowanceStep, type Reckoned } from './steps.ts';
+
+/** A take as far as it spends an allowance. */
+export interface SpentTake {
+  /** In the part's unit; `null` where it was weighed and nobody knows what one weighs. */
+  readonly amount: number | null;
+  /** Plants touched; `null` where nobody said: then as few as it can have been. */
+  readonly plants: number | null;
+}
 
 export interface AllowanceInput {
   /** What one plant carries of the part, in the part's unit. */
@@ -11,9 +21,11 @@ export interface AllowanceInput {
   readonly flowering: CountEstimate | null;
   /** Share of the stand lost to others this season (strangers, grazing, mowing), 0–1. */
   readonly lossShare: number;
+  /** Plants killed since the count by takes that are not among `taken`. */
+  readonly killed: number;
   readonly ceilings: readonly Ceiling[];
-  /** Taken this season, by everyone, of this part and of parts that spend it. */
-  readonly taken: { readonly amount: number; readonly plants: number };
+  /** Takes of this season, by everyone, of this part and of parts that spend it. */
+  readonly taken: readonly SpentTake[];
 }
 
 /**
@@ -28,32 +40,38 @@ export interface Allowance {
   readonly amount: number | null;
   /** What is left after the takes of the season, never below 0; `null` where no amount is known. */
   readonly amountLeft: number | null;
+  /** Plants not touched yet; `null` where no rule limits how many may be touched. */
   readonly plantsLeft: number | null;
   readonly takenAmount: number;
-  /** Take from one plant in so many; `null` where no ceiling sets a share. */
-  readonly oneIn: number | null;
+  /** Takes so many of so many plants; `null` where no rule sets a share. */
+  readonly fraction: Fraction | null;
   /** Strictest first; the first is the binding one unless nothing binds. */
   readonly ceilings: readonly CeilingLimit[];
   readonly binding: CeilingLimit | null;
-  /** Plants it was reckoned on: the low end of the count, after losses. */
+  /** The sum as a person would say it; its last step is `plants`, `perPlant` and `amount`. Empty where nothing was counted. */
+  readonly steps: readonly AllowanceStep[];
+  /** The low end of the count, and what is left of it after losses and plants killed. */
   readonly plantsCounted: number | null;
+  readonly plantsStanding: number | null;
 }
 
 const LIFTED_BY_TAKE_ALL: readonly CeilingSource[] = ['houseRule', 'profile'];
 const SOURCE_ORDER: readonly CeilingSource[] = ['law', 'owner', 'identity', 'stand', 'houseRule', 'profile'];
+const FLOOR = 1e-9;
 
 /**
- * Allowance of a part of a stand for a season. All ceilings are turned to plants and amount on the low end of the
- * count after losses; the strictest binds. The binding ceiling is the one whose removal would free most.
- * A `takeAll` rule lifts house rules and profile ceilings, never law, owner, identity or the stand's own rest.
+ * Allowance of a part of a stand for a season. Rules hold together (see `reckon`), on the low end of the count; plants *and* amount are
+ * spent, and whichever runs out first ends it. The binding ceiling is the one whose removal would free most. A `takeAll` rule lifts
+ * house rules and profile ceilings, never law, owner, identity or the stand's own rest.
  * @throws RangeError when a share lies outside 0–1 or a taken amount is negative.
- * Cost: quadratic in the number of ceilings.
+ * Cost: number of ceilings, squared.
  * @example
  * // 50 plants of 8 leaves, one plant in ten, two leaves a plant → 5 plants, 10 leaves
  */
 export function allowanceFor(input: AllowanceInput): Allowance {
   if (!(input.lossShare >= 0 && input.lossShare <= 1)) throw new RangeError('a loss is a share from 0 to 1');
-  if (input.taken.amount < 0 || input.taken.plants < 0) throw new RangeError('a taken amount is not negative');
+  if (input.killed < 0 || input.taken.some((t) => (t.amount ?? 0) < 0 || (t.plants ?? 0) < 0))
+    throw new RangeError('what was taken is not negative');
   const stand = measureOf(input);
   const takeAll = input.ceilings.find((c) => c.rule.kind === 'takeAll');
   const standing = takeAll
@@ -61,116 +79,130 @@ export function allowanceFor(input: AllowanceInput): Allowance {
     : input.ceilings;
   const limits = standing.map((c) => limitOf(c, stand));
   const ordered = orderByStrictness(limits, stand);
-  const common = { takenAmount: input.taken.amount, ceilings: ordered, plantsCounted: stand.plants };
+  const sum = reckon(standing, stand);
+  const common = {
+    takenAmount: round(input.taken.reduce((all, t) => all + (t.amount ?? 0), 0)),
+    ceilings: ordered,
+    plantsCounted: stand.counted,
+    plantsStanding: sum.steps.findLast((s) => s.ceiling === null && s.kind !== 'perPlant')?.plants ?? null,
+  };
+  const nothing = { plants: 0, perPlant: 0, amount: 0, amountLeft: 0, plantsLeft: 0, fraction: null, steps: [] };
   const bar = ordered.find((l) => l.bars);
-  if (bar)
-    return {
-      ...common,
-      kind: 'none',
-      plants: 0,
-      perPlant: 0,
-      amount: 0,
-      amountLeft: 0,
-      plantsLeft: 0,
-      oneIn: null,
-      binding: bar,
-    };
-  const { plants, perPlant, amount, share } = combine(limits, stand);
-  const binding = bindingOf(limits, stand, ordered);
-  const oneIn = share === null || share <= 0 ? null : Math.ceil(1 / share - 1e-9);
-  if (takeAll && binding === null)
-    return {
-      ...common,
-      kind: 'all',
-      plants: null,
-      perPlant: null,
-      amount: null,
-      amountLeft: null,
-      plantsLeft: null,
-      oneIn: null,
-      binding: limits.find((l) => l.rule.kind === 'takeAll')!,
-    };
+  if (bar) return { ...common, ...nothing, kind: 'none', binding: bar };
+  const binding = bindingOf(standing, stand, ordered);
+  if (takeAll && binding === null) {
+    const free = { plants: null, perPlant: null, amount: null, amountLeft: null, plantsLeft: null };
+    const all = ordered.find((l) => l.rule.kind === 'takeAll')!;
+    return { ...common, ...nothing, ...free, kind: 'all', binding: all };
+  }
   return {
     ...common,
-    kind: amount === null ? 'relative' : 'counted',
-    plants,
-    perPlant,
-    amount,
-    amountLeft: amount === null ? null : Math.max(0, round(amount - input.taken.amount)),
-    plantsLeft: plants === null ? null : Math.max(0, plants - input.taken.plants),
-    oneIn,
+    kind: sum.amount === null ? 'relative' : 'counted',
+    plants: sum.plants,
+    perPlant: sum.perPlant,
+    amount: sum.amount,
+    ...whatIsLeft(sum, input.taken),
+    fraction: sum.share < 1 ? fractionOf(sum.share) : null,
     binding,
+    steps: sum.steps,
   };
 }
 
-/** Whether a take keeps within what is left. Without an amount only the share a plant can be judged. */
+/**
+ * What takes leave. Where a rule limits how many plants may be touched, each one touched is spent, whatever little was taken of it;
+ * else the same plants may be gone back to, as to the trees of a hedge. A take that nobody can turn to the unit leaves nothing: it may
+ * have been all of it.
+ */
+function whatIsLeft(
+  { plants, perPlant, amount, plantsLimited }: Reckoned,
+  taken: readonly SpentTake[],
+): Pick<Allowance, 'amountLeft' | 'plantsLeft'> {
+  if (amount === null) return { amountLeft: null, plantsLeft: null };
+  if (taken.some((t) => t.amount === null)) return { amountLeft: 0, plantsLeft: plantsLimited ? 0 : null };
+  const byAmount = amount - taken.reduce((sum, t) => sum + t.amount!, 0);
+  if (!plantsLimited || plants === null) return { amountLeft: Math.max(0, round(byAmount)), plantsLeft: null };
+  const touched = taken.reduce(
+    (sum, t) => sum + (t.plants ?? (perPlant > 0 ? Math.ceil(t.amount! / perPlant - FLOOR) : 0)),
+    0,
+  );
+  const plantsLeft = Math.max(0, plants - touched);
+  return { plantsLeft, amountLeft: Math.max(0, round(Math.min(byAmount, plantsLeft * perPlant))) };
+}
+
+/** Whether a take keeps within what is left: in amount, in plants, and in what each plant gives. */
 export function isWithin(
-  allowance: Allowance,
-  take: { readonly amount: number; readonly plants: number | null },
+  { kind, amountLeft, plantsLeft, perPlant }: Allowance,
+  { amount, plants }: SpentTake,
 ): boolean {
-  if (allowance.kind === 'all') return true;
-  if (allowance.kind === 'none') return take.amount <= 0;
-  if (allowance.amountLeft !== null) return take.amount <= allowance.amountLeft + 1e-9;
-  if (allowance.perPlant === null || take.plants === null || take.plants === 0) return true;
-  return take.amount / take.plants <= allowance.perPlant + 1e-9;
+  if (kind === 'all') return true;
+  if (amount === null) return false;
+  if (amount <= 0) return true;
+  if (kind === 'none') return false;
+  if (amountLeft !== null && amount > amountLeft + FLOOR) return false;
+  if (plants === null) return true;
+  if (plantsLeft !== null && plants > plantsLeft) return false;
+  return perPlant === null || plants === 0 || amount / plants <= perPlant + FLOOR;
 }
 
 function measureOf(input: AllowanceInput): StandMeasure {
   const left = (count: CountEstimate | null): number | null =>
-    count === null ? null : Math.floor(count.low * (1 - input.lossShare) + 1e-9);
+    count === null ? null : Math.floor(count.low * (1 - input.lossShare) + FLOOR);
   return {
-    plants: left(input.plants),
+    counted: input.plants === null ? null : Math.floor(input.plants.low + FLOOR),
     mature: left(input.mature),
     flowering: left(input.flowering),
+    lossShare: input.lossShare,
+    killed: input.killed,
     plantYield: input.plantYield,
     costsSeed: input.costsSeed,
   };
 }
 
-interface Combined {
-  readonly plants: number | null;
-  readonly perPlant: number | null;
-  readonly amount: number | null;
-  readonly share: number | null;
+/** A ceiling by itself: whether it forbids, and what share or cap it sets. */
+function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
+  const bars = barsTake(ceiling);
+  const { rule } = ceiling;
+  const seed = rule.kind === 'keepFlowering' && stand.costsSeed ? 1 - rule.share : null;
+  return {
+    ...ceiling,
+    bars,
+    shareOfPlants: bars ? 0 : (shareLeft(ceiling) ?? seed),
+    perPlant: bars ? 0 : perPlantLeft(ceiling, stand.plantYield),
+  };
 }
 
-function combine(limits: readonly CeilingLimit[], stand: StandMeasure): Combined {
-  const least = (values: readonly (number | null)[]): number | null => {
-    const known = values.filter((v): v is number => v !== null);
-    return known.length === 0 ? null : Math.min(...known);
-  };
-  const perPlant = least([...limits.map((l) => l.perPlant), stand.plantYield]);
-  const plants = stand.plants === null ? null : least([...limits.map((l) => l.plants), stand.plants]);
-  const quota = least(limits.map((l) => (l.rule.kind === 'quota' ? l.amount : null)));
-  const byPlants = plants === null ? null : round(plants * perPlant!);
-  return { plants, perPlant, amount: least([byPlants, quota]), share: least(limits.map((l) => l.shareOfPlants)) };
+/** What a set of rules leaves, in one figure to compare by. */
+function measure(rules: readonly Ceiling[], stand: StandMeasure): number {
+  const { amount, share, perPlant } = reckon(rules, stand);
+  return amount ?? share * perPlant;
 }
 
 /** The ceiling whose removal frees most; earlier in the order of strictness where two free the same. */
 function bindingOf(
-  limits: readonly CeilingLimit[],
+  rules: readonly Ceiling[],
   stand: StandMeasure,
   ordered: readonly CeilingLimit[],
 ): CeilingLimit | null {
-  const measure = (from: readonly CeilingLimit[]): number => {
-    const { amount, perPlant, share } = combine(from, stand);
-    return amount ?? (share ?? 1) * perPlant!;
-  };
-  const now = measure(limits);
+  const now = measure(rules, stand);
   let best: CeilingLimit | null = null;
-  let most = 1e-9;
+  let most = FLOOR;
   for (const limit of ordered) {
-    const freed = measure(limits.filter((l) => l !== limit)) - now;
+    const others = rules.filter((c) => c.rule !== limit.rule);
+    const freed = measure(others, stand) - now;
     if (freed > most) [best, most] = [limit, freed];
   }
+  if (best) return best;
   // Two equal ceilings hide each other: then the strictest is named.
-  return best ?? ordered.find((l) => measure([l]) <= now + 1e-9 && measure([l]) < measure([])) ?? null;
+  const free = measure([], stand);
+  return now >= free - FLOOR ? null : (ordered.find((l) => measure([l], stand) < free - FLOOR) ?? null);
 }
 
+/** What makes ill comes first, then whatever else forbids, then the rules by what each leaves alone. */
 function orderByStrictness(limits: readonly CeilingLimit[], stand: StandMeasure): readonly CeilingLimit[] {
+  const FIRST: readonly string[] = ['contaminated', 'lookAlikeSeen'];
   const key = (l: CeilingLimit): number => {
-    if (l.bars) return -1;
-    return l.amount ?? (l.shareOfPlants ?? 1) * (l.perPlant ?? stand.plantYield) * 1e6;
+    if (l.bars) return FIRST.includes(l.rule.kind) ? -3 + FIRST.indexOf(l.rule.kind) : -1;
+    return measure([l], stand);
   };
   return [...limits].sort((a, b) => key(a) - key(b) || SOURCE_ORDER.indexOf(a.source) - SOURCE_ORDER.indexOf(b.source));
 }

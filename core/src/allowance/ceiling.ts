@@ -14,7 +14,8 @@ export type CeilingRule =
   | { readonly kind: 'keepFlowering'; readonly share: number }
   | { readonly kind: 'lightPruning'; readonly share: number }
   | { readonly kind: 'quota'; readonly amount: number }
-  | { readonly kind: 'age'; readonly minYears: number; readonly ageYears: number | null }
+  /** An age that nobody knows bars where taking kills: `kills`. */
+  | { readonly kind: 'age'; readonly minYears: number; readonly ageYears: number | null; readonly kills: boolean }
   | { readonly kind: 'rest'; readonly until: DayNumber | null }
   | { readonly kind: 'protected' }
   | { readonly kind: 'ownerLeave'; readonly leave: 'refused' | 'notAsked' | 'ended'; readonly until: DayNumber | null }
@@ -46,58 +47,35 @@ export interface Ceiling {
   readonly rule: CeilingRule;
 }
 
-/** A ceiling turned to the common measure. `null` stands for "this one does not limit it". */
+/** A ceiling as it stands among the others. `null` stands for "this one does not limit it". */
 export interface CeilingLimit extends Ceiling {
   /** It forbids the take altogether. */
   readonly bars: boolean;
   readonly shareOfPlants: number | null;
-  readonly plants: number | null;
   readonly perPlant: number | null;
-  /** Amount if this ceiling stood alone; `null` without a count. */
-  readonly amount: number | null;
 }
 
-/** What a ceiling is measured on: counts are low ends of their intervals, after losses; `null` where not counted. */
+/** What rules are reckoned on: counts are low ends of their intervals; `null` where not counted. */
 export interface StandMeasure {
-  readonly plants: number | null;
+  readonly counted: number | null;
+  /** Of those, after losses. */
   readonly mature: number | null;
   readonly flowering: number | null;
+  /** Share lost to others this season, 0–1. */
+  readonly lossShare: number;
+  /** Plants killed since the count by takes that do not count here: of other parts, or of seasons before. */
+  readonly killed: number;
   /** What one plant carries of the part. */
   readonly plantYield: number;
   /** Taking the part costs the plant its seed, or the plant itself. */
   readonly costsSeed: boolean;
 }
 
-/** Turns one ceiling to plants, amount per plant and amount. */
-export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
-  const { rule } = ceiling;
-  const bare = { ...ceiling, bars: false, shareOfPlants: null, plants: null, perPlant: null, amount: null };
-  const byShare = (share: number, of = stand.plants): CeilingLimit =>
-    withPlants({ ...bare, shareOfPlants: share }, of === null ? null : Math.floor(of * share + 1e-9), stand);
+/** Rules that forbid. */
+export function barsTake({ rule }: Ceiling): boolean {
   switch (rule.kind) {
-    case 'perPlantCap':
-      return capped(bare, Math.min(rule.perPlant, stand.plantYield), stand);
-    case 'fixedShare':
-      return byShare(rule.share);
-    case 'leaveForOthers':
-      return byShare(1 - rule.share);
-    case 'spread':
-      return byShare(1 / rule.everyNth);
-    case 'skipFirstAndLast':
-      return withPlants(bare, stand.plants === null ? null : Math.max(0, stand.plants - 2), stand);
-    case 'matureOnly':
-      return withPlants(bare, stand.mature, stand);
-    case 'keepFlowering':
-      return stand.costsSeed ? byShare(1 - rule.share, stand.flowering ?? stand.plants) : bare;
-    case 'lightPruning':
-      // A share of every plant instead of a share of the plants: right for trees and bushes, of which there are few.
-      return capped(bare, Math.floor(stand.plantYield * rule.share * 1000 + 1e-6) / 1000, stand);
-    case 'quota':
-      return { ...bare, amount: rule.amount };
     case 'age':
-      return rule.ageYears !== null && rule.ageYears < rule.minYears ? barred(bare) : bare;
-    case 'takeAll':
-      return bare;
+      return rule.ageYears === null ? rule.kills : rule.ageYears < rule.minYears;
     case 'rest':
     case 'protected':
     case 'ownerLeave':
@@ -112,18 +90,17 @@ export function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
     case 'closedDays':
     case 'tide':
     case 'wrongYear':
-      return barred(bare);
+      return true;
+    case 'perPlantCap':
+    case 'fixedShare':
+    case 'leaveForOthers':
+    case 'skipFirstAndLast':
+    case 'spread':
+    case 'matureOnly':
+    case 'keepFlowering':
+    case 'lightPruning':
+    case 'quota':
+    case 'takeAll':
+      return false;
   }
-}
-
-function withPlants(limit: CeilingLimit, plants: number | null, stand: StandMeasure): CeilingLimit {
-  return { ...limit, plants, amount: plants === null ? null : plants * stand.plantYield };
-}
-
-function capped(limit: CeilingLimit, perPlant: number, stand: StandMeasure): CeilingLimit {
-  return { ...limit, perPlant, amount: stand.plants === null ? null : stand.plants * perPlant };
-}
-
-function barred(limit: CeilingLimit): CeilingLimit {
-  return { ...limit, bars: true, shareOfPlants: 0, plants: 0, perPlant: 0, amount: 0 };
 }

@@ -32,7 +32,9 @@ describe('ruling out', () => {
     ).to.include({ ruledOut: false });
   });
   it('not by what is a little above rare', () => {
-    expect(out({ edge: { smooth: 0.11 }, stem: { solid: 0.11 } }, 'edge.smooth', 'stem.solid').ruledOut).to.equal(false);
+    expect(out({ edge: { smooth: 0.11 }, stem: { solid: 0.11 } }, 'edge.smooth', 'stem.solid').ruledOut).to.equal(
+      false,
+    );
   });
   it('never by the place', () => {
     expect(out({ host: { beech: 1 } }, 'host.pine').ruledOut).to.equal(false);

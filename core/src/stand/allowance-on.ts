@@ -43,7 +43,8 @@ export function allowanceOn(
   const from = firstDayOf(window, startsOn(window.season));
   const count = record.counts.findLast((c) => c.day <= day) ?? null;
   const spending = [part.key, ...spentBy(profile, part.key)];
-  const takes = record.takes.filter((t) => t.day >= from && t.day <= takesUpTo && spending.includes(t.part));
+  const spends = (t: RecordedTake): boolean => t.day >= from && t.day <= takesUpTo && spending.includes(t.part);
+  const takes = record.takes.filter(spends);
   const earlier = record.takes.filter((t) => t.part === part.key && t.day < from).at(-1);
   const kept = record.losses
     .filter((l) => l.day >= from && l.day <= day)
@@ -56,6 +57,7 @@ export function allowanceOn(
     mature: count?.mature ?? null,
     flowering: count?.flowering ?? null,
     lossShare: 1 - kept,
+    killed: count ? killedSince(book, count, (t) => t.day <= takesUpTo && !spends(t)) : 0,
     ceilings: ceilingsOf({
       profile,
       part,
@@ -76,7 +78,7 @@ export function allowanceOn(
       lastTakenSeason: earlier ? seasonOf(earlier.day, profile.seasonStart, place.latitudeDeg) : null,
       seasonStartsOn: startsOn,
     }),
-    taken: { amount: sum(takes.map((t) => inUnit(t, part))), plants: sum(takes.map((t) => t.plants ?? 0)) },
+    taken: takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants })),
   });
 }
 
@@ -112,10 +114,24 @@ function firstDayOf(window: WindowForecast, seasonFirst: DayNumber): DayNumber {
   return window.closes.p50 === null ? seasonFirst : Math.max(seasonFirst, window.closes.p50 - DAYS_A_YEAR + 1);
 }
 
-/** Amount in the part's unit; weighed takes through the profile's mass of one unit. */
-export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: ProfilePart): number {
+/** Plants that takes have killed since a count: as many as was said, else as many as were touched where the taking kills. */
+function killedSince({ profile, record }: Book, count: RecordedCount, of: (t: RecordedTake) => boolean): number {
+  return sum(
+    record.takes
+      .filter((t) => t.day > count.day && of(t))
+      .map((t) => {
+        const part = profile.parts.find((p) => p.key === t.part);
+        if (t.killed !== null) return t.killed;
+        if (!part?.kills) return 0;
+        return t.plants ?? Math.ceil((inUnit(t, part) ?? 0) / Math.max(part.perPlant.value, 1e-9));
+      }),
+  );
+}
+
+/** Amount in the part's unit; weighed takes through the profile's mass of one unit, `null` where nobody knows it. */
+export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: ProfilePart): number | null {
   if (take.measure === 'unit' || part.unit === 'gram') return take.amount;
-  return part.massG === null ? 0 : take.amount / part.massG.value;
+  return part.massG === null ? null : take.amount / part.massG.value;
 }
 
 const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);

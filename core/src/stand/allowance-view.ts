@@ -1,5 +1,5 @@
 // An allowance as it travels: days as text, rules by name.
-import type { Allowance, CeilingRule, CeilingSource } from '../allowance/index.ts';
+import type { Allowance, AllowanceStep, CeilingRule, CeilingSource, Fraction } from '../allowance/index.ts';
 import { isoDay } from '../measure/index.ts';
 import type { ProfilePart, UnitKey } from '../plants/index.ts';
 
@@ -9,10 +9,18 @@ export interface CeilingView {
   /** Figures of the rule, by name: perPlant, share, everyNth, amount, minYears, until, status, leave, name. */
   readonly values: Readonly<Record<string, number | string | null>>;
   readonly bars: boolean;
+  readonly shareOfPlants: number | null;
+  readonly perPlant: number | null;
+  readonly binding: boolean;
+}
+
+/** A step of the sum: what is left after it, and the rule that made it. */
+export interface StepView {
+  readonly kind: AllowanceStep['kind'];
+  readonly rule: { readonly kind: string; readonly values: CeilingView['values'] } | null;
   readonly plants: number | null;
   readonly perPlant: number | null;
   readonly amount: number | null;
-  readonly binding: boolean;
 }
 
 export interface AllowanceView {
@@ -24,40 +32,43 @@ export interface AllowanceView {
   readonly amountLeft: number | null;
   readonly plantsLeft: number | null;
   readonly takenAmount: number;
-  readonly oneIn: number | null;
+  /** So many of so many plants; `null` where no rule sets a share. */
+  readonly fraction: Fraction | null;
   readonly plantsCounted: number | null;
+  readonly plantsStanding: number | null;
   readonly ceilings: readonly CeilingView[];
+  readonly steps: readonly StepView[];
 }
 
 /** An allowance as it travels, with all its ceilings. */
-export function viewAllowance(allowance: Allowance, part: ProfilePart): AllowanceView {
-  const { kind, plants, perPlant, amount, amountLeft, plantsLeft, takenAmount, oneIn, plantsCounted, binding } =
-    allowance;
+export function viewAllowance(
+  { binding, ceilings, steps, takenAmount, ...rest }: Allowance,
+  part: ProfilePart,
+): AllowanceView {
   return {
-    kind,
+    ...rest,
     unit: part.unit,
-    plants,
-    perPlant,
-    amount,
-    amountLeft,
-    plantsLeft,
     takenAmount: Math.round(takenAmount * 1000) / 1000,
-    oneIn,
-    plantsCounted,
-    ceilings: allowance.ceilings.map((c): CeilingView => ({
+    ceilings: ceilings.map((c): CeilingView => ({
       source: c.source,
       kind: c.rule.kind,
       values: valuesOf(c.rule),
       bars: c.bars,
-      plants: c.plants,
+      shareOfPlants: c.shareOfPlants,
       perPlant: c.perPlant,
-      amount: c.amount,
       binding: c === binding,
+    })),
+    steps: steps.map(({ kind, ceiling, plants, perPlant, amount }): StepView => ({
+      kind,
+      rule: ceiling && { kind: ceiling.rule.kind, values: valuesOf(ceiling.rule) },
+      plants,
+      perPlant,
+      amount,
     })),
   };
 }
 
 function valuesOf(rule: CeilingRule): CeilingView['values'] {
-  const { kind: _, ...values } = rule as CeilingRule & Record<string, number | string | null>;
+  const { kind: _, kills: _k, ...values } = rule as CeilingRule & Record<string, number | string | null>;
   return typeof values['until'] === 'number' ? { ...values, until: isoDay(values['until']) } : values;
 }

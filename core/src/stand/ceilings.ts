@@ -159,7 +159,12 @@ function ofProfile({ profile, part, sinceYear, season }: CeilingFacts): Ceiling[
     if (parts !== null && !parts.includes(part.key)) return [];
     if (rule.kind === 'protected') return [];
     if (rule.kind === 'age')
-      return [{ source: 'profile', rule: { ...rule, ageYears: sinceYear === null ? null : season - sinceYear } }];
+      return [
+        {
+          source: 'profile',
+          rule: { ...rule, ageYears: sinceYear === null ? null : season - sinceYear, kills: part.kills },
+        },
+      ];
     return [{ source: 'profile', rule }];
   });
 }

@@ -1,5 +1,5 @@
 export { allowanceOn, inUnit, isDug, type Asked } from './allowance-on.ts';
-export { viewAllowance, type AllowanceView, type CeilingView } from './allowance-view.ts';
+export { viewAllowance, type AllowanceView, type CeilingView, type StepView } from './allowance-view.ts';
 export {
   rulesOn,
   seasonNow,

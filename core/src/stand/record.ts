@@ -35,6 +35,7 @@ export interface RecordedTake {
   readonly amount: number;
   readonly measure: 'unit' | 'gram';
   readonly plants: number | null;
+  readonly killed: number | null;
   readonly quality: EntryBodies['take']['quality'];
   readonly wasteShare: number | null;
   readonly by: string;
@@ -131,8 +132,8 @@ function note(record: Noted, entry: RecordEntry): void {
       record.counts.push({ id: entry.id, day, by, ...countOf(entry.body as EntryBodies['census']) });
       break;
     case 'take': {
-      const { part, amount, measure, plants, quality, wasteShare = null } = entry.body as EntryBodies['take'];
-      record.takes.push({ id: entry.id, day, part, amount, measure, plants, quality, wasteShare, by });
+      const { part, amount, measure, plants, killed, quality, wasteShare = null } = entry.body as EntryBodies['take'];
+      record.takes.push({ id: entry.id, day, part, amount, measure, plants, killed, quality, wasteShare, by });
       // A root that was dug says that the ground could be.
       if (part === 'root') record.ground.push({ day, frozen: false });
       break;

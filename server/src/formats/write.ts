@@ -1,12 +1,12 @@
 import { strToU8, zipSync } from 'fflate';
 import Papa from 'papaparse';
-import { centreOf, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
+import { centreOf, type IdentityStatus, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
 import type { OwnStand } from './feature.ts';
 
 export interface ExportPlace {
   readonly id: string;
   readonly facts: PatchFacts;
-  readonly stands: readonly (OwnStand & { readonly plantName: string })[];
+  readonly stands: readonly (OwnStand & { readonly plantName: string; readonly identity: IdentityStatus })[];
   /** Its position was shifted or dropped: then facts that tell where it is are not written along. */
   readonly blurred: boolean;
 }

@@ -49,7 +49,7 @@ describe('what the day is for', () => {
     expect(tips.basis).to.equal('calendar');
     expect(tips.readiness.state).to.equal('glowing');
     expect(tips.opens.p10! < tips.opens.p50! && tips.opens.p50! < tips.opens.p90!).to.equal(true);
-    expect(tips.allowance).to.include({ kind: 'relative', oneIn: 2, perPlant: 1 });
+    expect(tips.allowance).to.include({ kind: 'relative', perPlant: 1 });
     expect(tips.allowance.ceilings[0]).to.include({ kind: 'leaveForOthers', binding: true });
   });
   it('moves with the day', async () => {

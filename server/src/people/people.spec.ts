@@ -143,9 +143,9 @@ describe('people', () => {
     const oneIn = async (day: string) =>
       (
         (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${standId}?day=${day}`)).body as {
-          outlooks: { allowance: { oneIn: number } }[];
+          outlooks: { allowance: { fraction: { of: number } } }[];
         }
-      ).outlooks[0]!.allowance.oneIn;
+      ).outlooks[0]!.allowance.fraction.of;
     expect(await oneIn('2026-05-15')).to.equal(7);
     expect(await oneIn('2026-05-14')).to.equal(2);
     const off = await as(server, keeper, 'put', rules)

@@ -221,7 +221,7 @@ describe('the identity of a stand', function () {
       const [result] = await send(server, keeper, groupId, [
         entryOf(place, 'identity', identityBody('confirmed', { seen })),
       ]);
-      return result!.status === 'needsAttention' ? result.code : result!.status;
+      return result?.status === 'needsAttention' ? result.code : result?.status;
     };
     const one = (sign: string, state: string, present = true) => ({ sign, state, present });
     expect(await said([])).to.equal('signsOfTwoOrgans');

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import CeilingStack from '../kit/CeilingStack.vue';
+import AllowanceSum from '../kit/AllowanceSum.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import ReasonText from '../kit/ReasonText.vue';
 import { useGroup } from '../people/use-group.ts';
@@ -74,12 +74,18 @@ const spec = computed(() =>
       <b>{{ words.allowance(o.allowance) }}</b>
       <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(o.allowance) }) }}</span>
     </p>
-    <CeilingStack :allowance="allowance" />
+    <AllowanceSum :allowance="allowance" />
     <p class="small soft">
       {{
         o.allowance.plantsCounted === null
           ? words.t('allowance.withoutCount')
-          : words.t('allowance.onCount', { plants: words.t('plantCount', { n: o.allowance.plantsCounted }) })
+          : words.t(
+              o.allowance.plantsStanding === o.allowance.plantsCounted ? 'allowance.onCount' : 'allowance.onCountLess',
+              {
+                plants: words.t('plantCount', { n: o.allowance.plantsCounted }),
+                standing: o.allowance.plantsStanding ?? 0,
+              },
+            )
       }}
     </p>
   </section>

@@ -78,10 +78,7 @@ export function sayCeiling(ceiling: PlantProfile['ceilings'][number], profile: P
     Record<string, number | string>;
   const parts = ceiling.parts ?? profile.parts.map((p) => p.key);
   const unit = profile.parts.find((p) => p.key === parts[0])?.unit ?? 'leaf';
-  const said = words.ceiling(
-    { source: 'profile', kind, values, bars: false, plants: null, perPlant: null, amount: null, binding: false },
-    unit,
-  );
+  const said = words.ceiling({ kind, values }, unit);
   return ceiling.parts === null
     ? said
     : `${words.format.list(parts.map((k) => words.text(profile.parts.find((p) => p.key === k)?.name ?? { en: k })))}: ${said}`;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PartOutlook, StandView } from '@emberfield/contract';
-import CeilingStack from '../kit/CeilingStack.vue';
+import AllowanceSum from '../kit/AllowanceSum.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import ReasonText from '../kit/ReasonText.vue';
 import { useGroup } from '../people/use-group.ts';
@@ -46,7 +46,7 @@ const main = computed(() => props.outlooks[chosen.value]!);
       <b :class="{ warn: main.allowance.kind === 'none' }">{{ words.allowance(main.allowance) }}</b>
       <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(main.allowance) }) }}</span>
     </p>
-    <CeilingStack :allowance="main.allowance" />
+    <AllowanceSum :allowance="main.allowance" />
     <p v-if="stand.lossShare > 0" class="small soft">
       {{ words.t('stand.lossNote', { percent: words.format.percent(stand.lossShare) }) }}
     </p>

@@ -15,8 +15,10 @@ const allowance = (over: Partial<AllowanceView> = {}): AllowanceView => ({
   amountLeft: 10,
   plantsLeft: 5,
   takenAmount: 0,
-  oneIn: null,
+  fraction: null,
   plantsCounted: 50,
+  plantsStanding: 50,
+  steps: [],
   ceilings: [],
   ...over,
 });
@@ -93,9 +95,8 @@ describe('what is said of a stored take', () => {
       kind: 'fixedShare',
       values: { share: 0.1 },
       bars: false,
-      plants: 5,
+      shareOfPlants: 0.1,
       perPlant: null,
-      amount: 10,
       binding: true,
     };
     const said = stored({ verdict: 'over', leftAfter: 0, allowance: allowance({ ceilings: [held] }) });

@@ -11,8 +11,10 @@ const allowance = (over: Partial<AllowanceView>): AllowanceView => ({
   amountLeft: 10,
   plantsLeft: 5,
   takenAmount: 0,
-  oneIn: null,
+  fraction: null,
   plantsCounted: 50,
+  plantsStanding: 50,
+  steps: [],
   ceilings: [],
   ...over,
 });

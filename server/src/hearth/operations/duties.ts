@@ -1,4 +1,4 @@
-import type { Duty, FindBody } from '@emberfield/contract';
+import { CONTAMINATING, type Duty, type FindBody } from '@emberfield/contract';
 import type { openFinds } from '../../entries/index.ts';
 import { dayNumber, isoDay, type DayNumber, seasonOf } from '@emberfield/core/measure';
 import { deadlyOpen, showsNext, showsOn, stillAwaited, viewRange } from '@emberfield/core/stand';
@@ -23,6 +23,8 @@ const LEAVE_NOTICE_DAYS = 60;
 /** What a stand asks for besides taking: a result that is due, a second look, a search, a count, a new leave. */
 export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
   const { stand, patch, record } = dossier;
+  // Nothing is taken there: nobody is sent to count or to look.
+  if (patch.facts.hazards.some((h) => CONTAMINATING.includes(h))) return [];
   const duties: Duty[] = [];
   const { status: identity, secondNeeded } = dossier.answers.on(day).identity;
   for (const { sign, due } of stillAwaited(record, day))

@@ -127,19 +127,23 @@ function judge(entry: EntryOf<'take'>, { dossier, clearances }: Known, locked: B
   const part = book.profile.parts.find((p) => p.key === entry.body.part)!;
   const day = dayNumber(entry.day);
   const { seasons } = dossier.answers;
-  const allowance = allowanceOn(book, seasons, part, {
+  const asked = {
     window: windowOfPart(book, seasons, part.key, day),
     day,
     takesUpTo: book.today,
     tried: true,
     clearance: clearanceIn(clearances, accountId, book.profile.family),
-  });
-  const amount = inUnit(entry.body, part);
-  const leftBefore = allowance.amountLeft;
+  };
+  const judged = (known: Book) => allowanceOn(known, seasons, part, asked);
+  const allowance = judged(book);
+  const spent = { amount: inUnit(entry.body, part), plants: entry.body.plants };
+  const { quality, wasteShare = null, overReason: _, eatenOnTheSpot: _e, ...taken } = entry.body;
+  const one = { ...taken, id: entry.id, day, quality, wasteShare, by: '' };
+  const after = judged({ ...book, record: { ...book.record, takes: [...takes, one] } });
   return {
-    verdict: isWithin(allowance, { amount, plants: entry.body.plants }) ? 'within' : 'over',
-    leftBefore,
-    leftAfter: leftBefore === null ? null : Math.max(0, Math.round((leftBefore - amount) * 1000) / 1000),
+    verdict: isWithin(allowance, spent) ? 'within' : 'over',
+    leftBefore: allowance.amountLeft,
+    leftAfter: after.amountLeft,
     allowance: viewAllowance(allowance, part),
   };
 }
