@@ -147,7 +147,7 @@ describe('people', () => {
         }
       ).outlooks[0]!.allowance.fraction.of;
     expect(await oneIn('2026-05-15')).to.equal(7);
-    expect(await oneIn('2026-05-14')).to.equal(2);
+    expect(await oneIn('2026-05-14')).to.equal(10);
     const off = await as(server, keeper, 'put', rules)
       .send({ on: false, rule: { kind: 'spread', everyNth: 7 } })
       .expect(200);

@@ -7,6 +7,7 @@ import SeasonRibbon from '../kit/SeasonRibbon.vue';
 import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
+import OutboxBar from '../offline/OutboxBar.vue';
 import FindBox from './FindBox.vue';
 import KeyList from './KeyList.vue';
 import PersonMenu from './PersonMenu.vue';
@@ -55,6 +56,7 @@ const bare = computed(() => ['take', 'visit', 'walk', 'find', 'prospects'].inclu
   <div v-else-if="group?.dayIsSet && !bare" class="away demo">
     {{ words.t('day.demoDay', { day: words.format.dayAndYear(today) }) }}
   </div>
+  <OutboxBar />
   <main id="content" tabindex="-1"><slot /></main>
   <FindBox v-if="finding" @close="finding = false" />
   <KeyList v-if="listing" @close="listing = false" />

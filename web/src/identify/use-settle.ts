@@ -3,6 +3,7 @@ import type { EntryBodies, StandView } from '@emberfield/contract';
 import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
+import { newKey, type DraftKey } from '../visits/draft-key.ts';
 import { useEntries } from '../visits/use-entries.ts';
 
 type Place = Pick<StandView, 'id' | 'patchId'>;
@@ -17,7 +18,15 @@ export function useSettle(): {
   const words = useWords();
   const { today } = useDay();
   const undo = useUndo();
-  const { make, send, withdraw } = useEntries();
+  const { make, sendOne, withdraw } = useEntries();
+  /** Of the word that is being given: pressed again after a lost answer it is the same word. */
+  const keys = new Map<string, DraftKey>();
+  const keyOf = (said: object): DraftKey => {
+    const text = JSON.stringify(said);
+    const key = keys.get(text) ?? newKey();
+    keys.set(text, key);
+    return key;
+  };
   const busy = ref(false);
   const failure = ref('');
 
@@ -25,12 +34,8 @@ export function useSettle(): {
     busy.value = true;
     failure.value = '';
     try {
-      const [result] = await send([entry]);
-      if (!result || result.status === 'needsAttention') {
-        failure.value = result?.message ?? words.value.t('errors.internal', { logId: '' });
-        return false;
-      }
-      undo.say(said, () => withdraw(entry, today.value));
+      const sent = await sendOne(entry, words.value.t('outbox.identity'));
+      undo.say(sent.kind === 'waiting' ? words.value.t('outbox.keptWord') : said, () => withdraw(entry, today.value));
       return true;
     } catch (error) {
       failure.value = (error as Error).message;
@@ -43,10 +48,14 @@ export function useSettle(): {
   return {
     busy,
     failure,
-    keep: (stand, body) => store(make({ kind: 'identity', ...at(stand), body }), words.value.t('identify.kept')),
+    keep: (stand, body) =>
+      store(
+        make({ kind: 'identity', ...at(stand), body }, keyOf({ stand: stand.id, body })),
+        words.value.t('identify.kept'),
+      ),
     wait: (stand, body) =>
       store(
-        make({ kind: 'awaited', ...at(stand), body }),
+        make({ kind: 'awaited', ...at(stand), body }, keyOf({ stand: stand.id, body })),
         words.value.t('identify.awaiting', {
           sign: words.value.t(`sign.${body.sign}`),
           day: words.value.format.day(body.due, today.value),

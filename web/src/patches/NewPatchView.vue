@@ -2,13 +2,12 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { ROUTES } from '@emberfield/contract';
 import PickList from '../kit/PickList.vue';
 import StateNote from '../kit/StateNote.vue';
+import { useOutbox } from '../offline/use-outbox.ts';
 import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
-import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import FactFields from './FactFields.vue';
@@ -33,21 +32,38 @@ const plantOptions = computed(() =>
 );
 const patchOptions = computed(() => (patches.data.value ?? []).map((p) => ({ value: p.id, label: p.name })));
 
+const outbox = useOutbox();
 const save = useChange(async () => {
-  const params = { groupId: groupId.value! };
-  const { existingPatchId } = form.value;
-  const place = existingPatchId
-    ? patches.data.value?.find((p) => p.id === existingPatchId)
-    : await call(ROUTES.newPatch, { params, body: patchFrom(form.value, group.value!.units === 'imperial') });
-  const stand = await call(ROUTES.newStand, { params, body: standFrom(form.value, group.value!.today) });
-  return { stand, place: place?.name ?? '' };
+  const { existingPatchId, patchId } = form.value;
+  const place = patches.data.value?.find((p) => p.id === existingPatchId)?.name ?? form.value.facts.name.trim();
+  const plain = <T,>(body: T): T => JSON.parse(JSON.stringify(body)) as T;
+  const stand = plain(standFrom(form.value, group.value!.today));
+  const name = words.value.text(plant.value!.names);
+  const sent = await outbox.send(
+    [
+      ...(existingPatchId
+        ? []
+        : [{ route: 'newPatch' as const, body: plain(patchFrom(form.value, group.value!.units === 'imperial')) }]),
+      { route: 'newStand', body: stand },
+    ],
+    {
+      id: existingPatchId ? stand.id : patchId,
+      label: words.value.t(existingPatchId ? 'outbox.stand' : 'outbox.place', { plant: name, place }),
+    },
+  );
+  if (sent.kind === 'refused') throw new Error(sent.message);
+  return { standId: stand.id, name, place, waiting: sent.kind === 'waiting' };
 });
 async function keep(): Promise<void> {
   const done = await save.mutateAsync(undefined).catch(() => null);
   if (!done) return;
   form.value = blankForm();
-  undo.say(words.value.t('patch.created', { plant: words.value.text(done.stand.plantName), patch: done.place }));
-  await router.push({ name: 'stand', params: { standId: done.stand.id } });
+  if (done.waiting) {
+    undo.say(words.value.t('outbox.keptPlace'));
+    return void (await router.push({ name: 'hearth' }));
+  }
+  undo.say(words.value.t('patch.created', { plant: done.name, patch: done.place }));
+  await router.push({ name: 'stand', params: { standId: done.standId } });
 }
 </script>
 

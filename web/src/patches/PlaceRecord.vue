@@ -7,6 +7,7 @@ import { usePlants } from '../plants/queries.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
+import { newKey } from '../visits/draft-key.ts';
 import { useEntries } from '../visits/use-entries.ts';
 
 /** What was noted of a place itself: finds, what was looked for in vain, and contaminations that were lifted. */
@@ -16,7 +17,8 @@ const undo = useUndo();
 const { today } = useDay();
 const { groupId, mayPick } = useGroup();
 const plants = usePlants(groupId);
-const { make, send, withdraw } = useEntries();
+const { make, sendOne, withdraw } = useEntries();
+let key = newKey();
 const sought = ref<string | null>(null);
 const failure = ref('');
 const options = computed(() =>
@@ -39,26 +41,27 @@ async function inVain(): Promise<void> {
   const plant = plants.data.value?.find((p) => p.key === sought.value);
   if (!plant) return;
   failure.value = '';
-  const entry = make({
-    kind: 'search',
-    patchId: props.patch.id,
-    standId: null,
-    day: today.value,
-    body: {
-      lookedFor: words.value.text(plant.names),
-      plantKey: plant.key,
-      found: false,
-      stage: '',
-      deadly: plant.severity === 'deadly',
+  const entry = make(
+    {
+      kind: 'search',
+      patchId: props.patch.id,
+      standId: null,
+      day: today.value,
+      body: {
+        lookedFor: words.value.text(plant.names),
+        plantKey: plant.key,
+        found: false,
+        stage: '',
+        deadly: plant.severity === 'deadly',
+      },
     },
-  });
+    key,
+  );
   try {
-    const [result] = await send([entry]);
-    if (result?.status === 'needsAttention') failure.value = result.message;
-    else {
-      sought.value = null;
-      undo.say(words.value.t('common.stored'), () => withdraw(entry, today.value));
-    }
+    await sendOne(entry, words.value.t('outbox.search'));
+    key = newKey();
+    sought.value = null;
+    undo.say(words.value.t('common.stored'), () => withdraw(entry, today.value));
   } catch (error) {
     failure.value = (error as Error).message;
   }

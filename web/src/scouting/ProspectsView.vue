@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
-import { v7 as newId } from 'uuid';
 import { useRoute } from 'vue-router';
 import { ROUTES, type Prospect } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
@@ -10,6 +9,9 @@ import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useDay } from '../platform/use-day.ts';
 import { usePatch } from '../patches/queries.ts';
+import { useOutbox } from '../offline/use-outbox.ts';
+import { derivedId } from '../visits/derived-id.ts';
+import { newKey, type DraftKey } from '../visits/draft-key.ts';
 import { useEntries } from '../visits/use-entries.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
@@ -20,7 +22,8 @@ const route = useRoute();
 const undo = useUndo();
 const { groupId } = useGroup();
 const { today } = useDay();
-const { make, send } = useEntries();
+const { make } = useEntries();
+const outbox = useOutbox();
 const patchId = computed(() => String(route.params['patchId']));
 const patch = usePatch(groupId, patchId);
 const plants = computed(() => (typeof route.query['plants'] === 'string' ? route.query['plants'] : ''));
@@ -36,29 +39,36 @@ const prospects = useQuery({
 const MOST_STAGES = 4;
 const day = (iso: string | null): string => (iso ? words.value.format.day(iso, today.value) : '?');
 /** The stand, with what the find said of how many there are and what others took of them. */
+const keys = new Map<string, DraftKey>();
+const partOf = (key: DraftKey, part: string): DraftKey => ({ ...key, id: derivedId(key.id, part) });
 const put = useChange(async ({ plantKey, plantName }: Prospect) => {
-  const standId = newId();
-  await call(ROUTES.newStand, {
-    params: { groupId: groupId.value! },
-    body: {
-      id: standId,
-      patchId: patchId.value,
-      plantKey,
-      where: '',
-      since: null,
-      restUntil: null,
-    },
-  });
+  // Pressed again after a lost answer it is the same stand with the same entries.
+  const key = keys.get(plantKey) ?? newKey();
+  keys.set(plantKey, key);
+  const standId = key.id;
+  const stand = { id: standId, patchId: patchId.value, plantKey, where: '', since: null, restUntil: null };
   const find = patch.data.value?.finds.find((f) => f.body.mayBe.includes(plantKey));
   const at = { patchId: patchId.value, standId, day: find?.day ?? today.value };
   const entries = [
-    ...(find?.body.eye ? [make({ kind: 'census', ...at, body: { method: 'eye', eye: find.body.eye } })] : []),
+    ...(find?.body.eye
+      ? [make({ kind: 'census', ...at, body: { method: 'eye', eye: find.body.eye } }, partOf(key, 'census'))]
+      : []),
     ...(find?.body.lostShare
-      ? [make({ kind: 'loss', ...at, body: { cause: 'other', share: find.body.lostShare, note: '' } })]
+      ? [
+          make(
+            { kind: 'loss', ...at, body: { cause: 'other', share: find.body.lostShare, note: '' } },
+            partOf(key, 'loss'),
+          ),
+        ]
       : []),
   ];
-  if (entries.length) await send(entries);
-  undo.say(`${words.value.text(plantName)}: ${words.value.t('prospect.isOn')}`);
+  const plant = words.value.text(plantName);
+  const sent = await outbox.send(
+    [{ route: 'newStand', body: stand }, ...(entries.length ? [{ route: 'sync' as const, body: { entries } }] : [])],
+    { id: standId, label: words.value.t('outbox.stand', { plant }) },
+  );
+  if (sent.kind === 'refused') throw new Error(sent.message);
+  undo.say(sent.kind === 'waiting' ? words.value.t('outbox.keptPlace') : `${plant}: ${words.value.t('prospect.isOn')}`);
 });
 </script>
 

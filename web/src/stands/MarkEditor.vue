@@ -8,6 +8,7 @@ import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import { shareChoices } from '../visits/share-choices.ts';
+import { newKey } from '../visits/draft-key.ts';
 import { useEntries } from '../visits/use-entries.ts';
 import { correctedSighting } from './corrected-sighting.ts';
 import type { SightingView } from './sighting-view.ts';
@@ -19,7 +20,8 @@ const words = useWords();
 const { isKeeper, mayPick } = useGroup();
 const { today } = useDay();
 const undo = useUndo();
-const { make, send, withdraw } = useEntries();
+const { make, sendOne, withdraw } = useEntries();
+const key = newKey();
 useEscape(() => emit('close'));
 const SHARES = [0.1, 0.25, 0.5, 0.75, 1];
 const may = computed(() => mayPick.value && (props.entry.mine || isKeeper.value));
@@ -58,12 +60,14 @@ async function act(work: () => Promise<void>): Promise<void> {
 }
 const keep = (): Promise<void> =>
   act(async () => {
-    const entry = make({ ...corrected.value!, replaces: props.entry.id });
-    const [result] = await send([entry]);
-    if (result?.status === 'needsAttention') throw new Error(result.message);
+    const entry = make({ ...corrected.value!, replaces: props.entry.id }, key);
+    await sendOne(entry, words.value.t('outbox.correction'));
     const { kind, patchId, standId, day: before, body } = props.entry;
     undo.say(words.value.t('stand.markCorrected'), async () => {
-      await send([make({ kind, patchId, standId, day: before, body, replaces: entry.id })]);
+      await sendOne(
+        make({ kind, patchId, standId, day: before, body, replaces: entry.id }),
+        words.value.t('outbox.correction'),
+      );
     });
   });
 const takeBack = (): Promise<void> =>

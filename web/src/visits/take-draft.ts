@@ -1,9 +1,12 @@
 import type { AllowanceView, EntryBodies, EntryResult, PartKey, ProfilePart } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
+import { newKey, type DraftKey } from './draft-key.ts';
 import { stepsFor } from './tally.ts';
 
 /** What the take form holds while it is filled in; kept in the browser until it is sent. */
 export interface TakeDraft {
+  /** What it is stored under, however often it is sent. */
+  readonly key: DraftKey;
   readonly part: PartKey | null;
   readonly amount: number;
   readonly plants: number;
@@ -17,6 +20,7 @@ export interface TakeDraft {
 }
 
 export const blankTake = (part: PartKey | null = null): TakeDraft => ({
+  key: newKey(),
   part,
   amount: 0,
   plants: 0,

@@ -1,8 +1,9 @@
-import { useQueryClient } from '@tanstack/vue-query';
-import { v7 as newId } from 'uuid';
-import { ROUTES, type Entry, type EntryBodies, type EntryKind, type EntryResult } from '@emberfield/contract';
+import type { Entry, EntryBodies, EntryKind, EntryResult } from '@emberfield/contract';
+import { useOutbox, type Sent } from '../offline/use-outbox.ts';
 import { useGroup } from '../people/use-group.ts';
-import { ApiError, call } from '../platform/api.ts';
+import { ApiError } from '../platform/api.ts';
+import { useWords } from '../platform/words.ts';
+import { newKey, type DraftKey } from './draft-key.ts';
 
 export interface Draft<K extends EntryKind = EntryKind> {
   readonly kind: K;
@@ -14,26 +15,29 @@ export interface Draft<K extends EntryKind = EntryKind> {
   readonly body: EntryBodies[K];
 }
 
-/** Makes entries, sends them, and takes them back. The key is made here, so sending one twice stores it once. */
+/** What was sent, by its first entry: stored, or kept on the device until the server answers. */
+export type EntrySent =
+  | { readonly kind: 'stored'; readonly result: Exclude<EntryResult, { status: 'needsAttention' }> }
+  | { readonly kind: 'waiting' };
+
+/** Makes entries, sends them through the outbox, and takes them back. */
 export function useEntries(): {
-  readonly make: <K extends EntryKind>(draft: Draft<K>) => Entry;
-  readonly send: (entries: readonly Entry[]) => Promise<readonly EntryResult[]>;
+  readonly make: <K extends EntryKind>(draft: Draft<K>, key?: DraftKey) => Entry;
+  readonly send: (entries: readonly Entry[], label: string) => Promise<Sent>;
+  /** The same for one entry; what is refused is thrown. @throws ApiError */
+  readonly sendOne: (entry: Entry, label: string) => Promise<EntrySent>;
   readonly withdraw: (entry: Pick<Entry, 'id' | 'patchId' | 'standId'>, day: string) => Promise<void>;
 } {
-  const client = useQueryClient();
-  const { groupId, group } = useGroup();
+  const outbox = useOutbox();
+  const words = useWords();
+  const { group } = useGroup();
 
-  const make = <K extends EntryKind>({
-    kind,
-    patchId,
-    standId,
-    day,
-    visitId = null,
-    replaces = null,
-    body,
-  }: Draft<K>): Entry =>
+  const make = <K extends EntryKind>(
+    { kind, patchId, standId, day, visitId = null, replaces = null, body }: Draft<K>,
+    key: DraftKey = newKey(),
+  ): Entry =>
     ({
-      id: newId(),
+      ...key,
       kind,
       schemaVersion: 1,
       patchId,
@@ -41,26 +45,35 @@ export function useEntries(): {
       visitId,
       day,
       zone: group.value?.zone ?? 'UTC',
-      madeAt: new Date().toISOString(),
       device: 'browser',
       replaces,
-      body,
+      // A form's own objects are watched; what is kept and sent is plain.
+      body: JSON.parse(JSON.stringify(body)) as EntryBodies[K],
     }) as Entry;
 
-  async function send(entries: readonly Entry[]): Promise<readonly EntryResult[]> {
-    const { results } = await call(ROUTES.sync, { params: { groupId: groupId.value! }, body: { entries } });
-    await client.invalidateQueries({ queryKey: ['group'] });
-    return results;
+  const send = (entries: readonly Entry[], label: string): Promise<Sent> =>
+    outbox.send([{ route: 'sync', body: { entries } }], { id: entries[0]!.id, label });
+
+  async function sendOne(entry: Entry, label: string): Promise<EntrySent> {
+    const sent = await send([entry], label);
+    if (sent.kind === 'refused') throw new ApiError('conflict', sent.message, null, null);
+    if (sent.kind === 'waiting') return sent;
+    const [result] = sent.results;
+    if (!result || result.status === 'needsAttention')
+      throw new ApiError('internal', result?.message ?? '', null, null);
+    return { kind: 'stored', result };
   }
 
   async function withdraw(
     { id, patchId, standId }: Pick<Entry, 'id' | 'patchId' | 'standId'>,
     day: string,
   ): Promise<void> {
-    const [result] = await send([
+    // What has not gone out yet needs no taking back.
+    if (outbox.waiting.some((w) => w.id === id)) return outbox.forget(id);
+    await sendOne(
       make({ kind: 'withdrawal', patchId, standId, day, replaces: id, body: { reason: '' } }),
-    ]);
-    if (result?.status === 'needsAttention') throw new ApiError('conflict', result.message, result.field, result.code);
+      words.value.t('outbox.withdrawal'),
+    );
   }
-  return { make, send, withdraw };
+  return { make, send, sendOne, withdraw };
 }

@@ -33,12 +33,14 @@ export function useTake(): {
   const { groupId } = useGroup();
   const { today } = useDay();
   const undo = useUndo();
-  const { make, send, withdraw } = useEntries();
+  const { make, sendOne, withdraw } = useEntries();
   const standId = computed(() => String(route.params['standId']));
   // Takes are of the real today, whatever day the ribbon looks at.
   const query = useStand(groupId, standId, ref(undefined));
   const stand = computed(() => query.data.value);
-  const draft = useLocalStorage<TakeDraft>(`emberfield-take-${standId.value}`, blankTake());
+  const draft = useLocalStorage<TakeDraft>(`emberfield-take-${standId.value}`, blankTake(), {
+    mergeDefaults: true,
+  });
   const outlooks = computed(() => partsByHeat(stand.value?.outlooks ?? []));
   const outlook = computed(() => outlooks.value.find((o) => o.part === draft.value.part));
   const holding = ref(false);
@@ -85,13 +87,16 @@ export function useTake(): {
     busy.value = true;
     failure.value = '';
     try {
-      const entry = make({ kind: 'take', patchId, standId: id, day: day || today.value, body });
-      const [result] = await send([entry]);
-      if (!result || result.status === 'needsAttention') {
-        failure.value = result?.message ?? words.value.t('errors.internal', { logId: '' });
-        return;
-      }
-      const { text, over } = takeSaid(words.value, result, { amount, unit: allowance().unit });
+      const entry = make({ kind: 'take', patchId, standId: id, day: day || today.value, body }, draft.value.key);
+      const what = words.value.amount(amount, allowance().unit);
+      const sent = await sendOne(
+        entry,
+        words.value.t('outbox.take', { what, plant: words.value.text(stand.value!.plantName) }),
+      );
+      const { text, over } =
+        sent.kind === 'waiting'
+          ? { text: words.value.t('outbox.kept', { what }), over: false }
+          : takeSaid(words.value, sent.result, { amount, unit: allowance().unit });
       undo.say(text, () => withdraw(entry, today.value), over);
       draft.value = blankTake();
       await router.replace({ name: 'stand', params: { standId: id } });

@@ -7,6 +7,8 @@ import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import { useStand } from '../stands/queries.ts';
+import { useOutbox } from '../offline/use-outbox.ts';
+import { derivedId } from './derived-id.ts';
 import { useEntries, type Draft } from './use-entries.ts';
 import { blankVisit, draftsOf, type VisitDraft } from './visit-draft.ts';
 
@@ -27,6 +29,7 @@ export function useVisit(): {
   const { today } = useDay();
   const undo = useUndo();
   const { make, send, withdraw } = useEntries();
+  const outbox = useOutbox();
   const standId = computed(() => String(route.params['standId']));
   // A visit is of the real today, whatever day the ribbon looks at.
   const query = useStand(groupId, standId, ref(undefined));
@@ -54,14 +57,28 @@ export function useVisit(): {
     busy.value = true;
     failures.value = [];
     try {
-      const head = make({ kind: 'visit', patchId, standId: null, day: day.value, body: { note: '' } });
-      const entries: Entry[] = [head, ...drafts.value.map((d) => make({ ...d, visitId: head.id }))];
-      const results = await send(entries);
-      failures.value = results.flatMap((r) =>
-        r.status === 'needsAttention' ? [words.value.t('visit.needsAttention', { message: r.message })] : [],
+      const { key } = visit.value;
+      const head = make({ kind: 'visit', patchId, standId: null, day: day.value, body: { note: '' } }, key);
+      // A part's key hangs on what it says: sent again as it was it is stored once, changed it is another entry.
+      const entries: Entry[] = [
+        head,
+        ...drafts.value.map((d) =>
+          make({ ...d, visitId: head.id }, { ...key, id: derivedId(key.id, JSON.stringify([d.kind, d.day, d.body])) }),
+        ),
+      ];
+      const sent = await send(
+        entries,
+        words.value.t('outbox.visit', { plant: words.value.text(stand.value!.plantName) }),
       );
-      if (failures.value.length) return;
-      undo.say(words.value.t('visit.stored'), async () => {
+      if (sent.kind === 'refused') {
+        const said = sent.results.flatMap((r) => (r.status === 'needsAttention' ? [r.message] : []));
+        failures.value = (said.length ? said : [sent.message]).map((message) =>
+          words.value.t('visit.needsAttention', { message }),
+        );
+        return;
+      }
+      undo.say(words.value.t(sent.kind === 'waiting' ? 'outbox.keptVisit' : 'visit.stored'), async () => {
+        if (outbox.waiting.some((w) => w.id === head.id)) return outbox.forget(head.id);
         for (const entry of entries.slice(1)) await withdraw(entry, today.value);
       });
       visit.value = blankVisit();

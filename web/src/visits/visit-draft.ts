@@ -6,10 +6,13 @@ import {
   type CountEstimate,
   type EyeClass,
 } from '@emberfield/core/counting';
+import { newKey, type DraftKey } from './draft-key.ts';
 import type { Draft } from './use-entries.ts';
 
 /** What the visit form holds while it is filled in; kept in the browser until it is sent. */
 export interface VisitDraft {
+  /** What its entries are stored under, however often they are sent. */
+  key: DraftKey;
   day: string;
   stages: Record<string, 'reached' | 'notYet'>;
   share: number | null;
@@ -35,6 +38,7 @@ export interface VisitDraft {
 }
 
 export const blankVisit = (): VisitDraft => ({
+  key: newKey(),
   day: '',
   stages: {},
   share: null,

@@ -1,0 +1,70 @@
+// What a person entered on this device and the server has not answered yet: the rules of it, without browser or screen.
+import type { Entry, EntryResult, NewPatch, NewStand } from '@emberfield/contract';
+
+/** A request that can be sent as often as it takes: its keys were made when the draft began. */
+export type OutCall =
+  | { readonly route: 'sync'; readonly body: { readonly entries: readonly Entry[] } }
+  | { readonly route: 'newPatch'; readonly body: NewPatch }
+  | { readonly route: 'newStand'; readonly body: NewStand };
+
+export interface Waiting {
+  /** Key of what it begins with: put in twice it is in once. */
+  readonly id: string;
+  /** Whose it is: nobody else on the device sees or sends it. */
+  readonly accountId: string;
+  readonly groupId: string;
+  /** Milliseconds since 1970: they go in this order. */
+  readonly putAt: number;
+  readonly label: string;
+  /** In the order in which they hang on each other. */
+  readonly calls: readonly OutCall[];
+  readonly lastTry: number | null;
+  /** What the server said against it; empty while it only waits. */
+  readonly problem: string;
+}
+
+/** How one request ended: answered, refused for good, or not at all. */
+export type Answer =
+  | { readonly kind: 'answered'; readonly results: readonly EntryResult[] }
+  | { readonly kind: 'refused'; readonly message: string }
+  | { readonly kind: 'notReached' };
+
+export interface Delivered {
+  readonly results: readonly EntryResult[];
+  /** What still has to go; `null` once nothing does. */
+  readonly left: Waiting | null;
+}
+
+/**
+ * Sends what one thing consists of, one request after the other. What was answered is dropped at once; where a request is refused or
+ * not answered, it and what hangs on it stay. Of a batch of entries those that need attention stay, with the reason.
+ */
+export async function deliver(
+  item: Waiting,
+  send: (call: OutCall, groupId: string) => Promise<Answer>,
+  now: number,
+): Promise<Delivered> {
+  const results: EntryResult[] = [];
+  for (const [i, call] of item.calls.entries()) {
+    const answer = await send(call, item.groupId);
+    const left = { ...item, calls: item.calls.slice(i), lastTry: now };
+    if (answer.kind === 'notReached') return { results, left };
+    if (answer.kind === 'refused') return { results, left: { ...left, problem: answer.message } };
+    results.push(...answer.results);
+    const refused = answer.results.filter((r) => r.status === 'needsAttention');
+    if (call.route === 'sync' && refused.length > 0) {
+      const ids = new Set(refused.map((r) => r.id));
+      const entries = call.body.entries.filter((e) => ids.has(e.id));
+      const rest: readonly OutCall[] = [{ route: 'sync', body: { entries } }, ...item.calls.slice(i + 1)];
+      const problem = refused.map((r) => r.message).join(' ');
+      return { results, left: { ...left, calls: rest, problem } };
+    }
+  }
+  return { results, left: null };
+}
+
+/** The next that may go: the oldest of a person's in which nothing was refused. */
+export const nextToGo = (all: readonly Waiting[], accountId: string): Waiting | null =>
+  all
+    .filter((w) => w.accountId === accountId && w.problem === '')
+    .reduce<Waiting | null>((first, w) => (first === null || w.putAt < first.putAt ? w : first), null);

@@ -1,0 +1,133 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { useEventListener, useIntervalFn } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { ROUTES, type EntryResult } from '@emberfield/contract';
+import { useSession } from '../people/queries.ts';
+import { useGroup } from '../people/use-group.ts';
+import { ApiError, call } from '../platform/api.ts';
+import { signal } from '../platform/signal.ts';
+import { dropWaiting, putWaiting, waitingOf } from './outbox-shelf.ts';
+import { deliver, nextToGo, type Answer, type OutCall, type Waiting } from './outbox.ts';
+
+const TRY_AGAIN_MS = 20_000;
+/** Refusals that pass: the server is busy or fails, and the same thing may be taken later. */
+const PASSING: readonly string[] = ['notReached', 'busy', 'internal', 'tooManyTries', 'notSignedIn'];
+
+/** How something that was just entered stands: answered, kept for later, or refused with a reason. */
+export type Sent =
+  | { readonly kind: 'answered'; readonly results: readonly EntryResult[] }
+  | { readonly kind: 'waiting' }
+  | { readonly kind: 'refused'; readonly message: string; readonly results: readonly EntryResult[] };
+
+/**
+ * Everything that a person enters goes through here: it is kept on the device under their account before it is sent, and stays until
+ * it was answered. A lost answer, a second press, two tabs or a reload send the same keys again, which the server stores once.
+ */
+export const useOutbox = defineStore('outbox', () => {
+  const client = useQueryClient();
+  const session = useSession();
+  const { groupId } = useGroup();
+  const account = computed(() => session.data.value?.account?.id ?? null);
+  const all = shallowRef<readonly Waiting[]>([]);
+  const sending = ref(false);
+  let underway: Promise<void> = Promise.resolve();
+
+  const read = async (): Promise<void> =>
+    void (all.value = account.value === null ? [] : await waitingOf(account.value));
+
+  async function ask({ route, body }: OutCall, group: string): Promise<Answer> {
+    const params = { groupId: group };
+    try {
+      if (route === 'sync') return { kind: 'answered', ...(await call(ROUTES.sync, { params, body })) };
+      if (route === 'newPatch') await call(ROUTES.newPatch, { params, body });
+      else await call(ROUTES.newStand, { params, body });
+      return { kind: 'answered', results: [] };
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error;
+      return PASSING.includes(error.code) ? { kind: 'notReached' } : { kind: 'refused', message: error.message };
+    }
+  }
+
+  /** One delivery at a time: what hangs on something else must not overtake it. */
+  function inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const mine = underway.then(work);
+    underway = mine.then(
+      () => undefined,
+      () => undefined,
+    );
+    return mine;
+  }
+
+  async function goOne(
+    item: Waiting,
+  ): Promise<{ readonly results: readonly EntryResult[]; readonly left: Waiting | null }> {
+    sending.value = true;
+    try {
+      const done = await deliver(item, ask, Date.now());
+      await (done.left ? putWaiting(done.left) : dropWaiting(item.id));
+      return done;
+    } finally {
+      sending.value = false;
+      await read();
+    }
+  }
+
+  /** Keeps what was entered, and sends it if it can. What is refused at once is the form's to say: it does not stay here. */
+  async function send(calls: readonly OutCall[], { id, label }: Pick<Waiting, 'id' | 'label'>): Promise<Sent> {
+    if (account.value === null || groupId.value === null) throw new Error('nobody is signed in');
+    const putAt = Date.now();
+    const item = {
+      id,
+      label,
+      calls,
+      putAt,
+      accountId: account.value,
+      groupId: groupId.value,
+      lastTry: null,
+      problem: '',
+    };
+    await putWaiting(item);
+    await read();
+    const { results, left } = await inTurn(() => goOne(item));
+    await client.invalidateQueries({ queryKey: ['group'] });
+    if (!left) return { kind: 'answered', results };
+    if (left.problem === '') return { kind: 'waiting' };
+    await forget(id);
+    return { kind: 'refused', message: left.problem, results };
+  }
+
+  /** Sends all that waits, oldest first, until something is not answered. */
+  const flush = (): Promise<void> =>
+    inTurn(async () => {
+      await read();
+      let went = false;
+      for (let next = nextToGo(all.value, account.value ?? ''); next; next = nextToGo(all.value, account.value ?? '')) {
+        const { left } = await goOne(next);
+        if (left && left.problem === '') break;
+        went = true;
+      }
+      if (went) await client.invalidateQueries({ queryKey: ['group'] });
+    });
+
+  async function forget(id: string): Promise<void> {
+    await dropWaiting(id);
+    await read();
+  }
+  /** Tries once more what was refused: the reason may be gone. */
+  async function again(id: string): Promise<void> {
+    const item = all.value.find((w) => w.id === id);
+    if (item) await putWaiting({ ...item, problem: '' });
+    await flush();
+  }
+
+  const waiting = computed(() => all.value.filter((w) => w.problem === ''));
+  const refused = computed(() => all.value.filter((w) => w.problem !== ''));
+  watch(account, () => void flush(), { immediate: true });
+  watch(signal.reached, (is) => is && void flush());
+  useIntervalFn(() => void (waiting.value.length > 0 && flush()), TRY_AGAIN_MS);
+  useEventListener(window, 'online', () => void flush());
+  // Another tab may have put something in, or taken it out.
+  useEventListener(document, 'visibilitychange', () => void (document.visibilityState === 'visible' && read()));
+  return { waiting, refused, sending, send, flush, forget, again };
+});
