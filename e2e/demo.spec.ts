@@ -54,7 +54,7 @@ describe('the demo island', () => {
       for (let i = 0; i < 2; i++) await page.getByRole('button', { name: '+ 5' }).tap();
       await page.getByRole('button', { name: '+ 5' }).tap();
       await page.getByRole('heading', { name: 'That is all for this year' }).waitFor();
-      await page.getByText('at most 10 % of each plant’s').waitFor();
+      await page.getByText('at most one in 10 on each plant').waitFor();
       await page.getByRole('button', { name: 'Back to the tally' }).tap();
       // A reload forgets nothing of the tally.
       await page.reload();

@@ -65,7 +65,6 @@ describe('from an empty group to a logged take', () => {
     const { page } = screen;
     await page.keyboard.press('n');
     await page.getByLabel('Which plant?').selectOption({ label: 'Stinging nettle · Urtica dioica L.' });
-    await page.getByRole('button', { name: 'Seen in flower or fruit before' }).click();
     await page.getByLabel('Name of the place').fill('Low hedge');
     await page.getByLabel('Latitude').fill('50.1');
     await page.getByLabel('Longitude').fill('-30,25');
@@ -73,7 +72,14 @@ describe('from an empty group to a logged take', () => {
     await page.getByLabel(/^Height/).press('Tab');
     await page.getByRole('button', { name: 'Keep patch and plant' }).click();
     await page.getByRole('heading', { name: 'Stinging nettle · Low hedge' }).waitFor();
-    await page.getByText('1 tip a plant, from 1 plant in 2').waitFor();
+    // Nothing may be taken of what nobody has settled: by its signs it is.
+    await page.getByText('not settled what it is').first().waitFor();
+    await page.getByRole('link', { name: 'Settle what it is' }).click();
+    const press = (name: string) => page.getByRole('button', { name, exact: true }).first().click();
+    await press('a leafy stem');
+    expect(await page.getByRole('button', { name: 'confirmed', exact: true }).count()).to.equal(0);
+    for (const sign of ['square', 'hairy', 'creeping runners', 'confirmed', 'Keep what was seen']) await press(sign);
+    await page.getByText('1 tip a plant, from 7 of 10 plants').waitFor();
     await page
       .getByText(/about \d+ days? left/)
       .first()

@@ -14,6 +14,7 @@ const leaves = (over: Partial<AllowanceInput> = {}): AllowanceInput => ({
   lossShare: 0,
   ceilings: [],
   killed: 0,
+  goneBackTo: false,
   taken: [],
   ...over,
 });
@@ -169,6 +170,18 @@ describe('allowance', () => {
       const pruned = by({ kind: 'lightPruning', share: 0.5 });
       const a = plantsOf([pruned], 6, { plantYield: 100, taken: [{ amount: 20, plants: 6 }] });
       expect(a).to.include({ plantsLeft: null, amountLeft: 280 });
+    });
+    it('goes back to trees within a share of them too, and touches no more of them than the share', () => {
+      const a = plantsOf([by({ kind: 'leaveForOthers', share: 0.25 })], 4, {
+        plantYield: 40,
+        goneBackTo: true,
+        taken: [
+          { amount: 50, plants: 3 },
+          { amount: 58, plants: 3 },
+        ],
+      });
+      expect(a).to.include({ amount: 120, amountLeft: 12, plantsLeft: 3 });
+      expect(isWithin(a, { amount: 4, plants: 4 })).to.equal(false);
     });
     it('keeps the left amount at 0 after an over-take and calls the next one over', () => {
       const a = allowanceFor(leaves({ ceilings: [few, tenth], taken: [{ amount: 12, plants: 6 }] }));

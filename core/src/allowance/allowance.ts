@@ -19,6 +19,8 @@ export interface AllowanceInput {
   readonly plants: CountEstimate | null;
   readonly mature: CountEstimate | null;
   readonly flowering: CountEstimate | null;
+  /** Plants that people know one by one and go back to, as trees and bushes: one that was touched may be touched again. */
+  readonly goneBackTo: boolean;
   /** Share of the stand lost to others this season (strangers, grazing, mowing), 0–1. */
   readonly lossShare: number;
   /** Plants killed since the count by takes that are not among `taken`. */
@@ -101,7 +103,7 @@ export function allowanceFor(input: AllowanceInput): Allowance {
     plants: sum.plants,
     perPlant: sum.perPlant,
     amount: sum.amount,
-    ...whatIsLeft(sum, input.taken),
+    ...whatIsLeft(sum, input),
     fraction: sum.share < 1 ? fractionOf(sum.share) : null,
     binding,
     steps: sum.steps,
@@ -110,17 +112,18 @@ export function allowanceFor(input: AllowanceInput): Allowance {
 
 /**
  * What takes leave. Where a rule limits how many plants may be touched, each one touched is spent, whatever little was taken of it;
- * else the same plants may be gone back to, as to the trees of a hedge. A take that nobody can turn to the unit leaves nothing: it may
+ * but not where no rule does, nor of trees and bushes, which people know and go back to. A take that nobody can turn to the unit leaves nothing: it may
  * have been all of it.
  */
 function whatIsLeft(
   { plants, perPlant, amount, plantsLimited }: Reckoned,
-  taken: readonly SpentTake[],
+  { taken, goneBackTo }: Pick<AllowanceInput, 'taken' | 'goneBackTo'>,
 ): Pick<Allowance, 'amountLeft' | 'plantsLeft'> {
   if (amount === null) return { amountLeft: null, plantsLeft: null };
   if (taken.some((t) => t.amount === null)) return { amountLeft: 0, plantsLeft: plantsLimited ? 0 : null };
   const byAmount = amount - taken.reduce((sum, t) => sum + t.amount!, 0);
   if (!plantsLimited || plants === null) return { amountLeft: Math.max(0, round(byAmount)), plantsLeft: null };
+  if (goneBackTo) return { amountLeft: Math.max(0, round(byAmount)), plantsLeft: plants };
   const touched = taken.reduce(
     (sum, t) => sum + (t.plants ?? (perPlant > 0 ? Math.ceil(t.amount! / perPlant - FLOOR) : 0)),
     0,

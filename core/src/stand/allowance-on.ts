@@ -3,7 +3,7 @@ import { allowanceFor, type Allowance } from '../allowance/index.ts';
 import type { CountEstimate } from '../counting/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { seasonOf, type DayNumber } from '../measure/index.ts';
-import type { ProfilePart } from '../plants/index.ts';
+import type { PlantProfile, ProfilePart } from '../plants/index.ts';
 import { freeOn, nextFree } from '../tide/index.ts';
 import type { WindowForecast } from '../windows/index.ts';
 import { rulesOn, seasonStartsOn, type Book } from './book.ts';
@@ -15,6 +15,7 @@ import type { RecordedCount, RecordedTake } from './record.ts';
 import type { Seasons } from './season.ts';
 
 const DAYS_A_YEAR = 365;
+const WOODY: readonly PlantProfile['habit'][] = ['tree', 'shrub', 'conifer'];
 
 export interface Asked {
   readonly window: WindowForecast;
@@ -52,6 +53,7 @@ export function allowanceOn(
   const ofItsYear = count && inYearOfLife(count, part);
   return allowanceFor({
     plantYield: part.perPlant.value,
+    goneBackTo: WOODY.includes(profile.habit),
     costsSeed: part.costsSeed || part.kills,
     plants: ofItsYear ?? count?.plants ?? null,
     mature: count?.mature ?? null,

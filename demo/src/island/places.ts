@@ -74,7 +74,7 @@ export const STANDS: readonly DemoStand[] = [
   { key: 'burdock-spoil', patch: 'spoil', plant: 'burdock', identity: 'provisional', plants: 18, growth: 1.1, since: 2023 },
   { key: 'ground-elder-garden', patch: 'garden', plant: 'ground-elder', plants: null, since: 2016, takes: [['leaf', 0]] },
   { key: 'umbel-ditch', patch: 'ditch', plant: 'ground-elder', where: 'unknown umbel, hollow stem', identity: 'unconfirmed', plants: null },
-  { key: 'spruce-planting', patch: 'planting', plant: 'spruce', where: 'edge trees', plants: 6, growth: 1, since: 2001, takes: [['tip', 55]] },
+  { key: 'spruce-planting', patch: 'planting', plant: 'spruce', where: 'edge trees', plants: 8, growth: 1, since: 2001, takes: [['tip', 55]] },
   { key: 'arnica-lawn', patch: 'lawn', plant: 'arnica', plants: 120, growth: 0.94, since: 2013 },
   { key: 'hazel-tannet', patch: 'tannet', plant: 'hazel', where: 'third cant', plants: 38, growth: 1, since: 2000, takes: [['fruit', 30]] },
   { key: 'sea-beet-strand', patch: 'strand', plant: 'sea-beet', where: 'along the foot of the wall', plants: 85, growth: 1.01, since: 2017 },
