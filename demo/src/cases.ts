@@ -77,9 +77,9 @@ const CASES: Readonly<Record<string, Case>> = {
       'case',
     ),
   ],
-  // Two pickers near a shared limit: six trees, two of them left out, a tenth of the tips of four is 160.
+  // Two pickers near a shared limit: eight trees, the first and the last left out, then a quarter; a tenth of the tips of four is 160.
   'spruce-planting': (o) => [
-    tell(o, 'census', day('2026-04-30'), 'tavi', { method: 'complete', plants: 6, mature: 6, flowering: 0 }, 'case'),
+    tell(o, 'census', day('2026-04-30'), 'tavi', { method: 'complete', plants: 8, mature: 8, flowering: 0 }, 'case'),
     tell(
       o,
       'take',
