@@ -148,7 +148,7 @@ describe('the demo island', () => {
       await page.getByRole('switch', { name: 'Spread over the stand: one plant in' }).click();
       await page.getByText('Kept.').waitFor();
       await page.goto(`${server.url}/hearth`);
-      await page.getByRole('button', { name: /Stinging nettle · tops.*from 1 plant in 5/ }).waitFor();
+      await page.getByRole('button', { name: /Stinging nettle · tops.*from one plant in 5/ }).waitFor();
       await page.goto(`${server.url}/group`);
       await page.getByRole('switch', { name: 'Spread over the stand: one plant in', checked: true }).click();
       await page.getByRole('switch', { name: 'Spread over the stand: one plant in', checked: false }).waitFor();

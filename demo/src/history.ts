@@ -155,7 +155,9 @@ function takes(options: HistoryOptions, days: ReadonlyMap<string, number>, alive
     return Array.from({ length: chance.whole(1, 2) }, (_, i): Told => {
       const day = first + Math.round(length * chance.between(0.2, 0.7));
       const amount = Math.max(1, Math.round(total / 2));
-      const plants = Math.max(1, Math.min(alive, Math.round(amount / Math.max(1, part.perPlant.value / 4))));
+      // As their rules have it: neither the first nor the last, and some of the rest left.
+      const most = Math.max(1, Math.floor((alive - 2) * 0.7));
+      const plants = Math.max(1, Math.min(most, Math.round(amount / Math.max(1, part.perPlant.value / 4))));
       return tell(
         options,
         'take',

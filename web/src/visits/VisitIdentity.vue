@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Radio, RadioGroup } from 'ant-design-vue';
+import { RadioButton, RadioGroup } from 'ant-design-vue';
 import type { LookAlikeView, StandView } from '@emberfield/contract';
 import { useWords } from '../platform/words.ts';
 import type { VisitDraft } from './visit-draft.ts';
@@ -27,9 +27,9 @@ function say(l: LookAlikeView, said: string): void {
         :name="`look-${nameOf(l)}`"
         :aria-label="words.t('visit.searchOf', { name: nameOf(l) })"
         @update:value="say(l, String($event))">
-        <Radio value="notLooked">{{ words.t('visit.notLooked') }}</Radio>
-        <Radio value="notFound">{{ words.t('visit.notFound') }}</Radio>
-        <Radio value="found">{{ words.t('visit.found') }}</Radio>
+        <RadioButton value="notLooked">{{ words.t('visit.notLooked') }}</RadioButton>
+        <RadioButton value="notFound">{{ words.t('visit.notFound') }}</RadioButton>
+        <RadioButton value="found">{{ words.t('visit.found') }}</RadioButton>
       </RadioGroup>
       <p v-if="!l.showsNow && saidOf(l) === 'notFound'" class="warn">{{ words.t('lookAlike.notNow') }}</p>
     </div>
@@ -48,9 +48,15 @@ function say(l: LookAlikeView, said: string): void {
   margin-top: 10px;
   padding-top: 10px;
 }
-.look :deep(.ant-radio-wrapper) {
-  min-height: 48px;
-  align-items: center;
-  font-size: 18px;
+.look :deep(.ant-radio-group) {
+  display: grid;
+  grid-template-columns: 1.2fr 1fr 1fr;
+}
+.look :deep(.ant-radio-button-wrapper) {
+  height: 48px;
+  padding-inline: 6px;
+  line-height: 46px;
+  text-align: center;
+  font-size: 16px;
 }
 </style>
