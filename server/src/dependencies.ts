@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
+import type { WorkerPool } from './workers/index.ts';
 import type { Answers } from './answers/index.ts';
 import type { Clock } from './platform/clock.ts';
 import type { Database } from './platform/database/database.ts';
@@ -11,6 +12,8 @@ export interface Dependencies {
   readonly db: Database;
   readonly clock: Clock;
   readonly log: Log;
+  /** Threads for work that must not keep others waiting. */
+  readonly workers: WorkerPool;
   /** Answers that were reckoned before; they can be dropped at any time. */
   readonly answers: Answers;
   readonly words: Words;

@@ -1,4 +1,5 @@
 export { Answers } from './answers/index.ts';
+export { startWorkers } from './workers/index.ts';
 export { createApp } from './app.ts';
 export type { Dependencies } from './dependencies.ts';
 export {

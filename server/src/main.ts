@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { CATALOGUE, SOURCES } from '@emberfield/catalogue';
 import { createWords } from '@emberfield/words';
 import { Answers } from './answers/index.ts';
+import { startWorkers } from './workers/index.ts';
 import { createApp } from './app.ts';
 import type { Dependencies } from './dependencies.ts';
 import { renewFoundingCode, sweepSessions } from './people/index.ts';
@@ -28,6 +29,7 @@ const deps: Dependencies = {
   clock: { now: () => new Date(), fixedDay: config.today },
   log,
   answers: new Answers(),
+  workers: startWorkers(),
   words: createWords('en'),
   catalogue: CATALOGUE,
   sources: SOURCES,
@@ -67,7 +69,7 @@ function leave(): void {
   stopFetching();
   const late = setTimeout(() => process.exit(1), LONGEST_GOODBYE_MS);
   server.close(() => {
-    connection.close().then(
+    Promise.all([connection.close(), deps.workers.stop()]).then(
       () => {
         clearTimeout(late);
         process.exit(0);

@@ -86,6 +86,9 @@ export interface StoredPlaces {
   readonly paths: number;
   readonly entries: number;
   readonly already: number;
+  /** Entries that did not fit, with their day and why; the first of them. */
+  readonly refused: readonly string[];
+  readonly refusedCount: number;
 }
 
 /** A path that was walked, or one that is planned. */

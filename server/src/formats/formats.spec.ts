@@ -74,7 +74,6 @@ describe('GPX', () => {
       `<wpt lat="1" lon="1"><name>${'ö'.repeat(200_000)}</name></wpt><wpt lat="2" lon="2"><name>ü</name></wpt>`,
     );
     expect((await readGpx(long)).features[1]!.name).to.equal('ü');
-    expect(await reasonOf(() => readGpx(long, () => true))).to.equal('stopped');
   });
   it('thins a path without moving its ends, and within its limit', () => {
     const line = Array.from({ length: 50_000 }, (_, i): Position => [i / 1e4, Math.sin(i) / 100]);

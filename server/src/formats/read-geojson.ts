@@ -35,6 +35,7 @@ const listOf = (root: Json): readonly unknown[] =>
 
 /** Features of GeoJSON, from wherever it came. */
 export function featuresFrom(list: readonly unknown[]): ReadPlaces {
+  if (list.length > MOST_FEATURES) throw new AppError('unreadableFile', { reason: 'tooManyPlaces' });
   const features: ReadFeature[] = [];
   const leftOut: LeftOut[] = [];
   for (const [i, item] of list.entries()) {

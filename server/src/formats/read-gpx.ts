@@ -13,15 +13,12 @@ const TEXTS = ['name', 'desc', 'cmt', 'ele', 'time'];
 
 type Open = { kind: 'wpt' | 'trk' | 'rte'; texts: Record<string, string>; points: Position[]; at: number };
 
-/** Reads waypoints, tracks and routes in pieces, giving way in between; a track is walked, a route is planned. */
-export async function readGpx(content: Buffer, gone: () => boolean = () => false): Promise<ReadPlaces> {
+/** Reads waypoints, tracks and routes in pieces; a track is walked, a route is planned. */
+export async function readGpx(content: Buffer): Promise<ReadPlaces> {
   const gpx = new GpxReader();
   const decoder = new TextDecoder('utf-8', { fatal: true });
   for (let from = 0; from < content.length; from += CHUNK_BYTES) {
-    if (gone()) throw new AppError('unreadableFile', { reason: 'stopped' });
     gpx.write(decodePiece(decoder, content.subarray(from, from + CHUNK_BYTES), from + CHUNK_BYTES >= content.length));
-    // Others are served while a long file is read.
-    await new Promise(setImmediate);
   }
   return gpx.end();
 }
@@ -77,6 +74,7 @@ class GpxReader {
     }
     this.path.push(name);
     this.text = '';
+    if (this.count >= MOST_FEATURES) this.failure ??= new AppError('unreadableFile', { reason: 'tooManyPlaces' });
     if (name === 'wpt' || name === 'trk' || name === 'rte')
       this.open = { kind: name, texts: {}, points: [], at: ++this.count };
     if ((name === 'wpt' || name === 'trkpt' || name === 'rtept') && this.open) {

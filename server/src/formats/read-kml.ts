@@ -2,7 +2,7 @@ import { kml } from '@tmcw/togeojson';
 import { DOMParser } from '@xmldom/xmldom';
 import { unzipSync } from 'fflate';
 import { AppError } from '../platform/errors.ts';
-import type { ReadPlaces } from './feature.ts';
+import { MOST_FEATURES, type ReadPlaces } from './feature.ts';
 import { featuresFrom } from './read-geojson.ts';
 
 /** An archive may hold so much once it is opened, and so many files: more is a trap or not for us. */
@@ -12,6 +12,8 @@ const MOST_EXPANSION = 200;
 
 /** Reads the placemarks of a KML text. Entities and document types are refused before anything is parsed. */
 export function readKml(text: string): ReadPlaces {
+  if ((text.match(/<Placemark[\s>]/g)?.length ?? 0) > MOST_FEATURES)
+    throw new AppError('unreadableFile', { reason: 'tooManyPlaces' });
   if (/<!DOCTYPE|<!ENTITY/i.test(text)) throw new AppError('unreadableFile', { reason: 'xmlEntities' });
   const fail = (cause: unknown): never => {
     throw new AppError('unreadableFile', { reason: 'brokenXml', cause });

@@ -1,4 +1,4 @@
-export { areaOfRing, lengthOfLine } from './operations/ring-area.ts';
+export { areaOfRing, lengthOfLine } from '../formats/ring-area.ts';
 export { factsOf } from './operations/view-patch.ts';
 export { pathVisibleTo, placeKey, SEES_ALL, seesExactly, visibleTo, type Viewer, type VisiblePatch } from './policy.ts';
 export { mountPatches } from './routes.ts';

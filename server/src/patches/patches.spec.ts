@@ -11,7 +11,7 @@ import {
   type Person,
   type TestServer,
 } from '../testing/test-server.ts';
-import { areaOfRing } from './operations/ring-area.ts';
+import { areaOfRing } from '../formats/ring-area.ts';
 import { patchHistory } from './table.ts';
 
 const SQUARE: NewPatch['geometry'] = {

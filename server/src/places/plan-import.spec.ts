@@ -13,6 +13,7 @@ const plants = new Map(CATALOGUE.map((profile) => [profile.key, { profile, revis
 const existing = (over: Partial<Existing> = {}): Existing => ({
   plants,
   patches: [],
+  paths: new Set(),
   stands: [],
   takenPatches: new Map(),
   takenStands: new Set(),
@@ -21,7 +22,7 @@ const existing = (over: Partial<Existing> = {}): Existing => ({
 const NO_COLUMNS = Object.fromEntries(TABLE_FIELDS.map((f) => [f, null])) as PlaceReading['columns'];
 const plan = (holding: Holding, over: Partial<Existing> = {}, reading: Partial<PlaceReading> = {}) =>
   planImport(holding, {
-    importId: `${KEY}ff`,
+    seed: `${KEY}ff`,
     groupId: GROUP,
     zone: 'UTC',
     today: '2026-05-15',

@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray } from 'drizzle-orm';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import type { PlaceReading } from '@emberfield/contract';
 import { account } from '../people/table.ts';
 import { entry, takeVerdict } from '../entries/table.ts';
@@ -41,7 +41,7 @@ export const pathKeys = async (db: Queryable, ids: readonly string[]): Promise<R
 export const deletePath = async (db: Queryable, groupId: string, id: string): Promise<boolean> =>
   (await db.delete(path).where(and(eq(path.groupId, groupId), eq(path.id, id))))[0].affectedRows > 0;
 
-/** Inserts in pieces that every database takes. */
+/** Inserts in pieces that every database takes; what has its key already stays as it is. */
 export async function insertAll(
   db: Queryable,
   rows: {
@@ -54,9 +54,21 @@ export async function insertAll(
     Array.from({ length: Math.ceil(all.length / ROWS_AT_ONCE) }, (_, i) =>
       all.slice(i * ROWS_AT_ONCE, (i + 1) * ROWS_AT_ONCE),
     );
-  for (const some of pieces(rows.patches)) await db.insert(patch).values(some);
-  for (const some of pieces(rows.stands)) await db.insert(stand).values(some);
-  for (const some of pieces(rows.paths)) await db.insert(path).values(some);
+  for (const some of pieces(rows.patches))
+    await db
+      .insert(patch)
+      .values(some)
+      .onDuplicateKeyUpdate({ set: { id: sql`${patch.id}` } });
+  for (const some of pieces(rows.stands))
+    await db
+      .insert(stand)
+      .values(some)
+      .onDuplicateKeyUpdate({ set: { id: sql`${stand.id}` } });
+  for (const some of pieces(rows.paths))
+    await db
+      .insert(path)
+      .values(some)
+      .onDuplicateKeyUpdate({ set: { id: sql`${path.id}` } });
 }
 
 /** Which of the keys are taken, and by which group. */

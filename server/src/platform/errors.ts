@@ -24,6 +24,18 @@ export class AppError extends Error {
     this.field = field ?? null;
     this.reason = reason ?? null;
   }
+
+  /** What it says, as plain data: errors do not travel between threads. */
+  get parts(): AppErrorParts {
+    const { code, values, field, reason } = this;
+    return { code, values, field, reason };
+  }
+
+  static from({ code, values, field, reason }: AppErrorParts): AppError {
+    return new AppError(code, { values, ...(field ? { field } : {}), ...(reason ? { reason } : {}) });
+  }
 }
+
+export type AppErrorParts = Pick<AppError, 'code' | 'values' | 'field' | 'reason'>;
 
 export const notFound = (what: string): AppError => new AppError('notFound', { values: { what } });

@@ -1,4 +1,5 @@
 import { Answers } from '../answers/index.ts';
+import { startWorkers } from '../workers/index.ts';
 import { type Server, createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { createPool } from 'mysql2/promise';
@@ -55,6 +56,7 @@ async function startServer(): Promise<TestServer> {
     clock: { now: () => new Date(), fixedDay: TODAY },
     log: createLog('silent'),
     answers: new Answers(),
+    workers: startWorkers(),
     words: createWords('en'),
     catalogue: CATALOGUE,
     sources: SOURCES,
@@ -78,6 +80,7 @@ async function startServer(): Promise<TestServer> {
     close: async () => {
       server.closeAllConnections();
       server.close();
+      await deps.workers.stop();
       await connection.close();
     },
   };

@@ -1,7 +1,7 @@
 import type { PatchFacts, PatchView } from '@emberfield/contract';
 import type { VisiblePatch } from '../policy.ts';
 import type { PatchRow } from '../repository.ts';
-import { areaOfRing } from './ring-area.ts';
+import { areaOfRing } from '../../formats/ring-area.ts';
 
 export function factsOf(row: PatchRow): PatchFacts {
   return { ...row.facts, name: row.name, geometry: row.geometry, heightM: row.heightM, secret: row.secret };

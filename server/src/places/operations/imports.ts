@@ -1,3 +1,4 @@
+import { v5 as keyFrom } from 'uuid';
 import {
   type NewPatch,
   type PlaceImportPreview,
@@ -16,12 +17,10 @@ import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import { storeEntry } from '../../visits/index.ts';
 import * as repository from '../repository.ts';
-import { planImport } from './plan-import.ts';
-import type { Existing, Plan } from './plan.ts';
-import { firstReading, holdingOf, packed, unpacked, type Holding } from './read-import.ts';
+import type { Tasks } from '../../workers/tasks.ts';
+import type { Existing } from './plan.ts';
 
 const SHOWN_LINES = 40;
-const SHOWN_ROWS = 4;
 
 /** Reads a file whole and shows what it amounts to. No place is stored yet, and a file that cannot be read leaves nothing. */
 export async function newPlaceImport(deps: Dependencies, context: GroupContext<unknown>): Promise<PlaceImportPreview> {
@@ -30,14 +29,14 @@ export async function newPlaceImport(deps: Dependencies, context: GroupContext<u
   const id = params['importId']!;
   const fileName = (query['fileName'] ?? 'places').slice(0, 120);
   const format = detectFormat(content, fileName);
-  const holding = await holdingOf(content, format, gone);
+  const { packed, reading } = await deps.workers.run('readPlaces', { content, format }, gone);
   const row = {
     id,
     groupId: group.id,
     fileName,
     format,
-    packed: packed(holding),
-    reading: firstReading(holding),
+    packed: Buffer.from(packed),
+    reading,
     madeBy: account.accountId,
     madeAt: deps.clock.now(),
   };
@@ -49,21 +48,21 @@ export async function newPlaceImport(deps: Dependencies, context: GroupContext<u
     if (before?.groupId !== group.id || !before.packed.equals(row.packed))
       throw new AppError('idTaken', { field: 'params.importId', cause: error });
   }
-  return preview(deps, group, id);
+  return preview(deps, group, id, gone);
 }
 
 export const viewPlaceImport = (
   deps: Dependencies,
-  { group, params }: GroupContext<null>,
-): Promise<PlaceImportPreview> => preview(deps, group, params['importId']!);
+  { group, params, gone }: GroupContext<null>,
+): Promise<PlaceImportPreview> => preview(deps, group, params['importId']!, gone);
 
 export async function readPlaceImport(
   deps: Dependencies,
-  { body, group, params }: GroupContext<PlaceReading>,
+  { body, group, params, gone }: GroupContext<PlaceReading>,
 ): Promise<PlaceImportPreview> {
   const row = await openImport(deps, group.id, params['importId']!);
   await repository.updateImport(deps.db, row.id, { reading: body });
-  return preview(deps, group, row.id);
+  return preview(deps, group, row.id, gone);
 }
 
 export async function dropPlaceImport(deps: Dependencies, { group, params }: GroupContext<null>): Promise<null> {
@@ -77,7 +76,7 @@ export async function storePlaceImport(
   { group, account, params, gone }: GroupContext<null>,
 ): Promise<StoredPlaces> {
   const row = await openImport(deps, group.id, params['importId']!);
-  const { plan } = await planned(deps, group, row);
+  const { plan } = await planned(deps, group, row, gone);
   if (plan.problem !== null) throw new AppError('nothingToStore', { reason: plan.problem.split('.')[0]! });
   const madeAt = deps.clock.now();
   const own = { groupId: group.id, madeBy: account.accountId, madeAt };
@@ -99,7 +98,6 @@ export async function storePlaceImport(
         geometry: { type: 'LineString', coordinates },
       })),
     });
-    await repository.updateImport(tx, row.id, { storedAt: madeAt });
     await writeAudit(tx, {
       groupId: group.id,
       accountId: account.accountId,
@@ -110,10 +108,18 @@ export async function storePlaceImport(
     // Whoever went away meanwhile has stopped it: nothing of it stays.
     if (gone()) throw new AppError('unreadableFile', { reason: 'stopped' });
   });
+  // Broken off here, it can be taken up again: what is stored has its key and is stored once.
   let entries = 0;
-  for (const entry of plan.entries)
-    if ((await storeEntry(deps, { group, account }, entry)).status !== 'needsAttention') entries++;
+  const refused: string[] = [];
+  for (const entry of plan.entries) {
+    const result = await storeEntry(deps, { group, account }, entry);
+    if (result.status !== 'needsAttention') entries++;
+    else if (result.code !== 'idTaken') refused.push(`${entry.day}: ${result.message}`);
+  }
+  await repository.updateImport(deps.db, row.id, { storedAt: madeAt });
   return {
+    refused: refused.slice(0, SHOWN_LINES),
+    refusedCount: refused.length,
     places: plan.patches.length,
     stands: plan.stands.length,
     paths: plan.paths.length,
@@ -137,27 +143,28 @@ async function planned(
   deps: Dependencies,
   group: InGroup,
   row: repository.PlaceImportRow,
-): Promise<{ readonly plan: Plan; readonly holding: Holding }> {
-  const holding = unpacked(row.packed);
-  const features = holding.kind === 'places' ? holding.places.features : [];
-  const owned = features.flatMap((f) => (f.own ? [f.own] : []));
-  const [plants, patches, stands, takenPatches, takenStands] = await Promise.all([
+  gone: () => boolean,
+): Promise<Tasks['planPlaces']['output']> {
+  const owned = await deps.workers.run('ownKeys', { packed: row.packed }, gone);
+  const [plants, patches, stands, paths, takenPatches, takenStands] = await Promise.all([
     plantsOf(deps, group.id),
     patchesOf(deps.db, group.id),
     standKeysOf(deps.db, group.id),
-    repository.takenPatches(
-      deps.db,
-      owned.map((o) => o.id),
-    ),
-    repository.takenStands(
-      deps.db,
-      owned.flatMap((o) => o.stands.map((s) => s.id)),
-    ),
+    repository.pathsOf(deps.db, group.id),
+    repository.takenPatches(deps.db, owned.patchIds),
+    repository.takenStands(deps.db, owned.standIds),
   ]);
-  const existing: Existing = { plants, patches, stands, takenPatches, takenStands };
-  const { id: importId, fileName, reading, madeAt } = row;
+  const existing: Existing = {
+    plants,
+    patches: patches.map(({ id, name }) => ({ id, name })),
+    paths: new Set(paths.map((p) => p.id)),
+    stands,
+    takenPatches,
+    takenStands: new Set([...takenStands, ...stands.map((s) => s.id)]),
+  };
+  const { fileName, reading, madeAt } = row;
   const asked = {
-    importId,
+    seed: keyFrom(contentDigest(row.packed.toString('base64')).toString('hex'), group.id),
     fileName,
     reading,
     existing,
@@ -166,24 +173,28 @@ async function planned(
     today: group.today,
     madeAt: madeAt.toISOString(),
   };
-  return { plan: planImport(holding, asked), holding };
+  return deps.workers.run('planPlaces', { packed: row.packed, asked }, gone);
 }
 
-async function preview(deps: Dependencies, group: InGroup, id: string): Promise<PlaceImportPreview> {
+async function preview(
+  deps: Dependencies,
+  group: InGroup,
+  id: string,
+  gone: () => boolean,
+): Promise<PlaceImportPreview> {
   const row = await repository.importById(deps.db, group.id, id);
   if (!row) throw notFound('import');
-  const { plan, holding } = await planned(deps, group, row);
+  const { plan, headers, sample } = await planned(deps, group, row, gone);
   const { patches, stands, paths, entries, already, crossing, shown, leftOut, problem } = plan;
   const areas = patches.filter((p) => p.geometry.type === 'Polygon').length;
   const takes = entries.filter((e) => e.kind === 'take').length;
-  const table = holding.kind === 'table' ? holding.table : null;
   return {
     id,
     fileName: row.fileName,
     format: row.format,
     reading: row.reading,
-    headers: table?.headers ?? [],
-    sample: table?.rows.slice(0, SHOWN_ROWS) ?? [],
+    headers,
+    sample,
     counts: {
       points: patches.length - areas,
       areas,

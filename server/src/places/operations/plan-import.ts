@@ -57,6 +57,9 @@ class Planner {
   private crossing = 0;
   private readonly plantKeys: ReadonlyMap<string, string>;
   private readonly byName = new Map<string, string>();
+  /** Keys of places that are there, or that came before in this file. */
+  private readonly there = new Set<string>();
+  private readonly standKeys = new Set<string>();
 
   constructor(private readonly asked: Asked) {
     this.plantKeys = new Map(
@@ -64,7 +67,10 @@ class Planner {
         [p.key, p.scientific, ...Object.values(p.names)].map((n) => [n.toLowerCase(), p.key] as const),
       ),
     );
-    for (const { id, name } of asked.existing.patches) this.byName.set(name.toLowerCase(), id);
+    for (const { id, name } of asked.existing.patches) {
+      this.byName.set(name.toLowerCase(), id);
+      this.there.add(id);
+    }
   }
 
   done(problem: string | null): Plan {
@@ -100,10 +106,13 @@ class Planner {
   }
 
   private addPath({ at, name, path, day }: ReadFeature, coordinates: readonly Position[]): void {
-    const id = keyFrom(`path ${at}`, this.asked.importId);
+    // A feature may hold several lines: each is a path of its own.
+    const id = keyFrom(`path ${at} ${JSON.stringify(coordinates)}`, this.asked.seed);
+    const already = this.asked.existing.paths.has(id) || this.paths.some((p) => p.id === id);
     const lengthM = lengthOfLine(coordinates);
     const said = this.cut(name || `${this.asked.fileName} ${at}`, MOST_NAME, at);
-    this.paths.push({ id, name: said, kind: path ?? 'track', day, lengthM, coordinates });
+    if (already) this.already++;
+    else this.paths.push({ id, name: said, kind: path ?? 'track', day, lengthM, coordinates });
     this.show({
       at,
       name: said,
@@ -111,7 +120,7 @@ class Planner {
       sizeM: lengthM,
       detail: path ?? 'track',
       repaired: false,
-      already: false,
+      already,
     });
   }
 
@@ -120,13 +129,16 @@ class Planner {
     geometry: NewPatch['geometry'],
     { table, repaired }: { readonly table: FromTable | null; readonly repaired: boolean },
   ): void {
-    const { groupId, importId, existing, fileName } = this.asked;
+    const { groupId, seed, existing, fileName } = this.asked;
     const owner = own ? existing.takenPatches.get(own.id) : undefined;
     // A place that came from another group is a place of its own here.
-    const id = own && (owner === undefined || owner === groupId) ? own.id : keyFrom(`patch ${at} ${name}`, importId);
+    const id =
+      own && (owner === undefined || owner === groupId)
+        ? own.id
+        : keyFrom(`patch ${at} ${name} ${JSON.stringify(geometry)}`, seed);
     const said = this.cut(name || `${fileName} ${at}`, MOST_NAME, at);
     const known = table ? this.byName.get(said.toLowerCase()) : undefined;
-    const already = owner === groupId || known !== undefined;
+    const already = owner === groupId || known !== undefined || this.there.has(id);
     try {
       const patch = parse(
         newPatchSchema,
@@ -145,6 +157,7 @@ class Planner {
       if (already) this.already++;
       else {
         this.patches.push(patch);
+        this.there.add(id);
         this.byName.set(said.toLowerCase(), id);
       }
       this.stands.push(...stands);
@@ -173,7 +186,7 @@ class Planner {
     }
     return [
       {
-        id: keyFrom(`stand ${at}`, this.asked.importId),
+        id: keyFrom(`stand ${at}`, this.asked.seed),
         plantKey,
         where: table.where,
         since: table.since,
@@ -186,13 +199,20 @@ class Planner {
     { at, patchId }: { readonly at: number; readonly patchId: string },
   ): readonly NewStand[] {
     const { takenStands, plants } = this.asked.existing;
-    return list.flatMap(({ id, plantKey, where, since }) => {
+    return list.flatMap((given: unknown) => {
+      // A file says what it likes: what is no stand is left out.
+      if (typeof given !== 'object' || given === null) {
+        this.leftOut.push({ at, reason: 'badInput' });
+        return [];
+      }
+      const { id, plantKey, where, since } = given as OwnStand;
       // What has its key is there already; what it is cannot be said of a plant that is not known here.
-      if (takenStands.has(id)) return [];
+      if (takenStands.has(id) || this.standKeys.has(id)) return [];
       if (!plants.has(plantKey)) {
         this.leftOut.push({ at, reason: 'unknownPlant' });
         return [];
       }
+      this.standKeys.add(id);
       return [parse(newStandSchema, { id, patchId, plantKey, where, since, restUntil: null }, '')];
     });
   }

@@ -17,7 +17,7 @@ const refused = (reason: string): PlannedLine => ({ entry: null, shown: null, re
 /** A line of a table of visits or takes; it must find its place, and a take its stand. */
 export function planLine(
   { at, values: v }: TableLine,
-  { importId, zone, madeAt, today, existing, reading }: Asked,
+  { seed, zone, madeAt, today, existing, reading }: Asked,
   plantKeys: ReadonlyMap<string, string>,
   cut: Cut,
 ): PlannedLine {
@@ -31,7 +31,7 @@ export function planLine(
   const stand = existing.stands.find((s) => s.patchId === patch.id && s.plantKey === plantKey);
   if (v.plant && !stand) return refused('notGrownHere');
   const envelope = {
-    id: keyFrom(`entry ${at}`, importId),
+    id: keyFrom(`entry ${at}`, seed),
     schemaVersion: 1,
     patchId: patch.id,
     standId: stand?.id ?? null,

@@ -7,6 +7,8 @@ import type { KnownPlant } from '../../plants/index.ts';
 export interface Existing {
   readonly plants: ReadonlyMap<string, KnownPlant>;
   readonly patches: readonly { readonly id: string; readonly name: string }[];
+  /** Keys of paths that are there. */
+  readonly paths: ReadonlySet<string>;
   readonly stands: readonly { readonly id: string; readonly patchId: string; readonly plantKey: string }[];
   /** Group of a patch's key, for keys that a file brings along. */
   readonly takenPatches: ReadonlyMap<string, string>;
@@ -35,7 +37,8 @@ export interface Plan {
 }
 
 export interface Asked {
-  readonly importId: string;
+  /** Made of the group and of what is in the file: keys hang on it, so that the same file sent again is the same places. */
+  readonly seed: string;
   readonly groupId: string;
   readonly zone: string;
   readonly today: string;

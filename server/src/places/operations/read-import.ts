@@ -14,10 +14,10 @@ export type Holding =
 /** One row of a database takes so much everywhere. */
 const MOST_PACKED_BYTES = 8 * 1024 * 1024;
 
-export async function holdingOf(content: Buffer, format: PlaceFormat, gone: () => boolean): Promise<Holding> {
+export async function holdingOf(content: Buffer, format: PlaceFormat): Promise<Holding> {
   switch (format) {
     case 'gpx':
-      return { kind: 'places', places: await readGpx(content, gone) };
+      return { kind: 'places', places: await readGpx(content) };
     case 'geojson':
       return { kind: 'places', places: readGeoJson(decodeUtf8(content)) };
     case 'kml':

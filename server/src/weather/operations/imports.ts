@@ -6,9 +6,6 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { updateGroup } from '../../people/index.ts';
 import * as repository from '../repository.ts';
-import { decodeFile } from './decode-file.ts';
-import { guessReading } from './guess-reading.ts';
-import { readWeather } from './read-csv.ts';
 import { oneStation } from './stations.ts';
 
 const SHOWN_LINES = 40;
@@ -17,13 +14,13 @@ const SHOWN_DAYS = 8;
 /** Takes a file in, guesses how it is read, and shows what was understood. No day is stored yet. */
 export async function newImport(
   deps: Dependencies,
-  { body, group, account, params, query }: GroupContext<unknown>,
+  { body, group, account, params, query, gone }: GroupContext<unknown>,
 ): Promise<ImportPreview> {
   const content = body as Buffer;
   const id = params['importId']!;
   const fileName = (query['fileName'] ?? 'weather.csv').slice(0, 120);
   if (!(await repository.stationById(deps.db, group.id, params['stationId']!))) throw notFound('station');
-  const reading = guessReading(decodeFile(content));
+  const reading = await deps.workers.run('guessWeather', { content }, gone);
   if (reading.columns.length < 2) throw new AppError('unreadableFile', { reason: 'notATable' });
   try {
     await repository.insertImport(deps.db, {
@@ -70,7 +67,7 @@ export async function readImport(
 /** Stores the days as previewed, all or none; the station's answers are reckoned anew. */
 export async function storeImport(deps: Dependencies, { group, params }: GroupContext<null>): Promise<StoredImport> {
   const row = await openImport(deps, group.id, params['importId']!);
-  const { days, problem } = readWeather(decodeFile(row.content), row.reading);
+  const { days, problem } = await deps.workers.run('readWeather', { content: row.content, reading: row.reading });
   if (problem !== null) throw new AppError('nothingToStore', { reason: problem });
   await transact(deps.db, async (tx) => {
     await updateGroup(tx, group.id, {});
@@ -98,10 +95,13 @@ async function openImport({ db }: Dependencies, groupId: string, id: string): Pr
   return row;
 }
 
-async function preview({ db }: Dependencies, groupId: string, id: string): Promise<ImportPreview> {
+async function preview({ db, workers }: Dependencies, groupId: string, id: string): Promise<ImportPreview> {
   const row = await repository.importById(db, groupId, id);
   if (!row) throw notFound('import');
-  const { headers, sample, days, leftOut, problem } = readWeather(decodeFile(row.content), row.reading);
+  const { headers, sample, days, leftOut, problem } = await workers.run('readWeather', {
+    content: row.content,
+    reading: row.reading,
+  });
   const [first, last] = [days[0]?.day ?? null, days.at(-1)?.day ?? null];
   const there = first === null || last === null ? [] : await repository.daysBetween(db, row.stationId, first, last);
   const own = new Set(days.map((d) => d.day));

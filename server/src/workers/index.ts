@@ -1,0 +1,1 @@
+export { startWorkers, type WorkerPool } from './pool.ts';
