@@ -130,7 +130,6 @@ describe('a group at work', () => {
       await page.getByText('Not beside the old mine.').waitFor();
       await page.getByRole('link', { name: 'Grows at a place I know' }).click();
       await page.getByLabel('At a place I have').selectOption({ index: 1 });
-      await page.getByRole('button', { name: 'I think so' }).click();
       await page.getByRole('button', { name: 'Keep patch and plant' }).click();
       await page.getByRole('heading', { name: /^Hill nettle · / }).waitFor();
       await page.keyboard.press('/');

@@ -1,5 +1,7 @@
 import { expect } from 'chai';
-import type { HearthView, PartOutlook, PatchView, StandRef, StandView } from '@emberfield/contract';
+import type { HearthView, PartOutlook, PatchView, StandKit, StandRef, StandView } from '@emberfield/contract';
+import { dayNumber } from '@emberfield/core/measure';
+import { outlooksFor, seasonsOf, standDay, unpackBook } from '@emberfield/core/stand';
 import { freshDatabase, loadDemo, startServer, type RunningServer } from './application.ts';
 
 /** What the demo island is there to show, asked of the running server as its people would see it. */
@@ -16,7 +18,7 @@ describe('the cases of the demo island', () => {
   const stands = (plant: string, place: RegExp): readonly StandRef[] =>
     hearth.stands.filter((s) => s.plantKey === plant && place.test(s.patchName));
   const outlooks = (stand: StandRef): readonly PartOutlook[] => hearth.outlooks.filter((o) => o.standId === stand.id);
-  const page = (stand: StandRef, day = ''): Promise<StandView> =>
+  const page = (stand: Pick<StandRef, 'id'>, day = ''): Promise<StandView> =>
     ask(`${group}/stands/${stand.id}${day && `?day=${day}`}`);
   const held = (o: PartOutlook): string | undefined => o.allowance.ceilings.find((c) => c.binding)?.kind;
 
@@ -99,6 +101,22 @@ describe('the cases of the demo island', () => {
       for (const o of (await ask<HearthView>(`${group}/hearth?day=${day}`)).outlooks) states.add(o.readiness.state);
     expect([...states].sort()).to.deep.equal(['ash', 'banked', 'cold', 'fading', 'glowing', 'kindling']);
   });
+  it('says on a device with nothing but its book, of every stand and on any day, what the server says', async () => {
+    let compared = 0;
+    for (const { id } of hearth.stands) {
+      const { book: packed, clearance } = await ask<StandKit>(`${group}/stands/${id}/kit`);
+      const book = unpackBook(packed);
+      const seasons = seasonsOf(book);
+      for (const iso of ['2026-05-15', '2026-07-20', '2026-11-30']) {
+        const view = await page({ id }, iso);
+        const day = dayNumber(iso);
+        const own = outlooksFor(book, seasons, standDay(book, day, seasons), { day, clearance });
+        expect(own, `${view.plantName['en']} ${iso}`).to.deep.equal(view.outlooks);
+        compared += own.length;
+      }
+    }
+    expect(compared).to.be.above(100);
+  }).timeout(120_000);
   it('a secret place, which the watcher sees only about', async () => {
     const [mine, theirs] = [
       await ask<PatchView[]>(`${group}/patches`),

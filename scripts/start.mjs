@@ -65,28 +65,41 @@ if (demo && !env.EMBERFIELD_WEATHER) await startWeatherStandIn();
 if (!dev) buildWeb();
 
 const port = await keptPort();
-const server = spawn(process.execPath, [...SERVER_MEMORY, '--import', 'tsx', 'server/src/main.ts'], {
-  cwd: ROOT,
-  stdio: ['ignore', 'pipe', 'inherit'],
-  detached: true,
-  env: { ...env, EMBERFIELD_PORT: String(port), EMBERFIELD_WEB: dev ? '' : join(ROOT, 'web', 'dist') },
-});
+/** A web server that dies is brought back, unless it dies again and again. */
+const MOST_DEATHS = 5;
+const DEATHS_WITHIN_MS = 60_000;
+const deaths = [];
+let server = startServer();
 toStop.push(() => endProcess(server));
-server.on('exit', (code) => {
-  if (!stopping) {
-    say(`The web server has ended${code ? ` with code ${code}` : ''}.`);
-    stop(1);
-  }
-});
-server.stdout.setEncoding('utf8');
-server.stdout.on('data', (text) => {
-  for (const line of text.split('\n').filter(Boolean)) {
-    if (line.startsWith('EMBERFIELD_READY')) ready();
-    else if (line.startsWith('EMBERFIELD_CODE'))
-      say(`\nNobody has founded a group yet. One-time code: ${line.split(' ')[1]}\n`);
-    else process.stdout.write(`${line}\n`);
-  }
-});
+
+function startServer() {
+  const child = spawn(process.execPath, [...SERVER_MEMORY, '--import', 'tsx', 'server/src/main.ts'], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    detached: true,
+    env: { ...env, EMBERFIELD_PORT: String(port), EMBERFIELD_WEB: dev ? '' : join(ROOT, 'web', 'dist') },
+  });
+  child.on('exit', (code, signal) => {
+    if (stopping) return;
+    const now = Date.now();
+    deaths.push(now);
+    while (now - deaths[0] > DEATHS_WITHIN_MS) deaths.shift();
+    say(`The web server has ended${code ? ` with code ${code}` : signal ? ` by ${signal}` : ''}.`);
+    if (deaths.length >= MOST_DEATHS) return stop(1);
+    say('It is started again.');
+    server = startServer();
+  });
+  child.stdout.setEncoding('utf8');
+  child.stdout.on('data', (text) => {
+    for (const line of text.split('\n').filter(Boolean)) {
+      if (line.startsWith('EMBERFIELD_READY')) ready();
+      else if (line.startsWith('EMBERFIELD_CODE'))
+        say(`\nNobody has founded a group yet. One-time code: ${line.split(' ')[1]}\n`);
+      else process.stdout.write(`${line}\n`);
+    }
+  });
+  return child;
+}
 if (dev) startVite();
 
 function ready() {

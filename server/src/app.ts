@@ -14,6 +14,7 @@ import { createGatekeeper, mountPeople } from './people/index.ts';
 import { mountPhotos } from './photos/index.ts';
 import { mountPlaces } from './places/index.ts';
 import { mountPlants } from './plants/index.ts';
+import { ping } from './platform/database/database.ts';
 import { AppError } from './platform/errors.ts';
 import { Endpoints } from './platform/http/endpoint.ts';
 import { errorAnswer } from './platform/http/error-answer.ts';
@@ -49,7 +50,7 @@ export function createApp(deps: Dependencies): Express {
   app.use('/api', requestLimit(deps.requestsPerMinute));
 
   const endpoints = new Endpoints(app, createGatekeeper(deps));
-  endpoints.anyone(ROUTES.health, async () => ({ ok: true }) as const);
+  endpoints.anyone(ROUTES.health, () => health(deps));
   endpoints.anyone(ROUTES.cspReport, async ({ body }) => {
     deps.log.warn({ report: String(body).slice(0, 2000) }, 'content security policy violated');
     return null;
@@ -75,6 +76,19 @@ export function createApp(deps: Dependencies): Express {
   if (deps.webFolder) app.use(compression(), ...webApplication(deps.webFolder));
   app.use(errorAnswer(deps.log, deps.words));
   return app;
+}
+
+const HEALTH_WAIT_MS = 2_000;
+/** Well only while the database answers in time; which part fails stands in the log. */
+async function health({ db }: Dependencies): Promise<{ readonly ok: true }> {
+  const late = new Promise<never>((_, reject) =>
+    setTimeout(
+      () => reject(new AppError('busy', { cause: new Error('the database does not answer') })),
+      HEALTH_WAIT_MS,
+    ).unref(),
+  );
+  await Promise.race([ping(db), late]);
+  return { ok: true };
 }
 
 /**

@@ -17,7 +17,6 @@ import { createLog } from './platform/log.ts';
 
 const LONGEST_GOODBYE_MS = 8_000;
 const SWEEP_EVERY_MS = 10 * 60_000;
-const REQUESTS_PER_MINUTE = 1_200;
 
 const config = readConfig(process.env);
 const log = createLog(config.logLevel);
@@ -39,7 +38,7 @@ const deps: Dependencies = {
   tilesUrl: config.tilesUrl,
   baseMap: config.baseMapFile ? readFileSync(config.baseMapFile, 'utf8') : null,
   weatherService: readWeatherService(config.weatherUrl, config.weatherFields),
-  requestsPerMinute: Number(process.env['EMBERFIELD_REQUESTS_PER_MINUTE'] ?? REQUESTS_PER_MINUTE),
+  requestsPerMinute: config.requestsPerMinute,
 };
 const foundingCode = await renewFoundingCode(deps);
 

@@ -24,7 +24,7 @@ export function mountPeople(endpoints: Endpoints, deps: Dependencies): void {
   const tries = (name: string) => tryLimit(deps.db, { name });
   const nameTried = (body: unknown): string => {
     const name = (body as { readonly signInName?: unknown } | null)?.signInName;
-    return typeof name === 'string' ? name.toLowerCase() : '';
+    return typeof name === 'string' ? name.trim().toLowerCase() : '';
   };
   const signInTries = [
     tryLimit(deps.db, { name: 'sign-in', subject: nameTried }),

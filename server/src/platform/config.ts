@@ -17,7 +17,11 @@ export interface Config {
   readonly weatherUrl: string | null;
   readonly weatherFields: string | null;
   readonly logLevel: string;
+  /** Of one address. */
+  readonly requestsPerMinute: number;
 }
+
+const REQUESTS_PER_MINUTE = 1_200;
 
 /** Reads the configuration once. @throws Error with a sentence that says which variable is wrong. */
 export function readConfig(env: Readonly<Record<string, string | undefined>>): Config {
@@ -33,6 +37,9 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
   const tilesUrl = env['EMBERFIELD_TILES'] || null;
   if (tilesUrl !== null && !/^https?:\/\/[^/\s;,']+\/[^\s;,']*\{z\}[^\s;,']*$/.test(tilesUrl))
     throw new Error('EMBERFIELD_TILES must be an address such as https://tiles.example/{z}/{x}/{y}.png.');
+  const requestsPerMinute = Number(env['EMBERFIELD_REQUESTS_PER_MINUTE'] ?? REQUESTS_PER_MINUTE);
+  if (!Number.isInteger(requestsPerMinute) || requestsPerMinute < 1)
+    throw new Error('EMBERFIELD_REQUESTS_PER_MINUTE must be a whole number above 0.');
   return {
     databaseUrl,
     host: env['EMBERFIELD_HOST'] ?? '127.0.0.1',
@@ -46,5 +53,6 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     weatherUrl: env['EMBERFIELD_WEATHER'] || null,
     weatherFields: env['EMBERFIELD_WEATHER_FIELDS'] || null,
     logLevel: env['EMBERFIELD_LOG'] ?? 'info',
+    requestsPerMinute,
   };
 }

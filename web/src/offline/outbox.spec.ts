@@ -61,6 +61,11 @@ describe('what waits to be sent', () => {
     expect(left?.calls).to.deep.equal([sync('b')]);
     expect(left?.problem).to.equal('not so');
   });
+  it('sends again what the server failed on, without calling it refused', async () => {
+    const busy: EntryResult = { id: 'b', status: 'needsAttention', code: 'busy', message: 'later', field: null };
+    const { left } = await deliver(waiting([sync('a', 'b')]), server(answered(stored('a'), busy)).send, 9);
+    expect([left?.calls, left?.problem]).to.deep.equal([[sync('b')], '']);
+  });
   it('goes oldest first, of one person alone, past what was refused', () => {
     const all = [
       waiting([patch], { id: 'later', putAt: 5 }),

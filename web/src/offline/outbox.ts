@@ -23,6 +23,9 @@ export interface Waiting {
   readonly problem: string;
 }
 
+/** Failures of the server that pass. */
+const PASSING: readonly string[] = ['busy', 'internal'];
+
 /** How one request ended: answered, refused for good, or not at all. */
 export type Answer =
   | { readonly kind: 'answered'; readonly results: readonly EntryResult[] }
@@ -51,9 +54,11 @@ export async function deliver(
     if (answer.kind === 'notReached') return { results, left };
     if (answer.kind === 'refused') return { results, left: { ...left, problem: answer.message } };
     results.push(...answer.results);
-    const refused = answer.results.filter((r) => r.status === 'needsAttention');
-    if (call.route === 'sync' && refused.length > 0) {
-      const ids = new Set(refused.map((r) => r.id));
+    const open = answer.results.filter((r) => r.status === 'needsAttention');
+    // The server failed on these: they are not refused, and go again.
+    const refused = open.filter((r) => !PASSING.includes(r.code));
+    if (call.route === 'sync' && open.length > 0) {
+      const ids = new Set(open.map((r) => r.id));
       const entries = call.body.entries.filter((e) => ids.has(e.id));
       const rest: readonly OutCall[] = [{ route: 'sync', body: { entries } }, ...item.calls.slice(i + 1)];
       const problem = refused.map((r) => r.message).join(' ');

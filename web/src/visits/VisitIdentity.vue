@@ -19,14 +19,15 @@ function say(l: LookAlikeView, said: string): void {
 <template>
   <section v-if="stand.lookAlikes.length">
     <h2>{{ words.t('visit.search') }}</h2>
-    <div v-for="l in stand.lookAlikes" :key="nameOf(l)" class="look">
+    <div
+      v-for="l in stand.lookAlikes"
+      :key="nameOf(l)"
+      class="look"
+      role="radiogroup"
+      :aria-label="words.t('visit.searchOf', { name: nameOf(l) })">
       <h3>{{ nameOf(l) }}</h3>
       <p class="soft">{{ words.text(l.separatedBy) }}</p>
-      <RadioGroup
-        :value="saidOf(l)"
-        :name="`look-${nameOf(l)}`"
-        :aria-label="words.t('visit.searchOf', { name: nameOf(l) })"
-        @update:value="say(l, String($event))">
+      <RadioGroup :value="saidOf(l)" :name="`look-${nameOf(l)}`" @update:value="say(l, String($event))">
         <RadioButton value="notLooked">{{ words.t('visit.notLooked') }}</RadioButton>
         <RadioButton value="notFound">{{ words.t('visit.notFound') }}</RadioButton>
         <RadioButton value="found">{{ words.t('visit.found') }}</RadioButton>

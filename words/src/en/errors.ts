@@ -21,8 +21,9 @@ export const errors = {
   unreadableFile: 'This file could not be read as a table of daily weather. {reasonText}',
   nothingToStore: 'No day could be read from the file as it is set now. {reasonText}',
   noSuchRoute: 'There is nothing at this address.',
-  busy: 'Many are writing at once. Nothing was lost or stored; please try again.',
-  internal: 'Something broke here, and it is not your doing. Nothing was stored. The log knows it as {logId}.',
+  busy: 'The server cannot take this just now. What was answered before is stored; please try again.',
+  internal:
+    'Something broke here, and it is not your doing. What was answered before is stored, this is not known: try again. The log knows it as {logId}.',
 };
 
 export const reasons = {

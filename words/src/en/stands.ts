@@ -22,7 +22,12 @@ export const stands = {
     provisional: 'provisional: not every look-alike ruled out',
     unconfirmed: 'not settled',
     notRuledOutHere: 'Not ruled out here',
-    severity: { deadly: 'deadly', poisonous: 'poisonous', harmful: 'harmful', nuisance: 'mix-up, not known as poisonous' },
+    severity: {
+      deadly: 'deadly',
+      poisonous: 'poisonous',
+      harmful: 'harmful',
+      nuisance: 'mix-up, not known as poisonous',
+    },
     withdrawn: 'taken back',
     corrected: 'corrected',
     within: 'within',

@@ -5,6 +5,9 @@ import { isIsoDay } from '@emberfield/core/measure';
 import { AppError } from '../../platform/errors.ts';
 
 const MOST_PIXELS = 50_000_000;
+/** Unpacked a picture may take so much: of deep colours only fewer pixels fit. */
+const MOST_UNPACKED_BYTES = 210_000_000;
+const BYTES_OF_DEPTH: Readonly<Record<string, number>> = { uchar: 1, char: 1, ushort: 2, short: 2 };
 const EDGES_PX: Readonly<Record<PhotoSize, number>> = { small: 480, large: 2048 };
 const QUALITY = 82;
 const FORMATS = ['jpeg', 'png', 'webp'];
@@ -26,22 +29,27 @@ export async function pictureFrom(content: Buffer): Promise<Picture> {
   if (content.length === 0) refuse('emptyFile');
   const options = { limitInputPixels: MOST_PIXELS, failOn: 'error' as const, animated: false };
   try {
-    const { format, width, height } = await sharp(content, options).metadata();
+    const { format, width, height, channels, depth } = await sharp(content, options).metadata();
     if (!FORMATS.includes(format)) return refuse('notAnImage');
-    if (width * height > MOST_PIXELS) return refuse('tooManyPixels');
+    const bytes = width * height * channels * (BYTES_OF_DEPTH[depth] ?? 4);
+    if (width * height > MOST_PIXELS || bytes > MOST_UNPACKED_BYTES) return refuse('tooManyPixels');
   } catch (cause) {
     if (cause instanceof AppError) throw cause;
     return refuse(/pixel limit/i.test(String(cause)) ? 'tooManyPixels' : 'notAnImage', cause);
   }
-  const made = (edge: number) =>
-    sharp(content, options)
+  const made = (from: Buffer, edge: number) =>
+    sharp(from, options)
       .rotate()
       .resize({ width: edge, height: edge, fit: 'inside', withoutEnlargement: true })
       .flatten({ background: '#ffffff' })
       .jpeg({ quality: QUALITY })
       .toBuffer({ resolveWithObject: true });
   try {
-    const [small, large] = await Promise.all([made(EDGES_PX.small), made(EDGES_PX.large)]);
+    // One at a time, and the small one from the large: unpacked pictures are the largest thing in this server's memory.
+    const [small, large] = await oneAtATime(async () => {
+      const great = await made(content, EDGES_PX.large);
+      return [await made(great.data, EDGES_PX.small), great] as const;
+    });
     return {
       pictures: { small: small.data, large: large.data },
       widthPx: large.info.width,
@@ -52,18 +60,25 @@ export async function pictureFrom(content: Buffer): Promise<Picture> {
   }
 }
 
+let before: Promise<unknown> = Promise.resolve();
+function oneAtATime<T>(work: () => Promise<T>): Promise<T> {
+  const mine = before.then(work, work);
+  before = mine.catch(() => undefined);
+  return mine;
+}
+
 /** Where and when a photo says it was taken; nothing that is not in the world or no day. */
 export async function saidBy(content: Buffer): Promise<Pick<PhotoTaken, 'takenOn' | 'position'>> {
-  type Exif = { latitude?: unknown; longitude?: unknown; DateTimeOriginal?: unknown };
+  type Exif = { latitude?: unknown; longitude?: unknown; DateTimeOriginal?: unknown; DateTime?: unknown };
   // A photo without such data, or with data that cannot be read, offers nothing: the picture itself is what counts.
   const said = (await exifr
     .parse(content, {
       gps: true,
       reviveValues: false,
-      pick: ['DateTimeOriginal', 'GPSLatitude', 'GPSLongitude', 'GPSLatitudeRef', 'GPSLongitudeRef'],
+      pick: ['DateTimeOriginal', 'DateTime', 'GPSLatitude', 'GPSLongitude', 'GPSLatitudeRef', 'GPSLongitudeRef'],
     })
     .catch(() => null)) as Exif | null | undefined;
-  const { latitude, longitude, DateTimeOriginal } = said ?? {};
+  const { latitude, longitude, DateTime, DateTimeOriginal = DateTime } = said ?? {};
   const within = (v: unknown, limit: number): v is number =>
     typeof v === 'number' && Number.isFinite(v) && Math.abs(v) <= limit;
   const day = typeof DateTimeOriginal === 'string' ? DateTimeOriginal.slice(0, 10).replaceAll(':', '-') : '';

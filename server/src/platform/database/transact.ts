@@ -33,4 +33,26 @@ export function errorNumber(error: unknown): number | null {
 }
 
 export const isTransient = (error: unknown): boolean => TRANSIENT.has(errorNumber(error) ?? 0);
+/** The database is away, ending, full of callers, or the way to it broke: it may be back in a moment. */
+const AWAY_NUMBERS = new Set([1040, 1053, 1152, 1927]);
+const AWAY_CODES = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'EPIPE',
+  'ENOENT',
+  'ETIMEDOUT',
+  'PROTOCOL_CONNECTION_LOST',
+  'PROTOCOL_SEQUENCE_TIMEOUT',
+  'POOL_CLOSED',
+]);
+export function isAway(error: unknown): boolean {
+  for (let e: unknown = error; e instanceof Error; e = e.cause) {
+    const { errno, code, message } = e as Error & { errno?: unknown; code?: unknown };
+    if (typeof errno === 'number' && AWAY_NUMBERS.has(errno)) return true;
+    if (typeof code === 'string' && AWAY_CODES.has(code)) return true;
+    // A rollback on a dead connection hides the reason behind this.
+    if (/closed state|Connection lost/.test(message)) return true;
+  }
+  return false;
+}
 export const isDuplicate = (error: unknown): boolean => errorNumber(error) === DUPLICATE;

@@ -115,11 +115,25 @@ async function answer<B, A>(
       else response.cookie(SESSION_COOKIE, token, { ...common, maxAge: SESSION_MAX_AGE_MS });
     },
   };
-  const result = await handler(context);
+  const result = await withDeadline(handler(context));
   response.setHeader('Cache-Control', 'no-store');
   if (result instanceof FileAnswer) sendFile(response, result);
   else if (result === null) response.status(204).end();
   else response.json(result);
+}
+
+/** Nobody waits longer than this: a database that neither answers nor fails is as good as away. */
+const LONGEST_ANSWER_MS = 60_000;
+async function withDeadline<A>(work: Promise<A>): Promise<A> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(new AppError('busy')), LONGEST_ANSWER_MS);
+  });
+  try {
+    return await Promise.race([work, late]);
+  } finally {
+    clearTimeout(timer);
+  }
 }
 
 /** A file is saved or shown as what it is, never run as a page. */

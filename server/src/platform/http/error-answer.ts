@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { ErrorRequestHandler, Request, Response } from 'express';
 import type { ErrorBody, ErrorCode } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
-import { isTransient } from '../database/transact.ts';
+import { isAway, isTransient } from '../database/transact.ts';
 import { AppError } from '../errors.ts';
 import { loggedPath, type Log } from '../log.ts';
 
@@ -54,12 +54,17 @@ export function errorAnswer(log: Log, words: Words): ErrorRequestHandler {
         logId,
       },
     };
+    if (code === 'busy') {
+      if (known?.cause) log.warn({ err: known.cause }, 'the database cannot be reached or gave way');
+      response.setHeader('Retry-After', String(RETRY_AFTER_S));
+    }
     if (code === 'tooLarge') drain(request, response);
     if (response.headersSent) return void response.end();
     response.status(STATUS[code]).setHeader('Cache-Control', 'no-store').json(body);
   };
 }
 
+const RETRY_AFTER_S = 5;
 const DRAIN_MS = 5_000;
 
 /** What is still being sent is read and dropped, so that the sender hears the refusal; one that does not stop is cut off. */
@@ -73,7 +78,7 @@ function drain(request: Request, response: Response): void {
 /** Errors of the body readers and of the router are known by their type; an allow-list, so nothing leaks. */
 function asAppError(error: unknown): AppError | null {
   if (error instanceof AppError) return error;
-  if (isTransient(error)) return new AppError('busy', { cause: error });
+  if (isTransient(error) || isAway(error)) return new AppError('busy', { cause: error });
   const { type, status } = (error ?? {}) as { type?: unknown; status?: unknown };
   if (type === 'entity.too.large') return new AppError('tooLarge');
   if (type === 'entity.parse.failed') return new AppError('badJson');

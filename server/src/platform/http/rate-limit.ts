@@ -30,11 +30,24 @@ export function tryLimit(
     validate: { xForwardedForHeader: false, ip: false, keyGeneratorIpFallback: false },
     keyGenerator: (request) =>
       createHash('sha256')
-        .update(`${request.ip ?? ''}|${subject(request.body)}`)
+        .update(`${networkOf(request.ip ?? '')}|${subject(request.body)}`)
         .digest('hex')
         .slice(0, 40),
     handler: (_request, _response, next) => next(new AppError('tooManyTries')),
   });
+}
+
+/** Of an IPv6 address its /64: whoever has one has all of it. */
+export function networkOf(ip: string): string {
+  if (!ip.includes(':') || ip.startsWith('::ffff:')) return ip;
+  const [head = '', tail = ''] = ip.split('::');
+  const groups = head.split(':').filter(Boolean);
+  const rest = tail.split(':').filter(Boolean);
+  const filled = [...groups, ...Array<string>(Math.max(0, 8 - groups.length - rest.length)).fill('0'), ...rest];
+  return `${filled
+    .slice(0, 4)
+    .map((g) => g.replace(/^0+(?=.)/, ''))
+    .join(':')}::/64`;
 }
 
 /** All requests of one address: protects this server's own hands, so each server counts for itself, in memory. */

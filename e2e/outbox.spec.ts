@@ -1,0 +1,192 @@
+import { expect } from 'chai';
+import { createPool, type Pool, type RowDataPacket } from 'mysql2/promise';
+import type { Page } from 'playwright-core';
+import {
+  freshDatabase,
+  loadDemo,
+  openScreen,
+  comeInAs,
+  screensOf,
+  startServer,
+  type RunningServer,
+  type Screen,
+} from './application.ts';
+
+describe('nothing that is entered is doubled or lost', function () {
+  this.timeout(120_000);
+  let server: RunningServer;
+  let databaseUrl: string;
+  let database: Pool;
+  before(async function () {
+    this.timeout(180_000);
+    databaseUrl = await freshDatabase('emberfield_e2e_outbox');
+    await loadDemo(databaseUrl);
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+    database = createPool(databaseUrl);
+  });
+  after(async () => {
+    await database.end();
+    await server.stop();
+  });
+  const within = screensOf(() => server);
+  const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).first().click();
+
+  /** Entries of a kind stored by now, counted in the database itself. */
+  async function stored(kind: string): Promise<number> {
+    const [rows] = await database.query<RowDataPacket[]>('SELECT COUNT(*) AS n FROM entry WHERE kind = ?', [kind]);
+    return Number(rows[0]!['n']);
+  }
+  async function toTake(page: Page): Promise<void> {
+    await page.goto(`${server.url}/hearth`);
+    await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
+    await page.getByRole('link', { name: /Log a take/ }).click();
+    await page.getByRole('button', { name: 'one more', exact: true }).click();
+  }
+  /** The server takes what is sent, and its answer never arrives: so many times. */
+  async function loseAnswers(page: Page, times: number): Promise<void> {
+    let left = times;
+    await page.route('**/sync', async (route) => {
+      if (left-- <= 0) return route.continue();
+      await route.fetch();
+      await route.abort('connectionreset');
+    });
+  }
+  /** It tries again by itself every twenty seconds, and whenever the server is reached again. */
+  const settle = async (page: Page): Promise<void> => {
+    await page.getByText(/things? waits? on this device/).waitFor({ state: 'detached', timeout: 40_000 });
+  };
+
+  it('by an answer that is lost after the server stored it', async () => {
+    await within({ as: 'Mirel' }, async (page, screen) => {
+      const before = await stored('take');
+      await toTake(page);
+      await loseAnswers(page, 1);
+      await press(page, 'Keep it');
+      await page.getByText(/kept on this device: it goes when there is a signal/).waitFor();
+      // As soon as the server answers anything again it goes by itself.
+      await settle(page);
+      await page.waitForTimeout(500);
+      expect(await stored('take')).to.equal(before + 1);
+      forgive(screen);
+    });
+  });
+  it('by a reload, and a browser that was closed, between the two', async () => {
+    await within({ as: 'Mirel' }, async (page, screen) => {
+      const before = await stored('take');
+      await toTake(page);
+      await loseAnswers(page, 1_000);
+      await press(page, 'Keep it');
+      await page.getByText('1 thing waits on this device.').waitFor();
+      await page.unroute('**/sync');
+      await page.reload();
+      await page.getByRole('link', { name: 'Emberfield' }).waitFor();
+      await settle(page);
+      expect(await stored('take')).to.equal(before + 1);
+      forgive(screen);
+    });
+  });
+  it('by a second press and by a second tab', async () => {
+    await within({ as: 'Mirel' }, async (page, screen) => {
+      const before = await stored('take');
+      await toTake(page);
+      const other = await screen.context.newPage();
+      await other.goto(page.url());
+      await other.getByRole('button', { name: 'Keep it' }).waitFor();
+      const both = [page, other].map((p) =>
+        p
+          .getByRole('button', { name: 'Keep it' })
+          .dblclick({ timeout: 5_000 })
+          .catch(() => undefined),
+      );
+      await Promise.all(both);
+      await page.getByRole('heading', { name: 'Norway spruce · Brackmoor planting' }).waitFor();
+      await settle(page);
+      await page.waitForTimeout(500);
+      expect(await stored('take')).to.equal(before + 1);
+    });
+  });
+  it('of a visit with many parts neither, half of them refused or not', async () => {
+    await within({ as: 'Mirel' }, async (page, screen) => {
+      const kinds = ['stageSighting', 'search', 'visit'];
+      const counts = async () => Promise.all(kinds.map(stored));
+      const before = await counts();
+      await page.goto(`${server.url}/hearth`);
+      await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
+      await page.getByRole('link', { name: /Log a visit/ }).click();
+      await press(page, 'is so');
+      for (const [what, said] of [
+        ['Yew', 'not found'],
+        ['Silver fir', 'found'],
+      ] as const)
+        await page
+          .getByRole('radiogroup', { name: `Looked for ${what}` })
+          .getByText(said, { exact: true })
+          .click();
+      await loseAnswers(page, 2);
+      await press(page, 'Keep the visit');
+      await page.getByText('The visit is kept on this device').waitFor();
+      await settle(page);
+      await page.waitForTimeout(500);
+      // Each look-alike has the answer that was given for it.
+      expect((await counts()).map((n, i) => n - before[i]!)).to.deep.equal([1, 2, 1]);
+      const [rows] = await database.query<RowDataPacket[]>(
+        "SELECT JSON_VALUE(body, '$.lookedFor') AS what, JSON_VALUE(body, '$.found') AS found FROM entry WHERE kind = 'search' ORDER BY id DESC LIMIT 2",
+      );
+      expect(
+        new Set(rows.map((r) => `${String(r['what'])} ${Number(r['found'] === '1' || r['found'] === 'true')}`)),
+      ).to.deep.equal(new Set(['Yew 0', 'Silver fir 1']));
+      forgive(screen);
+    });
+  });
+  it('by a server that is killed after it stored, and started again', async () => {
+    await within({ as: 'Mirel' }, async (page, screen) => {
+      const before = await stored('take');
+      await toTake(page);
+      const { port } = new URL(server.url);
+      await page.route('**/sync', async (route) => {
+        await route.fetch();
+        process.kill(server.pid, 'SIGKILL');
+        await route.abort('connectionreset');
+      });
+      await press(page, 'Keep it');
+      await page.getByText('1 thing waits on this device.').waitFor();
+      await page.unroute('**/sync');
+      server = await startServer(databaseUrl, { EMBERFIELD_PORT: port, EMBERFIELD_DEMO: '1' });
+      await settle(page);
+      expect(await stored('take')).to.equal(before + 1);
+      forgive(screen);
+    });
+  });
+  it('and what waits is nobody else’s on the same device', async () => {
+    const screen = await openScreen();
+    await comeInAs(screen, server.url, 'Mirel');
+    const { page } = screen;
+    const before = await stored('take');
+    await toTake(page);
+    await page.route('**/sync', (route) => route.abort('connectionreset'));
+    await press(page, 'Keep it');
+    await page.getByText('1 thing waits on this device.').waitFor();
+    await page.getByRole('button', { name: /Mirel/ }).click();
+    await press(page, 'Sign out');
+    await page.unroute('**/sync');
+    await page.getByRole('button', { name: /^Ode/ }).click();
+    await page.getByRole('button', { name: /Ode/ }).waitFor();
+    await page.waitForTimeout(800);
+    expect(await page.getByText(/waits? on this device/).count()).to.equal(0);
+    expect(await stored('take')).to.equal(before);
+    await page.getByRole('button', { name: /Ode/ }).click();
+    await press(page, 'Sign out');
+    await page.getByRole('button', { name: /^Mirel/ }).click();
+    await page.getByRole('button', { name: /Mirel/ }).waitFor();
+    await settle(page);
+    await page.waitForTimeout(1_500);
+    expect(await stored('take')).to.equal(before + 1);
+    await screen.context.close();
+  });
+});
+
+/** The connection that was cut on purpose is no complaint of the page. */
+function forgive({ complaints }: Screen): void {
+  const own = complaints.filter((c) => !/ERR_CONNECTION_(RESET|REFUSED)|ERR_FAILED|ERR_EMPTY_RESPONSE|503/.test(c));
+  complaints.splice(0, complaints.length, ...own);
+}
