@@ -52,7 +52,7 @@ const USUAL_SUM: readonly (readonly [day: number, sum: number])[] = [
   [255, 1700],
   [290, 1900],
 ];
-export function usualSum(day: number): number {
+function usualSum(day: number): number {
   const next = USUAL_SUM.findIndex(([d]) => d >= day);
   if (next <= 0) return USUAL_SUM.at(next === 0 ? 0 : -1)![1];
   const [[d0, s0], [d1, s1]] = [USUAL_SUM[next - 1]!, USUAL_SUM[next]!];

@@ -10,7 +10,7 @@ import {
 import type { SiteClimate } from './site-climate.ts';
 
 /** This year's anomaly is taken over so many last known days and fades with this e-folding time. */
-export const ANOMALY_WINDOW_DAYS = 14;
+const ANOMALY_WINDOW_DAYS = 14;
 export const ANOMALY_FADING_DAYS = 21;
 /** An outlook day k days ahead counts 1 − k / 12, the ensemble the rest: its error grows with the distance. */
 const OUTLOOK_REACH_DAYS = 12;

@@ -8,7 +8,7 @@ export interface Censored {
 }
 
 /** Share of sightings that say nothing about the stage at all: another plant, another place, a slip of the pen. An estimate. */
-export const MISTAKE_SHARE = 0.02;
+const MISTAKE_SHARE = 0.02;
 
 /**
  * A mistake could have fallen on any day: a narrow interval is hit by chance in proportion to its width over so many standard

@@ -29,7 +29,7 @@ const EYE_SD_DAYS = 1.3;
 const LEAST_NOISE = 0.03;
 const MOST_NOISE = 1.5;
 /** Older seasons say little of how things are now, and cost as much. */
-export const MOST_SEASONS = 12;
+const MOST_SEASONS = 12;
 
 /** A stand as far as learning goes: where it grows, what it is, and all that was seen of its stages. */
 export interface SeenStand {

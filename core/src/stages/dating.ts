@@ -231,7 +231,7 @@ export class Dating {
 }
 
 /** First index from `from` on at which a rising series reaches the threshold; Infinity when it never does. */
-export function crossing(rising: Float64Array, threshold: number, from: number): number {
+function crossing(rising: Float64Array, threshold: number, from: number): number {
   let low = from;
   let high = rising.length;
   while (low < high) {

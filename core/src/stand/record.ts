@@ -41,7 +41,7 @@ export interface RecordedTake {
   readonly by: string;
 }
 
-export interface RecordedIdentity extends Omit<EntryBodies['identity'], 'leftOpen'> {
+interface RecordedIdentity extends Omit<EntryBodies['identity'], 'leftOpen'> {
   readonly id: string;
   readonly day: DayNumber;
   readonly by: string;

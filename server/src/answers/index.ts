@@ -1,2 +1,2 @@
-export { Answers, Cache, cacheOf, LaterCache, laterCacheOf, type CacheKind } from './answers.ts';
+export { Answers, cacheOf, laterCacheOf, type CacheKind } from './answers.ts';
 export { Pauses } from './pauses.ts';

@@ -11,9 +11,8 @@ export {
   insertVerdict,
   replacementsOf,
   rowOf,
-  type EntryRow,
   type ReadEntry,
   type RecordEntry,
   type VerdictRow,
 } from './repository.ts';
-export { entry, sought } from './table.ts';
+export { sought } from './table.ts';

@@ -1,15 +1,14 @@
 import { and, desc, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/mysql-core';
 import type { Entry, EntryBodies } from '@emberfield/contract';
-import type { PatchRow } from '../patches/index.ts';
-import { patch } from '../patches/table.ts';
+import { patch, type PatchRow } from '../patches/table.ts';
 import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
 import { contentDigest } from '../platform/tokens.ts';
 import { stand } from '../stands/table.ts';
 import { entry, takeVerdict } from './table.ts';
 
-export type EntryRow = Omit<typeof entry.$inferSelect, 'kind' | 'body'> & {
+type EntryRow = Omit<typeof entry.$inferSelect, 'kind' | 'body'> & {
   readonly kind: Entry['kind'];
   readonly body: Entry['body'];
 };

@@ -1,7 +1,7 @@
 // Who sees what of a place: every answer about places goes through here.
 import { centreOf, type PatchGeometry, type Role } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
-import type { PatchRow } from './repository.ts';
+import type { PatchRow } from './table.ts';
 
 /** Who looks. */
 export interface Viewer {

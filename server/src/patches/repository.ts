@@ -1,16 +1,10 @@
 import { and, asc, desc, eq, ne } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
-import type { Hazard, PatchFacts, PatchGeometry } from '@emberfield/contract';
+import type { Hazard } from '@emberfield/contract';
 import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
 import { stand } from '../stands/table.ts';
-import { patch, patchHistory } from './table.ts';
-
-type OtherFacts = Omit<PatchFacts, 'name' | 'geometry' | 'heightM' | 'secret'>;
-export type PatchRow = Omit<typeof patch.$inferSelect, 'geometry' | 'facts'> & {
-  readonly geometry: PatchGeometry;
-  readonly facts: OtherFacts;
-};
+import { patch, patchHistory, type PatchRow } from './table.ts';
 
 export const patchById = async (db: Queryable, groupId: string, id: string): Promise<PatchRow | null> =>
   ((

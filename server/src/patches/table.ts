@@ -1,4 +1,5 @@
 import { boolean, datetime, double, index, int, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
+import type { PatchFacts, PatchGeometry } from '@emberfield/contract';
 import { account, group } from '../people/table.ts';
 import { digest, id, jsonText } from '../platform/database/columns.ts';
 
@@ -28,6 +29,12 @@ export const patch = mysqlTable(
   },
   (t) => [index('patch_group').on(t.groupId, t.name)],
 );
+
+type OtherFacts = Omit<PatchFacts, 'name' | 'geometry' | 'heightM' | 'secret'>;
+export type PatchRow = Omit<typeof patch.$inferSelect, 'geometry' | 'facts'> & {
+  readonly geometry: PatchGeometry;
+  readonly facts: OtherFacts;
+};
 
 /** What a patch was before each change, with who changed it. */
 export const patchHistory = mysqlTable(

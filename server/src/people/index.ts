@@ -11,10 +11,8 @@ export {
   putClearance,
   type ClearanceRow,
   insertRule,
-  rulesOn,
   sweepSessions,
   updateGroup,
   writeAudit,
-  type HouseRuleRow,
 } from './repository.ts';
 export { mountPeople } from './routes.ts';

@@ -8,7 +8,6 @@ import type { Queryable } from '../platform/database/database.ts';
 import { path, placeImport } from './table.ts';
 
 export type PlaceImportRow = typeof placeImport.$inferSelect & { readonly reading: PlaceReading };
-export type PathRow = typeof path.$inferSelect;
 const ROWS_AT_ONCE = 200;
 
 export const importById = async (db: Queryable, groupId: string, id: string): Promise<PlaceImportRow | null> =>
@@ -27,17 +26,6 @@ export const deleteImport = (db: Queryable, id: string) => db.delete(placeImport
 
 export const pathsOf = (db: Queryable, groupId: string) =>
   db.select().from(path).where(eq(path.groupId, groupId)).orderBy(asc(path.name));
-export const pathKeys = async (db: Queryable, ids: readonly string[]): Promise<ReadonlySet<string>> =>
-  ids.length === 0
-    ? new Set()
-    : new Set(
-        (
-          await db
-            .select({ id: path.id })
-            .from(path)
-            .where(inArray(path.id, [...ids]))
-        ).map((r) => r.id),
-      );
 export const deletePath = async (db: Queryable, groupId: string, id: string): Promise<boolean> =>
   (await db.delete(path).where(and(eq(path.groupId, groupId), eq(path.id, id))))[0].affectedRows > 0;
 

@@ -26,7 +26,6 @@ function reasonOf({ type, message }: ValidationError): string {
 const DEEPEST = 24;
 const LONGEST_TEXT = 500_000;
 /** Control characters but tabs and line ends; and halves of surrogate pairs, which no database takes. */
-// eslint-disable-next-line no-control-regex
 const UNPRINTABLE =
   /[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F]|[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/;
 

@@ -9,8 +9,8 @@ export {
 } from './operations/dossier.ts';
 export { daysOfAll } from './operations/days-of-all.ts';
 export { viewVerdict } from './operations/entry-page.ts';
-export { heldKnowledge, KNOWS_NOTHING, type Knowledge } from './operations/group-knowledge.ts';
-export { seasonOfStand, seasonsFor } from './operations/stand-answers.ts';
+export { heldKnowledge, KNOWS_NOTHING } from './operations/group-knowledge.ts';
+export { seasonOfStand } from './operations/stand-answers.ts';
 export { refOf } from './operations/stand-view.ts';
 export { rememberEntry } from './operations/kept-records.ts';
 export { claimStand, insertStand, standById, standsOf, type StandAtPatch } from './repository.ts';

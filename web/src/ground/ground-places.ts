@@ -1,7 +1,7 @@
 import type { HearthView, PartOutlook, PatchView, StandRef } from '@emberfield/contract';
 import { HEATS, type Heat } from '../stands/heats.ts';
 
-export interface GroundLine {
+interface GroundLine {
   readonly stand: StandRef;
   readonly outlook: PartOutlook;
 }

@@ -1,15 +1,5 @@
 /** What can be shown on the ground besides the places, each switched on or off. */
-export const MAP_LAYERS = [
-  'contours',
-  'ways',
-  'water',
-  'habitat',
-  'tide',
-  'hazards',
-  'walked',
-  'archive',
-  'tiles',
-] as const;
+const MAP_LAYERS = ['contours', 'ways', 'water', 'habitat', 'tide', 'hazards', 'walked', 'archive', 'tiles'] as const;
 export type MapLayer = (typeof MAP_LAYERS)[number];
 export const LAYERS_AT_FIRST: readonly MapLayer[] = [
   'contours',

@@ -14,7 +14,7 @@ import { markOf, type IdentifyDraft, type Mark } from './identify-draft.ts';
 export interface Candidate extends Standing {
   readonly row: IdentityRow;
 }
-export interface StateChoice {
+interface StateChoice {
   readonly state: string;
   readonly mark: Mark;
   /** Nothing that is left on the list ever shows it. */

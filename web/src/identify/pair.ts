@@ -3,7 +3,7 @@ import { dayNumber, isoDay } from '@emberfield/core/measure';
 import { isDangerous, separableFrom, separatorsIn, SEPARATES, type Phase } from '@emberfield/core/identity';
 import type { Candidate } from './field-left.ts';
 
-export interface PairRow {
+interface PairRow {
   readonly sign: string;
   /** It tells the two apart, so often that it decides. */
   readonly decides: boolean;

@@ -1,7 +1,7 @@
 import { dayNumber } from '@emberfield/core/measure';
 import type { LadderSeason } from '@emberfield/contract';
 
-export interface LadderPoint {
+interface LadderPoint {
   readonly x: number;
   readonly y: number;
   readonly low: number;

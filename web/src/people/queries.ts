@@ -4,7 +4,7 @@ import { ROUTES, type SessionView } from '@emberfield/contract';
 import { forgetKept } from '../offline/kept.ts';
 import { call, useToken } from '../platform/api.ts';
 
-export const SESSION_KEY = ['session'] as const;
+const SESSION_KEY = ['session'] as const;
 export const sessionQuery = queryOptions({
   queryKey: SESSION_KEY,
   queryFn: async (): Promise<SessionView> => {

@@ -52,9 +52,23 @@ function chosen(event: Event): void {
         </p>
         <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
         <p v-if="stored" role="status">
-          {{ words.t('files.stored', { ...stored }) }}
+          {{
+            words.t('files.stored', {
+              places: stored.places,
+              stands: stored.stands,
+              paths: stored.paths,
+              entries: stored.entries,
+              already: stored.already,
+            })
+          }}
           <RouterLink :to="{ name: 'ground' }">{{ words.t('ground.title') }}</RouterLink>
         </p>
+        <div v-if="stored?.refusedCount" class="warn" role="alert">
+          <p>{{ words.t('files.refused', { n: stored.refusedCount }) }}</p>
+          <ul>
+            <li v-for="r in stored.refused" :key="r">{{ r }}</li>
+          </ul>
+        </div>
         <template v-if="preview">
           <ImportPreview :preview="preview" :busy="busy !== null" @match="match" />
           <div class="row">

@@ -8,7 +8,7 @@ export interface MissMark {
   /** Further off than the scale reaches. */
   readonly beyond: boolean;
 }
-export interface MissRow {
+interface MissRow {
   readonly stage: string;
   readonly stageName: ProofTrial['stageName'];
   readonly marks: readonly MissMark[];

@@ -16,7 +16,7 @@ export function goesOver(allowance: AllowanceView, amount: number): boolean {
   return allowance.amountLeft !== null && amount > allowance.amountLeft + 1e-9;
 }
 
-export const MOST_DOTS = 20;
+const MOST_DOTS = 20;
 /** How many of the dots are filled; few are shown for few, twenty stand for many. */
 export function dotsFor(amount: number, left: number): { readonly all: number; readonly filled: number } {
   const all = Math.min(MOST_DOTS, Math.max(1, Math.round(left)));

@@ -10,7 +10,7 @@ export function sayMark(mark: YearMark, { t, text, amount, format }: Words): str
 }
 
 /** "3 May to 24 May", or that there is none. */
-export function sayWindow({ opens, closes }: YearWindow, { t, format }: Words): string {
+function sayWindow({ opens, closes }: YearWindow, { t, format }: Words): string {
   return t('year.window', { from: format.day(opens.p50!), to: closes.p50 ? format.day(closes.p50) : '…' });
 }
 

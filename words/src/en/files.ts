@@ -51,6 +51,7 @@ export const files = {
     keep: 'Keep all of it',
     drop: 'Leave it',
     stored: '{places} places, {stands} plants, {paths} paths, {entries} entries kept.',
+    refused: '{n} line was not taken: | {n} lines were not taken:',
     takeOut: 'Take out',
     what: {
       places: 'places and paths',

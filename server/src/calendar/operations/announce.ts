@@ -5,7 +5,7 @@ import { announced, putAnnouncements, type AnnouncementRow } from '../repository
 import { isoOf, type Coming } from './coming.ts';
 
 /** A move of more days than this is told to people. */
-export const GREAT_MOVE_DAYS = 4;
+const GREAT_MOVE_DAYS = 4;
 
 /**
  * Remembers what is said of the days to come and gives back what stands now: the sequence counts every move, and a move far

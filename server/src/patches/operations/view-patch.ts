@@ -1,6 +1,6 @@
 import type { PatchFacts, PatchView } from '@emberfield/contract';
 import type { VisiblePatch } from '../policy.ts';
-import type { PatchRow } from '../repository.ts';
+import type { PatchRow } from '../table.ts';
 import { areaOfRing } from '../../formats/ring-area.ts';
 
 export function factsOf(row: PatchRow): PatchFacts {

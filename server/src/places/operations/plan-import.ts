@@ -10,7 +10,7 @@ import {
 } from '@emberfield/contract';
 import { AppError } from '../../platform/errors.ts';
 import { parse } from '../../platform/parse.ts';
-import { areaOfRing, lengthOfLine } from '../../patches/index.ts';
+import { areaOfRing, lengthOfLine } from '../../formats/ring-area.ts';
 import {
   MOST_RING_POINTS,
   type LeftOut,

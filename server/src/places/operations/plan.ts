@@ -1,11 +1,10 @@
 // What a file of places is held against, and what it amounts to.
-import type { Entry, NewPatch, NewStand, PlaceReading, ShownPlace } from '@emberfield/contract';
+import type { Entry, NewPatch, NewStand, PlaceReading, PlantProfile, ShownPlace } from '@emberfield/contract';
 import type { LeftOut, Position } from '../../formats/feature.ts';
-import type { KnownPlant } from '../../plants/index.ts';
 
 /** What is there already: by it lines of a table find their place and stand. */
 export interface Existing {
-  readonly plants: ReadonlyMap<string, KnownPlant>;
+  readonly plants: ReadonlyMap<string, { readonly profile: PlantProfile }>;
   readonly patches: readonly { readonly id: string; readonly name: string }[];
   /** Keys of paths that are there. */
   readonly paths: ReadonlySet<string>;

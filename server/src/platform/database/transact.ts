@@ -2,7 +2,7 @@ import type { Database, Transaction } from './database.ts';
 
 /** Deadlock, lock wait over, cluster node not ready: the whole transaction is gone and may be tried again. */
 const TRANSIENT = new Set([1213, 1205, 1047]);
-export const DUPLICATE = 1062;
+const DUPLICATE = 1062;
 const LONGEST_TRYING_MS = 15_000;
 
 /**

@@ -6,9 +6,9 @@ import { FileAnswer } from './file-answer.ts';
 import { assertSameSite, assertToken } from './cross-site.ts';
 import type { AccountContext, Context, GroupContext, InGroup, SignedIn } from './context.ts';
 
-export const LARGEST_BODY_BYTES = 512 * 1024;
-export const LARGEST_FILE_BYTES = 8 * 1024 * 1024;
-export const SESSION_COOKIE = 'emberfield_session';
+const LARGEST_BODY_BYTES = 512 * 1024;
+const LARGEST_FILE_BYTES = 8 * 1024 * 1024;
+const SESSION_COOKIE = 'emberfield_session';
 const SESSION_MAX_AGE_MS = 60 * 24 * 3_600_000;
 
 /** Looks up who asks; handed in, so that this file knows no table. */

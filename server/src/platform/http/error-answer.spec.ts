@@ -9,7 +9,10 @@ import { errorAnswer, STATUS } from './error-answer.ts';
 
 describe('a refusal', () => {
   const logged: { readonly logId: string; readonly err: unknown }[] = [];
-  const log = { error: (line: (typeof logged)[number]) => void logged.push(line) } as unknown as Log;
+  const log = {
+    error: (line: (typeof logged)[number]) => void logged.push(line),
+    warn: () => undefined,
+  } as unknown as Log;
   const answerTo = async (error: unknown) => {
     const app = express();
     app.get('/', (_request, _response, next) => next(error));
@@ -40,6 +43,10 @@ describe('a refusal', () => {
     for (const errno of [1213, 1205, 1047]) {
       const cause = Object.assign(new Error('deadlock'), { errno });
       expect(await answerTo(new Error('query failed', { cause }))).to.include({ status: 503, code: 'busy' });
+    }
+    for (const code of ['ECONNREFUSED', 'PROTOCOL_CONNECTION_LOST', 'ETIMEDOUT']) {
+      const cause = Object.assign(new Error('connect'), { code });
+      expect(await answerTo(new Error('query failed', { cause })), code).to.include({ status: 503, code: 'busy' });
     }
   });
   it('of a body reader is known by its type', async () => {

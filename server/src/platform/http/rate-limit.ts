@@ -38,7 +38,7 @@ export function tryLimit(
 }
 
 /** Of an IPv6 address its /64: whoever has one has all of it. */
-export function networkOf(ip: string): string {
+function networkOf(ip: string): string {
   if (!ip.includes(':') || ip.startsWith('::ffff:')) return ip;
   const [head = '', tail = ''] = ip.split('::');
   const groups = head.split(':').filter(Boolean);

@@ -1,5 +1,4 @@
 // Books of stands as the server loads them, with the rows they were made from.
-import type { PlantProfile } from '@emberfield/contract';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import { learnedFrom, type Book, spotOf } from '@emberfield/core/stand';
 import { nearestTide, type Shore } from '@emberfield/core/tide';
@@ -185,6 +184,3 @@ async function onlyStand(on: Queryable, groupId: string, id: string): Promise<re
   const row = await standById(on, groupId, id);
   return row ? [row] : [];
 }
-
-/** Profiles of plants by genus and species: so look-alikes are found. Of own copies and shipped ones of a name, a shipped one. */
-export type Kin = ReadonlyMap<string, PlantProfile>;

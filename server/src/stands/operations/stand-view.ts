@@ -2,7 +2,8 @@ import type { LadderSeason, LookAlikeView, StandRef, StandView } from '@emberfie
 import { clearanceIn } from '../../people/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { areaOfRing, placeKey } from '../../patches/index.ts';
+import { areaOfRing } from '../../formats/ring-area.ts';
+import { placeKey } from '../../patches/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';

@@ -32,7 +32,7 @@ export async function fetchNow(deps: Dependencies, { group, params }: GroupConte
 }
 
 /** Fetches what a station lacks, piece by piece; what came before a failure is kept, and the failure is told at the station. */
-export async function fetchStation(deps: Service, station: repository.StationRow, today: string): Promise<void> {
+async function fetchStation(deps: Service, station: repository.StationRow, today: string): Promise<void> {
   const now = dayNumber(today);
   const summary = (await repository.daySummaries(deps.db, station.groupId)).find(
     (s) => s.stationId === station.id && !s.outlook,

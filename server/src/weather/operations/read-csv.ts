@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import type { ColumnMeaning, DateOrder, ImportReading, LeftOutLine } from '@emberfield/contract';
 import { dayNumber, fahrenheitToCelsius, type DayNumber } from '@emberfield/core/measure';
 
-export interface ReadDay {
+interface ReadDay {
   readonly day: DayNumber;
   readonly minC: number;
   readonly maxC: number;
@@ -17,7 +17,7 @@ export interface ReadWeather {
   readonly problem: string | null;
 }
 
-export const MOST_LINES = 60_000;
+const MOST_LINES = 60_000;
 const SAMPLE_LINES = 6;
 const MM_PER_INCH = 25.4;
 const LONGEST_QUOTE = 80;
@@ -29,7 +29,7 @@ const WARMEST_C = 60;
 const WETTEST_MM = 2000;
 
 /** A line of weather is a day with some figures: a wider one, or a longer cell, is something else. */
-export const MOST_COLUMNS = 200;
+const MOST_COLUMNS = 200;
 const LONGEST_CELL = 60;
 
 /** Cells of a file by line; quoted fields as the CSV convention has them. Lines too many or too wide are not looked at further. */

@@ -1,7 +1,7 @@
 import { dayNumber, isIsoDay } from '@emberfield/core/measure';
 import type { WeatherFields } from '../weather-service.ts';
 
-export interface ServiceDay {
+interface ServiceDay {
   readonly day: number;
   readonly minC: number;
   readonly maxC: number;
