@@ -46,6 +46,10 @@ export function createApp(deps: Dependencies): Express {
     }),
   );
   app.use(securityHeaders(deps.publicUrl?.startsWith('https:') ?? false, deps.tilesUrl));
+  app.use((_request, response, next) => {
+    response.setHeader('Permissions-Policy', PERMISSIONS);
+    next();
+  });
   app.use('/api', packedAnswers);
   app.use('/api', requestLimit(deps.requestsPerMinute));
 
@@ -98,6 +102,9 @@ const LEAST_PACKED_BYTES = 96 * 1024;
 /** Fast rather than smallest: thousands of lines are much alike, and shrink well anyhow. */
 const PACKING_LEVEL = 3;
 const packedAnswers = compression({ threshold: LEAST_PACKED_BYTES, level: PACKING_LEVEL });
+
+/** Where one stands and a photo are asked for; nothing else, and by no page within a page. */
+const PERMISSIONS = 'geolocation=(self), camera=(self), microphone=(), payment=(), usb=(), display-capture=()';
 
 /** The policy follows the configuration: pictures of tiles may come from where the operator says, and from nowhere else. */
 export function securityHeaders(https: boolean, tilesUrl: string | null): RequestHandler {

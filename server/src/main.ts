@@ -17,6 +17,7 @@ import { createLog } from './platform/log.ts';
 
 const LONGEST_GOODBYE_MS = 8_000;
 const SWEEP_EVERY_MS = 10 * 60_000;
+const KEEP_ALIVE_MS = 75_000;
 
 const config = readConfig(process.env);
 const log = createLog(config.logLevel);
@@ -43,6 +44,9 @@ const deps: Dependencies = {
 const foundingCode = await renewFoundingCode(deps);
 
 const server = createServer(createApp(deps));
+// Longer than proxies keep a connection: else they send into one that has just been closed.
+server.keepAliveTimeout = KEEP_ALIVE_MS;
+server.headersTimeout = KEEP_ALIVE_MS + 5_000;
 server.listen(config.port, config.host, () => {
   const { port } = server.address() as AddressInfo;
   // The start command reads these lines; everything else on standard output is the log.

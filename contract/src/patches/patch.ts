@@ -19,7 +19,6 @@ import {
   freeText,
   given,
   isoDay,
-  line,
   listOf,
   maybe,
   monthDay,
@@ -27,6 +26,7 @@ import {
   orNull,
   uuid,
   whole,
+  nameOf,
 } from '../platform/schema.ts';
 
 /** A place of which nothing is known yet but where it is and what it is called. */
@@ -84,7 +84,7 @@ const dayOfEveryYear = () =>
   );
 
 const facts = {
-  name: line(80),
+  name: nameOf(80),
   geometry: geometrySchema,
   heightM: finite(-430, 8850),
   substrate: oneOf(SUBSTRATES),

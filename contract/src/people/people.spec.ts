@@ -32,6 +32,14 @@ describe('a group', () => {
     for (const zone of ['Atlantis/Lost', '', 'local'])
       expect(fits(groupSettingsSchema, { ...group, zone })).to.equal(false);
   });
+  it('has a name of one line: calendars and files end with the line', () => {
+    for (const end of ['\n', '\r\n', '\u2028', '\u0085'])
+      expect(
+        fits(groupSettingsSchema, { ...group, name: `Hill${end}DESCRIPTION:people` }),
+        JSON.stringify(end),
+      ).to.equal(false);
+    expect(fits(groupSettingsSchema, { ...group, name: 'Hill: people, and more' })).to.equal(true);
+  });
   it('is founded with its keeper in one go', () => {
     const founding = {
       code: 'x',

@@ -1,5 +1,5 @@
 import { string, type Schema } from 'yup';
-import { exactly, given, line, oneOf, uuid } from '../platform/schema.ts';
+import { exactly, given, line, oneOf, uuid, nameOf } from '../platform/schema.ts';
 
 export const ROLES = ['watcher', 'picker', 'keeper'] as const;
 export type Role = (typeof ROLES)[number];
@@ -55,7 +55,7 @@ export interface NewAccount {
   readonly password: string;
 }
 const newAccount = () =>
-  exactly({ signInName: signInName(), name: line(60), password: password() }).required('missing');
+  exactly({ signInName: signInName(), name: nameOf(60), password: password() }).required('missing');
 
 export interface Founding {
   readonly code: string;
@@ -68,7 +68,7 @@ export interface Founding {
 export const foundingSchema: Schema<Founding> = exactly({
   code: line(60),
   groupId: uuid(),
-  groupName: line(80),
+  groupName: nameOf(80),
   zone: zone(),
   units: oneOf(UNIT_SYSTEMS),
   keeper: newAccount(),
@@ -95,7 +95,7 @@ export interface GroupSettings {
   readonly units: UnitSystem;
 }
 export const groupSettingsSchema: Schema<GroupSettings> = exactly({
-  name: line(80),
+  name: nameOf(80),
   zone: zone(),
   units: oneOf(UNIT_SYSTEMS),
 }).required('missing');

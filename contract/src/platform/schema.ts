@@ -28,6 +28,14 @@ export const line = (max: number) =>
       given((v) => v.trim().length > 0),
     );
 
+/** A name: one line, since it is written into calendars, files and heads that end with the line. */
+export const nameOf = (max: number) =>
+  line(max).test(
+    'oneLine',
+    'severalLines',
+    given((v) => !/[\n\r\u0085\u2028\u2029]/.test(v)),
+  );
+
 /** Text that may be empty. */
 export const freeText = (max: number) => string().defined('missing').max(max, 'tooLong');
 

@@ -1,6 +1,6 @@
 import type { Schema } from 'yup';
 import type { TurnView } from '@emberfield/core/tide';
-import { exactly, finite, freeText, line, uuid } from '../platform/schema.ts';
+import { exactly, finite, freeText, uuid, nameOf } from '../platform/schema.ts';
 
 /** A place of which the tide is known, by a file of its harmonic constituents or of its high and low waters. */
 export interface NewTide {
@@ -14,7 +14,7 @@ export interface NewTide {
 export const LONGEST_TIDE_FILE = 400_000;
 export const newTideSchema: Schema<NewTide> = exactly({
   id: uuid(),
-  name: line(80),
+  name: nameOf(80),
   latitudeDeg: finite(-90, 90),
   longitudeDeg: finite(-180, 180),
   file: freeText(LONGEST_TIDE_FILE).min(1, 'missing'),

@@ -1,5 +1,5 @@
 import { string, type Schema } from 'yup';
-import { exactly, finite, given, isoDay, line, listOf, oneOf, orNull, uuid } from '../platform/schema.ts';
+import { exactly, finite, given, isoDay, listOf, oneOf, orNull, uuid, nameOf } from '../platform/schema.ts';
 
 export interface NewStation {
   readonly id: string;
@@ -13,7 +13,7 @@ export interface NewStation {
 export const STATION_SOURCES = ['csv', 'service'] as const;
 export const newStationSchema: Schema<NewStation> = exactly({
   id: uuid(),
-  name: line(80),
+  name: nameOf(80),
   latitudeDeg: finite(-90, 90),
   longitudeDeg: finite(-180, 180),
   heightM: finite(-430, 8850),

@@ -43,3 +43,11 @@ export interface ReadPlaces {
 /** More of either is refused rather than cut off. */
 export const MOST_FEATURES = 20_000;
 export const MOST_RING_POINTS = 500;
+
+/** A name is one line here, whatever it was in the file. */
+export const oneLine = (text: string): string =>
+  text
+    .split(/[\n\r\u0085\u2028\u2029]+/)
+    .map((piece) => piece.trim())
+    .filter(Boolean)
+    .join(' ');

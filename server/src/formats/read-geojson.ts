@@ -6,6 +6,7 @@ import {
   type OwnFacts,
   type Position,
   type ReadFeature,
+  oneLine,
   type ReadPlaces,
 } from './feature.ts';
 import { inTheWorld } from './geometry-check.ts';
@@ -62,7 +63,7 @@ interface Piece {
 }
 
 function readOne({ at, properties, n, several }: Piece, geometry: ReadFeature['geometry']): ReadFeature {
-  const name = textOf(properties['name'] ?? properties['title'] ?? properties['Name']);
+  const name = oneLine(textOf(properties['name'] ?? properties['title'] ?? properties['Name']));
   const height = Number(properties['heightM'] ?? properties['ele'] ?? NaN);
   return {
     at,

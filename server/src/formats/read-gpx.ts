@@ -1,7 +1,7 @@
 import { SaxesParser } from 'saxes';
 import simplify from 'simplify-js';
 import { AppError } from '../platform/errors.ts';
-import { MOST_FEATURES, type LeftOut, type Position, type ReadFeature, type ReadPlaces } from './feature.ts';
+import { MOST_FEATURES, oneLine, type LeftOut, type Position, type ReadFeature, type ReadPlaces } from './feature.ts';
 import { inTheWorld } from './geometry-check.ts';
 
 const CHUNK_BYTES = 256 * 1024;
@@ -106,7 +106,7 @@ class GpxReader {
     const height = Number(texts['ele']);
     const day = /^\d{4}-\d{2}-\d{2}/.exec(texts['time'] ?? '')?.[0] ?? null;
     const note = [texts['desc'], texts['cmt']].filter(Boolean).join(' ');
-    const common = { at, name: texts['name'] ?? '', note, day, own: null };
+    const common = { at, name: oneLine(texts['name'] ?? ''), note, day, own: null };
     if (kind === 'wpt')
       this.features.push({
         ...common,

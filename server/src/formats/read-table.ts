@@ -20,6 +20,9 @@ export interface Table {
   readonly rows: readonly (readonly string[])[];
 }
 
+/** Without the apostrophe that our own tables put before what a spreadsheet would run. */
+const unguarded = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+
 /** The lines of a table with commas, semicolons or tabs; the first is its heads. */
 export function tableOf(text: string): Table {
   const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
@@ -27,7 +30,7 @@ export function tableOf(text: string): Table {
   const [headers, ...rows] = data;
   if (!headers || headers.length < 2) throw new AppError('unreadableFile', { reason: 'notATable' });
   if (rows.length > MOST_LINES) throw new AppError('unreadableFile', { reason: 'tooManyPlaces' });
-  return { headers: headers.map((h) => h.trim()), rows };
+  return { headers: headers.map((h) => h.trim()), rows: rows.map((cells) => cells.map(unguarded)) };
 }
 
 /** Heads as people and programs write them; the first that fits wins. */

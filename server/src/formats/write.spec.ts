@@ -4,6 +4,7 @@ import { UNKNOWN_FACTS } from '@emberfield/contract';
 import { readGeoJson } from './read-geojson.ts';
 import { readGpx } from './read-gpx.ts';
 import { readKml } from './read-kml.ts';
+import { tableOf } from './read-table.ts';
 import { writeCsv, writeGeoJson, writeGpx, writeKml, type ExportPath, type ExportPlace } from './write.ts';
 
 const ODD = 'Müller’s <b>"hedge"</b> & co \u0007 🌿';
@@ -132,5 +133,12 @@ describe('writing places', () => {
       ],
     );
     expect(text.split('\r\n')).to.deep.equal(['a,b,c', '"x, ""y""",1.5,', "'=1,'+1,'-1", "'@x,'\tx,a=b"]);
+  });
+  it('comes back as it was: the apostrophe is ours, and goes again', () => {
+    const rows = [
+      ['=1', '+1'],
+      ["'quoted'", 'a=b'],
+    ];
+    expect(tableOf(writeCsv(['a', 'b'], rows)).rows).to.deep.equal(rows);
   });
 });

@@ -1,7 +1,7 @@
 export { createGatekeeper } from './operations/gatekeeper.ts';
 export { renewFoundingCode } from './operations/found-group.ts';
 export { clearanceIn } from './operations/clearances.ts';
-export { hashPassword } from './operations/sign-in.ts';
+export { hashPassword } from './operations/password.ts';
 export {
   insertAccount,
   insertGroup,

@@ -105,6 +105,28 @@ describe('people', () => {
     await request(server.url).post(link).send(newAccount()).expect(404);
     await request(server.url).get(link).expect(404);
   });
+  it('do not join with a password that is guessed early, and the link stays good', async () => {
+    const groupId = await emptyGroup(server);
+    const keeper = await person(server, [[groupId, 'keeper']]);
+    const { token } = (
+      await as(server, keeper, 'post', `/api/groups/${groupId}/invitations`)
+        .send({ id: newId(), role: 'picker' })
+        .expect(200)
+    ).body as MadeInvitation;
+    const join = (password: string) =>
+      request(server.url)
+        .post(`/api/invitations/${token}`)
+        .send({ signInName: `t${newId().slice(-12)}`, name: 'Thistledown', password });
+    for (const password of ['1234567890', 'qwertyuiop', 'aaaaaaaaaaaa', 'password123', 'thistledown1', 'Emberfield1']) {
+      const { status, body } = await join(password);
+      expect([status, (body as { error: { field: string } }).error.field], password).to.deep.equal([
+        400,
+        'body.password',
+      ]);
+    }
+    // A long one is not pondered for ever.
+    await join('hedge and hollow '.repeat(10).trim()).expect(200);
+  });
   it('two at once on one link: one joins', async () => {
     const groupId = await emptyGroup(server);
     const keeper = await person(server, [[groupId, 'keeper']]);

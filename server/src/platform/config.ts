@@ -46,7 +46,8 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     port,
     demo: env['EMBERFIELD_DEMO'] === '1',
     today,
-    publicUrl,
+    // As browsers name it: small letters, no usual port.
+    publicUrl: publicUrl && new URL(publicUrl).origin,
     webFolder: env['EMBERFIELD_WEB'] || null,
     baseMapFile: env['EMBERFIELD_BASE_MAP'] || null,
     tilesUrl,

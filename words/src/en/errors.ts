@@ -61,6 +61,8 @@ export const reasons = {
   unknownPlant: 'There is no such plant in the list.',
   notASignInName: 'Use small letters, digits, dots and hyphens, two or more.',
   passwordShort: 'Use ten characters or more.',
+  passwordWeak: 'It would soon be guessed. Take a few words that do not belong together, and not your name.',
+  severalLines: 'It must be a single line.',
   standMissing: 'It must say which stand it belongs to.',
   nothingToWithdraw: 'It must say what it withdraws.',
   otherPatch: 'It belongs to another place.',

@@ -15,7 +15,8 @@ import {
   replaceFoundingCode,
   writeAudit,
 } from '../repository.ts';
-import { enter, hashPassword } from './sign-in.ts';
+import { assertStrong, hashPassword } from './password.ts';
+import { enter } from './sign-in.ts';
 
 /**
  * A fresh one-time code while nobody has an account, to be printed by whoever starts the server; `null` once founded.
@@ -31,6 +32,7 @@ export async function renewFoundingCode({ db }: Dependencies): Promise<string | 
 /** Founds the first group and its keeper against the one-time code. */
 export async function foundGroup(deps: Dependencies, context: Context<Founding>): Promise<SessionView> {
   const { code, groupId, groupName, zone, units, keeper } = context.body;
+  assertStrong(keeper.password, 'body.keeper.password', [keeper.signInName, keeper.name, groupName]);
   const passwordHash = await hashPassword(keeper.password);
   const accountId = newId();
   const madeAt = deps.clock.now();

@@ -14,7 +14,8 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { AccountContext, Context, GroupContext } from '../../platform/http/context.ts';
 import { digestOf, newToken } from '../../platform/tokens.ts';
 import * as repository from '../repository.ts';
-import { enter, hashPassword, viewSession } from './sign-in.ts';
+import { assertStrong, hashPassword } from './password.ts';
+import { enter, viewSession } from './sign-in.ts';
 
 const INVITATION_DAYS = 14;
 const MS_PER_DAY = 86_400_000;
@@ -76,6 +77,7 @@ export async function greet({ db, clock }: Dependencies, token: string): Promise
 /** Accepts with a new account. */
 export async function accept(deps: Dependencies, context: Context<AcceptInvitation>): Promise<SessionView> {
   const { signInName, name, password } = context.body;
+  assertStrong(password, 'body.password', [signInName, name]);
   const passwordHash = await hashPassword(password);
   const accountId = newId();
   const madeAt = deps.clock.now();

@@ -7,9 +7,6 @@ import { digestOf } from '../../platform/tokens.ts';
 import { accountByName, anyAccount, demoAccounts, groupsOf, sessionByToken } from '../repository.ts';
 import { beginSession } from './gatekeeper.ts';
 
-/** Argon2id with the library's defaults (19 MiB, 2 passes). */
-export const hashPassword = (password: string): Promise<string> => hash(password);
-
 /** What an unknown name is checked against, so that it takes as long as a known one. */
 const NOBODYS_HASH = hash('nobody has this password');
 

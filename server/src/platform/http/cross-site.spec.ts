@@ -41,6 +41,10 @@ describe('a change', () => {
     expect(passes('POST', headers)).to.equal(false);
     expect(passes('POST', headers, 'https://ember.example')).to.equal(true);
   });
+  it('does not pass from another host with its own origin where the operator named an address', () => {
+    const headers = { host: 'elsewhere.example', origin: 'http://elsewhere.example' };
+    expect(passes('POST', headers, 'https://ember.example')).to.equal(false);
+  });
   it('needs the session’s own token', () => {
     const token = 'the-token-of-this-session';
     expect(() => assertToken(asked('POST', { [TOKEN_HEADER]: token }), token)).not.to.throw();

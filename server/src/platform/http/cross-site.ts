@@ -9,8 +9,9 @@ const READING = new Set(['GET', 'HEAD']);
 export function assertSameSite(request: Request, publicUrl: string | null): void {
   if (READING.has(request.method)) return;
   const origin = request.get('origin');
-  const own = [publicUrl, `${request.protocol}://${request.get('host') ?? ''}`];
-  const foreign = origin !== undefined && !own.includes(origin);
+  // With a public address that one alone counts: what a request says of its own host anybody can write.
+  const own = publicUrl ?? `${request.protocol}://${request.get('host') ?? ''}`;
+  const foreign = origin !== undefined && origin !== own;
   const site = request.get('sec-fetch-site');
   if (foreign || (site !== undefined && site !== 'same-origin' && site !== 'none')) throw new AppError('crossSite');
 }
