@@ -168,6 +168,8 @@ describe('nothing that is entered is doubled or lost', function () {
     await page.getByText('1 thing waits on this device.').waitFor();
     await page.getByRole('button', { name: /^Mirel · / }).click();
     await press(page, 'Sign out');
+    // Only then may anything go again: until Mirel is gone it is hers to send.
+    await page.getByRole('button', { name: /^Ode/ }).waitFor({ timeout: 30_000 });
     await page.unroute('**/sync');
     await page.getByRole('button', { name: /^Ode/ }).click();
     await page.getByRole('button', { name: /^Ode · / }).waitFor();

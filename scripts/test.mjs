@@ -84,11 +84,20 @@ if (asked('e2e')) {
     join(ROOT, 'web'),
   );
   if (built)
-    await specs('end to end', ['e2e/**/*.spec.ts'], {
-      DATABASE_URL: database.url,
-      EMBERFIELD_CHROMIUM: chromium,
-      EMBERFIELD_PORT: String(settingsFor('test').webPort),
-    });
+    await specs(
+      'end to end',
+      [
+        // A browser beside the server, the database and whatever else runs here may once be late; what fails twice is broken.
+        '--retries',
+        '1',
+        'e2e/**/*.spec.ts',
+      ],
+      {
+        DATABASE_URL: database.url,
+        EMBERFIELD_CHROMIUM: chromium,
+        EMBERFIELD_PORT: String(settingsFor('test').webPort),
+      },
+    );
 }
 await finish(totals.failed > 0 || totals.passed === 0 ? 1 : 0);
 
