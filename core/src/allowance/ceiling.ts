@@ -1,17 +1,13 @@
 import type { DayNumber } from '../measure/index.ts';
+import type { HouseRule } from './house-rule.ts';
 
 /**
- * A rule that holds a take back. Shares are 0–1, `perPlant` is in the part's own unit (leaves, heads, grams …).
+ * A rule that holds a take back; house rules that cap a take are such. Shares are 0–1, `perPlant` is in the part's own unit
+ * (leaves, heads, grams …).
  * The first group caps plants, amount per plant or amount in all; the second forbids; `takeAll` lifts what is not law.
  */
 export type CeilingRule =
-  | { readonly kind: 'perPlantCap'; readonly perPlant: number }
-  | { readonly kind: 'fixedShare'; readonly share: number }
-  | { readonly kind: 'leaveForOthers'; readonly share: number }
-  | { readonly kind: 'skipFirstAndLast' }
-  | { readonly kind: 'spread'; readonly everyNth: number }
-  | { readonly kind: 'matureOnly' }
-  | { readonly kind: 'keepFlowering'; readonly share: number }
+  | Exclude<HouseRule, { readonly kind: 'restYears' | 'secondPerson' | 'searchHolds' }>
   | { readonly kind: 'lightPruning'; readonly share: number }
   | { readonly kind: 'quota'; readonly amount: number }
   /** An age that nobody knows bars where taking kills: `kills`. */
