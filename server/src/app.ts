@@ -17,6 +17,7 @@ import { mountPlants } from './plants/index.ts';
 import { ping } from './platform/database/database.ts';
 import { AppError } from './platform/errors.ts';
 import { Endpoints } from './platform/http/endpoint.ts';
+import { LEAST_PACKED_BYTES, PACKING_LEVEL } from './platform/http/json-answer.ts';
 import { errorAnswer } from './platform/http/error-answer.ts';
 import { requestLimit } from './platform/http/rate-limit.ts';
 import { loggedPath } from './platform/log.ts';
@@ -95,12 +96,6 @@ async function health({ db }: Dependencies): Promise<{ readonly ok: true }> {
   return { ok: true };
 }
 
-/**
- * Answers below this travel as they are: with 16 kB as the limit, of many at once 95 in 100 waited nearly twice as long.
- */
-const LEAST_PACKED_BYTES = 96 * 1024;
-/** Fast rather than smallest: thousands of lines are much alike, and shrink well anyhow. */
-const PACKING_LEVEL = 3;
 const packedAnswers = compression({ threshold: LEAST_PACKED_BYTES, level: PACKING_LEVEL });
 
 /** Where one stands and a photo are asked for; nothing else, and by no page within a page. */

@@ -22,10 +22,10 @@ import { usualOffsets } from './usual-year.ts';
 /** Dimensions of draws for growth, beside those of the stages. */
 const APART = 4;
 
-/** Dates stages of one season; holds the cumulated series that several stages share. */
-export class Dating {
-  private readonly cumulated = new Map<string, Float64Array[]>();
+const CUMULATED = new WeakMap<Ensemble, Map<string, readonly Float64Array[]>>();
 
+/** Dates stages of one season. */
+export class Dating {
   constructor(
     private readonly input: ForecastInput,
     private readonly firstDay: DayNumber,
@@ -135,13 +135,13 @@ export class Dating {
     );
   }
 
-  private warmthSince(start: MonthDay, baseC: number): Float64Array[] {
+  private warmthSince(start: MonthDay, baseC: number): readonly Float64Array[] {
     const at = this.startOf(start);
     return this.series(`thermal${baseC}:Infinity:${at}`, (e) => cumulateWarmth(e, baseC, Infinity, at));
   }
 
   /** Warmth over a base from the season's first day on, for what starts counting somewhere within it. */
-  private warmthFrom(baseC: number): Float64Array[] {
+  private warmthFrom(baseC: number): readonly Float64Array[] {
     return this.series(`thermal${baseC}:Infinity:0`, (e) => cumulateWarmth(e, baseC, Infinity, 0));
   }
 
@@ -216,9 +216,13 @@ export class Dating {
     return base;
   }
 
-  private series(key: string, make: (ensemble: Ensemble) => Float64Array[]): Float64Array[] {
-    let made = this.cumulated.get(key);
-    if (!made) this.cumulated.set(key, (made = make(this.ensemble!)));
+  /** Sums over an ensemble, shared by all stages and stands that are dated by it; nobody writes into them. */
+  private series(key: string, make: (ensemble: Ensemble) => Float64Array[]): readonly Float64Array[] {
+    const ensemble = this.ensemble!;
+    let sums = CUMULATED.get(ensemble);
+    if (!sums) CUMULATED.set(ensemble, (sums = new Map()));
+    let made = sums.get(key);
+    if (!made) sums.set(key, (made = make(ensemble)));
     return made;
   }
 

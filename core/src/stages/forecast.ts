@@ -1,3 +1,4 @@
+import type { StationWeather } from '../weather/index.ts';
 import { type DayNumber, dayRange, type DayRange, seasonFirstDay } from '../measure/index.ts';
 import { Dating } from './dating.ts';
 import { drawsFor } from './draws.ts';
@@ -119,17 +120,26 @@ function absoluteBounds({ after, by }: StageBounds, firstDay: DayNumber): StageB
   return { after: after === null ? null : after + firstDay, by: by === null ? null : by + firstDay };
 }
 
+/** Stands of one place are forecast one after the other and have the same weather: the last few ensembles are held. */
+const MOST_HELD = 4;
+const held: { readonly weather: StationWeather; readonly key: string; readonly ensemble: Ensemble | null }[] = [];
+
 function ensembleFor({ weather, season, seasonStart, site, reference, asOf }: ForecastInput): Ensemble | null {
   if (!weather?.climatology) return null;
   const { series, climatology, heightM } = weather;
-  const climate = siteClimate(heightM, site, reference.canopy);
-  return buildEnsemble({
+  const key = JSON.stringify([season, seasonStart, site, reference.canopy, asOf]);
+  const before = held.find((h) => h.weather === weather && h.key === key);
+  if (before) return before.ensemble;
+  const ensemble = buildEnsemble({
     series,
     climatology,
     season,
     seasonStart,
     latitudeDeg: site.latitudeDeg,
     asOf,
-    site: climate,
+    site: siteClimate(heightM, site, reference.canopy),
   });
+  held.push({ weather, key, ensemble });
+  if (held.length > MOST_HELD) held.shift();
+  return ensemble;
 }

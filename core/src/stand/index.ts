@@ -25,7 +25,7 @@ export { frozenSpansAt, halfYearOf, standGround } from './ground.ts';
 export { identityOn, type IdentityStanding } from './identity-standing.ts';
 export { deadlyOpen, lookAlikesOn, showsNext, showsOn, type LookAlikeStanding } from './look-alikes.ts';
 export { outlooksFor, standDay, windowOfPart, windowOn, type StandDay } from './outlook.ts';
-export { packBook, unpackBook, type PackedBook } from './packed-book.ts';
+export { packBook, packSeasons, seasonsAbout, unpackBook, type PackedBook, type PackedSeasons } from './packed-book.ts';
 export type { PartOutlook } from './part-outlook.ts';
 export {
   ASPECTS,

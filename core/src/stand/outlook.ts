@@ -116,12 +116,25 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
 const withQuality = (readiness: Readiness, quality: number): Readiness =>
   quality > 0 && 'quality' in readiness ? { ...readiness, quality } : readiness;
 
+const YEAR_DAYS = 365;
+/** No two years lie farther apart in when a window closes: the spring of the latest and of the earliest year differ by weeks. */
+const MOST_YEARS_APART_DAYS = 120;
+
 /** The season's window that matters on a day: last season's while it is still open, the next one once it is near. */
-export function windowOn({ profile, place }: Book, seasons: Seasons, w: number, day: DayNumber): WindowForecast {
+export function windowOn(
+  { profile, place }: Pick<Book, 'profile' | 'place'>,
+  seasons: Pick<Seasons, 'of'>,
+  w: number,
+  day: DayNumber,
+): WindowForecast {
   const season = seasonOf(day, profile.seasonStart, place.latitudeDeg);
-  const before = seasons.of(season - 1).windows[w]!;
-  if (before.opens.p50 !== null && before.opens.p50 <= day && (before.closes.p50 ?? Infinity) >= day) return before;
   const { windows, regrown } = seasons.of(season);
+  const closes = windows[w]!.closes.p50;
+  // Last season's window closed about a year before this one does: it is reckoned only where that may be yet to come.
+  if (closes === null || day - (closes - YEAR_DAYS) <= MOST_YEARS_APART_DAYS) {
+    const before = seasons.of(season - 1).windows[w]!;
+    if (before.opens.p50 !== null && before.opens.p50 <= day && (before.closes.p50 ?? Infinity) >= day) return before;
+  }
   const again = regrown[w];
   // After a cut what matters is what comes again, while anything does.
   const now = again && day >= again.cut && again.window.opens.p50 !== null ? again.window : windows[w]!;

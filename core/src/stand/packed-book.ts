@@ -4,25 +4,30 @@ import type { PlantProfile } from '../plants/index.ts';
 import type { StageEffects } from '../stages/index.ts';
 import { packWeather, unpackWeather, type PackedWeather } from '../weather/index.ts';
 import type { WindowShifts } from '../windows/index.ts';
-import { seasonNow, type Book } from './book.ts';
+import { seasonNow, type Book, type Learned, type SeasonBook } from './book.ts';
 import { shiftsOf, stageDaysOf, type StageDays } from './edges.ts';
+import { windowOn } from './outlook.ts';
+import { standSeason, type StandSeason } from './season.ts';
 import { seenStand } from './season-input.ts';
+
+/** What was learned of a stand, reckoned for some seasons. */
+interface PackedLearned {
+  readonly stretch: number;
+  readonly seasons: readonly {
+    readonly season: number;
+    readonly mean: readonly number[];
+    readonly covariance: readonly number[];
+  }[];
+  readonly shifts: readonly WindowShifts[];
+}
 
 export interface PackedBook extends Omit<Book, 'kin' | 'weather' | 'learned'> {
   readonly kin: readonly (readonly [binomial: string, profile: PlantProfile])[];
   readonly weather: PackedWeather | null;
-  readonly learned: {
-    readonly stretch: number;
-    readonly seasons: readonly {
-      readonly season: number;
-      readonly mean: readonly number[];
-      readonly covariance: readonly number[];
-    }[];
-    readonly shifts: readonly WindowShifts[];
-  };
+  readonly learned: PackedLearned;
 }
 
-/** Seasons about the present one for which a packed book holds what was learned. */
+/** Seasons about one for which a packed book holds what was learned. */
 const SEASONS_ABOUT = [-1, 0, 1, 2] as const;
 
 /**
@@ -30,9 +35,7 @@ const SEASONS_ABOUT = [-1, 0, 1, 2] as const;
  * those of the plant's own look-alikes go along.
  */
 export function packBook(book: Book, stageDays: StageDays = stageDaysOf(book)): PackedBook {
-  const { learned, weather, kin, profile, today, ...rest } = book;
-  const seen = seenStand(book);
-  const now = seasonNow(book, today);
+  const { learned: _, weather, kin, profile, today, ...rest } = book;
   return {
     ...rest,
     profile,
@@ -41,32 +44,73 @@ export function packBook(book: Book, stageDays: StageDays = stageDaysOf(book)): 
       profile.lookAlikes.some((l) => l.scientific === name || l.scientific.startsWith(`${name} `)),
     ),
     weather: weather && packWeather(weather, today),
-    learned: {
-      stretch: learned.stretch,
-      seasons: SEASONS_ABOUT.flatMap((about) => {
-        const effects = learned.effects(seen, now + about, today);
-        return effects ? [{ season: now + about, mean: [...effects.mean], covariance: [...effects.covariance] }] : [];
-      }),
-      shifts: profile.windows.map((_, w) => shiftsOf(book, w, stageDays)),
-    },
+    learned: packLearned(book, seasonNow(book, today), stageDays),
   };
 }
 
-export function unpackBook({ kin, weather, learned, ...rest }: PackedBook): Book {
-  const seasons = new Map<number, StageEffects>(
-    learned.seasons.map(({ season, mean, covariance }) => [
+function packLearned(book: SeasonBook, now: number, stageDays: StageDays): PackedLearned {
+  const { learned, profile, today } = book;
+  const seen = seenStand(book);
+  return {
+    stretch: learned.stretch,
+    seasons: SEASONS_ABOUT.flatMap((about) => {
+      const effects = learned.effects(seen, now + about, today);
+      return effects ? [{ season: now + about, mean: [...effects.mean], covariance: [...effects.covariance] }] : [];
+    }),
+    shifts: profile.windows.map((_, w) => shiftsOf(book, w, stageDays)),
+  };
+}
+
+function unpackLearned({ stretch, seasons, shifts }: PackedLearned): Learned {
+  const known = new Map<number, StageEffects>(
+    seasons.map(({ season, mean, covariance }) => [
       season,
       { mean: Float64Array.from(mean), covariance: Float64Array.from(covariance) },
     ]),
   );
+  return { stretch, effects: (_seen, season: number, _today: DayNumber) => known.get(season), shifts };
+}
+
+/** What the seasons about a day hang on, for another thread: plain data; weather and profile go along as they are. */
+export interface PackedSeasons extends Omit<SeasonBook, 'learned'> {
+  readonly learned: PackedLearned;
+  readonly day: DayNumber;
+}
+
+export function packSeasons(book: SeasonBook, day: DayNumber, stageDays: StageDays = stageDaysOf(book)): PackedSeasons {
+  const { stand, profile, plantRevision, place, weather, thermometer, today, record } = book;
+  const { sightings, takes, measured, cuts } = record;
   return {
-    ...rest,
-    kin: new Map(kin),
-    weather: weather && unpackWeather(weather),
-    learned: {
-      stretch: learned.stretch,
-      effects: (_seen, season: number, _today: DayNumber) => seasons.get(season),
-      shifts: learned.shifts,
-    },
+    stand: { id: stand.id },
+    profile,
+    plantRevision,
+    place,
+    weather,
+    thermometer,
+    today,
+    record: { sightings, takes, measured, cuts },
+    learned: packLearned(book, seasonNow(book, day), stageDays),
+    day,
   };
+}
+
+/** The seasons that the day of a packed stand asks for, as they are reckoned anywhere. */
+export function seasonsAbout({ learned, day, ...rest }: PackedSeasons): readonly (readonly [number, StandSeason])[] {
+  const book: SeasonBook = { ...rest, learned: unpackLearned(learned) };
+  const known = new Map<number, StandSeason>();
+  const of = (season: number): StandSeason => {
+    let one = known.get(season);
+    if (!one) known.set(season, (one = standSeason(book, season)));
+    return one;
+  };
+  for (const [w] of book.profile.windows.entries()) {
+    const window = windowOn(book, { of }, w, day);
+    // Of a window that is over the next one is told.
+    if (window.closes.p50 !== null && window.closes.p50 < day) of(window.season + 1);
+  }
+  return [...known];
+}
+
+export function unpackBook({ kin, weather, learned, ...rest }: PackedBook): Book {
+  return { ...rest, kin: new Map(kin), weather: weather && unpackWeather(weather), learned: unpackLearned(learned) };
 }

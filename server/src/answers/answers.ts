@@ -5,8 +5,8 @@ import { LRUCache } from 'lru-cache';
 export class Cache<V extends object> {
   private readonly values: LRUCache<string, V>;
 
-  constructor(most: number) {
-    this.values = new LRUCache({ max: most });
+  constructor(most: number, longestMs = 0) {
+    this.values = new LRUCache({ max: most, ttl: longestMs, ttlAutopurge: longestMs > 0 });
   }
 
   /** What is held under a key, or what is made now. */
@@ -35,8 +35,9 @@ export class Cache<V extends object> {
 export class LaterCache<V> {
   private readonly held: Cache<Promise<V>>;
 
-  constructor(most: number) {
-    this.held = new Cache(most);
+  /** @param longestMs held so long at most; as long as there is room without */
+  constructor(most: number, longestMs?: number) {
+    this.held = new Cache(most, longestMs);
   }
 
   async get(key: string, make: () => Promise<V>): Promise<V> {
@@ -70,4 +71,6 @@ export interface CacheKind<C extends object> {
   readonly make: () => C;
 }
 export const cacheOf = <V extends object>(most: number): CacheKind<Cache<V>> => ({ make: () => new Cache<V>(most) });
-export const laterCacheOf = <V>(most: number): CacheKind<LaterCache<V>> => ({ make: () => new LaterCache<V>(most) });
+export const laterCacheOf = <V>(most: number, longestMs?: number): CacheKind<LaterCache<V>> => ({
+  make: () => new LaterCache<V>(most, longestMs),
+});

@@ -1,2 +1,3 @@
 export { Answers, cacheOf, laterCacheOf, type CacheKind } from './answers.ts';
+export { WRITTEN } from './written-answers.ts';
 export { Pauses } from './pauses.ts';

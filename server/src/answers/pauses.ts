@@ -1,5 +1,5 @@
 /** Others are served after so many milliseconds of computing. */
-const PIECE_MS = 12;
+const PIECE_MS = 5;
 
 /** Gives way to others now and then during long work in the one thread that answers everybody. */
 export class Pauses {

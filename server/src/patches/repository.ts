@@ -28,7 +28,11 @@ export const lockPatch = async (db: Queryable, groupId: string, id: string): Pro
   )[0] as PatchRow | undefined) ?? null;
 
 export const patchesOf = async (db: Queryable, groupId: string): Promise<readonly PatchRow[]> =>
-  (await db.select().from(patch).where(eq(patch.groupId, groupId)).orderBy(asc(patch.name))) as PatchRow[];
+  (await db
+    .select()
+    .from(patch)
+    .where(eq(patch.groupId, groupId))
+    .orderBy(asc(patch.name), asc(patch.id))) as PatchRow[];
 
 export const insertPatch = (db: Queryable, row: typeof patch.$inferInsert) => db.insert(patch).values(row);
 export const updatePatch = (db: Queryable, id: string, set: Partial<typeof patch.$inferInsert>) =>

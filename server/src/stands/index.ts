@@ -7,6 +7,7 @@ export {
   type Dossier,
   type GroupDossier,
 } from './operations/dossier.ts';
+export { groupState, keptOfGroup } from './operations/group-state.ts';
 export { daysOfAll } from './operations/days-of-all.ts';
 export { viewVerdict } from './operations/entry-page.ts';
 export { heldKnowledge, KNOWS_NOTHING } from './operations/group-knowledge.ts';

@@ -1,5 +1,6 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
-import type { PatchRow } from '../patches/index.ts';
+import { patchesOf, type PatchRow } from '../patches/index.ts';
+import { entry } from '../entries/table.ts';
 import { patch } from '../patches/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
 import { stand } from './table.ts';
@@ -10,13 +11,20 @@ export interface StandAtPatch {
   readonly patch: PatchRow;
 }
 
-export const standsOf = async (db: Queryable, groupId: string): Promise<readonly StandAtPatch[]> =>
-  (await db
-    .select({ stand, patch })
-    .from(stand)
-    .innerJoin(patch, eq(patch.id, stand.patchId))
-    .where(eq(stand.groupId, groupId))
-    .orderBy(asc(patch.name), asc(stand.id))) as unknown as StandAtPatch[];
+/** All stands of a group by the names of their places. Each place is read once, however many stands it has. */
+export async function standsOf(db: Queryable, groupId: string): Promise<readonly StandAtPatch[]> {
+  const [stands, patches] = await Promise.all([
+    db.select().from(stand).where(eq(stand.groupId, groupId)).orderBy(asc(stand.id)),
+    patchesOf(db, groupId),
+  ]);
+  const byPatch = new Map<string, StandRow[]>();
+  for (const row of stands) {
+    const list = byPatch.get(row.patchId);
+    if (list) list.push(row);
+    else byPatch.set(row.patchId, [row]);
+  }
+  return patches.flatMap((row) => (byPatch.get(row.id) ?? []).map((s) => ({ stand: s, patch: row })));
+}
 
 export const standById = async (db: Queryable, groupId: string, id: string): Promise<StandAtPatch | null> =>
   ((
@@ -32,6 +40,32 @@ export const standAnywhere = async (db: Queryable, id: string): Promise<StandRow
 export const insertStand = (db: Queryable, row: typeof stand.$inferInsert) => db.insert(stand).values(row);
 export const updateStand = (db: Queryable, id: string, set: Partial<typeof stand.$inferInsert>) =>
   db.update(stand).set(set).where(eq(stand.id, id));
+
+/** Figures that move with every change to the stands, places and notes of places of a group; each is read from an index alone. */
+export async function groupMarks(db: Queryable, groupId: string): Promise<readonly string[]> {
+  const id = sql.param(groupId, stand.groupId);
+  const [[row]] = (await db.execute(sql`SELECT
+    (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(${stand.revision}), 0)) FROM ${stand} WHERE ${stand.groupId} = ${id}) AS stands,
+    (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(${patch.version}), 0)) FROM ${patch} WHERE ${patch.groupId} = ${id}) AS patches,
+    (SELECT COUNT(*) FROM ${entry} WHERE ${entry.groupId} = ${id} AND ${entry.standId} IS NULL) AS notes`)) as unknown as [
+    [{ readonly stands: string; readonly patches: string; readonly notes: number }],
+  ];
+  return [row.stands, row.patches, `${row.notes}`];
+}
+
+/** The same of one stand; `null` where the group has no such stand. */
+export async function standMarks(db: Queryable, groupId: string, id: string): Promise<readonly string[] | null> {
+  const [row] = await db
+    .select({
+      revision: stand.revision,
+      version: patch.version,
+      notes: sql<number>`(SELECT COUNT(*) FROM ${entry} WHERE ${entry.patchId} = ${stand.patchId} AND ${entry.standId} IS NULL)`,
+    })
+    .from(stand)
+    .innerJoin(patch, eq(patch.id, stand.patchId))
+    .where(and(eq(stand.groupId, groupId), eq(stand.id, id)));
+  return row ? [row.revision, row.version, row.notes].map(String) : null;
+}
 
 /**
  * Claims a stand's row for this transaction by updating it, and reads it as it is then. The update takes the row's lock, so

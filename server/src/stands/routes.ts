@@ -1,6 +1,7 @@
 import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
+import { keptOfStand } from './operations/group-state.ts';
 import { viewGroupProof } from './operations/group-proof.ts';
 import { viewKit } from './operations/stand-kit.ts';
 import { viewStandProof } from './operations/stand-proof.ts';
@@ -9,7 +10,10 @@ import { addStand, changeStand, listEntries } from './operations/stands.ts';
 
 export function mountStands(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.newStand, (c) => addStand(deps, c));
-  endpoints.inGroup(ROUTES.stand, (c) => viewStand(deps, c));
+  endpoints.inGroup(
+    ROUTES.stand,
+    keptOfStand(deps, 'stand', (c) => viewStand(deps, c)),
+  );
   endpoints.inGroup(ROUTES.standKit, (c) => viewKit(deps, c));
   endpoints.inGroup(ROUTES.standProof, (c) => viewStandProof(deps, c));
   endpoints.inGroup(ROUTES.proof, (c) => viewGroupProof(deps, c));

@@ -1,4 +1,5 @@
 // The pool of worker threads: work that is not to keep others waiting, with limits of its own.
+import { availableParallelism } from 'node:os';
 import { Piscina } from 'piscina';
 import { AppError } from '../platform/errors.ts';
 import type { Asking, TaskName, Tasks, Told } from './tasks.ts';
@@ -7,6 +8,7 @@ import type { Asking, TaskName, Tasks, Told } from './tasks.ts';
 const MOST_SECONDS = 30;
 const MOST_HEAP_MB = 384;
 const IDLE_MS = 60_000;
+const RECKONER_IDLE_MS = 10_000;
 const LOOK_EVERY_MS = 250;
 
 export interface WorkerPool {
@@ -19,11 +21,24 @@ export interface WorkerPool {
     input: Tasks[N]['input'],
     gone?: () => boolean,
   ) => Promise<Tasks[N]['output']>;
+  /** So many stands are reckoned at once. */
+  readonly reckoners: number;
   readonly stop: () => Promise<void>;
 }
 
+/** Reckoning leaves the answering thread a processor of its own, and knows how much it needs. */
+const RECKONERS = Math.max(1, availableParallelism() - 1);
+const RECKONER_HEAP_MB = 96;
+
 export function startWorkers({ threads = 2 }: { readonly threads?: number } = {}): WorkerPool {
-  const pool = new Piscina({
+  const reckoners = new Piscina({
+    filename: new URL('./thread.mjs', import.meta.url).href,
+    minThreads: 0,
+    maxThreads: RECKONERS,
+    idleTimeout: RECKONER_IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: RECKONER_HEAP_MB },
+  });
+  const readers = new Piscina({
     filename: new URL('./thread.mjs', import.meta.url).href,
     minThreads: 0,
     maxThreads: threads,
@@ -36,7 +51,9 @@ export function startWorkers({ threads = 2 }: { readonly threads?: number } = {}
       const until = performance.now() + MOST_SECONDS * 1000;
       const look = setInterval(() => (gone() || performance.now() > until) && stopped.abort(), LOOK_EVERY_MS);
       try {
-        const told = (await pool.run({ name, input } satisfies Asking<N>, { signal: stopped.signal })) as Told<N>;
+        const told = (await (name === 'reckonSeasons' ? reckoners : readers).run({ name, input } satisfies Asking<N>, {
+          signal: stopped.signal,
+        })) as Told<N>;
         if ('refused' in told) throw AppError.from(told.refused);
         return told.output;
       } catch (error) {
@@ -48,7 +65,8 @@ export function startWorkers({ threads = 2 }: { readonly threads?: number } = {}
         clearInterval(look);
       }
     },
-    stop: () => pool.destroy(),
+    reckoners: RECKONERS,
+    stop: async () => void (await Promise.all([readers.destroy(), reckoners.destroy()])),
   };
 }
 

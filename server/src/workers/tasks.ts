@@ -1,5 +1,6 @@
-// What worker threads do: everything that reads a file somebody sent.
+// What worker threads do: read files that somebody sent, and reckon what would keep the answering thread busy.
 import { isUuid, type ImportReading, type PlaceFormat, type PlaceReading } from '@emberfield/contract';
+import { seasonsAbout, type PackedSeasons, type StandSeason } from '@emberfield/core/stand';
 import { AppError, type AppErrorParts } from '../platform/errors.ts';
 import type { Asked, Plan } from '../places/operations/plan.ts';
 import { planImport } from '../places/operations/plan-import.ts';
@@ -34,6 +35,11 @@ export interface Tasks {
     readonly input: { readonly content: Uint8Array; readonly reading: ImportReading };
     readonly output: ReadWeather;
   };
+  /** Seasons of many stands; what they share is copied once. */
+  readonly reckonSeasons: {
+    readonly input: { readonly stands: readonly PackedSeasons[] };
+    readonly output: readonly (readonly (readonly [number, StandSeason])[])[];
+  };
 }
 export type TaskName = keyof Tasks;
 type Doing = { readonly [N in TaskName]: (input: Tasks[N]['input']) => Promise<Tasks[N]['output']> };
@@ -63,6 +69,7 @@ const DOING: Doing = {
     };
   },
   guessWeather: async ({ content }) => guessReading(decodeFile(Buffer.from(content))),
+  reckonSeasons: async ({ stands }) => stands.map(seasonsAbout),
   readWeather: async ({ content, reading }) => readWeather(decodeFile(Buffer.from(content)), reading),
 };
 

@@ -3,8 +3,7 @@ import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { laterCacheOf, Pauses } from '../../answers/index.ts';
-import { digestOf } from '../../platform/tokens.ts';
-import { dossiersOf, type GroupDossier } from '../../stands/index.ts';
+import { dossiersOf, groupState, type GroupDossier } from '../../stands/index.ts';
 import { announce } from './announce.ts';
 import { comingAt, type Coming } from './coming.ts';
 
@@ -17,9 +16,11 @@ const MOST_NOTICES = 60;
 
 /** What wants to be known today: windows about to open, last calls, and windows that moved far from what was said. */
 export async function listNotices(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly Notice[]> {
-  const { stands } = await dossiersOf(deps, group);
-  const basis = digestOf(stands.map((s) => s.key).join()).toString('hex');
-  return deps.answers.of(NOTICES).get(`${group.id}:${group.today}:${basis}`, () => noticesOf(deps, group, stands));
+  const state = await groupState(deps, group);
+  return deps.answers.of(NOTICES).get(state, async () => {
+    const { stands } = await dossiersOf(deps, group);
+    return noticesOf(deps, group, stands);
+  });
 }
 
 /** Every view asks for them: they are made anew only when something that they hang on has changed. */

@@ -62,6 +62,7 @@ function searches({ stand, plant, book, answers }: Dossier, day: DayNumber): rea
   });
 }
 
+const TELLING: ReadonlySet<number | null> = new Set([6, 8]);
 /** Look again when it flowers (BBCH 6) or fruits (8), whichever comes next: that is when most signs show. */
 function settle(dossier: Dossier, day: DayNumber): Duty {
   const {
@@ -70,15 +71,13 @@ function settle(dossier: Dossier, day: DayNumber): Duty {
     plant: { profile },
   } = dossier;
   const season = seasonOf(day, profile.seasonStart, patch.latitudeDeg);
-  const telling = [season, season + 1].flatMap((s) =>
-    dossier.answers.seasons.of(s).forecast.stages.flatMap((f, i) => {
-      const spec = profile.stages[i]!;
-      return (spec.bbch === 6 || spec.bbch === 8) && f.reached.p50 !== null && f.reached.p50 >= day
-        ? [{ spec, reached: f.reached }]
-        : [];
-    }),
-  );
-  const next = telling[0];
+  const tellingIn = (s: number) =>
+    dossier.answers.seasons
+      .of(s)
+      .forecast.stages.map((f, i) => ({ spec: profile.stages[i]!, reached: f.reached }))
+      .find(({ spec, reached }) => TELLING.has(spec.bbch) && reached.p50 !== null && reached.p50 >= day);
+  // The season after is reckoned only where this one shows nothing more.
+  const next = tellingIn(season) ?? tellingIn(season + 1);
   return {
     kind: 'settleIdentity',
     standId: stand.id,

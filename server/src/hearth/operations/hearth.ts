@@ -14,10 +14,10 @@ import { nearestTide, turnsOn } from '@emberfield/core/tide';
 import { urgencyOf, type Readiness } from '@emberfield/core/windows';
 import type { Dependencies } from '../../dependencies.ts';
 import { AppError } from '../../platform/errors.ts';
-import { Pauses } from '../../answers/index.ts';
+import { laterCacheOf, Pauses } from '../../answers/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { daysOfAll, dossiersOf, refOf, type Dossier, type GroupCommons } from '../../stands/index.ts';
+import { daysOfAll, dossiersOf, groupState, refOf, type Dossier, type GroupCommons } from '../../stands/index.ts';
 import { openFinds } from '../../entries/index.ts';
 import { patchesOf, visibleTo } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
@@ -158,6 +158,7 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
   const strokes: RibbonStroke[] = [];
   const pauses = new Pauses();
   for (const dossier of stands) {
+    if (strokes.length >= MOST_STROKES) break;
     await pauses.pause();
     const { profile } = dossier.plant;
     const season = seasonOf(first, profile.seasonStart, dossier.patch.latitudeDeg);
@@ -186,22 +187,49 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
 
 const MOST_FOUND = 12;
 
+interface Findable {
+  readonly words: readonly string[];
+  readonly found: FoundThing;
+}
+/** All names of a group as one viewer may know them, in small letters: asked for at every key that is pressed. */
+const FINDABLE = laterCacheOf<readonly Findable[]>(200);
+
 /** Finds stands, patches and plants by a piece of their name. */
 export async function find(deps: Dependencies, { group, query }: GroupContext<null>): Promise<readonly FoundThing[]> {
   const text = (query['text'] ?? '').trim().toLowerCase();
   if (text.length === 0) return [];
-  const [{ stands, plants }, rows] = await Promise.all([dossiersOf(deps, group), patchesOf(deps.db, group.id)]);
-  const patches = rows.map((row) => visibleTo(group.viewer, row, deps.words));
-  const hits = (...words: readonly string[]): boolean => words.some((w) => w.toLowerCase().includes(text));
+  const all = await deps.answers.of(FINDABLE).get(await groupState(deps, group), () => findable(deps, group));
   const found: FoundThing[] = [];
-  for (const { stand, patch, plant } of stands)
-    if (hits(...Object.values(plant.profile.names), patch.name, plant.profile.scientific))
-      found.push({ kind: 'stand', id: stand.id, label: plant.profile.names, detail: patch.name });
-  for (const patch of patches)
-    if (!patch.blurred && hits(patch.name))
-      found.push({ kind: 'patch', id: patch.id, label: { en: patch.name }, detail: '' });
-  for (const { profile } of plants.values())
-    if (hits(...Object.values(profile.names), profile.scientific))
-      found.push({ kind: 'plant', id: profile.key, label: profile.names, detail: profile.scientific });
-  return found.slice(0, MOST_FOUND);
+  for (const one of all) {
+    if (!one.words.some((w) => w.includes(text))) continue;
+    found.push(one.found);
+    if (found.length === MOST_FOUND) break;
+  }
+  return found;
+}
+
+async function findable(deps: Dependencies, group: GroupContext<null>['group']): Promise<readonly Findable[]> {
+  const [{ stands, plants }, rows] = await Promise.all([dossiersOf(deps, group), patchesOf(deps.db, group.id)]);
+  const by = (words: readonly string[], found: FoundThing): Findable => ({
+    words: words.map((w) => w.toLowerCase()),
+    found,
+  });
+  return [
+    ...stands.map(({ stand, patch, plant: { profile } }) =>
+      by([...Object.values(profile.names), patch.name, profile.scientific], {
+        kind: 'stand',
+        id: stand.id,
+        label: profile.names,
+        detail: patch.name,
+      }),
+    ),
+    ...rows
+      .map((row) => visibleTo(group.viewer, row, deps.words))
+      .flatMap(({ blurred, id, name }) =>
+        blurred ? [] : [by([name], { kind: 'patch', id, label: { en: name }, detail: '' })],
+      ),
+    ...[...plants.values()].map(({ profile: { key, names, scientific } }) =>
+      by([...Object.values(names), scientific], { kind: 'plant', id: key, label: names, detail: scientific }),
+    ),
+  ];
 }

@@ -1,8 +1,10 @@
+import { gunzipSync } from 'node:zlib';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import { isUuid, ROLES, type Role, type Route, type Who } from '@emberfield/contract';
 import { AppError, notFound } from '../errors.ts';
 import { parse } from '../parse.ts';
 import { FileAnswer } from './file-answer.ts';
+import { JsonAnswer } from './json-answer.ts';
 import { assertSameSite, assertToken } from './cross-site.ts';
 import type { AccountContext, Context, GroupContext, InGroup, SignedIn } from './context.ts';
 
@@ -41,11 +43,11 @@ export class Endpoints {
     this.mount(route, handler, limits);
   }
 
-  signedIn<B, A>(route: Route<B, A>, handler: Handler<B, A, AccountContext<B>>): void {
+  signedIn<B, A>(route: Route<B, A>, handler: Handler<B, A | JsonAnswer, AccountContext<B>>): void {
     this.mount(route, handler as Handler<B, A>, []);
   }
 
-  inGroup<B, A>(route: Route<B, A>, handler: Handler<B, A, GroupContext<B>>): void {
+  inGroup<B, A>(route: Route<B, A>, handler: Handler<B, A | JsonAnswer, GroupContext<B>>): void {
     this.mount(route, handler as Handler<B, A>, []);
   }
 
@@ -118,6 +120,7 @@ async function answer<B, A>(
   const result = await withDeadline(handler(context));
   response.setHeader('Cache-Control', 'no-store');
   if (result instanceof FileAnswer) sendFile(response, result);
+  else if (result instanceof JsonAnswer) sendJson(request, response, result);
   else if (result === null) response.status(204).end();
   else response.json(result);
 }
@@ -134,6 +137,17 @@ async function withDeadline<A>(work: Promise<A>): Promise<A> {
   } finally {
     clearTimeout(timer);
   }
+}
+
+/** Packed as it is kept, unless whoever asks cannot unpack. */
+function sendJson(request: Request, response: Response, { bytes, packed }: JsonAnswer): void {
+  const asIs = !packed || request.acceptsEncodings('gzip') === 'gzip';
+  const content = asIs ? bytes : gunzipSync(bytes);
+  response.setHeader('Content-Type', 'application/json; charset=utf-8');
+  response.setHeader('Content-Length', content.length);
+  if (packed) response.setHeader('Vary', 'Accept-Encoding');
+  if (packed && asIs) response.setHeader('Content-Encoding', 'gzip');
+  response.end(content);
 }
 
 /** A file is saved or shown as what it is, never run as a page. */

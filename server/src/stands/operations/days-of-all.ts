@@ -11,6 +11,27 @@ export interface DaysOfAll {
   readonly waiting: number;
 }
 
+/** Handing stands to other threads and starting those costs as much as reckoning so many. */
+const LEAST_FOR_THREADS = 150;
+const BATCH = 32;
+
+type Reckoning = Pick<Dependencies, 'log' | 'answers' | 'workers'>;
+
+/** The costly part of what a day says, the seasons about it, reckoned in another thread. */
+async function reckonElsewhere(
+  workers: Dependencies['workers'],
+  batch: readonly Dossier[],
+  day: DayNumber,
+): Promise<void> {
+  const asked = batch.flatMap(({ answers }) => {
+    const stand = answers.unreckoned(day);
+    return stand ? [{ answers, stand }] : [];
+  });
+  if (asked.length === 0) return;
+  const made = await workers.run('reckonSeasons', { stands: asked.map((a) => a.stand) });
+  asked.forEach(({ answers }, i) => answers.keep(made[i]!));
+}
+
 /** An answer waits so long for what is not reckoned yet. */
 const PATIENCE_MS = 600;
 
@@ -23,7 +44,7 @@ const UNDERWAY: CacheKind<Map<string, { readonly day: DayNumber; readonly done: 
  * that whoever asks again soon finds more; what changed since it was last reckoned comes first.
  */
 export async function daysOfAll(
-  deps: Pick<Dependencies, 'log' | 'answers'>,
+  deps: Reckoning,
   groupId: string,
   stands: readonly Dossier[],
   day: DayNumber,
@@ -51,7 +72,7 @@ export async function daysOfAll(
 
 /** One run a group; for another day it waits until the one before is through, so that nobody's crowds out another's. */
 function reckonBehind(
-  { log, answers }: Pick<Dependencies, 'log' | 'answers'>,
+  { log, answers, workers }: Reckoning,
   groupId: string,
   stands: readonly Dossier[],
   day: DayNumber,
@@ -62,10 +83,22 @@ function reckonBehind(
   const done = before
     .then(async () => {
       const pauses = new Pauses();
-      for (const dossier of stands) {
-        dossier.answers.on(day);
-        await pauses.pause();
-      }
+      const reckon = async (batch: readonly Dossier[]): Promise<void> => {
+        if (stands.length >= LEAST_FOR_THREADS) await reckonElsewhere(workers, batch, day);
+        for (const dossier of batch) {
+          dossier.answers.on(day);
+          await pauses.pause();
+        }
+      };
+      const batches = Array.from({ length: Math.ceil(stands.length / BATCH) }, (_, i) =>
+        stands.slice(i * BATCH, (i + 1) * BATCH),
+      );
+      // One more at once than there are threads: while one batch is reckoned another is made ready or taken in.
+      await Promise.all(
+        Array.from({ length: workers.reckoners + 1 }, async () => {
+          for (let batch = batches.shift(); batch; batch = batches.shift()) await reckon(batch);
+        }),
+      );
     })
     .catch((err: unknown) => log.error({ err, groupId }, 'reckoning behind an answer'))
     .finally(() => {

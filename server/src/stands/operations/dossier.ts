@@ -5,11 +5,13 @@ import { nearestTide, type Shore } from '@emberfield/core/tide';
 import type { Dependencies } from '../../dependencies.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
+import { laterCacheOf, Pauses } from '../../answers/index.ts';
 import { placeKey, visibleTo, type VisiblePatch } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
 import { forStand, heldKnowledge, knowledgeOf, type Knowledge, type Learnable } from './group-knowledge.ts';
+import { groupState } from './group-state.ts';
 import { recordsFor, recordUnderLock } from './kept-records.ts';
 import { answersFor, type StandAnswers } from './stand-answers.ts';
 
@@ -34,8 +36,17 @@ export interface GroupDossier extends GroupCommons {
 
 type Loading = Pick<Dependencies, 'db' | 'catalogue' | 'log' | 'answers' | 'words'>;
 
+/** Pages ask several things of a group at once: its dossiers are made once for all of them, and let go soon. */
+const LONGEST_HELD_MS = 20_000;
+const ALL = laterCacheOf<GroupDossier>(6, LONGEST_HELD_MS);
+
 /** Dossiers of all stands of a group, or of one; entries are read again only for stands that changed. */
 export async function dossiersOf(deps: Loading, group: KnownGroup, only: string | null = null): Promise<GroupDossier> {
+  if (only !== null) return loadDossiers(deps, group, only);
+  return deps.answers.of(ALL).get(await groupState(deps, group), () => loadDossiers(deps, group, null));
+}
+
+async function loadDossiers(deps: Loading, group: KnownGroup, only: string | null): Promise<GroupDossier> {
   const known = only === null ? null : heldKnowledge(deps, group.id);
   if (only !== null && known === null) {
     // What the others say has to be heard once before one of them can be asked.
@@ -49,41 +60,49 @@ export async function dossiersOf(deps: Loading, group: KnownGroup, only: string 
   const records = await recordsFor(deps, rows);
   const today = dayNumber(group.today);
   // What others learn from a stand hangs on where it truly is; what is told of it, on what the viewer may know of the place.
-  const loaded = await Promise.all(
-    rows.flatMap((row) => {
-      const plant = commons.plants.get(row.stand.plantKey);
-      // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
-      return plant ? [loadOne(deps, commons, { ...row, plant, record: records.get(row.stand.id)!, today })] : [];
-    }),
-  );
+  const loaded = await inTurn(rows, (row) => {
+    const plant = commons.plants.get(row.stand.plantKey);
+    // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
+    return plant ? loadOne(deps, commons, { ...row, plant, record: records.get(row.stand.id)!, today }) : null;
+  });
   const knowledge = known ?? (await knowledgeOf(deps, group, loaded));
-  const stands = await Promise.all(
-    loaded.map(async (row): Promise<Dossier> => {
-      const patch = visibleTo(group.viewer, row.patch, deps.words);
-      const { stand, plant, record, weather, unlearned } = patch.blurred
-        ? await loadOne(deps, commons, { ...row, patch, today })
-        : row;
-      const own = forStand(knowledge, stand.id);
-      const book: Book = {
-        ...unlearned,
-        learned: learnedFrom(own.learning),
-        kin: commons.kin,
-        rules: commons.rules,
-        shore: patch.blurred ? null : shoreOf(patch, commons, group.zone),
-      };
-      const key = [stand.id, stand.revision, placeKey(patch), group.id, group.revision, own.version].join(':');
-      const answers = answersFor(deps.answers, {
-        book,
-        key,
-        weatherKey: weather?.key ?? '-',
-        knowledge: own,
-        placeKey: placeKey(patch),
-        revision: stand.revision,
-      });
-      return { stand, patch, plant, record, weather, knowledge: own, book, answers, key };
-    }),
-  );
+  const stands = await inTurn(loaded, async (row): Promise<Dossier> => {
+    const patch = visibleTo(group.viewer, row.patch, deps.words);
+    const { stand, plant, record, weather, unlearned } = patch.blurred
+      ? await loadOne(deps, commons, { ...row, patch, today })
+      : row;
+    const own = forStand(knowledge, stand.id);
+    const book: Book = {
+      ...unlearned,
+      learned: learnedFrom(own.learning),
+      kin: commons.kin,
+      rules: commons.rules,
+      shore: patch.blurred ? null : shoreOf(patch, commons, group.zone),
+    };
+    const key = [stand.id, stand.revision, placeKey(patch), group.id, group.revision, own.version].join(':');
+    const answers = answersFor(deps.answers, {
+      book,
+      key,
+      weatherKey: weather?.key ?? '-',
+      knowledge: own,
+      placeKey: placeKey(patch),
+      revision: stand.revision,
+    });
+    return { stand, patch, plant, record, weather, knowledge: own, book, answers, key };
+  });
   return { stands, ...commons };
+}
+
+/** One after the other, giving way to others now and then: there may be thousands. */
+async function inTurn<A, B>(all: readonly A[], make: (one: A) => Promise<B> | null): Promise<B[]> {
+  const pauses = new Pauses();
+  const made: B[] = [];
+  for (const one of all) {
+    const b = make(one);
+    if (b) made.push(await b);
+    await pauses.pause();
+  }
+  return made;
 }
 
 /** A stand's rows with its weather, before anything was learned of it. */

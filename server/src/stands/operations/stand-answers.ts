@@ -4,11 +4,13 @@ import type { DayNumber } from '@emberfield/core/measure';
 import {
   frozenSpansAt,
   halfYearOf,
+  packSeasons,
   seasonNow,
   stageDaysOf,
   standDay,
   standSeason,
   type Book,
+  type PackedSeasons,
   type SeasonBook,
   type Seasons,
   type StageDays,
@@ -22,6 +24,10 @@ export interface StandAnswers {
   readonly seasons: Seasons;
   /** Everything that a day says, reckoned if need be. */
   readonly on: (day: DayNumber) => StandDay;
+  /** What the seasons about a day hang on, to have them reckoned elsewhere; `null` where they are held already. */
+  readonly unreckoned: (day: DayNumber) => PackedSeasons | null;
+  /** Seasons that were reckoned elsewhere. */
+  readonly keep: (seasons: readonly (readonly [number, StandSeason])[]) => void;
   /** What was last said for a day, however old; `current` while nothing that it depends on has changed. */
   readonly held: (
     day: DayNumber,
@@ -72,8 +78,10 @@ export function seasonOfStand(answers: Answers, keyed: Keyed<SeasonBook> & { rea
   const cache = answers.of(SEASONS);
   const stageDays = stageDaysFor(answers, keyed);
   return (season: number): StandSeason =>
-    cache.get(`${forecastKey(keyed, season)}:${keyed.windowsKey}`, () => standSeason(keyed.book, season, stageDays));
+    cache.get(seasonKey(keyed, season), () => standSeason(keyed.book, season, stageDays));
 }
+const seasonKey = (keyed: Keyed<SeasonBook> & { readonly windowsKey: string }, season: number): string =>
+  `${forecastKey(keyed, season)}:${keyed.windowsKey}`;
 
 /** Middle days of stages: they hang on sightings and weather alone. */
 export function stageDaysFor(answers: Answers, keyed: Keyed<SeasonBook>): StageDays {
@@ -102,8 +110,16 @@ export function answersFor(
   const name = (day: DayNumber): string => `${book.stand.id}:${keyed.placeKey.endsWith('~') ? '~' : ''}${day}`;
   const seasons = seasonsFor(answers, keyed);
   const days = answers.of(DAYS);
+  const ofSeason = { ...keyed, windowsKey: book.record.windowsKey };
   return {
     seasons,
+    unreckoned: (day) =>
+      answers.of(SEASONS).peek(seasonKey(ofSeason, seasonNow(book, day)))
+        ? null
+        : packSeasons(book, day, stageDaysFor(answers, keyed)),
+    keep: (made) => {
+      for (const [season, said] of made) answers.of(SEASONS).put(seasonKey(ofSeason, season), said);
+    },
     on: (day) => {
       const before = days.peek(name(day));
       if (before?.key === key) return before.said;

@@ -1,0 +1,58 @@
+// Puts a backup into an empty database.
+//   node scripts/restore.mjs FILE [--demo]
+// It is refused where anything is stored already: nothing is ever overwritten.
+import { spawn } from 'node:child_process';
+import { createReadStream, existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { pipeline } from 'node:stream/promises';
+import { parseArgs } from 'node:util';
+import { createGunzip } from 'node:zlib';
+import { askDatabase, clientArguments, openDatabase } from './backup-database.mjs';
+import { fail, say, settingsFor } from './settings.mjs';
+
+const {
+  values: asked,
+  positionals: [file],
+} = parseArgs({ options: { demo: { type: 'boolean' } }, allowPositionals: true });
+if (!file) fail('Say which file: npm run restore -- FILE');
+if (!existsSync(file)) fail(`There is no file ${file}.`);
+const settings = settingsFor(asked.demo ? 'demo' : 'real');
+if (existsSync(join(settings.folder, 'run.json')))
+  fail(`Emberfield seems to be running on ${settings.folder}. End it first (if it has died, remove its run.json).`);
+
+const database = await openDatabase(settings);
+try {
+  const before = askDatabase(database.url, 'SHOW TABLES').split('\n').filter(Boolean);
+  if (before.length > 0)
+    throw new Error(
+      `the database holds ${before.length} tables already. Move ${settings.folder} away, or name an empty one with EMBERFIELD_DATA or DATABASE_URL`,
+    );
+  await load(database.url);
+  const tables = askDatabase(database.url, 'SHOW TABLES').split('\n').filter(Boolean);
+  const rows = tables.reduce((sum, t) => sum + Number(askDatabase(database.url, `SELECT COUNT(*) FROM \`${t}\``)), 0);
+  say(`Restored ${rows} rows in ${tables.length} tables from ${file}. Start Emberfield as usual.`);
+} catch (error) {
+  await database.close();
+  fail(`Not restored: ${error.message}.`);
+}
+await database.close();
+
+async function load(url) {
+  const { program, args, env, name } = clientArguments(url, 'mariadb');
+  const child = spawn(program, [...args, '--max-allowed-packet=64M', name], {
+    env,
+    stdio: ['pipe', 'ignore', 'pipe'],
+  });
+  let complaint = '';
+  child.stderr.on('data', (data) => (complaint += data));
+  const ended = new Promise((done) => child.on('close', done));
+  try {
+    await pipeline(createReadStream(file), createGunzip(), child.stdin);
+  } catch (error) {
+    child.kill();
+    // A refusal of the database closes the pipe: what it said tells more.
+    await ended;
+    throw new Error(complaint.trim() || `the file cannot be read as a backup (${error.message})`, { cause: error });
+  }
+  if ((await ended) !== 0) throw new Error(complaint.trim() || 'the database refused the file');
+}
