@@ -4,6 +4,7 @@ export default defineConfig({
   dialect: 'mysql',
   schema: [
     './server/src/people/table.ts',
+    './server/src/people/rule-table.ts',
     './server/src/plants/table.ts',
     './server/src/patches/table.ts',
     './server/src/stands/table.ts',

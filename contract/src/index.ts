@@ -54,6 +54,16 @@ export {
   type SignIn,
   type UnitSystem,
 } from './people/people.ts';
+export {
+  changePasswordSchema,
+  resetPasswordSchema,
+  type ChangePassword,
+  type MadeResetLink,
+  type ResetGreeting,
+  type ResetPassword,
+} from './people/account.ts';
+export { ACTIVITIES, type ActivityItem, type ActivityKind, type ActivityPage } from './people/activity.ts';
+export { retireSchema, type Retire, type Retirement } from './patches/retirement.ts';
 export { houseRuleSchema, setRuleSchema, type RuleView, type SetRule } from './people/rules.ts';
 export { PRACTICE_NEEDED, setClearanceSchema, type ClearanceView, type SetClearance } from './people/clearance.ts';
 export {
@@ -114,6 +124,7 @@ export {
   type SecretWay,
   type ShownPlace,
   type StoredPlaces,
+  type UndonePlaces,
   type TableField,
   type TableKind,
 } from './places/place-import.ts';

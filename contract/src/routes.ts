@@ -1,5 +1,8 @@
 import { route } from './platform/route.ts';
 import * as people from './people/people.ts';
+import { changePasswordSchema, resetPasswordSchema, type MadeResetLink, type ResetGreeting } from './people/account.ts';
+import type { ActivityPage } from './people/activity.ts';
+import { retireSchema } from './patches/retirement.ts';
 import { setClearanceSchema, type ClearanceView } from './people/clearance.ts';
 import type { IdentityTable } from './plants/identity-table.ts';
 import { setRuleSchema, type RuleView } from './people/rules.ts';
@@ -21,6 +24,7 @@ import {
   type PathView,
   type PlaceImportPreview,
   type StoredPlaces,
+  type UndonePlaces,
 } from './places/place-import.ts';
 import { syncSchema, type EntryPage, type SyncAnswer } from './visits/sync.ts';
 import type { Prospect } from './visits/find.ts';
@@ -58,6 +62,10 @@ export const ROUTES = {
   joinByInvitation: route('post', '/api/invitations/:token/join', 'signedIn')<people.SessionView>()(),
   sessions: route('get', '/api/sessions', 'signedIn')<readonly people.SessionListItem[]>()(),
   endSession: route('delete', '/api/sessions/:sessionId', 'signedIn')<null>()(),
+  endOtherSessions: route('delete', '/api/sessions', 'signedIn')<null>()(),
+  changePassword: route('put', '/api/password', 'signedIn')<null>()({ body: changePasswordSchema }),
+  resetGreeting: route('get', '/api/resets/:token', 'anyone')<ResetGreeting>()(),
+  resetPassword: route('post', '/api/resets/:token', 'anyone')<people.SessionView>()({ body: resetPasswordSchema }),
   baseMap: route('get', '/api/base-map', 'signedIn')<unknown>()(),
   cspReport: route('post', '/api/csp-report', 'anyone')<null>()({ body: 'bytes' }),
 
@@ -66,6 +74,10 @@ export const ROUTES = {
   members: route('get', `${G}/members`, 'watcher')<readonly people.MemberView[]>()(),
   changeRole: route('put', `${G}/members/:accountId`, 'keeper')<people.MemberView>()({ body: people.changeRoleSchema }),
   removeMember: route('delete', `${G}/members/:accountId`, 'keeper')<null>()(),
+  forgetPerson: route('delete', `${G}/members/:accountId/data`, 'keeper')<null>()(),
+  makeResetLink: route('post', `${G}/members/:accountId/reset`, 'keeper')<MadeResetLink>()(),
+  leaveGroup: route('delete', `${G}/membership`, 'watcher')<null>()(),
+  activity: route('get', `${G}/activity`, 'keeper')<ActivityPage>()({ query: ['before'] }),
   invitations: route('get', `${G}/invitations`, 'keeper')<readonly people.InvitationView[]>()(),
   invite: route('post', `${G}/invitations`, 'keeper')<people.MadeInvitation>()({ body: people.newInvitationSchema }),
   withdrawInvitation: route('delete', `${G}/invitations/:invitationId`, 'keeper')<null>()(),
@@ -86,6 +98,8 @@ export const ROUTES = {
   newPatch: route('post', `${G}/patches`, 'picker')<PatchView>()({ body: newPatchSchema }),
   changePatch: route('put', `${G}/patches/:patchId`, 'picker')<PatchView>()({ body: changePatchSchema }),
 
+  retirePatch: route('put', `${G}/patches/:patchId/retirement`, 'keeper')<null>()({ body: retireSchema }),
+  removePatch: route('delete', `${G}/patches/:patchId`, 'picker')<null>()(),
   assignStation: route('put', `${G}/patches/:patchId/station`, 'keeper')<null>()({ body: assignStationSchema }),
 
   prospects: route('get', `${G}/patches/:patchId/prospects`, 'watcher')<readonly Prospect[]>()({ query: ['plants'] }),
@@ -108,6 +122,7 @@ export const ROUTES = {
     body: placeReadingSchema,
   }),
   storePlaceImport: route('post', `${G}/place-imports/:importId/store`, 'keeper')<StoredPlaces>()(),
+  undoPlaceImport: route('delete', `${G}/place-imports/:importId/places`, 'keeper')<UndonePlaces>()(),
   dropPlaceImport: route('delete', `${G}/place-imports/:importId`, 'keeper')<null>()(),
   exportFile: route('get', `${G}/exports/:what`, 'watcher')<unknown>()({ query: ['format', 'secret'] }),
   paths: route('get', `${G}/paths`, 'watcher')<readonly PathView[]>()(),
@@ -119,6 +134,8 @@ export const ROUTES = {
   standProof: route('get', `${G}/stands/:standId/proof`, 'watcher')<StandProof>()(),
   proof: route('get', `${G}/proof`, 'watcher')<GroupProof>()(),
   changeStand: route('put', `${G}/stands/:standId`, 'keeper')<StandRef>()({ body: changeStandSchema }),
+  retireStand: route('put', `${G}/stands/:standId/retirement`, 'keeper')<null>()({ body: retireSchema }),
+  removeStand: route('delete', `${G}/stands/:standId`, 'picker')<null>()(),
   standEntries: route('get', `${G}/stands/:standId/entries`, 'watcher')<EntryPage>()({ query: ['before'] }),
 
   sync: route('post', `${G}/sync`, 'picker')<SyncAnswer>()({ body: syncSchema }),
@@ -145,6 +162,8 @@ export const ROUTES = {
   stations: route('get', `${G}/stations`, 'watcher')<readonly StationView[]>()(),
   newStation: route('post', `${G}/stations`, 'keeper')<StationView>()({ body: newStationSchema }),
   fetchStation: route('post', `${G}/stations/:stationId/fetch`, 'keeper')<StationView>()(),
+  retireStation: route('put', `${G}/stations/:stationId/retirement`, 'keeper')<null>()({ body: retireSchema }),
+  removeStation: route('delete', `${G}/stations/:stationId`, 'keeper')<null>()(),
   putHandDays: route('put', `${G}/stations/:stationId/days`, 'picker')<StationView>()({ body: handDaysSchema }),
   stationDays: route('get', `${G}/stations/:stationId/days`, 'watcher')<StationDays>()({ query: ['from', 'to'] }),
   imports: route('get', `${G}/imports`, 'keeper')<readonly ImportPreview[]>()(),
@@ -155,5 +174,6 @@ export const ROUTES = {
   importPreview: route('get', `${G}/imports/:importId`, 'keeper')<ImportPreview>()(),
   readImport: route('put', `${G}/imports/:importId`, 'keeper')<ImportPreview>()({ body: importReadingSchema }),
   storeImport: route('post', `${G}/imports/:importId/store`, 'keeper')<StoredImport>()(),
+  undoImport: route('delete', `${G}/imports/:importId/days`, 'keeper')<StationView>()(),
   dropImport: route('delete', `${G}/imports/:importId`, 'keeper')<null>()(),
 } as const;

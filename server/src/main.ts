@@ -7,12 +7,12 @@ import { Answers } from './answers/index.ts';
 import { startWorkers } from './workers/index.ts';
 import { createApp } from './app.ts';
 import type { Dependencies } from './dependencies.ts';
-import { renewFoundingCode, sweepSessions } from './people/index.ts';
+import { renewFoundingCode } from './people/index.ts';
 import { readConfig } from './platform/config.ts';
 import { connect } from './platform/database/database.ts';
 import { migrateDatabase } from './platform/database/migrate.ts';
-import { sweepRateLimits } from './platform/http/rate-limit.ts';
 import { readWeatherService, startFetching } from './weather/index.ts';
+import { sweep } from './sweep.ts';
 import { createLog } from './platform/log.ts';
 
 const LONGEST_GOODBYE_MS = 8_000;
@@ -53,12 +53,8 @@ server.listen(config.port, config.host, () => {
   process.stdout.write(`EMBERFIELD_READY ${port}\n`);
   if (foundingCode) process.stdout.write(`EMBERFIELD_CODE ${foundingCode}\n`);
 });
-const sweep = async (now: Date): Promise<void> => {
-  await sweepRateLimits(deps.db, now);
-  await sweepSessions(deps.db, now);
-};
 const sweeper = setInterval(
-  () => void sweep(new Date()).catch((err: unknown) => log.error({ err }, 'sweep')),
+  () => void sweep(deps, new Date()).catch((err: unknown) => log.error({ err }, 'sweep')),
   SWEEP_EVERY_MS,
 );
 

@@ -12,6 +12,7 @@ import {
   type PatchFacts,
   type PatchGeometry,
 } from '@emberfield/core/stand';
+import type { Retirement } from './retirement.ts';
 import {
   exactly,
   finite,
@@ -121,13 +122,17 @@ export const changePatchSchema: Schema<ChangePatch> = exactly({
   liftReason: freeText(300),
 }).required('missing');
 
-export interface PatchView extends PatchFacts {
+export interface PatchView extends PatchFacts, Retirement {
   readonly id: string;
   readonly version: number;
   readonly areaM2: number | null;
   /** The place is secret and this reader sees only about where it is. */
   readonly blurred: boolean;
-  readonly stands: readonly { readonly id: string; readonly plantName: Readonly<Record<string, string>> }[];
+  readonly stands: readonly {
+    readonly id: string;
+    readonly plantName: Readonly<Record<string, string>>;
+    readonly retired: boolean;
+  }[];
 }
 
 /** A place with what was noted of the place itself. */

@@ -1,4 +1,5 @@
 import { string, type Schema } from 'yup';
+import { newPassword } from './account.ts';
 import { exactly, given, line, oneOf, uuid, nameOf } from '../platform/schema.ts';
 
 export const ROLES = ['watcher', 'picker', 'keeper'] as const;
@@ -23,7 +24,6 @@ export interface SessionView {
 
 const SIGN_IN_NAME = /^[a-z0-9][a-z0-9._-]{1,39}$/;
 const signInName = () => string().required('missing').matches(SIGN_IN_NAME, 'notASignInName');
-const password = () => string().required('missing').min(10, 'passwordShort').max(200, 'tooLong');
 
 export interface SignIn {
   readonly signInName: string;
@@ -55,7 +55,7 @@ export interface NewAccount {
   readonly password: string;
 }
 const newAccount = () =>
-  exactly({ signInName: signInName(), name: nameOf(60), password: password() }).required('missing');
+  exactly({ signInName: signInName(), name: nameOf(60), password: newPassword() }).required('missing');
 
 export interface Founding {
   readonly code: string;

@@ -1,6 +1,19 @@
 import { lazy, mixed, type Schema } from 'yup';
 import type { HouseRule } from '@emberfield/core/allowance';
-import { exactly, finite, flag, oneOf, share, whole } from '../platform/schema.ts';
+import {
+  exactly,
+  finite,
+  flag,
+  freeText,
+  given,
+  line,
+  maybe,
+  oneOf,
+  orNull,
+  share,
+  uuid,
+  whole,
+} from '../platform/schema.ts';
 
 export const houseRuleSchema = lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;
@@ -28,13 +41,32 @@ export const houseRuleSchema = lazy((value: unknown) => {
   }
 }) as unknown as Schema<HouseRule>;
 
-export interface SetRule {
+/** Whom a rule is for: everything the group gathers, stands of one plant, or one stand. */
+export interface RuleScope {
+  readonly plantKey: string | null;
+  readonly standId: string | null;
+  /** Why, in the words of whoever set it. */
+  readonly reason: string;
+}
+export interface SetRule extends Partial<RuleScope> {
   readonly on: boolean;
   readonly rule: HouseRule;
 }
-export const setRuleSchema: Schema<SetRule> = exactly({ on: flag(), rule: houseRuleSchema }).required('missing');
+export const setRuleSchema: Schema<SetRule> = exactly({
+  on: flag(),
+  rule: houseRuleSchema,
+  plantKey: maybe(orNull(line(60))),
+  standId: maybe(orNull(uuid())),
+  reason: maybe(freeText(200)),
+})
+  .required('missing')
+  .test(
+    'scope',
+    'oneScope',
+    given((v) => v.plantKey == null || v.standId == null),
+  );
 
-export interface RuleView {
+export interface RuleView extends RuleScope {
   readonly rule: HouseRule;
   readonly since: string;
   readonly by: string;

@@ -106,3 +106,9 @@ export type ExportKind = (typeof EXPORTS)[number];
 /** What becomes of secret places on the way out. Only who sees a place exactly may have it exactly. */
 export const SECRET_WAYS = ['blur', 'leaveOut', 'exact'] as const;
 export type SecretWay = (typeof SECRET_WAYS)[number];
+
+/** What taking an import back came to: what had been written on meanwhile stays. */
+export interface UndonePlaces {
+  readonly removed: number;
+  readonly kept: number;
+}

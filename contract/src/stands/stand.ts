@@ -9,6 +9,7 @@ import {
 import type { Schema } from 'yup';
 import { exactly, freeText, isoDay, line, orNull, uuid, whole, type Text } from '../platform/schema.ts';
 import type { LookAlikeSeverity, PlantProfile } from '@emberfield/core/plants';
+import type { Retirement } from '../patches/retirement.ts';
 import type { EntryView } from '../visits/sync.ts';
 
 export interface NewStand {
@@ -105,7 +106,7 @@ export interface IdentityView {
   readonly note: string;
 }
 
-export interface StandView extends StandRef {
+export interface StandView extends StandRef, Retirement {
   readonly version: number;
   readonly since: number | null;
   readonly restUntil: string | null;

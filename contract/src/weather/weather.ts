@@ -62,6 +62,8 @@ export interface StationView extends Omit<NewStation, 'source'> {
   readonly dayCount: number;
   readonly firstDay: string | null;
   readonly lastDay: string | null;
+  /** No longer reckoned from, since this day. */
+  readonly retiredOn: string | null;
   readonly outlookDays: number;
   readonly missingDays: number;
 }

@@ -1,1 +1,2 @@
 export { mountCalendar } from './routes.ts';
+export { sweepAnnouncements } from './repository.ts';

@@ -80,3 +80,6 @@ export async function putAnnouncements(
         },
       });
 }
+
+export const sweepAnnouncements = (db: Queryable, before: string) =>
+  db.delete(announcement).where(sql`${announcement.day} < ${before}`);

@@ -1,7 +1,7 @@
-import { datetime, index, int, mysqlTable, primaryKey, uniqueIndex, varchar } from 'drizzle-orm/mysql-core';
+import { datetime, index, int, mysqlTable, primaryKey, uniqueIndex } from 'drizzle-orm/mysql-core';
 import type { CalendarKind } from '@emberfield/contract';
 import { account, group } from '../people/table.ts';
-import { digest, id, jsonText } from '../platform/database/columns.ts';
+import { day, digest, id, jsonText } from '../platform/database/columns.ts';
 
 /** A person's calendar of a group, read by whoever has its secret address. */
 export const calendarFeed = mysqlTable(
@@ -30,12 +30,12 @@ export const announcement = mysqlTable(
       .references(() => group.id),
     /** Digest of what is announced: its stand, part, use and season, never its day. */
     keyDigest: digest('key_digest').notNull(),
-    day: varchar('day', { length: 10 }).notNull(),
+    day: day('day').notNull(),
     sequence: int('sequence').notNull().default(0),
     /** The day that people may have planned by, and when it was last moved far from it. */
-    plannedDay: varchar('planned_day', { length: 10 }).notNull(),
-    movedFrom: varchar('moved_from', { length: 10 }),
-    movedOn: varchar('moved_on', { length: 10 }),
+    plannedDay: day('planned_day').notNull(),
+    movedFrom: day('moved_from'),
+    movedOn: day('moved_on'),
   },
   (t) => [primaryKey({ columns: [t.groupId, t.keyDigest] }), index('announcement_day').on(t.groupId, t.day)],
 );

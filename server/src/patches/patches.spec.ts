@@ -58,7 +58,16 @@ describe('a place', () => {
   const read = async (who: Person, id: string): Promise<PatchView> =>
     (await as(server, who, 'get', `${patches()}/${id}`).expect(200)).body as PatchView;
   const changed = (view: PatchView, over: Partial<PatchView>): ChangePatch => {
-    const { id: _i, version, areaM2: _a, blurred: _b, stands: _s, ...others } = { ...view, ...over };
+    const {
+      id: _i,
+      version,
+      areaM2: _a,
+      blurred: _b,
+      stands: _s,
+      retiredOn: _r,
+      retiredWhy: _w,
+      ...others
+    } = { ...view, ...over };
     const {
       lifted: _l,
       finds: _f,

@@ -37,13 +37,18 @@ export const patchesOf = async (db: Queryable, groupId: string): Promise<readonl
 export const insertPatch = (db: Queryable, row: typeof patch.$inferInsert) => db.insert(patch).values(row);
 export const updatePatch = (db: Queryable, id: string, set: Partial<typeof patch.$inferInsert>) =>
   db.update(patch).set(set).where(eq(patch.id, id));
+/** @throws an error of the database while a stand, an entry or a photo hangs on it */
+export async function deletePatch(db: Queryable, id: string): Promise<void> {
+  await db.delete(patchHistory).where(eq(patchHistory.patchId, id));
+  await db.delete(patch).where(eq(patch.id, id));
+}
 export const keepPatchBefore = (db: Queryable, row: Omit<typeof patchHistory.$inferInsert, 'id'>) =>
   db.insert(patchHistory).values({ id: newId(), ...row });
 
 /** What grows where: only keys, for the names on a patch. */
 export const standKeysOf = (db: Queryable, groupId: string) =>
   db
-    .select({ id: stand.id, patchId: stand.patchId, plantKey: stand.plantKey })
+    .select({ id: stand.id, patchId: stand.patchId, plantKey: stand.plantKey, retiredOn: stand.retiredOn })
     .from(stand)
     .where(eq(stand.groupId, groupId))
     .orderBy(asc(stand.id));

@@ -11,7 +11,7 @@ export {
   putClearance,
   type ClearanceRow,
   insertRule,
-  sweepSessions,
+  sweepPeople,
   updateGroup,
   writeAudit,
 } from './repository.ts';

@@ -1,8 +1,9 @@
-import type { HouseRule } from '@emberfield/contract';
-import { and, asc, desc, eq, gt, isNull, lt, or, sql } from 'drizzle-orm';
+import type { ActivityKind, HouseRule } from '@emberfield/contract';
+import { and, asc, desc, eq, gt, inArray, isNull, lt, ne, or, sql } from 'drizzle-orm';
 import { v7 as newId } from 'uuid';
 import type { Database, Queryable } from '../platform/database/database.ts';
-import { account, audit, clearance, foundingCode, group, houseRule, invitation, membership, session } from './table.ts';
+import { houseRule } from './rule-table.ts';
+import { account, audit, clearance, foundingCode, group, invitation, membership, resetLink, session } from './table.ts';
 
 export type InvitationRow = typeof invitation.$inferSelect;
 
@@ -17,6 +18,17 @@ export const demoAccounts = (db: Queryable) =>
     .where(eq(account.demo, true))
     .orderBy(asc(account.id));
 
+export const accountById = async (db: Queryable, id: string) =>
+  (await db.select().from(account).where(eq(account.id, id)))[0] ?? null;
+export const updateAccount = (db: Queryable, id: string, set: Partial<typeof account.$inferInsert>) =>
+  db.update(account).set(set).where(eq(account.id, id));
+export const namesOfAccounts = async (db: Queryable, ids: readonly string[]) =>
+  ids.length === 0
+    ? []
+    : db
+        .select({ id: account.id, name: account.name })
+        .from(account)
+        .where(inArray(account.id, [...ids]));
 export const insertAccount = (db: Queryable, row: typeof account.$inferInsert) => db.insert(account).values(row);
 export const insertGroup = (db: Queryable, row: typeof group.$inferInsert) => db.insert(group).values(row);
 export const insertMembership = (db: Queryable, row: typeof membership.$inferInsert) =>
@@ -64,9 +76,14 @@ export const membersOf = (db: Queryable, groupId: string) =>
     .where(eq(membership.groupId, groupId))
     .orderBy(asc(account.name));
 
-/** All members' rows, locked: the last keeper is counted on them. */
-export const lockMembers = (db: Queryable, groupId: string) =>
-  db.select().from(membership).where(eq(membership.groupId, groupId)).for('update');
+/**
+ * All members' rows, for counting the last keeper on them. The group's row is updated first: locks do not reach from one writing node
+ * of a cluster to another, an update that both make does.
+ */
+export async function lockMembers(db: Queryable, groupId: string) {
+  await updateGroup(db, groupId, {});
+  return db.select().from(membership).where(eq(membership.groupId, groupId)).for('update');
+}
 export const updateRole = (db: Queryable, groupId: string, accountId: string, role: 'watcher' | 'picker' | 'keeper') =>
   db
     .update(membership)
@@ -127,8 +144,14 @@ export function prepareCaller(db: Database) {
 }
 export const touchSession = (db: Queryable, id: string, lastSeenAt: Date) =>
   db.update(session).set({ lastSeenAt }).where(eq(session.id, id));
-/** Removes sessions that have run out: they are refused anyway, and nobody needs to know of them. */
-export const sweepSessions = (db: Queryable, now: Date) => db.delete(session).where(lt(session.expiresAt, now));
+/** Removes sessions and links that have run out: they are refused anyway, and nobody needs to know of them. */
+export async function sweepPeople(db: Queryable, now: Date): Promise<void> {
+  await db.delete(session).where(lt(session.expiresAt, now));
+  await db.delete(resetLink).where(lt(resetLink.expiresAt, now));
+}
+/** Ends the sessions of an account, but for one. */
+export const deleteSessions = (db: Queryable, accountId: string, except: string | null) =>
+  db.delete(session).where(and(eq(session.accountId, accountId), ...(except === null ? [] : [ne(session.id, except)])));
 export const sessionsOf = (db: Queryable, accountId: string, now: Date) =>
   db
     .select()
@@ -227,5 +250,53 @@ export const deleteClearance = (db: Queryable, groupId: string, accountId: strin
     .delete(clearance)
     .where(and(eq(clearance.groupId, groupId), eq(clearance.accountId, accountId), eq(clearance.family, family)));
 
-export const writeAudit = (db: Queryable, row: Omit<typeof audit.$inferInsert, 'id'>) =>
-  db.insert(audit).values({ id: newId(), ...row });
+export const insertResetLink = (db: Queryable, row: typeof resetLink.$inferInsert) => db.insert(resetLink).values(row);
+export const openResetLink = async (db: Queryable, tokenDigest: Buffer, now: Date) =>
+  (
+    await db
+      .select({
+        id: resetLink.id,
+        accountId: resetLink.accountId,
+        name: account.name,
+        signInName: account.signInName,
+      })
+      .from(resetLink)
+      .innerJoin(account, eq(account.id, resetLink.accountId))
+      .where(and(eq(resetLink.tokenDigest, tokenDigest), isNull(resetLink.usedAt), gt(resetLink.expiresAt, now)))
+  )[0] ?? null;
+/** True for the one who used it first. */
+export const useResetLink = async (db: Queryable, id: string, usedAt: Date) =>
+  (
+    await db
+      .update(resetLink)
+      .set({ usedAt })
+      .where(and(eq(resetLink.id, id), isNull(resetLink.usedAt)))
+  )[0].affectedRows === 1;
+
+/** Takes everything off an account that names a person; the row stays, since entries hang on it. */
+export async function dropPerson(
+  db: Queryable,
+  id: string,
+  { name, at }: { readonly name: string; readonly at: Date },
+): Promise<void> {
+  await deleteSessions(db, id, null);
+  await db.delete(resetLink).where(eq(resetLink.accountId, id));
+  await db.delete(clearance).where(eq(clearance.accountId, id));
+  await db.delete(membership).where(eq(membership.accountId, id));
+  await updateAccount(db, id, { name, signInName: `gone-${id.slice(0, 30)}`, passwordHash: '', removedAt: at });
+}
+
+/** What was done in a group, newest first, before a key, one page. */
+export const auditPage = (db: Queryable, groupId: string, before: string | null, limit: number) =>
+  db
+    .select({ audit, by: account.name })
+    .from(audit)
+    .leftJoin(account, eq(account.id, audit.accountId))
+    .where(before === null ? eq(audit.groupId, groupId) : and(eq(audit.groupId, groupId), lt(audit.id, before)))
+    .orderBy(desc(audit.id))
+    .limit(limit);
+
+export const writeAudit = (
+  db: Queryable,
+  row: Omit<typeof audit.$inferInsert, 'id' | 'action'> & { readonly action: ActivityKind },
+) => db.insert(audit).values({ id: newId(), ...row });

@@ -2,6 +2,16 @@ import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
 import { tryLimit } from '../platform/http/rate-limit.ts';
+import {
+  changePassword,
+  endOtherSessions,
+  forgetPerson,
+  greetReset,
+  leaveGroup,
+  makeResetLink,
+  resetPassword,
+} from './operations/account.ts';
+import { listActivity } from './operations/activity.ts';
 import { foundGroup } from './operations/found-group.ts';
 import { listClearances, setClearance } from './operations/clearances.ts';
 import { listRules, setRule } from './operations/house-rules.ts';
@@ -45,6 +55,15 @@ export function mountPeople(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.signedIn(ROUTES.sessions, (c) => listSessions(deps, c));
   endpoints.signedIn(ROUTES.endSession, (c) => endSession(deps, c));
 
+  endpoints.signedIn(ROUTES.endOtherSessions, (c) => endOtherSessions(deps, c));
+  endpoints.signedIn(ROUTES.changePassword, (c) => changePassword(deps, c), tries('password'));
+  endpoints.anyone(ROUTES.resetGreeting, (c) => greetReset(deps, c.params['token']!), tries('reset'));
+  endpoints.anyone(ROUTES.resetPassword, (c) => resetPassword(deps, c), tries('reset'));
+
+  endpoints.inGroup(ROUTES.forgetPerson, (c) => forgetPerson(deps, c));
+  endpoints.inGroup(ROUTES.makeResetLink, (c) => makeResetLink(deps, c));
+  endpoints.inGroup(ROUTES.leaveGroup, (c) => leaveGroup(deps, c));
+  endpoints.inGroup(ROUTES.activity, (c) => listActivity(deps, c));
   endpoints.inGroup(ROUTES.group, async (c) => viewGroup(deps, c.group));
   endpoints.inGroup(ROUTES.changeGroup, (c) => changeGroup(deps, c));
   endpoints.inGroup(ROUTES.members, (c) => listMembers(deps, c));

@@ -5,7 +5,7 @@ import { v7 as newId } from 'uuid';
 import type { GroupView, InvitationView, MadeInvitation, MemberView, SessionView } from '@emberfield/contract';
 import { as, emptyGroup, PASSWORD, person, testServer, type Person, type TestServer } from '../testing/test-server.ts';
 import { rateLimit } from '../platform/http/rate-limit-table.ts';
-import { sweepSessions } from './repository.ts';
+import { sweepPeople } from './repository.ts';
 import { audit, invitation, session } from './table.ts';
 
 const PAST = new Date('2020-01-01T00:00:00Z');
@@ -40,7 +40,7 @@ describe('sessions', () => {
     const [old, fresh] = [await person(server), await person(server)];
     await db.update(session).set({ expiresAt: PAST }).where(eq(session.accountId, old.accountId));
     await ask(old).expect(401);
-    await sweepSessions(db, new Date());
+    await sweepPeople(db, new Date());
     expect(await db.select().from(session).where(eq(session.accountId, old.accountId))).to.deep.equal([]);
     await ask(fresh).expect(200);
   });

@@ -19,6 +19,8 @@ export const account = mysqlTable(
     name: varchar('name', { length: 60 }).notNull(),
     passwordHash: varchar('password_hash', { length: 200 }).notNull(),
     demo: boolean('demo').notNull().default(false),
+    /** Their data was removed on request: what they entered stays, unnamed. */
+    removedAt: datetime('removed_at', { fsp: 3 }),
     madeAt: datetime('made_at', { fsp: 3 }).notNull(),
   },
   (t) => [uniqueIndex('account_sign_in_name').on(t.signInName)],
@@ -63,7 +65,11 @@ export const session = mysqlTable(
     lastSeenAt: datetime('last_seen_at', { fsp: 3 }).notNull(),
     expiresAt: datetime('expires_at', { fsp: 3 }).notNull(),
   },
-  (t) => [uniqueIndex('session_token').on(t.tokenDigest), index('session_account').on(t.accountId)],
+  (t) => [
+    uniqueIndex('session_token').on(t.tokenDigest),
+    index('session_account').on(t.accountId),
+    index('session_end').on(t.expiresAt),
+  ],
 );
 
 export const invitation = mysqlTable(
@@ -84,6 +90,25 @@ export const invitation = mysqlTable(
     withdrawn: boolean('withdrawn').notNull().default(false),
   },
   (t) => [uniqueIndex('invitation_token').on(t.tokenDigest), index('invitation_group').on(t.groupId)],
+);
+
+/** A link with which somebody who forgot their password chooses another, once; made by a keeper of a group of theirs. */
+export const resetLink = mysqlTable(
+  'reset_link',
+  {
+    id: id('id').primaryKey(),
+    accountId: id('account_id')
+      .notNull()
+      .references(() => account.id),
+    tokenDigest: digest('token_digest').notNull(),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+    expiresAt: datetime('expires_at', { fsp: 3 }).notNull(),
+    usedAt: datetime('used_at', { fsp: 3 }),
+  },
+  (t) => [uniqueIndex('reset_link_token').on(t.tokenDigest), index('reset_link_end').on(t.expiresAt)],
 );
 
 /** Which families of plants somebody may take leaf by leaf, or is kept from. */
@@ -112,26 +137,6 @@ export const foundingCode = mysqlTable('founding_code', {
   only: int('only_row').primaryKey(),
   codeDigest: digest('code_digest').notNull(),
 });
-
-/** House rules are dated: a change ends the row in force and begins another, so past days keep theirs. */
-export const houseRule = mysqlTable(
-  'house_rule',
-  {
-    id: id('id').primaryKey(),
-    groupId: id('group_id')
-      .notNull()
-      .references(() => group.id),
-    kind: varchar('kind', { length: 30 }).notNull(),
-    rule: jsonText<unknown>('rule').notNull(),
-    since: varchar('since_day', { length: 10 }).notNull(),
-    until: varchar('until_day', { length: 10 }),
-    madeBy: id('made_by')
-      .notNull()
-      .references(() => account.id),
-    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
-  },
-  (t) => [index('house_rule_group').on(t.groupId, t.kind)],
-);
 
 export const audit = mysqlTable(
   'audit',

@@ -1,7 +1,7 @@
-import { index, int, mysqlEnum, mysqlTable, primaryKey, varchar, datetime } from 'drizzle-orm/mysql-core';
+import { foreignKey, index, int, mysqlEnum, mysqlTable, primaryKey, datetime } from 'drizzle-orm/mysql-core';
 import { patch } from '../patches/table.ts';
 import { account, group } from '../people/table.ts';
-import { bytes, digest, id } from '../platform/database/columns.ts';
+import { bytes, day, digest, id } from '../platform/database/columns.ts';
 import { stand } from '../stands/table.ts';
 
 export const photo = mysqlTable(
@@ -11,11 +11,9 @@ export const photo = mysqlTable(
     groupId: id('group_id')
       .notNull()
       .references(() => group.id),
-    patchId: id('patch_id')
-      .notNull()
-      .references(() => patch.id),
-    standId: id('stand_id').references(() => stand.id),
-    day: varchar('day', { length: 10 }).notNull(),
+    patchId: id('patch_id').notNull(),
+    standId: id('stand_id'),
+    day: day('day').notNull(),
     widthPx: int('width_px').notNull(),
     heightPx: int('height_px').notNull(),
     /** Of the file as it came: the same sent twice is stored once. */
@@ -25,7 +23,12 @@ export const photo = mysqlTable(
       .references(() => account.id),
     madeAt: datetime('made_at', { fsp: 3 }).notNull(),
   },
-  (t) => [index('photo_patch').on(t.patchId, t.day), index('photo_stand').on(t.standId, t.day)],
+  (t) => [
+    index('photo_patch').on(t.patchId, t.day),
+    index('photo_stand').on(t.standId, t.day),
+    foreignKey({ name: 'photo_at_patch', columns: [t.groupId, t.patchId], foreignColumns: [patch.groupId, patch.id] }),
+    foreignKey({ name: 'photo_of_stand', columns: [t.groupId, t.standId], foreignColumns: [stand.groupId, stand.id] }),
+  ],
 );
 
 /** The pictures in pieces that every database takes in one go. */

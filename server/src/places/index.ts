@@ -1,1 +1,2 @@
 export { mountPlaces } from './routes.ts';
+export { sweepPlaceImports } from './repository.ts';

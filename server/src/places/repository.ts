@@ -1,11 +1,12 @@
-import { and, asc, eq, inArray, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, lt, sql } from 'drizzle-orm';
 import type { PlaceReading } from '@emberfield/contract';
 import { account } from '../people/table.ts';
 import { entry, takeVerdict } from '../entries/table.ts';
-import { patch } from '../patches/table.ts';
+import { patch, patchHistory } from '../patches/table.ts';
+import { photo } from '../photos/table.ts';
 import { stand } from '../stands/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
-import { path, placeImport } from './table.ts';
+import { path, placeImport, type ImportMade } from './table.ts';
 
 export type PlaceImportRow = typeof placeImport.$inferSelect & { readonly reading: PlaceReading };
 const ROWS_AT_ONCE = 200;
@@ -22,6 +23,8 @@ export const importAnywhere = async (db: Queryable, id: string) =>
 export const insertImport = (db: Queryable, row: typeof placeImport.$inferInsert) => db.insert(placeImport).values(row);
 export const updateImport = (db: Queryable, id: string, set: Partial<typeof placeImport.$inferInsert>) =>
   db.update(placeImport).set(set).where(eq(placeImport.id, id));
+export const sweepPlaceImports = (db: Queryable, before: Date) =>
+  db.delete(placeImport).where(lt(placeImport.madeAt, before));
 export const deleteImport = (db: Queryable, id: string) => db.delete(placeImport).where(eq(placeImport.id, id));
 
 export const pathsOf = (db: Queryable, groupId: string) =>
@@ -57,6 +60,44 @@ export async function insertAll(
       .insert(path)
       .values(some)
       .onDuplicateKeyUpdate({ set: { id: sql`${path.id}` } });
+}
+
+/**
+ * Removes what an import made as far as nothing hangs on it: stands without entries and photos, then places without anything.
+ * @returns how many things went
+ */
+export async function removeUntouched(db: Queryable, groupId: string, made: ImportMade): Promise<number> {
+  let removed = 0;
+  const gone = (answer: readonly [{ readonly affectedRows: number }, ...unknown[]]): void =>
+    void (removed += answer[0].affectedRows);
+  const pieces = (ids: readonly string[]): string[][] =>
+    Array.from({ length: Math.ceil(ids.length / ROWS_AT_ONCE) }, (_, i) =>
+      ids.slice(i * ROWS_AT_ONCE, (i + 1) * ROWS_AT_ONCE),
+    );
+  for (const ids of pieces(made.paths))
+    gone(await db.delete(path).where(and(eq(path.groupId, groupId), inArray(path.id, ids))));
+  for (const ids of pieces(made.stands)) {
+    const used = new Set([
+      ...(await db.select({ id: entry.standId }).from(entry).where(inArray(entry.standId, ids))).map((r) => r.id),
+      ...(await db.select({ id: photo.standId }).from(photo).where(inArray(photo.standId, ids))).map((r) => r.id),
+    ]);
+    const free = ids.filter((id) => !used.has(id));
+    if (free.length > 0) gone(await db.delete(stand).where(and(eq(stand.groupId, groupId), inArray(stand.id, free))));
+  }
+  for (const ids of pieces(made.patches)) {
+    const used = new Set([
+      ...(await db.select({ id: stand.patchId }).from(stand).where(inArray(stand.patchId, ids))).map((r) => r.id),
+      ...(await db.select({ id: entry.patchId }).from(entry).where(inArray(entry.patchId, ids))).map((r) => r.id),
+      ...(await db.select({ id: photo.patchId }).from(photo).where(inArray(photo.patchId, ids))).map((r) => r.id),
+      // Somebody changed it since: it is theirs as well.
+      ...(
+        await db.select({ id: patchHistory.patchId }).from(patchHistory).where(inArray(patchHistory.patchId, ids))
+      ).map((r) => r.id),
+    ]);
+    const free = ids.filter((id) => !used.has(id));
+    if (free.length > 0) gone(await db.delete(patch).where(and(eq(patch.groupId, groupId), inArray(patch.id, free))));
+  }
+  return removed;
 }
 
 /** Which of the keys are taken, and by which group. */

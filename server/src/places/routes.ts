@@ -4,6 +4,7 @@ import type { Endpoints } from '../platform/http/endpoint.ts';
 import { exportFile } from './operations/exports.ts';
 import {
   dropPlaceImport,
+  undoPlaceImport,
   newPlaceImport,
   readPlaceImport,
   storePlaceImport,
@@ -16,6 +17,7 @@ export function mountPlaces(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.placeImport, (c) => viewPlaceImport(deps, c));
   endpoints.inGroup(ROUTES.readPlaceImport, (c) => readPlaceImport(deps, c));
   endpoints.inGroup(ROUTES.storePlaceImport, (c) => storePlaceImport(deps, c));
+  endpoints.inGroup(ROUTES.undoPlaceImport, (c) => undoPlaceImport(deps, c));
   endpoints.inGroup(ROUTES.dropPlaceImport, (c) => dropPlaceImport(deps, c));
   endpoints.inGroup(ROUTES.exportFile, (c) => exportFile(deps, c));
   endpoints.inGroup(ROUTES.paths, (c) => listPaths(deps, c));

@@ -1,6 +1,12 @@
 import { datetime, double, index, mysqlEnum, mysqlTable, varchar } from 'drizzle-orm/mysql-core';
 import { account, group } from '../people/table.ts';
-import { bytes, id, jsonText } from '../platform/database/columns.ts';
+import { bytes, day, id, jsonText } from '../platform/database/columns.ts';
+
+export interface ImportMade {
+  readonly patches: readonly string[];
+  readonly stands: readonly string[];
+  readonly paths: readonly string[];
+}
 
 /** A file of places as it was read, packed, until it is stored or dropped. */
 export const placeImport = mysqlTable(
@@ -15,12 +21,14 @@ export const placeImport = mysqlTable(
     packed: bytes('packed').notNull(),
     reading: jsonText<unknown>('reading').notNull(),
     storedAt: datetime('stored_at', { fsp: 3 }),
+    /** What it made, to take it back. */
+    made: jsonText<ImportMade | null>('made'),
     madeBy: id('made_by')
       .notNull()
       .references(() => account.id),
     madeAt: datetime('made_at', { fsp: 3 }).notNull(),
   },
-  (t) => [index('place_import_group').on(t.groupId)],
+  (t) => [index('place_import_group').on(t.groupId), index('place_import_made').on(t.madeAt)],
 );
 
 /** A path that was walked, or a route that is planned. */
@@ -33,7 +41,7 @@ export const path = mysqlTable(
       .references(() => group.id),
     name: varchar('name', { length: 80 }).notNull(),
     kind: mysqlEnum('kind', ['track', 'route']).notNull(),
-    day: varchar('day', { length: 10 }),
+    day: day('day'),
     lengthM: double('length_m').notNull(),
     geometry: jsonText<unknown>('geometry').notNull(),
     madeBy: id('made_by')

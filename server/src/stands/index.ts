@@ -14,5 +14,5 @@ export { heldKnowledge, KNOWS_NOTHING } from './operations/group-knowledge.ts';
 export { seasonOfStand } from './operations/stand-answers.ts';
 export { refOf } from './operations/stand-view.ts';
 export { rememberEntry } from './operations/kept-records.ts';
-export { claimStand, insertStand, standById, standsOf, type StandAtPatch } from './repository.ts';
+export { claimStand, claimStandAt, insertStand, standById, standsOf, type StandAtPatch } from './repository.ts';
 export { mountStands } from './routes.ts';

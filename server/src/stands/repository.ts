@@ -41,6 +41,9 @@ export const insertStand = (db: Queryable, row: typeof stand.$inferInsert) => db
 export const updateStand = (db: Queryable, id: string, set: Partial<typeof stand.$inferInsert>) =>
   db.update(stand).set(set).where(eq(stand.id, id));
 
+/** @throws an error of the database while an entry or a photo hangs on it */
+export const deleteStand = (db: Queryable, id: string) => db.delete(stand).where(eq(stand.id, id));
+
 /** Figures that move with every change to the stands, places and notes of places of a group; each is read from an index alone. */
 export async function groupMarks(db: Queryable, groupId: string): Promise<readonly string[]> {
   const id = sql.param(groupId, stand.groupId);
@@ -78,4 +81,13 @@ export async function claimStand(tx: Queryable, groupId: string, id: string): Pr
     .set({ revision: sql`${stand.revision} + 1` })
     .where(and(eq(stand.groupId, groupId), eq(stand.id, id)));
   return affectedRows === 0 ? null : standById(tx, groupId, id);
+}
+
+/** Claims a stand's row as long as it is at a revision that is known; `false` where somebody was quicker. */
+export async function claimStandAt(tx: Queryable, groupId: string, id: string, revision: number): Promise<boolean> {
+  const [{ affectedRows }] = await tx
+    .update(stand)
+    .set({ revision: revision + 1 })
+    .where(and(eq(stand.groupId, groupId), eq(stand.id, id), eq(stand.revision, revision)));
+  return affectedRows === 1;
 }

@@ -5,6 +5,7 @@ import { keptOfStand } from './operations/group-state.ts';
 import { viewGroupProof } from './operations/group-proof.ts';
 import { viewKit } from './operations/stand-kit.ts';
 import { viewStandProof } from './operations/stand-proof.ts';
+import { removeStand, retireStand } from './operations/retire.ts';
 import { viewStand } from './operations/stand-view.ts';
 import { addStand, changeStand, listEntries } from './operations/stands.ts';
 
@@ -18,5 +19,7 @@ export function mountStands(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.standProof, (c) => viewStandProof(deps, c));
   endpoints.inGroup(ROUTES.proof, (c) => viewGroupProof(deps, c));
   endpoints.inGroup(ROUTES.changeStand, (c) => changeStand(deps, c));
+  endpoints.inGroup(ROUTES.retireStand, (c) => retireStand(deps, c));
+  endpoints.inGroup(ROUTES.removeStand, (c) => removeStand(deps, c));
   endpoints.inGroup(ROUTES.standEntries, (c) => listEntries(deps, c));
 }

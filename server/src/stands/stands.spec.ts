@@ -137,7 +137,8 @@ describe('what is kept in memory of a stand', () => {
       await group.tellAll([taken]);
       const id = (uuid: string) => `X'${uuid.replaceAll('-', '')}'`;
       await pool.pool.query(
-        `INSERT INTO entry SELECT ${id(noted.id)}, group_id, kind, schema_version, patch_id, stand_id, visit_id, day, zone, made_at, stored_at, device, replaces, '${JSON.stringify(noted.body)}', content_digest, made_by FROM entry WHERE id = ${id(taken.id)}`,
+        `INSERT INTO entry (id, group_id, kind, schema_version, patch_id, stand_id, visit_id, day, zone, made_at, stored_at, device, replaces, body, content_digest, made_by)
+         SELECT ${id(noted.id)}, group_id, kind, schema_version, patch_id, stand_id, visit_id, day, zone, made_at, stored_at, device, replaces, '${JSON.stringify(noted.body)}', content_digest, made_by FROM entry WHERE id = ${id(taken.id)}`,
       );
       await pool.pool.query(`UPDATE stand SET revision = revision + 1 WHERE id = ${id(place.standId)}`);
     } finally {

@@ -97,7 +97,7 @@ describe('the station of a place', () => {
       inVain: _v,
       ...rest
     } = await patch(patchId);
-    const { stationId: _t, stationsInUse: _u, thermometer: _h, ...facts } = rest;
+    const { stationId: _t, stationsInUse: _u, thermometer: _h, retiredOn: _r, retiredWhy: _w, ...facts } = rest;
     await as(group.server, group.keeper, 'put', `${G()}/patches/${patchId}`)
       .send({ version, facts: { ...facts, aspect: 'n', slopeDeg: 25 }, liftReason: '' })
       .expect(200);

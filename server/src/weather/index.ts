@@ -4,3 +4,4 @@ export { mountWeather } from './routes.ts';
 export { daySummaries, insertStation, stationById, stationsOf, upsertDays, type StationRow } from './repository.ts';
 export { startFetching } from './operations/fetch-station.ts';
 export { readWeatherService } from './weather-service.ts';
+export { sweepImports } from './repository.ts';

@@ -1,4 +1,4 @@
-import { and, asc, between, count, desc, eq, isNull, lt, max, min, or, sql } from 'drizzle-orm';
+import { and, asc, between, count, desc, eq, inArray, isNull, lt, max, min, or, sql } from 'drizzle-orm';
 import type { ImportReading } from '@emberfield/contract';
 import type { Queryable } from '../platform/database/database.ts';
 import { group } from '../people/table.ts';
@@ -8,8 +8,24 @@ export type StationRow = typeof station.$inferSelect;
 export type StationDayRow = typeof stationDay.$inferSelect;
 export type ImportRow = Omit<typeof weatherImport.$inferSelect, 'reading'> & { readonly reading: ImportReading };
 
+/** Stations that dates are reckoned from. */
 export const stationsOf = (db: Queryable, groupId: string): Promise<StationRow[]> =>
+  db
+    .select()
+    .from(station)
+    .where(and(eq(station.groupId, groupId), isNull(station.retiredOn)))
+    .orderBy(asc(station.name));
+/** The same with those that are no longer. */
+export const allStationsOf = (db: Queryable, groupId: string): Promise<StationRow[]> =>
   db.select().from(station).where(eq(station.groupId, groupId)).orderBy(asc(station.name));
+export const setRetired = (db: Queryable, id: string, retiredOn: string | null) =>
+  db.update(station).set({ retiredOn }).where(eq(station.id, id));
+/** @throws an error of the database while it has days, or a place is assigned to it */
+export async function deleteStation(db: Queryable, id: string): Promise<void> {
+  // A file that was never stored goes with it.
+  await db.delete(weatherImport).where(eq(weatherImport.stationId, id));
+  await db.delete(station).where(eq(station.id, id));
+}
 export const stationById = async (db: Queryable, groupId: string, id: string): Promise<StationRow | null> =>
   (
     await db
@@ -32,7 +48,7 @@ export const fedStations = (db: Queryable) =>
     .select({ station, zone: group.zone })
     .from(station)
     .innerJoin(group, eq(group.id, station.groupId))
-    .where(eq(station.source, 'service'));
+    .where(and(eq(station.source, 'service'), isNull(station.retiredOn)));
 /** Takes the next fetching of a station upon oneself; false where another server has. */
 export const claimFetch = async (db: Queryable, id: string, before: Date, at: Date): Promise<boolean> => {
   const [{ affectedRows }] = await db
@@ -76,6 +92,15 @@ export const daysBetween = (db: Queryable, stationId: string, from: number, to: 
     .from(stationDay)
     .where(and(eq(stationDay.stationId, stationId), between(stationDay.day, from, to)))
     .orderBy(asc(stationDay.day));
+
+/** Takes measured days out, in pieces that every database takes. */
+export async function deleteDays(db: Queryable, stationId: string, days: readonly number[]): Promise<void> {
+  for (let i = 0; i < days.length; i += DAYS_AT_ONCE)
+    await db
+      .delete(stationDay)
+      .where(and(eq(stationDay.stationId, stationId), inArray(stationDay.day, days.slice(i, i + DAYS_AT_ONCE))));
+}
+const DAYS_AT_ONCE = 2_000;
 
 export type NewStationDay = typeof stationDay.$inferInsert;
 
@@ -123,4 +148,6 @@ export const insertImport = (db: Queryable, row: typeof weatherImport.$inferInse
   db.insert(weatherImport).values(row);
 export const updateImport = (db: Queryable, id: string, set: Partial<typeof weatherImport.$inferInsert>) =>
   db.update(weatherImport).set(set).where(eq(weatherImport.id, id));
+export const sweepImports = (db: Queryable, before: Date) =>
+  db.delete(weatherImport).where(lt(weatherImport.madeAt, before));
 export const deleteImport = (db: Queryable, id: string) => db.delete(weatherImport).where(eq(weatherImport.id, id));

@@ -1,9 +1,18 @@
+import { removeStation, retireStation } from './operations/retire-station.ts';
 import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
 import { fetchNow } from './operations/fetch-station.ts';
 import { putHandDays } from './operations/hand-days.ts';
-import { dropImport, listImports, newImport, readImport, storeImport, viewImport } from './operations/imports.ts';
+import {
+  dropImport,
+  undoImport,
+  listImports,
+  newImport,
+  readImport,
+  storeImport,
+  viewImport,
+} from './operations/imports.ts';
 import { addStation, listDays, listStations } from './operations/stations.ts';
 
 export function mountWeather(endpoints: Endpoints, deps: Dependencies): void {
@@ -17,5 +26,8 @@ export function mountWeather(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.importPreview, (c) => viewImport(deps, c));
   endpoints.inGroup(ROUTES.readImport, (c) => readImport(deps, c));
   endpoints.inGroup(ROUTES.storeImport, (c) => storeImport(deps, c));
+  endpoints.inGroup(ROUTES.undoImport, (c) => undoImport(deps, c));
+  endpoints.inGroup(ROUTES.retireStation, (c) => retireStation(deps, c));
+  endpoints.inGroup(ROUTES.removeStation, (c) => removeStation(deps, c));
   endpoints.inGroup(ROUTES.dropImport, (c) => dropImport(deps, c));
 }

@@ -125,6 +125,12 @@ export const reasons = {
   noMinMaxColumns: 'Say which columns hold the lowest and the highest temperature.',
   noDays: 'Not one line gave a day with both temperatures: check the order of the date and the decimal sign.',
   importStored: 'The file has been stored.',
+  importOpen: 'The file has not been stored.',
+  oneScope: 'A rule is for a plant or for a stand, not for both.',
+  notEmpty: 'Something has been noted of it: retire it instead, and nothing is lost.',
+  demoPerson: 'The demo’s people stay as they are.',
+  inOtherGroups: 'They are in a group that you do not keep: a keeper of all their groups can.',
+  longAgo: 'The file is no longer held: take the days or places out one by one.',
 };
 
 export const leftOut = {

@@ -30,6 +30,7 @@ export const people = {
     accept: 'Join',
     join: 'Join as {name}',
   },
+  people: { somebodyWhoLeft: 'Somebody who left' },
   group: {
     title: 'Group',
     people: 'People',

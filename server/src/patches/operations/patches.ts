@@ -13,7 +13,7 @@ import {
 } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { entriesOfPlace } from '../../entries/index.ts';
-import { updateGroup } from '../../people/index.ts';
+import { updateGroup, writeAudit } from '../../people/index.ts';
 import { daySummaries, fitStations, stationById, stationsOf, weatherAt } from '../../weather/index.ts';
 import { plantsOf } from '../../plants/index.ts';
 import { todayIn } from '../../platform/clock.ts';
@@ -74,7 +74,11 @@ async function standNames(deps: Dependencies, groupId: string): Promise<Readonly
   const byPatch = new Map<string, PatchView['stands'][number][]>();
   for (const stand of await repository.standKeysOf(deps.db, groupId)) {
     const list = byPatch.get(stand.patchId) ?? [];
-    list.push({ id: stand.id, plantName: plants.get(stand.plantKey)?.profile.names ?? { en: stand.plantKey } });
+    list.push({
+      id: stand.id,
+      plantName: plants.get(stand.plantKey)?.profile.names ?? { en: stand.plantKey },
+      retired: stand.retiredOn !== null,
+    });
     byPatch.set(stand.patchId, list);
   }
   return byPatch;
@@ -134,15 +138,23 @@ export async function changePatch(deps: Dependencies, context: GroupContext<Chan
 /** Somebody knows better than the distance which station a place is like. */
 export async function assignStation(
   deps: Dependencies,
-  { body, group, params }: GroupContext<AssignStation>,
+  { body, group, account, params }: GroupContext<AssignStation>,
 ): Promise<null> {
   const id = params['patchId']!;
-  if (!(await repository.patchById(deps.db, group.id, id))) throw notFound('patch');
+  const known = await repository.patchById(deps.db, group.id, id);
+  if (!known) throw notFound('patch');
   if (body.stationId !== null && !(await stationById(deps.db, group.id, body.stationId)))
     throw new AppError('badInput', { field: 'body.stationId', reason: 'notOneOf' });
   await transact(deps.db, async (tx) => {
     await updateGroup(tx, group.id, {});
     await repository.updatePatch(tx, id, { stationId: body.stationId });
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: 'stationAssigned',
+      detail: { name: known.name },
+    });
   });
   return null;
 }

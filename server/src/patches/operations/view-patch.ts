@@ -13,6 +13,8 @@ export function viewPatch(row: VisiblePatch, stands: PatchView['stands']): Patch
     ...factsOf(row),
     id: row.id,
     version: row.version,
+    retiredOn: row.retiredOn,
+    retiredWhy: row.blurred ? '' : row.retiredWhy,
     areaM2: geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null,
     blurred: row.blurred,
     stands,

@@ -82,7 +82,7 @@ export async function removeMember(
 }
 
 /** A group without a keeper could never be put right again. */
-async function assertKeeperLeft(
+export async function assertKeeperLeft(
   tx: Transaction,
   groupId: string,
   accountId: string,

@@ -4,6 +4,7 @@ import {
   type PlaceImportPreview,
   type PlaceReading,
   type StoredPlaces,
+  type UndonePlaces,
   centreOf,
 } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
@@ -116,7 +117,14 @@ export async function storePlaceImport(
     if (result.status !== 'needsAttention') entries++;
     else if (result.code !== 'idTaken') refused.push(`${entry.day}: ${result.message}`);
   }
-  await repository.updateImport(deps.db, row.id, { storedAt: madeAt });
+  await repository.updateImport(deps.db, row.id, {
+    storedAt: madeAt,
+    made: {
+      patches: plan.patches.map((x) => x.id),
+      stands: plan.stands.map((x) => x.id),
+      paths: plan.paths.map((x) => x.id),
+    },
+  });
   return {
     refused: refused.slice(0, SHOWN_LINES),
     refusedCount: refused.length,
@@ -126,6 +134,30 @@ export async function storePlaceImport(
     entries,
     already: plan.already,
   };
+}
+
+/** Takes a stored file back: paths, and stands and places on which nothing was noted. What has been written on stays. */
+export async function undoPlaceImport(
+  deps: Dependencies,
+  { group, account, params }: GroupContext<null>,
+): Promise<UndonePlaces> {
+  const row = await repository.importById(deps.db, group.id, params['importId']!);
+  if (!row) throw new AppError('notFound', { reason: 'longAgo', values: { what: 'import' } });
+  const { made } = row;
+  if (row.storedAt === null || !made) throw new AppError('conflict', { reason: 'importOpen' });
+  return transact(deps.db, async (tx) => {
+    await updateGroup(tx, group.id, {});
+    const removed = await repository.removeUntouched(tx, group.id, made);
+    await repository.updateImport(tx, row.id, { storedAt: null, made: null });
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: 'placeImportUndone',
+      detail: { fileName: row.fileName, removed },
+    });
+    return { removed, kept: made.patches.length + made.stands.length + made.paths.length - removed };
+  });
 }
 
 function patchColumns({ id, name, geometry, heightM, secret, ...facts }: NewPatch) {

@@ -1,4 +1,4 @@
-import { customType } from 'drizzle-orm/mysql-core';
+import { customType, date } from 'drizzle-orm/mysql-core';
 import { parse, stringify } from 'uuid';
 
 /** A UUID made by the client, kept in 16 bytes. Compare with `eq` only: raw SQL needs `sql.param(id, column)`. */
@@ -20,3 +20,6 @@ export const jsonText = <T>(name: string) =>
     toDriver: (value) => JSON.stringify(value),
     fromDriver: (value) => (typeof value === 'string' ? (JSON.parse(value) as T) : (value as T)),
   })(name);
+
+/** A day of the calendar, `YYYY-MM-DD`: what is none cannot be stored. */
+export const day = (name: string) => date(name, { mode: 'string' });

@@ -1,7 +1,10 @@
 import { expect } from 'chai';
+import { readFileSync } from 'node:fs';
+import { gunzipSync } from 'node:zlib';
 import { createPool, type RowDataPacket } from 'mysql2/promise';
-import { connect } from './database.ts';
+import { connect, type Connection } from './database.ts';
 import { migrateDatabase } from './migrate.ts';
+import { errorNumber } from './transact.ts';
 
 const NAME = 'emberfield_migrate_spec';
 
@@ -56,5 +59,88 @@ describe('bringing the tables up to date', () => {
     } finally {
       await connection.close();
     }
+  });
+
+  describe('of a database that is in use', () => {
+    const DUMP = new URL('./before-ground.sql.gz', import.meta.url);
+    type Rows = readonly Readonly<Record<string, unknown>>[];
+    const written = (value: unknown): unknown =>
+      Buffer.isBuffer(value) ? value.toString('hex') : value instanceof Date ? value.toISOString() : value;
+    /** Every row of every table, by its first columns, with the columns that are asked for. */
+    const allRows = async (pool: Connection['pool'], only?: ReadonlyMap<string, readonly string[]>) => {
+      const [tables] = await pool.query<RowDataPacket[]>('SHOW TABLES');
+      const all = new Map<string, Rows>();
+      for (const table of tables.map((t) => String(Object.values(t)[0])).filter((t) => !t.startsWith('__'))) {
+        const columns = only ? only.get(table) : null;
+        if (columns === undefined) continue;
+        const list = columns ? columns.map((c) => `\`${c}\``).join(', ') : '*';
+        const [rows] = await pool.query<RowDataPacket[]>(`SELECT ${list} FROM \`${table}\``);
+        const plain = rows.map((r) => Object.fromEntries(Object.entries(r).map(([k, v]) => [k, written(v)])));
+        all.set(
+          table,
+          plain.sort((a, b) => (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1)),
+        );
+      }
+      return all;
+    };
+    let connection: Connection;
+    let rowsBefore: ReadonlyMap<string, Rows>;
+    beforeEach(async function () {
+      this.timeout(120_000);
+      const admin = createPool({ uri: url(), multipleStatements: true });
+      await admin.query(`SET FOREIGN_KEY_CHECKS = 0; ${gunzipSync(readFileSync(DUMP)).toString()}`);
+      await admin.end();
+      connection = connect(url());
+      rowsBefore = await allRows(connection.pool);
+      await migrateDatabase(connection);
+    });
+    afterEach(() => connection.close());
+    const refused = async (sql: string): Promise<number | null> =>
+      connection.pool.query(sql).then(
+        () => null,
+        (error: unknown) => errorNumber(error),
+      );
+
+    it('keeps every value of every row', async function () {
+      this.timeout(120_000);
+      const columns = new Map([...rowsBefore].map(([table, rows]) => [table, Object.keys(rows[0] ?? {})]));
+      const filled = new Map([...columns].filter(([, c]) => c.length > 0));
+      const after = await allRows(connection.pool, filled);
+      expect(filled.size).to.be.greaterThan(12);
+      for (const table of filled.keys()) expect(after.get(table), table).to.deep.equal(rowsBefore.get(table));
+      const [takes] = await connection.pool.query<RowDataPacket[]>(
+        `SELECT COUNT(*) AS n, SUM(taken <> ROUND(JSON_VALUE(body, '$.amount'), 3)) AS other FROM entry WHERE kind = 'take'`,
+      );
+      expect(Number(takes[0]!['n'])).to.be.greaterThan(100);
+      expect(Number(takes[0]!['other'])).to.equal(0);
+    });
+    it('lets no row of one group point at another’s, whatever the query', async function () {
+      this.timeout(120_000);
+      const FOREIGN_KEY = 1452;
+      await connection.pool.query(
+        `INSERT INTO group_ (id, name, zone, units, made_at) SELECT UNHEX(REPEAT('07', 16)), 'others', zone, units, made_at FROM group_`,
+      );
+      for (const table of ['stand', 'entry', 'photo', 'weather_import'])
+        expect(await refused(`UPDATE ${table} SET group_id = UNHEX(REPEAT('07', 16)) LIMIT 1`), table).to.be.oneOf([
+          FOREIGN_KEY,
+          1451,
+        ]);
+      await connection.pool.query(
+        `INSERT INTO station (id, group_id, name, latitude_deg, longitude_deg, height_m, source, content_digest, made_at)
+         SELECT UNHEX(REPEAT('08', 16)), UNHEX(REPEAT('07', 16)), 'theirs', 0, 0, 0, 'csv', content_digest, made_at FROM station LIMIT 1`,
+      );
+      expect(await refused(`UPDATE patch SET station_id = UNHEX(REPEAT('08', 16)) LIMIT 1`)).to.equal(FOREIGN_KEY);
+      expect(await refused(`UPDATE entry SET replaces = UNHEX(REPEAT('09', 16)) LIMIT 1`)).to.equal(FOREIGN_KEY);
+    });
+    it('refuses what cannot be: a day that is none, less than nothing taken, a place off the earth', async function () {
+      this.timeout(120_000);
+      expect(await refused(`UPDATE entry SET day = '2026-02-30' LIMIT 1`)).to.equal(1292);
+      const CHECK = 4025;
+      expect(
+        await refused(`UPDATE entry SET body = JSON_SET(body, '$.amount', -1) WHERE kind = 'take' LIMIT 1`),
+      ).to.equal(CHECK);
+      expect(await refused(`UPDATE patch SET latitude_deg = 91 LIMIT 1`)).to.equal(CHECK);
+      expect(await refused(`UPDATE station_day SET min_c = max_c + 1 LIMIT 1`)).to.equal(CHECK);
+    });
   });
 });

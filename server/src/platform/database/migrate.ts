@@ -1,6 +1,7 @@
 import { fileURLToPath } from 'node:url';
 import { migrate } from 'drizzle-orm/mysql2/migrator';
 import { sql } from 'drizzle-orm';
+import type { RowDataPacket } from 'mysql2/promise';
 import type { Connection } from './database.ts';
 
 const FOLDER = fileURLToPath(new URL('../../../migrations', import.meta.url));
@@ -10,7 +11,14 @@ const LOCK_SECONDS = 60;
 export async function migrateDatabase({ db, pool }: Connection): Promise<void> {
   const holder = await pool.getConnection();
   try {
-    await holder.query('SELECT GET_LOCK(?, ?)', ['emberfield-migration', LOCK_SECONDS]);
+    const [rows] = await holder.query<RowDataPacket[]>('SELECT GET_LOCK(?, ?) AS got', [
+      'emberfield-migration',
+      LOCK_SECONDS,
+    ]);
+    if (rows[0]?.['got'] !== 1)
+      throw new Error(
+        `Another server has been bringing the tables up to date for ${LOCK_SECONDS} s. Start again when it is done.`,
+      );
     await migrate(db, { migrationsFolder: FOLDER });
     await db.execute(sql`SELECT 1`);
   } finally {

@@ -55,4 +55,10 @@ export function isAway(error: unknown): boolean {
   }
   return false;
 }
+const DANGLING = 1452;
+/** A row was to point at one that is not there, or is another group's. */
+export const isDangling = (error: unknown): boolean => errorNumber(error) === DANGLING;
+const REFERENCED = 1451;
+/** Something still hangs on the row that was to go. */
+export const isReferenced = (error: unknown): boolean => errorNumber(error) === REFERENCED;
 export const isDuplicate = (error: unknown): boolean => errorNumber(error) === DUPLICATE;

@@ -43,8 +43,12 @@ export class Endpoints {
     this.mount(route, handler, limits);
   }
 
-  signedIn<B, A>(route: Route<B, A>, handler: Handler<B, A | JsonAnswer, AccountContext<B>>): void {
-    this.mount(route, handler as Handler<B, A>, []);
+  signedIn<B, A>(
+    route: Route<B, A>,
+    handler: Handler<B, A | JsonAnswer, AccountContext<B>>,
+    ...limits: RequestHandler[]
+  ): void {
+    this.mount(route, handler as Handler<B, A>, limits);
   }
 
   inGroup<B, A>(route: Route<B, A>, handler: Handler<B, A | JsonAnswer, GroupContext<B>>): void {

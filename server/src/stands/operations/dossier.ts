@@ -66,7 +66,9 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
     return plant ? loadOne(deps, commons, { ...row, plant, record: records.get(row.stand.id)!, today }) : null;
   });
   const knowledge = known ?? (await knowledgeOf(deps, group, loaded));
-  const stands = await inTurn(loaded, async (row): Promise<Dossier> => {
+  // What is no longer gone to teaches the others, and is shown only to whoever asks for it.
+  const shown = only === null ? loaded.filter((r) => !r.stand.retiredOn && !r.patch.retiredOn) : loaded;
+  const stands = await inTurn(shown, async (row): Promise<Dossier> => {
     const patch = visibleTo(group.viewer, row.patch, deps.words);
     const { stand, plant, record, weather, unlearned } = patch.blurred
       ? await loadOne(deps, commons, { ...row, patch, today })
@@ -76,7 +78,7 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       ...unlearned,
       learned: learnedFrom(own.learning),
       kin: commons.kin,
-      rules: commons.rules,
+      rules: commons.rules.filter((r) => holdsFor(r, stand)),
       shore: patch.blurred ? null : shoreOf(patch, commons, group.zone),
     };
     const key = [stand.id, stand.revision, placeKey(patch), group.id, group.revision, own.version].join(':');
@@ -92,6 +94,12 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
   });
   return { stands, ...commons };
 }
+
+/** Whether a rule is for a stand: the group's are for all. */
+const holdsFor = (
+  { plantKey, standId }: GroupCommons['rules'][number],
+  { id, plantKey: own }: StandAtPatch['stand'],
+): boolean => (standId === null || standId === id) && (plantKey === null || plantKey === own);
 
 /** One after the other, giving way to others now and then: there may be thousands. */
 async function inTurn<A, B>(all: readonly A[], make: (one: A) => Promise<B> | null): Promise<B[]> {

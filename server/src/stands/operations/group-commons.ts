@@ -19,7 +19,7 @@ export interface GroupCommons {
   readonly tides: readonly TideRow[];
   /** Shores of places, as they are asked for. */
   readonly shores: Map<string, Shore | null>;
-  readonly rules: readonly DatedRule[];
+  readonly rules: readonly (DatedRule & { readonly plantKey: string | null; readonly standId: string | null })[];
   readonly clearances: readonly ClearanceRow[];
 }
 

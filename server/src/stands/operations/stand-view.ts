@@ -72,6 +72,8 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   return {
     ...refOf(dossier, day),
     version: stand.version,
+    retiredOn: stand.retiredOn ?? patch.retiredOn,
+    retiredWhy: told(stand.retiredWhy || patch.retiredWhy),
     since: stand.sinceYear,
     restUntil: stand.restUntil,
     restReason: told(stand.restReason),

@@ -10,7 +10,7 @@ import { isDangerous, ruleOut, type SeenSign } from '@emberfield/core/identity';
 import type { Dependencies } from '../../dependencies.ts';
 import { identitiesBy } from '../../entries/index.ts';
 import { clearanceIn, clearancesOf, putClearance, updateGroup } from '../../people/index.ts';
-import { transact } from '../../platform/database/transact.ts';
+import type { Transaction } from '../../platform/database/database.ts';
 import { commonsOf, type GroupCommons } from '../../stands/index.ts';
 import type { Storing } from './storing.ts';
 
@@ -26,16 +26,18 @@ export function passes(profile: PlantProfile, seen: readonly SeenSign[], kin: Gr
 
 /**
  * Signs passed in practice: somebody who on enough different days settled plants of a family with every dangerous look-alike
- * ruled out is cleared for it. What a member said of them, cleared or closed, is left as it is.
+ * ruled out is cleared for it. What a member said of them, cleared or closed, is left as it is. In the transaction of the entry that
+ * shows it: both are stored, or neither.
  */
 export async function notePractice(
   deps: Dependencies,
+  tx: Transaction,
   { group, account }: Storing,
   { standId }: EntryOf<'identity'>,
 ): Promise<void> {
   const { accountId } = account;
   const { plants, kin, clearances } = await commonsOf(deps, group);
-  const said = await identitiesBy(deps.db, group.id, accountId);
+  const said = await identitiesBy(tx, group.id, accountId);
   const familyOf = (plantKey: string): string | undefined => plants.get(plantKey)?.profile.family;
   const here = said.find((s) => s.standId === standId);
   const family = here && familyOf(here.plantKey);
@@ -46,18 +48,16 @@ export async function notePractice(
       passes(plants.get(plantKey)!.profile, (body as EntryBodies['identity']).seen, kin),
   );
   if (new Set(passed.map((p) => p.day)).size < PRACTICE_NEEDED) return;
-  await transact(deps.db, async (tx) => {
-    await updateGroup(tx, group.id, {});
-    // Somebody may have closed the family to them meanwhile: that stands.
-    if (clearanceIn(await clearancesOf(tx, group.id), accountId, family) !== 'none') return;
-    await putClearance(tx, {
-      groupId: group.id,
-      accountId,
-      family,
-      clearance: 'cleared',
-      how: 'practice',
-      madeBy: accountId,
-      madeAt: deps.clock.now(),
-    });
+  await updateGroup(tx, group.id, {});
+  // Somebody may have closed the family to them meanwhile: that stands.
+  if (clearanceIn(await clearancesOf(tx, group.id), accountId, family) !== 'none') return;
+  await putClearance(tx, {
+    groupId: group.id,
+    accountId,
+    family,
+    clearance: 'cleared',
+    how: 'practice',
+    madeBy: accountId,
+    madeAt: deps.clock.now(),
   });
 }

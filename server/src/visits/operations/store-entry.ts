@@ -14,6 +14,7 @@ import { allowanceOn, inUnit, MODEL_REVISION, viewAllowance, windowOfPart, type 
 import {
   bookUnderLock,
   claimStand,
+  claimStandAt,
   commonsOf,
   dossiersOf,
   rememberEntry,
@@ -30,8 +31,7 @@ import { parse } from '../../platform/parse.ts';
 /** The one way in for every entry, typed at the desk or synced from the field: stored once, whatever happens on the way. */
 export async function storeEntry(deps: Dependencies, storing: Storing, input: unknown): Promise<EntryResult> {
   try {
-    const entry = parse(entrySchema, input, '');
-    return await storeChecked(deps, storing, entry);
+    return await storeOnce(deps, storing, parse(entrySchema, input, ''));
   } catch (error) {
     if (!(error instanceof AppError)) throw error;
     const id =
@@ -53,42 +53,98 @@ export async function storeEntry(deps: Dependencies, storing: Storing, input: un
   }
 }
 
-async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry): Promise<EntryResult> {
-  const { group } = storing;
-  const digest = contentDigest(entry);
-  const before = await alreadyThere(deps, group.id, entry.id, digest);
-  if (before) return before;
-  if (entry.day > group.today) throw new AppError('futureDay', { field: 'day', values: { today: group.today } });
-  if (entry.kind === 'identity') await assertConfirmable(deps, group, entry);
-  // Known before the transaction: what the stand is, and of a take the model's answers and the group's rules.
-  const known = entry.kind === 'take' ? await dossierFor(deps, group, entry.standId!) : null;
-  if (entry.standId === null) {
-    if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
-  } else assertFits(known?.dossier ?? (await standFor(deps, group, entry.standId)), entry);
+/** Whether it was stored before is looked up only where storing fails: an entry sent again meets its own key, or a refusal. */
+async function storeOnce(deps: Dependencies, storing: Storing, entry: Entry): Promise<EntryResult> {
   try {
-    const { claimed, take } = await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry, known }));
-    if (entry.kind === 'identity') await notePractice(deps, storing, entry);
-    if (claimed)
-      rememberEntry(deps, claimed.stand, {
-        ...entry,
-        standId: claimed.stand.id,
-        by: storing.account.name,
-        byId: storing.account.accountId,
-      });
-    return { id: entry.id, status: 'stored', take };
+    return await storeChecked(deps, storing, entry);
   } catch (error) {
-    if (!isDuplicate(error)) throw error;
-    const raced = await alreadyThere(deps, group.id, entry.id, digest);
-    if (raced) return raced;
+    if (!(error instanceof AppError) && !isDuplicate(error)) throw error;
+    const before = await alreadyThere(deps, storing.group.id, entry.id, contentDigest(entry));
+    if (before) return before;
+    if (error instanceof AppError) throw error;
     throw new AppError('conflict', { field: 'replaces', cause: error });
   }
 }
 
-interface Work {
+async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry): Promise<EntryResult> {
+  const { group } = storing;
+  if (entry.day > group.today) throw new AppError('futureDay', { field: 'day', values: { today: group.today } });
+  if (entry.kind === 'identity') await assertConfirmable(deps, group, entry);
+  if (entry.standId === null) {
+    if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
+  } else if (entry.kind !== 'take') assertFits(await standFor(deps, group, entry.standId), entry);
+  const { stand, take } =
+    entry.kind === 'take'
+      ? await storeTake({ deps, storing, entry })
+      : await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry }));
+  if (stand)
+    rememberEntry(deps, stand, {
+      ...entry,
+      standId: stand.id,
+      by: storing.account.name,
+      byId: storing.account.accountId,
+    });
+  return { id: entry.id, status: 'stored', take };
+}
+
+interface Work<E extends Entry = Entry> {
   readonly deps: Dependencies;
   readonly storing: Storing;
-  readonly entry: Entry;
-  readonly known: Known | null;
+  readonly entry: E;
+}
+interface Stored {
+  /** As it is after the entry. */
+  readonly stand: StandAtPatch['stand'] | null;
+  readonly take: TakeVerdict | null;
+}
+
+/** So often the allowance is reckoned before the stand is claimed; then a stand that many take from at once is claimed first. */
+const TRIES_BEFORE = 3;
+
+/**
+ * A take is judged by the record of a revision of its stand, outside of any transaction, and stored only if the stand is still at
+ * that revision; else somebody was quicker, and it is judged anew.
+ */
+async function storeTake(work: Work<EntryOf<'take'>>): Promise<Stored> {
+  const { deps, storing, entry } = work;
+  const { group, account } = storing;
+  for (let i = 0; i < TRIES_BEFORE; i++) {
+    const known = await dossierFor(deps, group, entry.standId!);
+    assertFits(known.dossier, entry);
+    const { stand, book, plant } = known.dossier;
+    const take = judge(entry, known, book, account.accountId);
+    const stored = await transact(deps.db, async (tx) => {
+      if (!(await claimStandAt(tx, group.id, stand.id, stand.revision))) return false;
+      if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
+      await insert(tx, work, { verdict: take, plantRevision: plant.revision });
+      return true;
+    });
+    if (stored) return { stand: { ...stand, revision: stand.revision + 1 }, take };
+  }
+  const known = await dossierFor(deps, group, entry.standId!);
+  return transact(deps.db, async (tx) => {
+    const claimed = await claimStand(tx, group.id, entry.standId!);
+    if (!claimed) throw notFound('stand');
+    if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
+    const take = judge(entry, known, await bookUnderLock(deps, tx, known.dossier, claimed), account.accountId);
+    await insert(tx, work, { verdict: take, plantRevision: known.dossier.plant.revision });
+    return { stand: claimed.stand, take };
+  });
+}
+
+async function insert(
+  tx: Transaction,
+  { deps, storing: { group, account }, entry }: Work,
+  judged: { readonly verdict: TakeVerdict; readonly plantRevision: number } | null,
+): Promise<void> {
+  await insertEntry(tx, rowOf(entry, { groupId: group.id, madeBy: account.accountId, storedAt: deps.clock.now() }));
+  if (judged)
+    await insertVerdict(tx, {
+      entryId: entry.id,
+      ...judged.verdict,
+      plantRevision: judged.plantRevision,
+      modelRevision: MODEL_REVISION,
+    });
 }
 
 interface Known {
@@ -96,28 +152,20 @@ interface Known {
   readonly clearances: readonly ClearanceRow[];
 }
 
-/** One transaction: the stand is locked and updated, the allowance checked, the entry and its verdict written. */
-async function storeIn(
-  tx: Transaction,
-  { deps, storing, entry, known }: Work,
-): Promise<{ readonly claimed: StandAtPatch | null; readonly take: TakeVerdict | null }> {
-  const { group, account } = storing;
-  const claimed = entry.standId === null ? null : await claimStand(tx, group.id, entry.standId);
+interface Known {
+  readonly dossier: Dossier;
+  readonly clearances: readonly ClearanceRow[];
+}
+
+/** One transaction: the stand is claimed, the entry written, and with an identity what it shows of who said it. */
+async function storeIn(tx: Transaction, work: Work): Promise<Stored> {
+  const { deps, storing, entry } = work;
+  const claimed = entry.standId === null ? null : await claimStand(tx, storing.group.id, entry.standId);
   if (entry.standId !== null && !claimed) throw notFound('stand');
   if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
-  const judged =
-    entry.kind === 'take' && known && claimed
-      ? judge(entry, known, await bookUnderLock(deps, tx, known.dossier, claimed), account.accountId)
-      : null;
-  await insertEntry(tx, rowOf(entry, { groupId: group.id, madeBy: account.accountId, storedAt: deps.clock.now() }));
-  if (judged)
-    await insertVerdict(tx, {
-      entryId: entry.id,
-      ...judged,
-      plantRevision: known!.dossier.plant.revision,
-      modelRevision: MODEL_REVISION,
-    });
-  return { claimed, take: judged };
+  await insert(tx, work, null);
+  if (entry.kind === 'identity') await notePractice(deps, tx, storing, entry);
+  return { stand: claimed?.stand ?? null, take: null };
 }
 
 /** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */

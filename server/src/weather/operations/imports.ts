@@ -1,10 +1,10 @@
 import { isoDay } from '@emberfield/core/measure';
-import type { ImportPreview, ImportReading, StoredImport } from '@emberfield/contract';
+import type { ImportPreview, ImportReading, StationView, StoredImport } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { updateGroup } from '../../people/index.ts';
+import { updateGroup, writeAudit } from '../../people/index.ts';
 import * as repository from '../repository.ts';
 import { oneStation } from './stations.ts';
 
@@ -65,21 +65,67 @@ export async function readImport(
 }
 
 /** Stores the days as previewed, all or none; the station's answers are reckoned anew. */
-export async function storeImport(deps: Dependencies, { group, params }: GroupContext<null>): Promise<StoredImport> {
+export async function storeImport(
+  deps: Dependencies,
+  { group, account, params }: GroupContext<null>,
+): Promise<StoredImport> {
   const row = await openImport(deps, group.id, params['importId']!);
   const { days, problem } = await deps.workers.run('readWeather', { content: row.content, reading: row.reading });
   if (problem !== null) throw new AppError('nothingToStore', { reason: problem });
+  const own = new Set(days.map((d) => d.day));
   await transact(deps.db, async (tx) => {
     await updateGroup(tx, group.id, {});
     await repository.touchStation(tx, row.stationId);
+    const there = await repository.daysBetween(tx, row.stationId, days[0]!.day, days.at(-1)!.day);
     await repository.upsertDays(
       tx,
       row.stationId,
       days.map((d) => ({ ...d, outlook: false })),
     );
-    await repository.updateImport(tx, row.id, { storedAt: deps.clock.now() });
+    await repository.updateImport(tx, row.id, {
+      storedAt: deps.clock.now(),
+      made: {
+        days: [...own],
+        before: there
+          .filter((d) => own.has(d.day))
+          .map(({ day, minC, maxC, rainMm, outlook }) => ({ day, minC, maxC, rainMm, outlook })),
+      },
+    });
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: 'weatherImported',
+      detail: { fileName: row.fileName, days: days.length },
+    });
   });
   return { storedDays: days.length, station: await oneStation(deps, group.id, row.stationId) };
+}
+
+/** Takes a stored file back: its days go, and those that it replaced stand there again. */
+export async function undoImport(
+  deps: Dependencies,
+  { group, account, params }: GroupContext<null>,
+): Promise<StationView> {
+  const row = await repository.importById(deps.db, group.id, params['importId']!);
+  if (!row) throw new AppError('notFound', { reason: 'longAgo', values: { what: 'import' } });
+  const { made } = row;
+  if (row.storedAt === null || !made) throw new AppError('conflict', { reason: 'importOpen' });
+  await transact(deps.db, async (tx) => {
+    await updateGroup(tx, group.id, {});
+    await repository.touchStation(tx, row.stationId);
+    await repository.deleteDays(tx, row.stationId, made.days);
+    await repository.upsertDays(tx, row.stationId, made.before);
+    await repository.updateImport(tx, row.id, { storedAt: null, made: null });
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: 'weatherImportUndone',
+      detail: { fileName: row.fileName },
+    });
+  });
+  return oneStation(deps, group.id, row.stationId);
 }
 
 export async function dropImport(deps: Dependencies, { group, params }: GroupContext<null>): Promise<null> {

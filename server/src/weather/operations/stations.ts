@@ -16,32 +16,35 @@ export async function listStations(
 ): Promise<readonly StationView[]> {
   const { db } = deps;
   const [stations, summaries] = [
-    await repository.stationsOf(db, group.id),
+    await repository.allStationsOf(db, group.id),
     await repository.daySummaries(db, group.id),
   ];
   const odd = await Promise.all(stations.map(async (s) => recentOdd(await weatherOf(deps, s))));
-  return stations.map(({ id, name, latitudeDeg, longitudeDeg, heightM, source, fetchedAt, fetchProblem }, i) => {
-    const measured = summaries.find((s) => s.stationId === id && !s.outlook);
-    const outlook = summaries.find((s) => s.stationId === id && s.outlook);
-    const first = measured?.firstDay ?? null;
-    const last = measured?.lastDay ?? null;
-    return {
-      id,
-      name,
-      latitudeDeg,
-      longitudeDeg,
-      heightM,
-      source,
-      odd: odd[i]!,
-      fetchedAt: fetchedAt?.toISOString() ?? null,
-      fetchProblem: fetchProblem as FetchProblem | null,
-      dayCount: measured?.dayCount ?? 0,
-      firstDay: first === null ? null : isoDay(first),
-      lastDay: last === null ? null : isoDay(last),
-      outlookDays: outlook?.dayCount ?? 0,
-      missingDays: first === null || last === null ? 0 : last - first + 1 - measured!.dayCount,
-    };
-  });
+  return stations.map(
+    ({ id, name, latitudeDeg, longitudeDeg, heightM, source, fetchedAt, fetchProblem, retiredOn }, i) => {
+      const measured = summaries.find((s) => s.stationId === id && !s.outlook);
+      const outlook = summaries.find((s) => s.stationId === id && s.outlook);
+      const first = measured?.firstDay ?? null;
+      const last = measured?.lastDay ?? null;
+      return {
+        id,
+        name,
+        latitudeDeg,
+        longitudeDeg,
+        heightM,
+        source,
+        odd: odd[i]!,
+        retiredOn,
+        fetchedAt: fetchedAt?.toISOString() ?? null,
+        fetchProblem: fetchProblem as FetchProblem | null,
+        dayCount: measured?.dayCount ?? 0,
+        firstDay: first === null ? null : isoDay(first),
+        lastDay: last === null ? null : isoDay(last),
+        outlookDays: outlook?.dayCount ?? 0,
+        missingDays: first === null || last === null ? 0 : last - first + 1 - measured!.dayCount,
+      };
+    },
+  );
 }
 
 const ODD_WITHIN_DAYS = 366;

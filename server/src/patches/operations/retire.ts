@@ -1,0 +1,60 @@
+import type { Retire } from '@emberfield/contract';
+import type { Dependencies } from '../../dependencies.ts';
+import { updateGroup, writeAudit } from '../../people/index.ts';
+import { isReferenced, transact } from '../../platform/database/transact.ts';
+import { AppError, notFound } from '../../platform/errors.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import * as repository from '../repository.ts';
+
+/** A place that is no longer gone to, or is again: its stands go with it. What was noted of it stays. */
+export async function retirePatch(
+  deps: Dependencies,
+  { body, group, account, params }: GroupContext<Retire>,
+): Promise<null> {
+  const id = params['patchId']!;
+  const { retired, why } = body;
+  await transact(deps.db, async (tx) => {
+    const row = await repository.lockPatch(tx, group.id, id);
+    if (!row) throw notFound('patch');
+    await updateGroup(tx, group.id, {});
+    await repository.updatePatch(tx, id, {
+      retiredOn: retired ? group.today : null,
+      retiredWhy: retired ? why.trim() : '',
+      version: row.version + 1,
+    });
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: retired ? 'patchRetired' : 'patchBack',
+      detail: { name: row.name, why: why.trim() },
+    });
+  });
+  return null;
+}
+
+/** A place on which nothing hangs yet goes for good; whoever entered it, or a keeper, takes it back. */
+export async function removePatch(deps: Dependencies, { group, account, params }: GroupContext<null>): Promise<null> {
+  const id = params['patchId']!;
+  try {
+    await transact(deps.db, async (tx) => {
+      const row = await repository.lockPatch(tx, group.id, id);
+      if (!row) throw notFound('patch');
+      if (row.madeBy !== account.accountId && group.role !== 'keeper')
+        throw new AppError('notAllowed', { values: { role: group.role } });
+      await updateGroup(tx, group.id, {});
+      await repository.deletePatch(tx, id);
+      await writeAudit(tx, {
+        groupId: group.id,
+        accountId: account.accountId,
+        at: deps.clock.now(),
+        action: 'patchRemoved',
+        detail: { name: row.name },
+      });
+    });
+  } catch (error) {
+    if (isReferenced(error)) throw new AppError('conflict', { reason: 'notEmpty', cause: error });
+    throw error;
+  }
+  return null;
+}

@@ -1,0 +1,51 @@
+import type { Retire } from '@emberfield/contract';
+import type { Dependencies } from '../../dependencies.ts';
+import { updateGroup, writeAudit } from '../../people/index.ts';
+import { isReferenced, transact } from '../../platform/database/transact.ts';
+import { AppError, notFound } from '../../platform/errors.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import * as repository from '../repository.ts';
+
+/** A station that dates are no longer reckoned from, or are again; its days stay. */
+export async function retireStation(
+  deps: Dependencies,
+  { body, group, account, params }: GroupContext<Retire>,
+): Promise<null> {
+  const station = await repository.stationById(deps.db, group.id, params['stationId']!);
+  if (!station) throw notFound('station');
+  await transact(deps.db, async (tx) => {
+    await updateGroup(tx, group.id, {});
+    await repository.setRetired(tx, station.id, body.retired ? group.today : null);
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: body.retired ? 'stationRetired' : 'stationBack',
+      detail: { name: station.name, why: body.why.trim() },
+    });
+  });
+  return null;
+}
+
+/** A station without days, which no place is assigned to, goes for good. */
+export async function removeStation(deps: Dependencies, { group, account, params }: GroupContext<null>): Promise<null> {
+  const station = await repository.stationById(deps.db, group.id, params['stationId']!);
+  if (!station) throw notFound('station');
+  try {
+    await transact(deps.db, async (tx) => {
+      await updateGroup(tx, group.id, {});
+      await repository.deleteStation(tx, station.id);
+      await writeAudit(tx, {
+        groupId: group.id,
+        accountId: account.accountId,
+        at: deps.clock.now(),
+        action: 'stationRemoved',
+        detail: { name: station.name },
+      });
+    });
+  } catch (error) {
+    if (isReferenced(error)) throw new AppError('conflict', { reason: 'notEmpty', cause: error });
+    throw error;
+  }
+  return null;
+}
