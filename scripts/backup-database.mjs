@@ -1,5 +1,7 @@
 // The database that is backed up or restored, and how the database's own programs are called on it.
 import { spawnSync } from 'node:child_process';
+import { createReadStream } from 'node:fs';
+import { createGunzip } from 'node:zlib';
 import { startDatabase } from './database.mjs';
 import { findProgram } from './install.mjs';
 import { fail } from './settings.mjs';
@@ -39,4 +41,18 @@ export function askDatabase(url, sql) {
   });
   if (done.status !== 0) throw new Error(done.stderr.trim() || 'the database does not answer');
   return done.stdout.trim();
+}
+
+/** The last line of a dump that was written to its end. */
+const WHOLE = /-- Dump completed/;
+const TAIL_BYTES = 4_096;
+
+/** Whether a packed file can be unpacked and was written to its end. @throws where it cannot be unpacked */
+export async function isWhole(path) {
+  let tail = '';
+  const file = createReadStream(path);
+  const unpacked = createGunzip();
+  file.on('error', (error) => unpacked.destroy(error));
+  for await (const piece of file.pipe(unpacked)) tail = (tail + piece.toString('latin1')).slice(-TAIL_BYTES);
+  return WHOLE.test(tail);
 }

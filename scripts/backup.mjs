@@ -2,20 +2,17 @@
 //   node scripts/backup.mjs [--demo] [--to FOLDER] [--keep 14]
 // Others go on working meanwhile: it is the database of one moment. Older files beyond --keep are removed.
 import { spawn } from 'node:child_process';
-import { createReadStream, createWriteStream } from 'node:fs';
+import { createWriteStream } from 'node:fs';
 import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join, resolve } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { parseArgs } from 'node:util';
-import { createGunzip, createGzip } from 'node:zlib';
-import { clientArguments, openDatabase } from './backup-database.mjs';
+import { createGzip } from 'node:zlib';
+import { clientArguments, isWhole, openDatabase } from './backup-database.mjs';
 import { fail, say, settingsFor } from './settings.mjs';
 
 const NAME = /^emberfield-\d{4}-\d{2}-\d{2}T\d{2}-\d{2}-\d{2}\.sql\.gz$/;
 const DEFAULT_KEPT = 14;
-/** The last line of a dump that was written to its end. */
-const WHOLE = /-- Dump completed/;
-const TAIL_BYTES = 4_096;
 
 const { values: asked } = parseArgs({
   options: { demo: { type: 'boolean' }, to: { type: 'string' }, keep: { type: 'string' } },
@@ -32,7 +29,7 @@ const unfinished = `${file}.part`;
 const database = await openDatabase(settings);
 try {
   await dump(database.url, unfinished);
-  if (!WHOLE.test(await tailOf(unfinished))) throw new Error('the copy broke off before its end');
+  if (!(await isWhole(unfinished))) throw new Error('the copy broke off before its end');
   await rename(unfinished, file);
 } catch (error) {
   await rm(unfinished, { force: true });
@@ -60,12 +57,4 @@ async function dump(url, path) {
   const ended = new Promise((done) => child.on('close', done));
   await pipeline(child.stdout, createGzip({ level: 6 }), createWriteStream(path, { mode: 0o600 }));
   if ((await ended) !== 0) throw new Error(complaint.trim() || 'the database could not be read');
-}
-
-/** The end of a packed file: reading it all shows that it can be unpacked. */
-async function tailOf(path) {
-  let tail = '';
-  const unpacked = createReadStream(path).pipe(createGunzip());
-  for await (const piece of unpacked) tail = (tail + piece.toString('latin1')).slice(-TAIL_BYTES);
-  return tail;
 }

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { parseArgs } from 'node:util';
 import { createGunzip } from 'node:zlib';
-import { askDatabase, clientArguments, openDatabase } from './backup-database.mjs';
+import { askDatabase, clientArguments, isWhole, openDatabase } from './backup-database.mjs';
 import { fail, say, settingsFor } from './settings.mjs';
 
 const {
@@ -27,6 +27,11 @@ try {
     throw new Error(
       `the database holds ${before.length} tables already. Move ${settings.folder} away, or name an empty one with EMBERFIELD_DATA or DATABASE_URL`,
     );
+  // Before the first table is made: half a backup would be neither here nor there.
+  const whole = await isWhole(file).catch((error) => {
+    throw new Error(`the file cannot be read as a backup (${error.message})`, { cause: error });
+  });
+  if (!whole) throw new Error('the file breaks off before its end');
   await load(database.url);
   const tables = askDatabase(database.url, 'SHOW TABLES').split('\n').filter(Boolean);
   const rows = tables.reduce((sum, t) => sum + Number(askDatabase(database.url, `SELECT COUNT(*) FROM \`${t}\``)), 0);
