@@ -30,6 +30,13 @@ export const router = createRouter({
     { path: '/plants/:plantKey/edit', name: 'editPlant', component: () => import('../plants/EditPlantView.vue') },
     { path: '/weather', name: 'weather', component: () => import('../weather/WeatherView.vue') },
     { path: '/group', name: 'group', component: () => import('../people/GroupView.vue') },
+    { path: '/activity', name: 'activity', component: () => import('../people/ActivityView.vue') },
+    {
+      path: '/reset/:token',
+      name: 'reset',
+      component: () => import('../people/ResetView.vue'),
+      meta: { open: true },
+    },
     {
       path: '/invitation/:token',
       name: 'invitation',

@@ -2,12 +2,14 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { ROUTES } from '@emberfield/contract';
 import PickList from '../kit/PickList.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useOutbox } from '../offline/use-outbox.ts';
 import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
+import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import FactFields from './FactFields.vue';
@@ -52,8 +54,22 @@ const save = useChange(async () => {
     },
   );
   if (sent.kind === 'refused') throw new Error(sent.message);
-  return { standId: stand.id, name, place, waiting: sent.kind === 'waiting' };
+  return {
+    standId: stand.id,
+    patchId: existingPatchId ? null : patchId,
+    name,
+    place,
+    waiting: sent.kind === 'waiting',
+  };
 });
+/** The stand first: a place goes only while nothing is on it. One that was there before stays. */
+const takeBack = useChange(
+  async ({ standId, patchId }: { readonly standId: string; readonly patchId: string | null }) => {
+    const params = { groupId: groupId.value! };
+    await call(ROUTES.removeStand, { params: { ...params, standId } });
+    if (patchId !== null) await call(ROUTES.removePatch, { params: { ...params, patchId } });
+  },
+);
 async function keep(): Promise<void> {
   const done = await save.mutateAsync(undefined).catch(() => null);
   if (!done) return;
@@ -62,8 +78,11 @@ async function keep(): Promise<void> {
     undo.say(words.value.t('outbox.keptPlace'));
     return void (await router.push({ name: 'hearth' }));
   }
-  undo.say(words.value.t('patch.created', { plant: done.name, patch: done.place }));
   await router.push({ name: 'stand', params: { standId: done.standId } });
+  undo.say(words.value.t('patch.created', { plant: done.name, patch: done.place }), async () => {
+    await takeBack.mutateAsync(done);
+    await router.push({ name: 'hearth' });
+  });
 }
 </script>
 

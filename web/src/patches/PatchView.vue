@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { CONTAMINATING, ROUTES, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
+import EndBox from '../kit/EndBox.vue';
 import StateNote from '../kit/StateNote.vue';
+import TwoVersions from '../kit/TwoVersions.vue';
 import PhotoStrip from '../photos/PhotoStrip.vue';
-import { useChange } from '../people/queries.ts';
+import { useChange, useSession } from '../people/queries.ts';
+import { useEnd } from '../people/use-end.ts';
 import { useGroup } from '../people/use-group.ts';
-import { call } from '../platform/api.ts';
+import { ApiError, call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import ElevationInput from './ElevationInput.vue';
@@ -15,12 +18,15 @@ import { heightFromM, heightToM } from './new-patch.ts';
 import PlaceStation from './PlaceStation.vue';
 import PlaceRecord from './PlaceRecord.vue';
 import { useBaseMap, usePatch, usePatches } from './queries.ts';
+import { sayFact } from './say-fact.ts';
+import SeenBy from './SeenBy.vue';
+import { usePlaceForm } from './use-place-form.ts';
 
 const PlaceMap = defineAsyncComponent(() => import('./PlaceMap.vue'));
 const words = useWords();
 const route = useRoute();
 const undo = useUndo();
-const { groupId, group, mayPick } = useGroup();
+const { groupId, group, mayPick, isKeeper } = useGroup();
 const patch = usePatch(
   groupId,
   computed(() => String(route.params['patchId'])),
@@ -29,60 +35,76 @@ const all = usePatches(groupId);
 /** The other places: their boundaries are caught on when this one is drawn. */
 const neighbours = computed(() => (all.data.value ?? []).filter((x) => x.id !== p.value?.id));
 const baseMap = useBaseMap(computed(() => group.value?.hasBaseMap ?? false));
-const facts = ref<PatchFacts | null>(null);
-const geometry = ref<PatchGeometry | null>(null);
-const height = ref('');
 const imperial = computed(() => group.value?.units === 'imperial');
 const p = computed(() => patch.data.value);
 const mayChange = computed(() => mayPick.value && p.value !== undefined && !p.value.blurred);
+const session = useSession();
+const accountId = computed(() => session.data.value?.account?.id ?? null);
+const form = usePlaceForm(p, accountId);
+const { facts, theirs } = form;
+const geometry = computed<PatchGeometry | null>({
+  get: () => facts.value?.geometry ?? null,
+  set: (next) => next && facts.value && (facts.value = { ...facts.value, geometry: next }),
+});
+/** The height as typed; what it means stands in the facts. */
+const height = ref('');
 watch(
-  () => p.value?.version,
-  () => {
-    if (!p.value) return;
-    const {
-      id: _i,
-      version: _v,
-      areaM2: _a,
-      blurred: _b,
-      stands: _s,
-      lifted: _l,
-      finds: _f,
-      inVain: _n,
-      stationId: _st,
-      stationsInUse: _u,
-      thermometer: _h,
-      ...own
-    } = p.value;
-    facts.value = own;
-    geometry.value = own.geometry;
-    height.value = heightFromM(own.heightM, imperial.value);
+  () => facts.value?.heightM,
+  (m) => {
+    if (m !== undefined && heightToM(height.value, imperial.value) !== m) height.value = heightFromM(m, imperial.value);
   },
   { immediate: true },
+);
+watch(height, (text) => {
+  const m = heightToM(text, imperial.value);
+  if (facts.value && m !== facts.value.heightM) facts.value = { ...facts.value, heightM: m };
+});
+const picked = ref<Record<string, 'mine' | 'theirs'>>({});
+const differences = computed(() =>
+  (theirs.value?.open ?? []).map((key) => {
+    const [mine, other] = [facts.value!, theirs.value!.facts].map((f) => sayFact(words.value, key, f));
+    return { key, label: mine!.label, mine: mine!.value, theirs: other!.value };
+  }),
+);
+function settle(): void {
+  form.settle(picked.value);
+  picked.value = {};
+}
+const router = useRouter();
+const end = useEnd(
+  { retire: ROUTES.retirePatch, remove: ROUTES.removePatch },
+  () => ({ groupId: groupId.value!, patchId: p.value!.id }),
+  () => void router.push({ name: 'ground' }),
 );
 /** Ground that was closed would be open again: that needs a keeper and a reason. */
 const lifts = computed(() =>
   CONTAMINATING.some((h) => p.value?.hazards.includes(h) && !facts.value?.hazards.includes(h)),
 );
 const liftReason = ref('');
-const change = useChange(() =>
-  call(ROUTES.changePatch, {
-    params: { groupId: groupId.value!, patchId: p.value!.id },
-    body: {
-      version: p.value!.version,
-      facts: { ...facts.value!, geometry: geometry.value!, heightM: heightToM(height.value, imperial.value) },
-      liftReason: lifts.value ? liftReason.value : '',
-    },
-  }),
+const change = useChange((to: { readonly version: number; readonly facts: PatchFacts; readonly liftReason: string }) =>
+  call(ROUTES.changePatch, { params: { groupId: groupId.value!, patchId: p.value!.id }, body: to }),
 );
 function useTerrain(terrain: Pick<PatchFacts, 'heightM' | 'slopeDeg' | 'aspect'>): void {
   facts.value = { ...facts.value!, ...terrain };
-  height.value = heightFromM(terrain.heightM, imperial.value);
 }
-const keep = (): Promise<void> =>
-  change.mutateAsync(undefined).then(
-    () => undo.say(words.value.t('patch.changed')),
-    () => undefined,
-  );
+async function keep(): Promise<void> {
+  const before = form.base.value!;
+  try {
+    const made = await change.mutateAsync({
+      version: form.version.value,
+      facts: facts.value!,
+      liftReason: lifts.value ? liftReason.value : '',
+    });
+    form.clear();
+    undo.say(words.value.t('patch.changed'), async () => {
+      // Closed ground that the change closed is opened again: that is a keeper's to say, with a reason.
+      await change.mutateAsync({ version: made.version, facts: before, liftReason: words.value.t('patch.undoneLift') });
+    });
+  } catch (error) {
+    // Somebody was quicker: their version is fetched, and what both changed is shown side by side.
+    if (error instanceof ApiError && error.code === 'stale') await patch.refetch();
+  }
+}
 </script>
 
 <template>
@@ -100,12 +122,19 @@ const keep = (): Promise<void> =>
     <ul class="stands">
       <li v-for="s in p.stands" :key="s.id">
         <RouterLink :to="{ name: 'stand', params: { standId: s.id } }">{{ words.text(s.plantName) }}</RouterLink>
+        <span v-if="s.retired" class="soft small">{{ words.t('end.short') }}</span>
       </li>
       <li v-if="!p.stands.length" class="soft">{{ words.t('patch.nothingHere') }}</li>
       <li v-if="mayPick">
         <RouterLink :to="{ name: 'newPatch', query: { patch: p.id } }">{{ words.t('patch.addStand') }}</RouterLink>
       </li>
     </ul>
+    <TwoVersions
+      v-if="theirs"
+      :differences="differences"
+      :picked="picked"
+      @pick="(key, which) => (picked[key] = which)"
+      @settle="settle" />
     <fieldset :disabled="!mayChange">
       <div class="grid">
         <label class="field"
@@ -119,6 +148,10 @@ const keep = (): Promise<void> =>
       <PlaceMap v-model="geometry" :base-map="baseMap.data.value" :patches="neighbours" />
       <ElevationInput :geometry="geometry" @found="useTerrain" />
       <FactFields v-model="facts" class="facts" />
+      <SeenBy
+        v-if="facts.secret"
+        :model-value="facts.seenBy ?? []"
+        @update:model-value="facts = { ...facts, seenBy: [...$event] }" />
       <label v-if="lifts" class="field">
         <span class="warn">{{ words.t('lift.need') }}</span>
         <input
@@ -131,10 +164,23 @@ const keep = (): Promise<void> =>
       <button v-if="mayChange" type="submit" class="btn main" :disabled="!geometry || change.isPending.value">
         {{ words.t('common.save') }}
       </button>
+      <button v-if="mayChange && form.dirty.value" type="button" class="btn plain" @click="form.clear()">
+        {{ words.t('patch.letGo') }}
+      </button>
     </fieldset>
     <PlaceStation v-if="!p.blurred" :patch="p" />
     <PlaceRecord :patch="p" />
     <PhotoStrip :patch-id="p.id" :stand-id="null" />
+    <EndBox
+      :retired-on="p.retiredOn"
+      :retired-why="p.retiredWhy"
+      :may-retire="isKeeper"
+      :may-remove="mayChange && !p.stands.length && !p.finds.length"
+      :busy="end.busy.value"
+      :failure="end.failure.value"
+      @retire="end.retire"
+      @back="end.back"
+      @remove="end.remove" />
   </form>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { PatchDetail } from '@emberfield/contract';
 import PickList from '../kit/PickList.vue';
@@ -37,6 +38,14 @@ const findSaid = ({ body }: PatchDetail['finds'][number]): string =>
   ]
     .filter(Boolean)
     .join(' · ');
+async function takeBackFind(id: string): Promise<void> {
+  try {
+    await withdraw({ id, patchId: props.patch.id, standId: null }, today.value);
+    undo.say(words.value.t('common.undone'));
+  } catch (error) {
+    undo.say((error as Error).message, null, true);
+  }
+}
 async function inVain(): Promise<void> {
   const plant = plants.data.value?.find((p) => p.key === sought.value);
   if (!plant) return;
@@ -82,6 +91,9 @@ async function inVain(): Promise<void> {
               :to="{ name: 'prospects', params: { patchId: patch.id }, query: { plants: f.body.mayBe.join(',') } }"
               >{{ words.t('walk.later') }}</RouterLink
             >
+          </td>
+          <td v-if="mayPick" class="no-print">
+            <Button type="text" @click="takeBackFind(f.id)">{{ words.t('stand.undoEntry') }}</Button>
           </td>
         </tr>
       </tbody>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import CalendarSection from '../calendar/CalendarSection.vue';
 import { useWords } from '../platform/words.ts';
+import AccountSection from './AccountSection.vue';
 import ClearanceSection from './ClearanceSection.vue';
 import PeopleSection from './PeopleSection.vue';
 import RulesSection from './RulesSection.vue';
@@ -9,7 +10,7 @@ import SoughtSection from './SoughtSection.vue';
 import { useGroup } from './use-group.ts';
 
 const words = useWords();
-const { group } = useGroup();
+const { group, isKeeper } = useGroup();
 </script>
 
 <template>
@@ -17,7 +18,12 @@ const { group } = useGroup();
     <h1>{{ group?.name ?? words.t('group.title') }}</h1>
     <div class="halves">
       <div><RulesSection /><SoughtSection /></div>
-      <div><PeopleSection /><ClearanceSection /><CalendarSection /><SettingsSection /></div>
+      <div>
+        <PeopleSection /><ClearanceSection /><CalendarSection /><SettingsSection /><AccountSection />
+        <p v-if="isKeeper">
+          <RouterLink :to="{ name: 'activity' }">{{ words.t('activity.link') }}</RouterLink>
+        </p>
+      </div>
     </div>
   </div>
 </template>

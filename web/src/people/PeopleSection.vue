@@ -5,6 +5,7 @@ import { ROLES, ROUTES, type Role } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
+import MemberMenu from './MemberMenu.vue';
 import { useChange, useInvitations, useMembers, useSession } from './queries.ts';
 import { useGroup } from './use-group.ts';
 
@@ -22,7 +23,6 @@ const withdraw = useChange((id: string) => call(ROUTES.withdrawInvitation, { par
 const change = useChange(({ accountId, to }: { accountId: string; to: Role }) =>
   call(ROUTES.changeRole, { params: params({ accountId }), body: { role: to } }),
 );
-const remove = useChange((accountId: string) => call(ROUTES.removeMember, { params: params({ accountId }) }));
 async function make(): Promise<void> {
   const made = await invite.mutateAsync(undefined).catch(() => null);
   copied.value = false;
@@ -59,20 +59,12 @@ async function copy(): Promise<void> {
             <span class="soft small">{{ words.t(`group.roleNote.${m.role}`) }}</span>
           </td>
           <td>
-            <button
-              v-if="isKeeper && m.accountId !== session.data.value?.account?.id"
-              type="button"
-              class="btn plain"
-              @click="remove.mutate(m.accountId)">
-              {{ words.t('group.removeMember') }}
-            </button>
+            <MemberMenu v-if="isKeeper && m.accountId !== session.data.value?.account?.id" :member="m" />
           </td>
         </tr>
       </tbody>
     </table>
-    <p v-if="change.error.value ?? remove.error.value" class="warn" role="alert">
-      {{ (change.error.value ?? remove.error.value)?.message }}
-    </p>
+    <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
     <template v-if="isKeeper">
       <h3>{{ words.t('group.inviteAs') }}</h3>
       <div class="row">

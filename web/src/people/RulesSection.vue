@@ -6,6 +6,7 @@ import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import { useChange, useRules } from './queries.ts';
+import NarrowRules from './NarrowRules.vue';
 import { defaultFigure, figureOf, ruleWith } from './rule-forms.ts';
 import { useGroup } from './use-group.ts';
 
@@ -14,7 +15,14 @@ const undo = useUndo();
 const { groupId, isKeeper } = useGroup();
 const rules = useRules(groupId);
 const figures = reactive<Partial<Record<HouseRuleKind, number | null>>>({});
-const inForce = computed(() => new Map((rules.data.value ?? []).map((r) => [r.rule.kind, r])));
+const inForce = computed(
+  () =>
+    new Map(
+      (rules.data.value ?? []).flatMap((r) =>
+        r.plantKey === null && r.standId === null ? [[r.rule.kind, r] as const] : [],
+      ),
+    ),
+);
 watch(
   inForce,
   (now) => {
@@ -80,6 +88,7 @@ async function change(kind: HouseRuleKind, on: boolean): Promise<void> {
       </li>
     </ul>
     <p v-if="set.error.value" class="warn" role="alert">{{ set.error.value.message }}</p>
+    <NarrowRules />
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { EXPORTS, SECRET_WAYS, type ExportKind, type SecretWay } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
@@ -11,7 +12,8 @@ import { usePlaceImport } from './use-place-import.ts';
 const FORMATS = ['geojson', 'gpx', 'kml', 'kmz', 'csv'] as const;
 const words = useWords();
 const { groupId, isKeeper } = useGroup();
-const { preview, busy, sent, fileName, failure, stored, read, match, store, drop, stop } = usePlaceImport();
+const { preview, busy, sent, fileName, failure, stored, undone, read, match, store, takeBack, drop, stop } =
+  usePlaceImport();
 const what = ref<ExportKind | null>('places');
 const format = ref<(typeof FORMATS)[number] | null>('geojson');
 const secret = ref<SecretWay | null>('blur');
@@ -62,6 +64,11 @@ function chosen(event: Event): void {
             })
           }}
           <RouterLink :to="{ name: 'ground' }">{{ words.t('ground.title') }}</RouterLink>
+          <Button size="small" :disabled="busy !== null" @click="takeBack">{{ words.t('files.takeBack') }}</Button>
+        </p>
+        <p v-if="undone" role="status">
+          {{ words.t('files.undone', { n: undone.removed }) }}
+          {{ undone.kept ? words.t('files.undoneKept', { n: undone.kept }) : '' }}
         </p>
         <div v-if="stored?.refusedCount" class="warn" role="alert">
           <p>{{ words.t('files.refused', { n: stored.refusedCount }) }}</p>

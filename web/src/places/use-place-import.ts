@@ -1,7 +1,13 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { ref, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
-import { ROUTES, type PlaceImportPreview, type PlaceReading, type StoredPlaces } from '@emberfield/contract';
+import {
+  ROUTES,
+  type PlaceImportPreview,
+  type PlaceReading,
+  type StoredPlaces,
+  type UndonePlaces,
+} from '@emberfield/contract';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
@@ -18,6 +24,9 @@ export function usePlaceImport(): {
   readonly read: (file: File) => Promise<void>;
   readonly match: (reading: PlaceReading) => Promise<void>;
   readonly store: () => Promise<void>;
+  /** Takes back what was stored last. */
+  readonly takeBack: () => Promise<void>;
+  readonly undone: Ref<UndonePlaces | null>;
   readonly drop: () => Promise<void>;
   readonly stop: () => void;
 } {
@@ -30,6 +39,8 @@ export function usePlaceImport(): {
   const fileName = ref('');
   const failure = ref('');
   const stored = ref<StoredPlaces | null>(null);
+  const undone = ref<UndonePlaces | null>(null);
+  let last = '';
   let control = new AbortController();
   const params = (importId: string) => ({ groupId: groupId.value!, importId });
 
@@ -50,6 +61,7 @@ export function usePlaceImport(): {
     during('reading', async (signal) => {
       fileName.value = file.name;
       stored.value = null;
+      undone.value = null;
       preview.value = null;
       preview.value = await call(ROUTES.newPlaceImport, {
         params: params(newId()),
@@ -65,8 +77,16 @@ export function usePlaceImport(): {
     });
   const store = (): Promise<void> =>
     during('storing', async (signal) => {
-      stored.value = await call(ROUTES.storePlaceImport, { params: params(preview.value!.id), signal });
+      const { id } = preview.value!;
+      stored.value = await call(ROUTES.storePlaceImport, { params: params(id), signal });
+      last = id;
       preview.value = null;
+      await client.invalidateQueries({ queryKey: ['group'] });
+    });
+  const takeBack = (): Promise<void> =>
+    during('storing', async (signal) => {
+      undone.value = await call(ROUTES.undoPlaceImport, { params: params(last), signal });
+      stored.value = null;
       await client.invalidateQueries({ queryKey: ['group'] });
     });
   const drop = (): Promise<void> =>
@@ -74,5 +94,19 @@ export function usePlaceImport(): {
       await call(ROUTES.dropPlaceImport, { params: params(preview.value!.id) });
       preview.value = null;
     });
-  return { preview, busy, sent, fileName, failure, stored, read, match, store, drop, stop: () => control.abort() };
+  return {
+    preview,
+    busy,
+    sent,
+    fileName,
+    failure,
+    stored,
+    undone,
+    read,
+    match,
+    store,
+    takeBack,
+    drop,
+    stop: () => control.abort(),
+  };
 }

@@ -9,6 +9,9 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import { useEntries } from '../visits/use-entries.ts';
 import { useStandProof } from './queries.ts';
+import { Button, Space } from 'ant-design-vue';
+import EntryCorrection from './EntryCorrection.vue';
+import { fieldsOf } from './entry-correction.ts';
 import { sayEntry } from './say-entry.ts';
 
 const props = defineProps<{ stand: StandView }>();
@@ -38,11 +41,37 @@ const doubtful = (e: EntryView): boolean =>
   (proof.data.value?.doubtful.some((d) => d.stage === e.body.stage && [d.after, d.by].includes(e.day)) ?? false);
 const FIRST = 12;
 const all = ref(false);
+const known = computed(() => older.data.value?.pages.flatMap((p) => p.entries) ?? props.stand.entries);
+const byId = computed(() => new Map(known.value.map((e) => [e.id, e])));
+/** What was corrected stands with its correction, not by itself. */
+const folded = computed(
+  () => new Set(known.value.flatMap((e) => (e.replaces !== null && e.kind !== 'withdrawal' ? [e.replaces] : []))),
+);
 const entries = computed(() =>
-  (older.data.value?.pages.flatMap((p) => p.entries) ?? props.stand.entries).filter(
-    (e) => e.kind !== 'withdrawal' && e.kind !== 'visit' && e.day <= day.value,
+  known.value.filter(
+    (e) => e.kind !== 'withdrawal' && e.kind !== 'visit' && e.day <= day.value && !folded.value.has(e.id),
   ),
 );
+/** What it was before each correction, newest first, with who corrected it when. */
+function before(entry: EntryView): readonly string[] {
+  const said: string[] = [];
+  for (let e: EntryView | undefined = entry; e?.replaces;) {
+    const old = byId.value.get(e.replaces);
+    if (!old) break;
+    const was = sayEntry(old, props.stand.profile, words.value);
+    said.push(
+      words.value.t('stand.was', {
+        what: old.day === e.day ? was : `${words.value.format.day(old.day, today.value)}, ${was}`,
+        day: words.value.format.day(e.madeAt.slice(0, 10), today.value),
+        by: e.by,
+      }),
+    );
+    e = old;
+  }
+  return said;
+}
+const correcting = ref<string | null>(null);
+const mayChange = (e: EntryView): boolean => e.standing === 'valid' && mayPick.value && (e.mine || isKeeper.value);
 const shown = computed(() => (all.value ? entries.value : entries.value.slice(0, FIRST)));
 async function takeBack(entry: EntryView): Promise<void> {
   try {
@@ -73,15 +102,16 @@ function more(): void {
             · {{ words.t('stand.leftAfter', { left: words.amount(e.take.leftAfter, e.take.allowance.unit) }) }}</span
           ><b v-if="doubtful(e)" class="warn"> · {{ words.t('stand.doubtfulShort') }}</b
           ><i v-if="e.standing !== 'valid'" class="soft"> · {{ words.t(`stand.${e.standing}`) }}</i>
+          <small v-for="(b, i) in before(e)" :key="i" class="soft was">{{ b }}</small>
+          <EntryCorrection v-if="correcting === e.id" :entry="e" @close="correcting = null" />
         </td>
         <td class="act no-print">
-          <button
-            v-if="e.standing === 'valid' && mayPick && (e.mine || isKeeper)"
-            type="button"
-            class="btn plain"
-            @click="takeBack(e)">
-            {{ words.t('stand.undoEntry') }}
-          </button>
+          <Space v-if="mayChange(e)" wrap size="small">
+            <Button v-if="correcting !== e.id && fieldsOf(e, words).length" type="text" @click="correcting = e.id">
+              {{ words.t('correct.title') }}
+            </Button>
+            <Button type="text" @click="takeBack(e)">{{ words.t('stand.undoEntry') }}</Button>
+          </Space>
         </td>
       </tr>
     </tbody>
@@ -100,14 +130,12 @@ function more(): void {
   width: 130px;
 }
 .act {
-  width: 90px;
+  width: 190px;
 }
-.act .btn {
-  min-height: 28px;
-  font-size: 14px;
+.was {
+  display: block;
 }
-.withdrawn td:nth-child(2),
-.corrected td:nth-child(2) {
+.withdrawn td:nth-child(2) {
   text-decoration: line-through;
   color: var(--soft);
 }
@@ -115,8 +143,8 @@ function more(): void {
   .when {
     width: 92px;
   }
-  .act .btn {
-    min-height: 48px;
+  .act {
+    width: 96px;
   }
 }
 </style>

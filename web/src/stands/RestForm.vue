@@ -11,33 +11,45 @@ const props = defineProps<{ stand: StandView }>();
 const words = useWords();
 const undo = useUndo();
 const { groupId } = useGroup();
-const form = reactive({ restUntil: '', restReason: '', since: '', where: '' });
+/** Of a stand what is set here. */
+const valuesOf = (stand: StandView) => ({
+  restUntil: stand.restUntil ?? '',
+  restReason: stand.restReason,
+  since: stand.since === null ? '' : String(stand.since),
+  where: stand.where,
+});
+type Values = ReturnType<typeof valuesOf>;
+const form = reactive(valuesOf(props.stand));
+/** What the form was begun on: somebody else's change meanwhile does not overwrite what is being typed. */
+let base = valuesOf(props.stand);
 watch(
   () => props.stand.version,
-  () =>
-    Object.assign(form, {
-      restUntil: props.stand.restUntil ?? '',
-      restReason: props.stand.restReason,
-      since: props.stand.since === null ? '' : String(props.stand.since),
-      where: props.stand.where,
-    }),
-  { immediate: true },
+  () => {
+    const now = valuesOf(props.stand);
+    for (const key of Object.keys(now) as (keyof Values)[]) if (form[key] === base[key]) form[key] = now[key];
+    base = now;
+  },
 );
-const change = useChange(() =>
+const change = useChange((values: Values) =>
   call(ROUTES.changeStand, {
     params: { groupId: groupId.value!, standId: props.stand.id },
     body: {
       version: props.stand.version,
-      where: form.where,
-      since: form.since === '' ? null : Number(form.since),
-      restUntil: form.restUntil === '' ? null : form.restUntil,
-      restReason: form.restReason,
+      where: values.where,
+      since: values.since === '' ? null : Number(values.since),
+      restUntil: values.restUntil === '' ? null : values.restUntil,
+      restReason: values.restReason,
     },
   }),
 );
 async function keep(): Promise<void> {
-  await change.mutateAsync(undefined).then(
-    () => undo.say(words.value.t('common.stored')),
+  const before = { ...base };
+  await change.mutateAsync({ ...form }).then(
+    () =>
+      undo.say(words.value.t('common.stored'), async () => {
+        Object.assign(form, before);
+        await change.mutateAsync(before);
+      }),
     () => undefined,
   );
 }

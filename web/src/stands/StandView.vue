@@ -18,6 +18,7 @@ import RestForm from './RestForm.vue';
 import SeasonTable from './SeasonTable.vue';
 import StageTable from './StageTable.vue';
 import StandAllowance from './StandAllowance.vue';
+import StandEnd from './StandEnd.vue';
 import StandFacts from './StandFacts.vue';
 import StandIdentity from './StandIdentity.vue';
 import StandProof from './StandProof.vue';
@@ -78,6 +79,9 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
           <p class="soft">{{ standSubtitle(words, s) }}</p>
         </div>
       </div>
+      <p v-if="s.retiredOn" class="banner">
+        <b>{{ words.t('end.retired', { day: words.format.dayAndYear(s.retiredOn) }) }}</b> {{ s.retiredWhy }}
+      </p>
       <p v-if="s.deadlyLookAlikes.length && s.identity !== 'confirmed'" class="warn banner">
         {{ words.t('hearth.notRuledOut', { names: words.format.list(s.deadlyLookAlikes.map((l) => words.text(l))) }) }}
       </p>
@@ -116,6 +120,7 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
         <h2>{{ words.t('stand.rules') }}</h2>
         <RestForm :stand="s" />
       </section>
+      <StandEnd :stand="s" />
       <p class="no-print">
         <RouterLink :to="{ name: 'patch', params: { patchId: s.patchId } }">{{ words.t('stand.toPatch') }}</RouterLink>
         ·

@@ -22,6 +22,7 @@ const { groupId, group } = useGroup();
 const params = computed(() => ({ groupId: groupId.value!, importId: props.preview.id }));
 const reread = useChange((reading: ImportReading) => call(ROUTES.readImport, { params: params.value, body: reading }));
 const store = useChange(() => call(ROUTES.storeImport, { params: params.value }));
+const takeBack = useChange((of: { groupId: string; importId: string }) => call(ROUTES.undoImport, { params: of }));
 const drop = useChange(() => call(ROUTES.dropImport, { params: params.value }));
 const set = (change: Partial<ImportReading>): void => reread.mutate({ ...props.preview.reading, ...change });
 function column(index: number, meaning: ColumnMeaning): void {
@@ -34,7 +35,11 @@ function column(index: number, meaning: ColumnMeaning): void {
 const value = <T extends string>(event: Event): T => (event.target as HTMLSelectElement).value as T;
 async function keep(): Promise<void> {
   const done = await store.mutateAsync(undefined).catch(() => null);
-  if (done) undo.say(words.value.t('weather.storedNow', { n: words.value.format.number(done.storedDays) }));
+  if (!done) return;
+  const stored = params.value;
+  undo.say(words.value.t('weather.storedNow', { n: words.value.format.number(done.storedDays) }), async () => {
+    await takeBack.mutateAsync(stored);
+  });
 }
 const error = computed(() => reread.error.value ?? store.error.value ?? drop.error.value);
 const facts = computed(() => {

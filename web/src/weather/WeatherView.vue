@@ -11,6 +11,7 @@ import { useWords } from '../platform/words.ts';
 import HandDayForm from './HandDayForm.vue';
 import ImportPanel from './ImportPanel.vue';
 import { useImports, useStationDays, useStations } from './queries.ts';
+import StationEnd from './StationEnd.vue';
 import StationForm from './StationForm.vue';
 import TidePlaces from './TidePlaces.vue';
 import StationHealth from './StationHealth.vue';
@@ -95,9 +96,9 @@ const saidOf = (s: {
       <ul v-else class="stations">
         <li v-for="s in stations.data.value" :key="s.id">
           <button type="button" :aria-pressed="s.id === station?.id" @click="chosen = s.id">
-            <b class="serif">{{ s.name }}</b> <span class="soft">{{ words.format.height(s.heightM) }}</span><small>{{
-              saidOf(s)
-            }}</small>
+            <b class="serif">{{ s.name }}</b>
+            <span v-if="s.retiredOn" class="soft">{{ words.t('end.short') }}</span>
+            <span class="soft">{{ words.format.height(s.heightM) }}</span><small>{{ saidOf(s) }}</small>
           </button>
         </li>
       </ul>
@@ -143,6 +144,7 @@ const saidOf = (s: {
         <h2>{{ words.t('weather.chart') }}</h2>
         <WeatherChart :days="days.data.value.days" />
       </section>
+      <StationEnd v-if="isKeeper && station" :key="station.id" :station="station" />
       <TidePlaces />
     </template>
   </div>

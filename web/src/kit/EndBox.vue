@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { Button, Collapse, CollapsePanel, Input, Popconfirm, Space } from 'ant-design-vue';
+import { ref } from 'vue';
+import { useWords } from '../platform/words.ts';
+
+/** The end of something: no longer gone to, with a reason and the way back; or gone for good while nothing hangs on it. */
+defineProps<{
+  retiredOn: string | null;
+  retiredWhy?: string;
+  mayRetire: boolean;
+  mayRemove: boolean;
+  busy: boolean;
+  failure?: string | undefined;
+}>();
+const emit = defineEmits<{ retire: [why: string]; back: []; remove: [] }>();
+const words = useWords();
+const why = ref('');
+</script>
+
+<template>
+  <section v-if="mayRetire || mayRemove || retiredOn" class="section no-print">
+    <template v-if="retiredOn">
+      <p>
+        <b>{{ words.t('end.retired', { day: words.format.dayAndYear(retiredOn) }) }}</b> {{ retiredWhy }}
+      </p>
+      <Button v-if="mayRetire" :loading="busy" @click="emit('back')">{{ words.t('end.back') }}</Button>
+    </template>
+    <Collapse v-else ghost>
+      <CollapsePanel key="end" :header="words.t('end.title')">
+        <p class="soft">{{ words.t('end.lead') }}</p>
+        <Space wrap>
+          <template v-if="mayRetire">
+            <Input
+              v-model:value="why"
+              :maxlength="200"
+              :placeholder="words.t('end.why')"
+              :aria-label="words.t('end.why')" />
+            <Button :loading="busy" @click="emit('retire', why)">{{ words.t('end.retire') }}</Button>
+          </template>
+          <Popconfirm
+            v-if="mayRemove"
+            :title="words.t('end.removeSure')"
+            :ok-text="words.t('end.remove')"
+            :cancel-text="words.t('common.cancel')"
+            @confirm="emit('remove')">
+            <Button danger :loading="busy">{{ words.t('end.remove') }}</Button>
+          </Popconfirm>
+        </Space>
+      </CollapsePanel>
+    </Collapse>
+    <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
+  </section>
+</template>

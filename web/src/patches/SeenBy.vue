@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { Select } from 'ant-design-vue';
+import { computed } from 'vue';
+import { useMembers } from '../people/queries.ts';
+import { useGroup } from '../people/use-group.ts';
+import { useWords } from '../platform/words.ts';
+
+/** Members who see a secret place exactly, besides its maker and the keepers. */
+const chosen = defineModel<readonly string[]>({ required: true });
+const words = useWords();
+const { groupId } = useGroup();
+const members = useMembers(groupId);
+const options = computed(() =>
+  (members.data.value ?? [])
+    .filter((m) => m.role !== 'keeper')
+    .map((m) => ({ value: m.accountId, label: `${m.name} (${words.value.t(`role.${m.role}`)})` })),
+);
+</script>
+
+<template>
+  <div class="field">
+    <span>{{ words.t('patch.seenBy') }}</span>
+    <Select
+      mode="multiple"
+      :value="[...chosen]"
+      :options="options"
+      :placeholder="words.t('patch.seenByNobody')"
+      :aria-label="words.t('patch.seenBy')"
+      option-filter-prop="label"
+      @update:value="chosen = $event as string[]" />
+  </div>
+</template>
+
+<style scoped>
+.field {
+  max-width: 420px;
+}
+</style>

@@ -1,0 +1,101 @@
+import { expect } from 'chai';
+import { ENTRY_KINDS, entrySchema, type EntryView } from '@emberfield/contract';
+import { createWords } from '@emberfield/words';
+import { correctedBody, fieldsOf, valuesOf } from './entry-correction.ts';
+
+const words = createWords('en');
+const entry = (kind: EntryView['kind'], body: object): EntryView =>
+  ({ id: 'e', kind, body, day: '2026-05-01' }) as unknown as EntryView;
+const take = entry('take', {
+  part: 'tip',
+  amount: 12,
+  measure: 'unit',
+  plants: 3,
+  killed: null,
+  quality: 'good',
+  eatenOnTheSpot: false,
+  overReason: '',
+});
+const changed = (e: EntryView, over: Record<string, string | number | null>) => {
+  const fields = fieldsOf(e, words);
+  return correctedBody(fields, e, { ...valuesOf(fields, e), ...over });
+};
+
+describe('a correction', () => {
+  it('is none while nothing differs', () => expect(changed(take, {})).to.equal(null));
+  it('changes what was changed and leaves the rest, also what no field shows', () => {
+    expect(changed(take, { amount: 10 })).to.deep.equal({ ...take.body, amount: 10 });
+    expect(changed(take, { plants: null, quality: null })).to.deep.equal({ ...take.body, plants: null, quality: null });
+  });
+  it('is refused where a figure cannot be: less than nothing, half a plant, none where one must be', () => {
+    for (const over of [{ amount: -1 }, { plants: 2.5 }, { amount: null }])
+      expect(changed(take, over), JSON.stringify(over)).to.equal(null);
+  });
+  it('writes shares as per cent and keeps them as shares', () => {
+    const loss = entry('loss', { cause: 'grazed', share: 0.125, note: '' });
+    expect(valuesOf(fieldsOf(loss, words), loss)['share']).to.equal(12.5);
+    expect(changed(loss, { share: 30 })).to.deep.equal({ cause: 'grazed', share: 0.3, note: '' });
+    expect(changed(loss, { share: 130 })).to.equal(null);
+    expect(changed(entry('loss', { cause: 'grazed', share: 0.1, note: 'deer' }), { note: null })).to.deep.include({
+      note: '',
+    });
+  });
+  it('reads lists of lengths and counts, with either decimal sign', () => {
+    const lengths = entry('measurement', { part: 'tip', lengthsCm: [12, 14.5] });
+    expect(changed(lengths, { lengthsCm: '12 15, 14; 16,5' })).to.deep.equal({
+      part: 'tip',
+      lengthsCm: [12, 15, 14, 16.5],
+    });
+    expect(changed(lengths, { lengthsCm: '12, tall' })).to.equal(null);
+  });
+  it('turns yes to no', () => {
+    const ground = entry('ground', { frozen: true });
+    expect(changed(ground, { frozen: 'no' })).to.deep.equal({ frozen: false });
+    const search = entry('search', { lookedFor: 'Hemlock', plantKey: null, found: false, stage: '', deadly: true });
+    expect(changed(search, { found: 'yes' })).to.deep.include({ found: true, deadly: true });
+  });
+  it('can be made of everything that is noted, but for the visit itself and what was taken back', () => {
+    const bodies: Partial<Record<EntryView['kind'], object>> = {
+      stageSighting: { stage: 'buds', reached: true, share: null },
+      census: { method: 'complete', plants: 12, mature: null, flowering: null },
+      take: take.body,
+      loss: { cause: 'mown', share: 0.5, note: '' },
+      measurement: { part: 'tip', lengthsCm: [3] },
+      search: { lookedFor: 'x', plantKey: null, found: false, stage: '', deadly: false },
+      provenance: { shownBy: 'Ode', calledThere: '' },
+      identity: { status: 'provisional', phase: null, seen: [], leftOpen: [], signs: [], note: '' },
+      awaited: { sign: 'sporePrint', due: '2026-05-02', note: '' },
+      ground: { frozen: false },
+      find: { note: '' },
+      note: { text: 'x' },
+    };
+    const without = ENTRY_KINDS.filter((k) => fieldsOf(entry(k, bodies[k] ?? {}), words).length === 0);
+    expect(without).to.deep.equal(['visit', 'withdrawal']);
+    for (const [kind, body] of Object.entries(bodies))
+      for (const { label } of fieldsOf(entry(kind as EntryView['kind'], body), words))
+        expect(label, kind).not.to.match(/^\w+\.\w+/);
+  });
+  it('of a count by eye or by squares keeps its method, and what comes out is an entry', () => {
+    const eye = entry('census', { method: 'eye', eye: 'few' });
+    expect(changed(eye, { eye: 'dozens' })).to.deep.equal({ method: 'eye', eye: 'dozens' });
+    const squares = entry('census', { method: 'quadrats', counts: [1, 2], quadratAreaM2: 1, standAreaM2: 40 });
+    const body = changed(squares, { counts: '1, 2, 4' });
+    expect(body).to.deep.include({ counts: [1, 2, 4], standAreaM2: 40 });
+    const key = '01900000-0000-7000-8000-000000000001';
+    const whole = {
+      id: key,
+      kind: 'census',
+      schemaVersion: 1,
+      patchId: key,
+      standId: key,
+      visitId: null,
+      day: '2026-05-01',
+      zone: 'UTC',
+      madeAt: '2026-05-01T08:00:00Z',
+      device: 'spec',
+      replaces: null,
+      body,
+    };
+    expect(entrySchema.isValidSync(whole)).to.equal(true);
+  });
+});

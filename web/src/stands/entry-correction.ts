@@ -1,0 +1,161 @@
+// Which parts of a noted thing can be corrected, and what comes of it.
+import { LOSS_CAUSES, QUALITIES, type EntryBodies, type EntryKind, type EntryView } from '@emberfield/contract';
+import { EYE_CLASSES } from '@emberfield/core/counting';
+import type { Words } from '@emberfield/words';
+
+/** What a field holds while it is edited: lists of numbers and everything else as people write them. */
+export type FieldValue = string | number | null;
+export interface CorrectionField {
+  readonly key: string;
+  readonly label: string;
+  readonly kind: 'number' | 'whole' | 'percent' | 'numbers' | 'text' | 'choice';
+  /** It may be left empty. */
+  readonly optional: boolean;
+  readonly options?: readonly { readonly value: string; readonly label: string }[];
+}
+
+/** The fields of an entry; empty for what is said anew instead of corrected. */
+export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): readonly CorrectionField[] {
+  const field = (
+    key: string,
+    label: string,
+    type: CorrectionField['kind'],
+    more: Partial<CorrectionField> = {},
+  ): CorrectionField => ({ key, label: t(label), kind: type, optional: false, ...more });
+  const choices = (values: readonly string[], label: (v: string) => string) => ({
+    options: values.map((value) => ({ value, label: t(label(value)) })),
+  });
+  const said = (yes: string, no: string) => ({
+    options: [
+      { value: 'yes', label: t(yes) },
+      { value: 'no', label: t(no) },
+    ],
+  });
+  switch (kind) {
+    case 'take':
+      return [
+        field('amount', 'correct.amount', 'number'),
+        field('plants', 'correct.fromPlants', 'whole', { optional: true }),
+        field('killed', 'correct.killed', 'whole', { optional: true }),
+        field('quality', 'correct.quality', 'choice', {
+          optional: true,
+          ...choices(QUALITIES, (q) => `take.qualities.${q}`),
+        }),
+      ];
+    case 'census':
+      if ((body as EntryBodies['census']).method === 'eye')
+        return [
+          field(
+            'eye',
+            'visit.byEye',
+            'choice',
+            choices(EYE_CLASSES, (e) => `visit.eye.${e}`),
+          ),
+        ];
+      if ((body as EntryBodies['census']).method === 'quadrats') return [field('counts', 'visit.quadrats', 'numbers')];
+      return [
+        field('plants', 'correct.plants', 'whole'),
+        field('mature', 'correct.mature', 'whole', { optional: true }),
+        field('flowering', 'correct.flowering', 'whole', { optional: true }),
+      ];
+    case 'loss':
+      return [
+        field(
+          'cause',
+          'visit.loss',
+          'choice',
+          choices(LOSS_CAUSES, (c) => `visit.lossCause.${c}`),
+        ),
+        field('share', 'correct.lost', 'percent'),
+        field('note', 'correct.note', 'text', { optional: true }),
+      ];
+    case 'measurement':
+      return [field('lengthsCm', 'correct.lengths', 'numbers')];
+    case 'search':
+      return [field('found', 'visit.search', 'choice', said('visit.found', 'visit.notFound'))];
+    case 'stageSighting':
+      return [
+        field('reached', 'visit.stages', 'choice', said('visit.reached', 'visit.notYet')),
+        field('share', 'correct.share', 'percent', { optional: true }),
+      ];
+    case 'ground':
+      return [field('frozen', 'visit.ground.title', 'choice', said('visit.ground.frozen', 'visit.ground.open'))];
+    case 'provenance':
+      return [
+        field('shownBy', 'visit.shownBy', 'text'),
+        field('calledThere', 'correct.calledThere', 'text', { optional: true }),
+      ];
+    case 'note':
+      return [field('text', 'correct.note', 'text')];
+    case 'identity':
+    case 'awaited':
+    case 'find':
+      return [field('note', 'correct.note', 'text', { optional: true })];
+    default:
+      return [];
+  }
+}
+
+/** An entry's values as they stand in the fields. */
+export function valuesOf(fields: readonly CorrectionField[], { body }: EntryView): Record<string, FieldValue> {
+  const of = body as unknown as Readonly<Record<string, unknown>>;
+  return Object.fromEntries(
+    fields.map(({ key, kind }): [string, FieldValue] => {
+      const value = of[key];
+      if (value === null || value === undefined) return [key, null];
+      if (typeof value === 'boolean') return [key, value ? 'yes' : 'no'];
+      if (Array.isArray(value)) return [key, value.join('; ')];
+      if (kind === 'percent') return [key, Math.round(Number(value) * 1000) / 10];
+      return [key, value as FieldValue];
+    }),
+  );
+}
+
+/** The body with the fields as they are now; `null` while one of them cannot be, or none differs. */
+export function correctedBody<K extends EntryKind>(
+  fields: readonly CorrectionField[],
+  entry: EntryView & { readonly kind: K },
+  values: Readonly<Record<string, FieldValue>>,
+): EntryBodies[K] | null {
+  const before = valuesOf(fields, entry);
+  const own = entry.body as unknown as Readonly<Record<string, unknown>>;
+  const changed: Record<string, unknown> = {};
+  for (const { key, kind, optional } of fields) {
+    const value = values[key] ?? null;
+    if (value === before[key]) continue;
+    const read = readValue(kind, value, typeof own[key] === 'boolean');
+    if (read === undefined || (read === null && !optional)) return null;
+    // What is a text stays one, empty or not.
+    changed[key] = read === null && typeof own[key] === 'string' && kind === 'text' ? '' : read;
+  }
+  return Object.keys(changed).length === 0 ? null : ({ ...own, ...changed } as unknown as EntryBodies[K]);
+}
+
+/** `undefined` where it cannot be read. */
+function readValue(kind: CorrectionField['kind'], value: FieldValue, isFlag: boolean): unknown {
+  if (value === null || value === '') return null;
+  switch (kind) {
+    case 'number':
+    case 'whole': {
+      const n = Number(value);
+      return Number.isFinite(n) && n >= 0 && (kind === 'number' || Number.isInteger(n)) ? n : undefined;
+    }
+    case 'percent': {
+      const n = Number(value);
+      return Number.isFinite(n) && n >= 0 && n <= 100 ? n / 100 : undefined;
+    }
+    case 'numbers': {
+      // Between numbers stands a blank or a semicolon; a comma within one is its decimal sign.
+      const all = String(value)
+        .split(/[\s;]+/)
+        .map((n) => n.replace(/,$/, '').replace(',', '.'))
+        .filter(Boolean)
+        .map(Number);
+      return all.length > 0 && all.every((n) => Number.isFinite(n) && n >= 0) ? all : undefined;
+    }
+    case 'choice':
+      return isFlag ? value === 'yes' : value;
+    case 'text':
+      return String(value).trim();
+  }
+}

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { ROUTES, type StationView } from '@emberfield/contract';
+import EndBox from '../kit/EndBox.vue';
+import { useEnd } from '../people/use-end.ts';
+import { useGroup } from '../people/use-group.ts';
+
+const props = defineProps<{ station: StationView }>();
+const { groupId } = useGroup();
+const end = useEnd(
+  { retire: ROUTES.retireStation, remove: ROUTES.removeStation },
+  () => ({ groupId: groupId.value!, stationId: props.station.id }),
+  () => undefined,
+);
+</script>
+
+<template>
+  <EndBox
+    :retired-on="station.retiredOn"
+    may-retire
+    :may-remove="station.dayCount === 0 && station.outlookDays === 0"
+    :busy="end.busy.value"
+    :failure="end.failure.value"
+    @retire="end.retire"
+    @back="end.back"
+    @remove="end.remove" />
+</template>
