@@ -32,6 +32,7 @@ const why = ref('');
           <template v-if="mayRetire">
             <Input
               v-model:value="why"
+              class="why"
               :maxlength="200"
               :placeholder="words.t('end.why')"
               :aria-label="words.t('end.why')" />
@@ -51,3 +52,10 @@ const why = ref('');
     <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
   </section>
 </template>
+
+<style scoped>
+.why {
+  width: 320px;
+  max-width: 100%;
+}
+</style>

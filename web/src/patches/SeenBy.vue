@@ -21,6 +21,7 @@ const options = computed(() =>
   <div class="field">
     <span>{{ words.t('patch.seenBy') }}</span>
     <Select
+      class="who"
       mode="multiple"
       :value="[...chosen]"
       :options="options"
@@ -34,5 +35,8 @@ const options = computed(() =>
 <style scoped>
 .field {
   max-width: 420px;
+}
+.who {
+  width: 100%;
 }
 </style>

@@ -43,7 +43,7 @@ const leave = useMutation({
 <template>
   <section class="section">
     <h2>{{ words.t('account.title') }}</h2>
-    <Form layout="vertical" @finish="change.mutate()">
+    <Form :model="form" layout="vertical" @finish="change.mutate()">
       <input
         type="text"
         class="hidden"

@@ -51,7 +51,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <Form layout="vertical" class="correction" @finish="keep">
+  <Form :model="values" layout="vertical" class="correction" @finish="keep">
     <FormItem :label="words.t('correct.day')" class="one">
       <Input v-model:value="day" type="date" :max="today" :aria-label="words.t('correct.day')" />
     </FormItem>

@@ -106,7 +106,7 @@ function more(): void {
           <EntryCorrection v-if="correcting === e.id" :entry="e" @close="correcting = null" />
         </td>
         <td class="act no-print">
-          <Space v-if="mayChange(e)" wrap size="small">
+          <Space v-if="mayChange(e)" :size="0" class="acts">
             <Button v-if="correcting !== e.id && fieldsOf(e, words).length" type="text" @click="correcting = e.id">
               {{ words.t('correct.title') }}
             </Button>
@@ -135,6 +135,7 @@ function more(): void {
 .was {
   display: block;
 }
+
 .withdrawn td:nth-child(2) {
   text-decoration: line-through;
   color: var(--soft);
@@ -145,6 +146,9 @@ function more(): void {
   }
   .act {
     width: 96px;
+  }
+  .acts {
+    flex-direction: column;
   }
 }
 </style>

@@ -23,7 +23,8 @@ export async function changePassword(
 ): Promise<null> {
   const row = await repository.accountById(db, account.accountId);
   // The demo's people belong to everybody who tries it.
-  if (!row || row.demo) throw new AppError('notAllowed', { values: { role: '' } });
+  if (!row) throw new AppError('notSignedIn');
+  if (row.demo) throw new AppError('badInput', { field: 'body.next', reason: 'demoPerson' });
   if (!(await verify(row.passwordHash, body.current))) throw new AppError('wrongSignIn', { field: 'body.current' });
   assertStrong(body.next, 'body.next', [row.signInName, row.name]);
   const passwordHash = await hashPassword(body.next);
