@@ -146,7 +146,13 @@ export interface PatchDetail extends PatchView {
   /** Chosen by somebody; `null`: the nearest. */
   readonly stationId: string | null;
   /** Those that its dates are reckoned from, greatest share first; shares add up to 1. */
-  readonly stationsInUse: readonly { readonly id: string; readonly name: string; readonly share: number }[];
+  readonly stationsInUse: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly share: number;
+    readonly wayM: number;
+    readonly heightM: number;
+  }[];
   /** A thermometer that hangs there: by so much it reads more than was to be expected, °C, and over how many days. */
   readonly thermometer: {
     readonly id: string;

@@ -42,7 +42,7 @@ export const houseRuleSchema = lazy((value: unknown) => {
 }) as unknown as Schema<HouseRule>;
 
 /** Whom a rule is for: everything the group gathers, stands of one plant, or one stand. */
-export interface RuleScope {
+interface RuleScope {
   readonly plantKey: string | null;
   readonly standId: string | null;
   /** Why, in the words of whoever set it. */

@@ -126,6 +126,8 @@ export interface ImportPreview {
   readonly leftOutCount: number;
   readonly understood: readonly StationDayView[];
   readonly replacesDays: number;
+  /** Of these so many that say something else than what is there. */
+  readonly differingDays: number;
   readonly storedAt: string | null;
 }
 export interface StoredImport {

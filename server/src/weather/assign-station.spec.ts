@@ -44,7 +44,9 @@ describe('the station of a place', () => {
     const far = await station('Far', 0.2, 0);
     await station('New and near', 0.01, 0, { since: isoDay(dayNumber(TODAY) - 20) });
     const { patchId } = await group.stand('elder');
-    expect((await patch(patchId)).stationsInUse).to.deep.equal([{ id: far, name: 'Far', share: 1 }]);
+    expect((await patch(patchId)).stationsInUse).to.deep.equal([
+      { id: far, name: 'Far', share: 1, wayM: 22_264, heightM: 60 },
+    ]);
   });
   it('are several by the way to them, and the dates lie between theirs', async () => {
     const { patchId, standId } = await group.stand('elder');
@@ -113,7 +115,7 @@ describe('the station of a place', () => {
     await assign(warm).expect(204);
     expect(await patch(patchId)).to.deep.include({
       stationId: warm,
-      stationsInUse: [{ id: warm, name: 'Warm', share: 1 }],
+      stationsInUse: [{ id: warm, name: 'Warm', share: 1, wayM: 55_660, heightM: 60 }],
     });
     expect((await flowers(standId)) < before).to.equal(true);
     await assign(null).expect(204);

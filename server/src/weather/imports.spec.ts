@@ -57,6 +57,14 @@ describe('bringing in weather', () => {
     expect(days[0]).to.deep.equal({ day: '2025-01-01', minC: 1.5, maxC: 9, rainMm: null, outlook: false });
     await as(server, keeper, 'post', `/api/groups/${groupId}/imports/${preview.id}/store`).expect(409);
   });
+  it('says of days that are there already how many say something else: none of a file brought in twice', async () => {
+    const preview = async (text: string) => (await upload(text).expect(200)).body as ImportPreview;
+    const first = await preview(file('2024-03-01', 10));
+    await as(server, keeper, 'post', `/api/groups/${groupId}/imports/${first.id}/store`).expect(200);
+    expect(await preview(file('2024-03-01', 12))).to.include({ replacesDays: 10, differingDays: 0 });
+    expect(await preview(file('2024-03-06', 10, 14))).to.include({ replacesDays: 5, differingDays: 5 });
+    await as(server, keeper, 'delete', `/api/groups/${groupId}/imports/${first.id}/days`).expect(200);
+  });
   it('replaces days that were there, and says how many beforehand', async () => {
     const preview = (await upload(file('2025-01-20', 20, 12)).expect(200)).body as ImportPreview;
     expect(preview.replacesDays).to.equal(11);

@@ -6,7 +6,8 @@ import { decodeFile } from './operations/decode-file.ts';
 import { guessReading } from './operations/guess-reading.ts';
 import { parseDay, parseNumber, readWeather } from './operations/read-csv.ts';
 
-const read = (text: string) => readWeather(text, guessReading(text));
+const TODAY = dayNumber('2026-05-15');
+const read = (text: string) => readWeather(text, guessReading(text), TODAY);
 const days = (n: number, line: (iso: string, i: number) => string) =>
   Array.from({ length: n }, (_, i) => line(isoDay(dayNumber('2024-01-28') + i), i)).join('\n');
 const dmy = (iso: string) => iso.split('-').reverse().join('.');
@@ -39,6 +40,41 @@ describe('weather files', () => {
   });
   it('without headings: the lower of two columns is the minimum', () => {
     expect(guessReading(days(20, (d) => `${d},12.5,3.5`)).columns).to.deep.equal(['day', 'max', 'min']);
+  });
+  it('in °F without a word about it: told by the whole file, and where that leaves it open by the group’s units', () => {
+    const file = (warmest: number, coolest: number) =>
+      `date,max,min\n${days(300, (d, i) => `${d},${i < 30 ? warmest : coolest},${coolest - 12}`)}`;
+    const said = (text: string, imperial = false) => guessReading(text, imperial).temperature;
+    // A hot month is enough, wherever in the year the file begins.
+    expect(said(file(88, 60))).to.equal('F');
+    expect(said(file(33, 24))).to.equal('C');
+    // A winter in °F and a hot country in °C look alike: nobody is told apart by the figures alone.
+    expect([said(file(48, 40)), said(file(48, 40), true)]).to.deep.equal(['C', 'F']);
+    expect(said(file(48, 40).replace('date,max,min', 'date,max (°C),min (°C)'), true)).to.equal('C');
+    expect(said(file(30, 20), true)).to.equal('C');
+  });
+  it('with 99.9: a warm day in °F and a wet one in mm, and no mark for nothing', () => {
+    const text = `date,max (°F),min (°F),rain (mm)\n${days(20, (d) => `${d},99.9,70,99.9`)}`;
+    expect(read(text).days[0]).to.include({ maxC: 37.7, rainMm: 99.9 });
+  });
+  it('with a column of comments take no rain from it', () => {
+    const text = `date,min,max,Comments\n${days(20, (d) => `${d},1,9,12`)}`;
+    expect(guessReading(text).columns).to.deep.equal(['day', 'min', 'max', 'ignore']);
+    expect(guessReading(text.replace('Comments', 'sum mm')).columns[3]).to.equal('rain');
+  });
+  it('with decimal commas in quotation marks between commas', () => {
+    const text = `date,min,max\n${days(20, (d) => `${d},"1,5","9,25"`)}`;
+    expect(guessReading(text)).to.include({ delimiter: ',', decimal: ',' });
+    expect(read(text).days[0]).to.include({ minC: 1.5, maxC: 9.3 });
+  });
+  it('of days to come are not of weather that was: tomorrow may be today elsewhere, no more', () => {
+    const text = `date,min,max\n2026-05-15,1,9\n2026-05-16,1,9\n2026-05-17,1,9\n9999-01-01,1,9`;
+    const r = read(text);
+    expect(r.days.map((d) => isoDay(d.day))).to.deep.equal(['2026-05-15', '2026-05-16']);
+    expect(r.leftOut.map((l) => [l.line, l.reason])).to.deep.equal([
+      [4, 'futureDay'],
+      [5, 'futureDay'],
+    ]);
   });
   it('tell day-first from month-first by what follows what', () => {
     expect(guessReading(days(20, (d) => `${dmy(d).replaceAll('.', '/')},1,9`)).dateOrder).to.equal('dmy');
@@ -91,7 +127,7 @@ describe('weather files', () => {
   it('read numbers as the decimal sign says, and sentinels as nothing', () => {
     expect(parseNumber('-3,5', ',')).to.equal(-3.5);
     expect(parseNumber('+3.5 °C', '.')).to.equal(3.5);
-    for (const nothing of ['', '-9999', '-999.9', 'NA', '--', 'null', '99.9'])
+    for (const nothing of ['', '-9999', '-999.9', 'NA', '--', 'null'])
       expect(parseNumber(nothing, '.'), nothing).to.equal(null);
     for (const bad of ['3,5', '1.2.3', 'abc', '1e3', '٣']) expect(parseNumber(bad, '.'), bad).to.equal('bad');
   });

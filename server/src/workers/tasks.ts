@@ -30,9 +30,12 @@ export interface Tasks {
       readonly sample: readonly (readonly string[])[];
     };
   };
-  readonly guessWeather: { readonly input: { readonly content: Uint8Array }; readonly output: ImportReading };
+  readonly guessWeather: {
+    readonly input: { readonly content: Uint8Array; readonly imperial: boolean };
+    readonly output: ImportReading;
+  };
   readonly readWeather: {
-    readonly input: { readonly content: Uint8Array; readonly reading: ImportReading };
+    readonly input: { readonly content: Uint8Array; readonly reading: ImportReading; readonly today: number };
     readonly output: ReadWeather;
   };
   /** Seasons of many stands; what they share is copied once. */
@@ -68,9 +71,9 @@ const DOING: Doing = {
       sample: table?.rows.slice(0, SAMPLE_ROWS) ?? [],
     };
   },
-  guessWeather: async ({ content }) => guessReading(decodeFile(Buffer.from(content))),
+  guessWeather: async ({ content, imperial }) => guessReading(decodeFile(Buffer.from(content)), imperial),
   reckonSeasons: async ({ stands }) => stands.map(seasonsAbout),
-  readWeather: async ({ content, reading }) => readWeather(decodeFile(Buffer.from(content)), reading),
+  readWeather: async ({ content, reading, today }) => readWeather(decodeFile(Buffer.from(content)), reading, today),
 };
 
 export interface Asking<N extends TaskName = TaskName> {

@@ -3,7 +3,7 @@ import { Alert, Button, RadioButton, RadioGroup } from 'ant-design-vue';
 import { useWords } from '../platform/words.ts';
 
 /** Somebody else saved meanwhile: both versions side by side, one press settles each field. */
-export interface Difference {
+interface Difference {
   readonly key: string;
   readonly label: string;
   readonly mine: string;

@@ -12,7 +12,9 @@ import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
+import { useStations } from '../weather/queries.ts';
 import FactFields from './FactFields.vue';
+import { nearestStation } from './nearest-station.ts';
 import { blankForm, isComplete, patchFrom, standFrom } from './new-patch.ts';
 import PlaceFields from './PlaceFields.vue';
 import { usePatches } from './queries.ts';
@@ -34,6 +36,8 @@ const plantOptions = computed(() =>
 );
 const patchOptions = computed(() => (patches.data.value ?? []).map((p) => ({ value: p.id, label: p.name })));
 
+const stations = useStations(groupId);
+const station = computed(() => nearestStation(stations.data.value ?? [], form.value.geometry));
 const outbox = useOutbox();
 const save = useChange(async () => {
   const { existingPatchId, patchId } = form.value;
@@ -45,7 +49,12 @@ const save = useChange(async () => {
     [
       ...(existingPatchId
         ? []
-        : [{ route: 'newPatch' as const, body: plain(patchFrom(form.value, group.value!.units === 'imperial')) }]),
+        : [
+            {
+              route: 'newPatch' as const,
+              body: plain(patchFrom(form.value, group.value!.units === 'imperial', station.value?.heightM)),
+            },
+          ]),
       { route: 'newStand', body: stand },
     ],
     {
@@ -114,7 +123,7 @@ async function keep(): Promise<void> {
         :options="patchOptions"
         :label="words.t('patch.existing')"
         :placeholder="words.t('patch.newPlace')" />
-      <PlaceFields v-if="!form.existingPatchId" v-model="form" :patches="patches.data.value ?? []" />
+      <PlaceFields v-if="!form.existingPatchId" v-model="form" :patches="patches.data.value ?? []" :station="station" />
       <div class="stand">
         <label class="field">
           <span>{{ words.t('patch.where') }} ({{ words.t('common.optional') }})</span>

@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
-import type { PatchFacts, PatchView } from '@emberfield/contract';
+import type { PatchFacts, PatchView, StationView } from '@emberfield/contract';
 import { useGroup } from '../people/use-group.ts';
 import { useWords } from '../platform/words.ts';
 import ElevationInput from './ElevationInput.vue';
-import { heightFromM, positionText, typedPoint, type NewPatchForm } from './new-patch.ts';
+import { asksAboutHeight } from './nearest-station.ts';
+import { heightFromM, heightToM, positionText, typedPoint, type NewPatchForm } from './new-patch.ts';
 import { useBaseMap } from './queries.ts';
 import { usePosition } from './use-position.ts';
 
 // The map is heavy and not needed to type a position: it comes after the form.
 const PlaceMap = defineAsyncComponent(() => import('./PlaceMap.vue'));
 /** Name and position of a new place: typed, pressed on the map, or from the device; all three stay in step. */
-defineProps<{ patches: readonly PatchView[] }>();
+const props = defineProps<{ patches: readonly PatchView[]; station: StationView | null }>();
 const form = defineModel<NewPatchForm>({ required: true });
 const words = useWords();
 const { group } = useGroup();
@@ -23,6 +24,16 @@ const geometry = computed({
     form.value.geometry = next;
     if (next) Object.assign(form.value, positionText(next));
   },
+});
+/** A height moves dates by days: one left blank, or far from the station's, is said. */
+const heightNote = computed(() => {
+  const { station } = props;
+  if (!station || !form.value.geometry) return '';
+  const { t, format } = words.value;
+  const names = { station: station.name, height: format.height(station.heightM) };
+  if (form.value.height.trim() === '') return t('patch.heightOfStation', names);
+  const heightM = heightToM(form.value.height, imperial.value);
+  return asksAboutHeight(heightM, station) ? t('patch.heightFarFrom', { ...names, own: format.height(heightM) }) : '';
 });
 const { problem, locating, locate } = usePosition((found) => {
   geometry.value = found.geometry;
@@ -53,9 +64,13 @@ function typed(): void {
     </label>
     <label class="field">
       <span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span>
-      <input v-model="form.height" inputmode="decimal" placeholder="0" />
+      <input
+        v-model="form.height"
+        inputmode="decimal"
+        :placeholder="station ? heightFromM(station.heightM, imperial) : '0'" />
     </label>
   </div>
+  <p v-if="heightNote" class="note" role="status">{{ heightNote }}</p>
   <div class="row">
     <button type="button" class="btn" :disabled="locating" @click="locate">{{ words.t('patch.here') }}</button>
     <span class="soft">{{ words.t(locating ? 'patch.locating' : 'patch.onMap') }}</span>

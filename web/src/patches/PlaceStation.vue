@@ -19,14 +19,19 @@ const assign = useChange((stationId: string | null) =>
 );
 const names = computed(() => {
   const { t, format } = words.value;
-  const [only, ...others] = props.patch.stationsInUse;
-  if (!only || others.length === 0) return only?.name ?? '';
+  const { stationsInUse } = props.patch;
   return format.list(
-    props.patch.stationsInUse.map(({ name, share }) =>
-      t('patch.stationShare', { name, share: format.percent(share) + ' %' }),
-    ),
+    stationsInUse.map(({ name, share, wayM, heightM }) => {
+      const whole = t('patch.stationWay', { name, km: format.distance(wayM), height: format.height(heightM) });
+      return stationsInUse.length === 1
+        ? whole
+        : t('patch.stationShare', { name: whole, share: format.percent(share) + ' %' });
+    }),
   );
 });
+/** Weather so far away is another's. */
+const FAR_M = 100_000;
+const isFar = computed(() => props.patch.stationsInUse.some((s) => s.wayM > FAR_M));
 const apart = (c: number): string =>
   words.value.t(c < 0 ? 'patch.colder' : 'patch.warmer', { by: words.value.format.temperatureSpan(Math.abs(c), 1) });
 const chosen = computed({
@@ -45,6 +50,7 @@ const chosen = computed({
   <section v-if="stations.data.value?.length" class="section">
     <h2>{{ words.t('patch.station') }}</h2>
     <p>{{ names ? words.t('patch.stationInUse', { names }) : words.t('patch.noStation') }}</p>
+    <p v-if="isFar" class="warn" role="alert">{{ words.t('patch.stationFar') }}</p>
     <p v-if="patch.thermometer">
       {{
         words.t('patch.thermometer', {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Select } from 'ant-design-vue';
+import { CheckboxGroup } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useMembers } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
@@ -18,25 +18,9 @@ const options = computed(() =>
 </script>
 
 <template>
-  <div class="field">
+  <div class="field" role="group" :aria-label="words.t('patch.seenBy')">
     <span>{{ words.t('patch.seenBy') }}</span>
-    <Select
-      class="who"
-      mode="multiple"
-      :value="[...chosen]"
-      :options="options"
-      :placeholder="words.t('patch.seenByNobody')"
-      :aria-label="words.t('patch.seenBy')"
-      option-filter-prop="label"
-      @update:value="chosen = $event as string[]" />
+    <p v-if="!options.length" class="soft">{{ words.t('patch.seenByNobody') }}</p>
+    <CheckboxGroup :value="[...chosen]" :options="options" @update:value="chosen = $event as string[]" />
   </div>
 </template>
-
-<style scoped>
-.field {
-  max-width: 420px;
-}
-.who {
-  width: 100%;
-}
-</style>

@@ -102,13 +102,14 @@ export const heightToM = (height: string, imperial: boolean): number => {
 export const heightFromM = (heightM: number, imperial: boolean): string =>
   String(Math.round(imperial ? metresToFeet(heightM) : heightM));
 
-export function patchFrom(form: NewPatchForm, imperial: boolean): NewPatch {
+/** @param blankHeightM what a height left blank means: the nearest station's, or nothing above the sea */
+export function patchFrom(form: NewPatchForm, imperial: boolean, blankHeightM = 0): NewPatch {
   return {
     id: form.patchId,
     ...form.facts,
     name: form.facts.name.trim(),
     geometry: form.geometry!,
-    heightM: heightToM(form.height, imperial),
+    heightM: form.height.trim() === '' ? blankHeightM : heightToM(form.height, imperial),
   };
 }
 

@@ -10,7 +10,7 @@ interface PlaceDraft {
 }
 
 /** Of a place's answer the facts that are edited. */
-export function factsOf(place: PatchDetail): PatchFacts {
+function factsOf(place: PatchDetail): PatchFacts {
   const { name, geometry, heightM, substrate, canopy, aspect, slopeDeg, moisture, owner } = place;
   const { leave, leaveUntil, leaveDays, tideLevelM, access, hazards, neighbours, secret, seenBy } = place;
   return {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Button, Input, Select, Space } from 'ant-design-vue';
+import { Button, Input, Space } from 'ant-design-vue';
 import { computed, reactive } from 'vue';
 import { HOUSE_RULE_KINDS, ROUTES, type HouseRuleKind, type RuleView, type SetRule } from '@emberfield/contract';
 import NumberField from '../kit/NumberField.vue';
+import PickList from '../kit/PickList.vue';
 import { usePatches } from '../patches/queries.ts';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
@@ -21,23 +22,18 @@ const plants = usePlants(groupId);
 const patches = usePatches(groupId);
 const narrow = computed(() => (rules.data.value ?? []).filter((r) => r.plantKey !== null || r.standId !== null));
 const scopes = computed(() => [
-  {
-    label: words.value.t('group.forPlant'),
-    options: (plants.data.value ?? []).map((p) => ({ value: `plant:${p.key}`, label: words.value.text(p.names) })),
-  },
-  {
-    label: words.value.t('group.forStand'),
-    options: (patches.data.value ?? []).flatMap((p) =>
-      p.stands
-        .filter((s) => !s.retired)
-        .map((s) => ({ value: `stand:${s.id}`, label: `${words.value.text(s.plantName)}, ${p.name}` })),
-    ),
-  },
+  ...(plants.data.value ?? []).map((p) => ({
+    value: `plant:${p.key}`,
+    label: words.value.t('group.forPlant', { plant: words.value.text(p.names) }),
+  })),
+  ...(patches.data.value ?? []).flatMap((p) =>
+    p.stands
+      .filter((s) => !s.retired)
+      .map((s) => ({ value: `stand:${s.id}`, label: `${words.value.text(s.plantName)}, ${p.name}` })),
+  ),
 ]);
 const nameOf = ({ plantKey, standId }: RuleView): string =>
-  scopes.value
-    .flatMap((g) => g.options)
-    .find((o) => o.value === (standId === null ? `plant:${plantKey}` : `stand:${standId}`))?.label ?? '';
+  scopes.value.find((o) => o.value === (standId === null ? `plant:${plantKey}` : `stand:${standId}`))?.label ?? '';
 const form = reactive<{ scope: string | null; kind: HouseRuleKind | null; figure: number | null; reason: string }>({
   scope: null,
   kind: null,
@@ -45,9 +41,9 @@ const form = reactive<{ scope: string | null; kind: HouseRuleKind | null; figure
   reason: '',
 });
 const kinds = computed(() => HOUSE_RULE_KINDS.map((value) => ({ value, label: words.value.t(`group.rule.${value}`) })));
-function pickKind(kind: HouseRuleKind): void {
+function pickKind(kind: HouseRuleKind | null): void {
   form.kind = kind;
-  form.figure = defaultFigure(kind);
+  form.figure = kind === null ? null : defaultFigure(kind);
 }
 const set = useChange((body: SetRule) => call(ROUTES.setRule, { params: { groupId: groupId.value! }, body }));
 const scopeOf = (scope: string) => ({
@@ -88,22 +84,18 @@ async function end({ rule, plantKey, standId, reason }: RuleView): Promise<void>
     <Button v-if="isKeeper" type="text" @click="end(r)">{{ words.t('group.endRule') }}</Button>
   </p>
   <Space v-if="isKeeper" wrap>
-    <Select
-      class="wide"
-      show-search
-      option-filter-prop="label"
-      :value="form.scope ?? undefined"
+    <PickList
+      :model-value="form.scope"
       :options="scopes"
+      :label="words.t('group.forWhat')"
       :placeholder="words.t('group.forWhat')"
-      :aria-label="words.t('group.forWhat')"
-      @update:value="form.scope = $event as string" />
-    <Select
-      class="wide"
-      :value="form.kind ?? undefined"
+      @update:model-value="form.scope = $event" />
+    <PickList
+      :model-value="form.kind"
       :options="kinds"
+      :label="words.t('group.whichRule')"
       :placeholder="words.t('group.whichRule')"
-      :aria-label="words.t('group.whichRule')"
-      @update:value="pickKind($event as HouseRuleKind)" />
+      @update:model-value="pickKind($event as HouseRuleKind | null)" />
     <template v-if="form.kind && defaultFigure(form.kind) !== null">
       <NumberField v-model="form.figure" :min="1" :label="words.t(`group.rule.${form.kind}`)" />
       {{ words.t(`group.unitOf.${form.kind}`) }}

@@ -16,6 +16,7 @@ export const antTheme = computed(() => ({
   token: isNight.value
     ? {
         colorPrimary: '#E8703F',
+        colorError: '#FFB199',
         colorBgBase: '#1E1A17',
         colorTextBase: '#EDE4D6',
         colorLink: '#E8703F',
@@ -28,6 +29,7 @@ export const antTheme = computed(() => ({
       }
     : {
         colorPrimary: '#A53C16',
+        colorError: '#A11D12',
         colorBgBase: '#FFFDF8',
         colorTextBase: '#2B2622',
         colorLink: '#A53C16',

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Button, Form, FormItem, Input, InputNumber, Select, Space } from 'ant-design-vue';
+import { Button, Form, FormItem, Input, InputNumber, Space } from 'ant-design-vue';
 import { computed, reactive, ref } from 'vue';
 import type { EntryView } from '@emberfield/contract';
 import { isIsoDay } from '@emberfield/core/measure';
+import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useEscape } from '../kit/use-escape.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
@@ -60,13 +61,13 @@ async function keep(): Promise<void> {
       :key="f.key"
       :label="f.optional ? `${f.label} (${words.t('common.optional')})` : f.label"
       class="one">
-      <Select
+      <ChoiceChips
         v-if="f.kind === 'choice'"
-        :value="values[f.key] ?? undefined"
-        :options="[...(f.options ?? [])]"
-        :allow-clear="f.optional"
-        :aria-label="f.label"
-        @update:value="values[f.key] = ($event as string) ?? null" />
+        :model-value="(values[f.key] as string | null) ?? null"
+        :options="f.options ?? []"
+        :optional="f.optional"
+        :label="f.label"
+        @update:model-value="values[f.key] = $event" />
       <InputNumber
         v-else-if="f.kind === 'number' || f.kind === 'whole' || f.kind === 'percent'"
         :value="(values[f.key] as number | null) ?? undefined"

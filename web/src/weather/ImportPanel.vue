@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Popconfirm } from 'ant-design-vue';
 import { computed } from 'vue';
 import {
   COLUMN_MEANINGS,
@@ -42,6 +43,13 @@ async function keep(): Promise<void> {
   });
 }
 const error = computed(() => reread.error.value ?? store.error.value ?? drop.error.value);
+/** More than this and the file is probably not read as it is meant. */
+const MUCH = 0.05;
+const leftOutShare = computed(
+  () => props.preview.leftOutCount / Math.max(1, props.preview.leftOutCount + props.preview.dayCount),
+);
+const muchLeftOut = computed(() => leftOutShare.value > MUCH);
+const leftOutPercent = computed(() => Math.round(leftOutShare.value * 100));
 const facts = computed(() => {
   const p = props.preview;
   const { t, format } = words.value;
@@ -53,6 +61,7 @@ const facts = computed(() => {
     t('weather.coldest', { t: format.temperature(p.coldestC!) }),
     t('weather.warmest', { t: format.temperature(p.warmestC!) }),
     ...(p.replacesDays ? [t('weather.replaces', { n: p.replacesDays })] : []),
+    ...(p.replacesDays && !p.differingDays ? [t('weather.replacesSame')] : []),
   ];
 });
 </script>
@@ -150,17 +159,31 @@ const facts = computed(() => {
       </table>
     </details>
     <p v-if="error" class="warn" role="alert">{{ error.message }}</p>
+    <p v-if="muchLeftOut" class="warn" role="alert">
+      {{ words.t('weather.muchLeftOut', { n: words.format.number(preview.leftOutCount), percent: leftOutPercent }) }}
+    </p>
     <div class="acts">
-      <button
-        type="button"
-        class="btn main"
-        :disabled="preview.problem !== null || store.isPending.value || reread.isPending.value"
-        @click="keep">
-        {{ words.t('weather.store', { n: words.format.number(preview.dayCount) }) }}</button><button
-        type="button"
-        class="btn"
-        :disabled="drop.isPending.value"
-        @click="drop.mutate(undefined)">
+      <Popconfirm
+        :disabled="preview.differingDays === 0"
+        :title="
+          words.t('weather.replaceSure', {
+            n: words.format.number(preview.differingDays),
+            station: stationName,
+            all: words.format.number(preview.dayCount),
+          })
+        "
+        :ok-text="words.t('weather.replace')"
+        :cancel-text="words.t('common.cancel')"
+        @confirm="keep">
+        <Button
+          type="primary"
+          :disabled="preview.problem !== null || reread.isPending.value"
+          :loading="store.isPending.value"
+          @click="preview.differingDays === 0 && keep()">
+          {{ words.t('weather.store', { n: words.format.number(preview.dayCount) }) }}
+        </Button>
+      </Popconfirm>
+      <button type="button" class="btn" :disabled="drop.isPending.value" @click="drop.mutate(undefined)">
         {{ words.t('weather.drop1') }}
       </button>
     </div>

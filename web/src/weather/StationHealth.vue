@@ -19,6 +19,7 @@ const lines = computed(() => {
   const { lastDay, missingDays, odd, source, fetchedAt, fetchProblem } = props.station;
   const old = lastDay === null ? null : dayNumber(today.value) - dayNumber(lastDay);
   return [
+    ...(lastDay === null ? [{ warn: true, text: t('weather.noDays') }] : []),
     ...(old !== null && old > OLD_DAYS ? [{ warn: true, text: t('weather.health.old', { n: old }) }] : []),
     ...(missingDays > 0 ? [{ warn: false, text: t('weather.health.missing', { n: missingDays }) }] : []),
     ...odd.map((o) => ({

@@ -39,8 +39,7 @@ export const people = {
     narrowRules: 'For a plant or a stand',
     noNarrowRules:
       'None. The group’s rules hold everywhere; one for a plant or a stand holds beside them and never gives more.',
-    forPlant: 'All stands of a plant',
-    forStand: 'One stand',
+    forPlant: 'every stand of {plant}',
     forWhat: 'For which plant or stand',
     whichRule: 'Which rule',
     ruleReason: 'Why',

@@ -14,7 +14,7 @@ import {
 import type { Dependencies } from '../../dependencies.ts';
 import { entriesOfPlace } from '../../entries/index.ts';
 import { updateGroup, writeAudit } from '../../people/index.ts';
-import { daySummaries, fitStations, stationById, stationsOf, weatherAt } from '../../weather/index.ts';
+import { along, daySummaries, fitStations, stationById, stationsOf, weatherAt } from '../../weather/index.ts';
 import { plantsOf } from '../../plants/index.ts';
 import { todayIn } from '../../platform/clock.ts';
 import { transact, isDuplicate } from '../../platform/database/transact.ts';
@@ -48,7 +48,14 @@ export async function onePatch(deps: Dependencies, { group, params }: GroupConte
   return {
     ...viewPatch(row, stands.get(row.id) ?? []),
     stationId: row.stationId,
-    stationsInUse: weather?.stations.map(({ station: { id, name }, share }) => ({ id, name, share })) ?? [],
+    stationsInUse:
+      weather?.stations.map(({ station, share }) => ({
+        id: station.id,
+        name: station.name,
+        share,
+        wayM: Math.round(along(station, row)),
+        heightM: station.heightM,
+      })) ?? [],
     thermometer: weather?.thermometer
       ? { id: weather.thermometer.station.id, name: weather.thermometer.station.name, ...weather.thermometer.reading }
       : null,

@@ -5,12 +5,16 @@ const DELIMITERS = [';', '\t', ','] as const;
 const LOOKED_AT_LINES = 400;
 const LOOKED_AT_CHARACTERS = 400_000;
 
-/** First guess at how a file of daily weather is to be read; what it gets wrong, the user puts right in the preview. */
-export function guessReading(text: string): ImportReading {
+/**
+ * First guess at how a file of daily weather is to be read; what it gets wrong, the user puts right in the preview.
+ * @param imperial the group's units, for a file whose headings and figures leave it open
+ */
+export function guessReading(text: string, imperial = false): ImportReading {
   const head = text.slice(0, LOOKED_AT_CHARACTERS).split(/\r?\n/, LOOKED_AT_LINES).join('\n');
   const delimiter = bestOf(DELIMITERS, (d) => consistency(cellsOf(head, d)));
   const rows = cellsOf(head, delimiter);
-  const decimal = delimiter === ',' ? '.' : countOf(rows, /^-?\d+,\d+$/) > countOf(rows, /^-?\d+\.\d+$/) ? ',' : '.';
+  // Also between commas: a quoted cell may hold one.
+  const decimal = countOf(rows, /^-?\d+,\d+$/) > countOf(rows, /^-?\d+\.\d+$/) ? ',' : '.';
   const width = Math.max(0, ...rows.map((r) => r.length));
   const { column: dayColumn, order } = findDays(rows, width);
   // Headings are the last line with words above the first day; station names and remarks may stand before them.
@@ -22,7 +26,7 @@ export function guessReading(text: string): ImportReading {
     delimiter,
     decimal,
     dateOrder: order,
-    temperature: fahrenheitHeading(headings) ? 'F' : 'C',
+    temperature: isFahrenheit(headings, warmestOf(rows, columns.indexOf('max'), decimal), imperial) ? 'F' : 'C',
     rain: /inch|\bin\b/i.test(headings[columns.indexOf('rain')] ?? '') ? 'inch' : 'mm',
     columns,
   };
@@ -108,10 +112,40 @@ function headingMeaning(heading: string): ColumnMeaning {
   if (/ground|grass|soil|wind|humid|press|sun|snow|hour|flag|quality|dew/.test(h)) return 'ignore';
   if (/\bt?_?min|minimum|\btn\b|_tn|tmin|low/.test(h)) return 'min';
   if (/\bt?_?max|maximum|\btx\b|_tx|tmax|high/.test(h)) return 'max';
-  if (/rain|regen|niederschl|precip|prcp|pluie|lluvia|\brr\b|_rr|mm/.test(h)) return 'rain';
+  if (/rain|regen|niederschl|precip|prcp|pluie|lluvia|\brr\b|_rr|\bmm\b|_mm\b/.test(h)) return 'rain';
   if (/mean|avg|average|\btg\b|\btm\b/.test(h)) return 'mean';
   return 'ignore';
 }
 
+/** A handful of days tells nothing of a climate, and one slip among them everything. */
+const LEAST_TELLING = 20;
+
+/** The warmer half and the warmest twentieth of the days. */
+interface Warmth {
+  readonly median: number;
+  readonly warm: number;
+}
+function warmestOf(rows: readonly (readonly string[])[], column: number, decimal: '.' | ','): Warmth | null {
+  const values = rows
+    .map((r) => num(r[column], decimal))
+    .filter(Number.isFinite)
+    .sort((a, b) => a - b);
+  if (values.length < LEAST_TELLING) return null;
+  return { median: values[Math.floor(values.length / 2)]!, warm: values[Math.floor(values.length * 0.95)]! };
+}
+
+/** No station has one day in twenty above this in °C. */
+const TOO_WARM_FOR_C = 50;
+/** Days of a temperate winter in °F, which in °C would be the hottest months there are. */
+const WARM_IN_C = 34;
+
+/** By the headings where they say; else by the figures of the whole file; what they leave open the group's own units decide. */
+function isFahrenheit(headings: readonly string[], warmth: Warmth | null, imperial: boolean): boolean {
+  if (fahrenheitHeading(headings)) return true;
+  if (celsiusHeading(headings) || !warmth) return false;
+  return warmth.warm > TOO_WARM_FOR_C || (imperial && warmth.median > WARM_IN_C);
+}
+const celsiusHeading = (headings: readonly string[]): boolean =>
+  headings.some((h) => /°\s*c\b|\(c\)|\[c\]|celsius|centigrade|_c\b/i.test(h));
 const fahrenheitHeading = (headings: readonly string[]): boolean =>
   headings.some((h) => /°\s*f\b|\(f\)|\[f\]|fahrenheit|_f\b/i.test(h));

@@ -1,9 +1,9 @@
-import { isoDay } from '@emberfield/core/measure';
+import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { ImportPreview, ImportReading, StationView, StoredImport } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
-import type { GroupContext } from '../../platform/http/context.ts';
+import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import { updateGroup, writeAudit } from '../../people/index.ts';
 import * as repository from '../repository.ts';
 import { oneStation } from './stations.ts';
@@ -20,7 +20,7 @@ export async function newImport(
   const id = params['importId']!;
   const fileName = (query['fileName'] ?? 'weather.csv').slice(0, 120);
   if (!(await repository.stationById(deps.db, group.id, params['stationId']!))) throw notFound('station');
-  const reading = await deps.workers.run('guessWeather', { content }, gone);
+  const reading = await deps.workers.run('guessWeather', { content, imperial: group.units === 'imperial' }, gone);
   if (reading.columns.length < 2) throw new AppError('unreadableFile', { reason: 'notATable' });
   try {
     await repository.insertImport(deps.db, {
@@ -39,7 +39,7 @@ export async function newImport(
     if (before?.groupId !== group.id || !before.content.equals(content))
       throw new AppError('idTaken', { field: 'params.importId', cause: error });
   }
-  return preview(deps, group.id, id);
+  return preview(deps, group, id);
 }
 
 export async function listImports(
@@ -47,12 +47,12 @@ export async function listImports(
   { group }: GroupContext<null>,
 ): Promise<readonly ImportPreview[]> {
   const out: ImportPreview[] = [];
-  for (const row of await repository.openImports(deps.db, group.id)) out.push(await preview(deps, group.id, row.id));
+  for (const row of await repository.openImports(deps.db, group.id)) out.push(await preview(deps, group, row.id));
   return out;
 }
 
 export const viewImport = (deps: Dependencies, { group, params }: GroupContext<null>): Promise<ImportPreview> =>
-  preview(deps, group.id, params['importId']!);
+  preview(deps, group, params['importId']!);
 
 /** The user's word on how the file is to be read. */
 export async function readImport(
@@ -61,7 +61,7 @@ export async function readImport(
 ): Promise<ImportPreview> {
   const row = await openImport(deps, group.id, params['importId']!);
   await repository.updateImport(deps.db, row.id, { reading: body });
-  return preview(deps, group.id, row.id);
+  return preview(deps, group, row.id);
 }
 
 /** Stores the days as previewed, all or none; the station's answers are reckoned anew. */
@@ -70,7 +70,11 @@ export async function storeImport(
   { group, account, params }: GroupContext<null>,
 ): Promise<StoredImport> {
   const row = await openImport(deps, group.id, params['importId']!);
-  const { days, problem } = await deps.workers.run('readWeather', { content: row.content, reading: row.reading });
+  const { days, problem } = await deps.workers.run('readWeather', {
+    content: row.content,
+    reading: row.reading,
+    today: dayNumber(group.today),
+  });
   if (problem !== null) throw new AppError('nothingToStore', { reason: problem });
   const own = new Set(days.map((d) => d.day));
   await transact(deps.db, async (tx) => {
@@ -141,16 +145,27 @@ async function openImport({ db }: Dependencies, groupId: string, id: string): Pr
   return row;
 }
 
-async function preview({ db, workers }: Dependencies, groupId: string, id: string): Promise<ImportPreview> {
-  const row = await repository.importById(db, groupId, id);
+type Measured = Pick<repository.StationDayRow, 'minC' | 'maxC' | 'rainMm'>;
+/** Whether two records of a day say something else; rain that only one of them has does not count. */
+const differ = (a: Measured, b: Measured): boolean =>
+  a.minC !== b.minC || a.maxC !== b.maxC || (a.rainMm !== null && b.rainMm !== null && a.rainMm !== b.rainMm);
+
+async function preview(
+  { db, workers }: Dependencies,
+  group: Pick<InGroup, 'id' | 'today'>,
+  id: string,
+): Promise<ImportPreview> {
+  const row = await repository.importById(db, group.id, id);
   if (!row) throw notFound('import');
   const { headers, sample, days, leftOut, problem } = await workers.run('readWeather', {
     content: row.content,
     reading: row.reading,
+    today: dayNumber(group.today),
   });
   const [first, last] = [days[0]?.day ?? null, days.at(-1)?.day ?? null];
   const there = first === null || last === null ? [] : await repository.daysBetween(db, row.stationId, first, last);
-  const own = new Set(days.map((d) => d.day));
+  const own = new Map(days.map((d) => [d.day, d]));
+  const known = there.filter((d) => !d.outlook && own.has(d.day));
   return {
     id: row.id,
     stationId: row.stationId,
@@ -168,7 +183,8 @@ async function preview({ db, workers }: Dependencies, groupId: string, id: strin
     leftOut: leftOut.slice(0, SHOWN_LINES),
     leftOutCount: leftOut.length,
     understood: days.slice(0, SHOWN_DAYS).map((d) => ({ ...d, day: isoDay(d.day), outlook: false })),
-    replacesDays: there.filter((d) => !d.outlook && own.has(d.day)).length,
+    replacesDays: known.length,
+    differingDays: known.filter((d) => differ(d, own.get(d.day)!)).length,
     storedAt: row.storedAt?.toISOString() ?? null,
   };
 }

@@ -71,7 +71,11 @@ export function thermometerAt(
   return nearest?.station ?? null;
 }
 
-function along(a: Spot, b: Spot): number {
+/** Way between two points of the earth's surface, metres; for the hundreds of kilometres that a station may be away. */
+export function along(
+  a: Pick<Spot, 'latitudeDeg' | 'longitudeDeg'>,
+  b: Pick<Spot, 'latitudeDeg' | 'longitudeDeg'>,
+): number {
   const north = (a.latitudeDeg - b.latitudeDeg) * METRES_PER_DEGREE;
   const east = (a.longitudeDeg - b.longitudeDeg) * METRES_PER_DEGREE * Math.cos((b.latitudeDeg * Math.PI) / 180);
   return Math.hypot(north, east);

@@ -21,8 +21,8 @@ const MOST_LINES = 60_000;
 const SAMPLE_LINES = 6;
 const MM_PER_INCH = 25.4;
 const LONGEST_QUOTE = 80;
-/** What stations write for "no value". */
-const SENTINELS = new Set([-9999, -999, -99.9, -99, 9999, 999.9, -999.9, -9999.9, 99.9, 999]);
+/** What stations write for "no value"; 99.9 is not among them: it is a warm day in °F and a wet one in mm. */
+const SENTINELS = new Set([-9999, -999, -99.9, -99, 9999, 999.9, -999.9, -9999.9, 999]);
 const NOTHING = new Set(['', '-', '--', 'na', 'n/a', 'nan', 'null', 'none', '*', '---', 'm', 'x']);
 const COLDEST_C = -75;
 const WARMEST_C = 60;
@@ -41,7 +41,7 @@ export function cellsOf(text: string, delimiter: string): readonly (readonly str
 }
 
 /** Reads daily weather as a reading says; every line that gives no day is left out with its reason. */
-export function readWeather(text: string, reading: ImportReading): ReadWeather {
+export function readWeather(text: string, reading: ImportReading, today: DayNumber): ReadWeather {
   const rows = cellsOf(text, reading.delimiter);
   const start = headerIndex(rows, reading);
   const headers = start > 0 ? rows[start - 1]! : [];
@@ -60,6 +60,8 @@ export function readWeather(text: string, reading: ImportReading): ReadWeather {
     const leaveOut = (reason: string): void =>
       void leftOut.push({ line: start + i + 1, text: row.join(reading.delimiter).slice(0, LONGEST_QUOTE), reason });
     if (typeof read === 'string') leaveOut(read);
+    // By the clock of wherever the station stands it may be tomorrow already.
+    else if (read.day > today + 1) leaveOut('futureDay');
     else if (byDay.has(read.day)) leaveOut('sameDayTwice');
     else byDay.set(read.day, read);
   });
@@ -131,6 +133,9 @@ const ORDERS: Readonly<Record<DateOrder, readonly [number, number, number]>> = {
   mdy: [2, 0, 1],
 };
 
+/** The oldest records by thermometer that anybody has begin about then. */
+const FIRST_YEAR = 1700;
+
 /** A day in the given order; a time of day after it is let be. Two-digit years count from 1950 to 2049. */
 export function parseDay(cell: string, order: DateOrder): DayNumber | null {
   const bare = cell
@@ -145,7 +150,7 @@ export function parseDay(cell: string, order: DateOrder): DayNumber | null {
   const year = y!.length === 4 ? Number(y) : Number(y) + (Number(y) >= 50 ? 1900 : 2000);
   const iso = `${String(year).padStart(4, '0')}-${m!.padStart(2, '0')}-${d!.padStart(2, '0')}`;
   try {
-    return year < 1700 ? null : dayNumber(iso);
+    return year < FIRST_YEAR ? null : dayNumber(iso);
   } catch {
     // Not a day of the calendar in this order.
     return null;
