@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
-import { v7 as newId } from 'uuid';
+import { v5 as keyOf } from 'uuid';
 import { ROUTES, type PhotoView } from '@emberfield/contract';
-import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useDay } from '../platform/use-day.ts';
@@ -26,17 +25,32 @@ const source = (p: PhotoView, size: string): string => `/api/groups/${groupId.va
 const alt = (p: PhotoView): string =>
   words.value.t('photo.alt', { day: words.value.format.dayAndYear(p.day), by: p.by });
 const large = ref<PhotoView | null>(null);
-const add = useChange(async (file: File) => {
-  await call(ROUTES.addPhoto, {
-    params: { groupId: groupId.value!, photoId: newId() },
-    query: { ...of.value, day: today.value },
-    body: file,
-  });
-  undo.say(words.value.t('photo.kept'));
+/** Nothing else hangs on photos: only they are asked for anew, and do not wait in line behind all the rest of the page. */
+const client = useQueryClient();
+const askAnew = (): Promise<void> => client.invalidateQueries({ queryKey: ['group', groupId.value, 'photos'] });
+const add = useMutation({
+  mutationFn: async (file: File) =>
+    call(ROUTES.addPhoto, {
+      // The key is made of the picture: chosen again after an answer that was lost, it is the same photo and not another.
+      params: {
+        groupId: groupId.value!,
+        photoId: keyOf(new Uint8Array(await file.arrayBuffer()), props.standId ?? props.patchId),
+      },
+      query: { ...of.value, day: today.value },
+      body: file,
+    }),
+  onSuccess: async () => {
+    await askAnew();
+    undo.say(words.value.t('photo.kept'));
+  },
 });
-const forget = useChange((photoId: string) =>
-  call(ROUTES.forgetPhoto, { params: { groupId: groupId.value!, photoId } }),
-);
+const forget = useMutation({
+  mutationFn: (photoId: string) => call(ROUTES.forgetPhoto, { params: { groupId: groupId.value!, photoId } }),
+  onSuccess: askAnew,
+});
+/** Room is kept for a picture before it is there: nothing jumps under a finger, and it can be pressed at once. */
+const STRIP_PX = 92;
+const widthOf = (p: PhotoView): number => Math.round((STRIP_PX * p.widthPx) / p.heightPx);
 function chosen(event: Event): void {
   const input = event.target as HTMLInputElement;
   const [file] = input.files ?? [];
@@ -56,7 +70,7 @@ function chosen(event: Event): void {
         class="photo"
         :aria-pressed="large?.id === p.id"
         @click="large = large?.id === p.id ? null : p">
-        <img :src="source(p, 'small')" :alt="alt(p)" loading="lazy" />
+        <img :src="source(p, 'small')" :alt="alt(p)" :width="widthOf(p)" :height="STRIP_PX" loading="lazy" />
       </button>
       <p v-if="photos.data.value && !photos.data.value.length" class="soft">{{ words.t('photo.none') }}</p>
     </div>
