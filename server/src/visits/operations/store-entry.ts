@@ -98,37 +98,31 @@ interface Stored {
   readonly take: TakeVerdict | null;
 }
 
-/** So often the allowance is reckoned before the stand is claimed; then a stand that many take from at once is claimed first. */
-const TRIES_BEFORE = 3;
-
 /**
  * A take is judged by the record of a revision of its stand, outside of any transaction, and stored only if the stand is still at
- * that revision; else somebody was quicker, and it is judged anew.
+ * that revision. Else somebody was quicker: the stand is claimed first, and the take judged anew as it is then.
  */
 async function storeTake(work: Work<EntryOf<'take'>>): Promise<Stored> {
   const { deps, storing, entry } = work;
   const { group, account } = storing;
-  for (let i = 0; i < TRIES_BEFORE; i++) {
-    const known = await dossierFor(deps, group, entry.standId!);
-    assertFits(known.dossier, entry);
-    const { stand, book, plant } = known.dossier;
-    const take = judge(entry, known, book, account.accountId);
-    const stored = await transact(deps.db, async (tx) => {
-      if (!(await claimStandAt(tx, group.id, stand.id, stand.revision))) return false;
-      if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
-      await insert(tx, work, { verdict: take, plantRevision: plant.revision });
-      return true;
-    });
-    if (stored) return { stand: { ...stand, revision: stand.revision + 1 }, take };
-  }
   const known = await dossierFor(deps, group, entry.standId!);
-  return transact(deps.db, async (tx) => {
-    const claimed = await claimStand(tx, group.id, entry.standId!);
-    if (!claimed) throw notFound('stand');
+  const { stand, book, plant } = known.dossier;
+  assertFits(known.dossier, entry);
+  const store = async (tx: Transaction, verdict: TakeVerdict): Promise<TakeVerdict> => {
     if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
-    const take = judge(entry, known, await bookUnderLock(deps, tx, known.dossier, claimed), account.accountId);
-    await insert(tx, work, { verdict: take, plantRevision: known.dossier.plant.revision });
-    return { stand: claimed.stand, take };
+    await insert(tx, work, { verdict, plantRevision: plant.revision });
+    return verdict;
+  };
+  const before = judge(entry, known, book, account.accountId);
+  const quick = await transact(deps.db, async (tx) =>
+    (await claimStandAt(tx, group.id, stand.id, stand.revision)) ? store(tx, before) : null,
+  );
+  if (quick) return { stand: { ...stand, revision: stand.revision + 1 }, take: quick };
+  return transact(deps.db, async (tx) => {
+    const claimed = await claimStand(tx, group.id, stand.id);
+    if (!claimed) throw notFound('stand');
+    const locked = await bookUnderLock(deps, tx, known.dossier, claimed);
+    return { stand: claimed.stand, take: await store(tx, judge(entry, known, locked, account.accountId)) };
   });
 }
 
