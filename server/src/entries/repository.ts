@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, lt, lte, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/mysql-core';
 import type { Entry, EntryBodies } from '@emberfield/contract';
 import { patch, type PatchRow } from '../patches/table.ts';
@@ -122,17 +122,22 @@ export const identitiesBy = (db: Queryable, groupId: string, accountId: string) 
     .where(and(eq(entry.groupId, groupId), eq(entry.kind, 'identity'), eq(entry.madeBy, accountId), isNull(later.id)));
 };
 
-/** Entries of a stand and of its patch, newest first, before a key, one page. */
+/** Entries of a stand and of its patch, newest first, of days up to one, before a key, one page. */
 export async function entryPage(
   db: Queryable,
   standId: string,
   patchId: string,
-  before: string | null,
-  limit: number,
+  { before, until, limit }: { readonly before: string | null; readonly until: string | null; readonly limit: number },
 ): Promise<readonly ReadEntry[]> {
   const ofPlace = sql`(${entry.standId} = ${sql.param(standId, entry.standId)} OR (${entry.patchId} = ${sql.param(patchId, entry.patchId)} AND ${entry.standId} IS NULL))`;
   const rows = await reading(db)
-    .where(before === null ? ofPlace : and(ofPlace, lt(entry.id, before)))
+    .where(
+      and(
+        ofPlace,
+        before === null ? undefined : lt(entry.id, before),
+        until === null ? undefined : lte(entry.day, until),
+      ),
+    )
     .orderBy(desc(entry.id))
     .limit(limit);
   return rows as unknown as ReadEntry[];

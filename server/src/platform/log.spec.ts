@@ -7,6 +7,8 @@ describe('an address in the log', () => {
     expect(loggedPath('/api/invitations/abc_DEF-123')).to.equal('/api/invitations/…');
     expect(loggedPath('/api/invitations/abc_DEF-123/join')).to.equal('/api/invitations/…/join');
     expect(loggedPath('/invitation/abc_DEF-123')).to.equal('/invitation/…');
+    expect(loggedPath('/api/resets/abc_DEF-123')).to.equal('/api/resets/…');
+    expect(loggedPath('/reset/abc_DEF-123')).to.equal('/reset/…');
   });
   it('is else as it was', () => {
     const path = '/api/groups/01900000-0000-7000-8000-000000000001/invitations';

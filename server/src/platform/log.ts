@@ -2,9 +2,9 @@ import { pino, type Logger } from 'pino';
 
 export type Log = Logger;
 
-/** An address as it may stand in a log: without its query, and without the secret that the link of an invitation or a calendar is. */
+/** An address as it may stand in a log: without its query, and without the secret that the link of an invitation, a new password or a calendar is. */
 export const loggedPath = (url: string): string =>
-  url.split('?')[0]!.replace(/^(\/(?:api\/invitations|invitation|api\/calendar)\/)[^/]+/, '$1…');
+  url.split('?')[0]!.replace(/^(\/(?:api\/invitations|invitation|api\/resets|reset|api\/calendar)\/)[^/]+/, '$1…');
 
 /** Of an error of the database what was asked, not with which values: positions and digests are among them. */
 function withoutValues(error: unknown): unknown {

@@ -125,6 +125,14 @@ describe('what is kept in memory of a stand', () => {
     await group.tellAll([entryOf(place, 'census', full(20))]);
     expect(await left(place.standId)).to.equal(start / 2 - 7);
   });
+  it('looked back at shows what had been noted by that day, however much came after', async () => {
+    const place = await group.stand('nettle');
+    const note = (day: string) => entryOf(place, 'note', { text: day }, { day, madeAt: `${day}T09:00:00Z` });
+    await group.tellAll([note('2024-05-01')]);
+    await group.tellAll(Array.from({ length: 70 }, () => note('2026-05-01')));
+    const back = await group.get<StandView>(`stands/${place.standId}?day=2024-06-01`);
+    expect(back.entries.map((e) => e.day)).to.deep.equal(['2024-05-01']);
+  });
   it('gives way to what another server wrote', async function () {
     this.timeout(30_000);
     const place = await group.stand('nettle');

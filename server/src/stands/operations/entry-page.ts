@@ -12,16 +12,19 @@ export async function pageOfEntries(
     stand,
     accountId,
     before,
+    until = null,
     blurred,
   }: {
     readonly stand: StandRow;
     readonly accountId: string;
     readonly before: string | null;
+    /** Looking back: nothing of a later day. */
+    readonly until?: string | null;
     /** The reader knows only about where the place is: what people wrote of it stays with those who do. */
     readonly blurred: boolean;
   },
 ): Promise<EntryPage> {
-  const rows = await entryPage(db, stand.id, stand.patchId, before, PAGE + 1);
+  const rows = await entryPage(db, stand.id, stand.patchId, { before, until, limit: PAGE + 1 });
   const shown = rows.slice(0, PAGE);
   const replaced = await replacementsOf(
     db,

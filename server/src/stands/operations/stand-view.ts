@@ -101,8 +101,14 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       .map((c) => ({ ...c.plants, day: isoDay(c.day), method: c.method, by: c.by })),
     lossShare: Math.round((1 - kept) * 1000) / 1000,
     entries: (
-      await pageOfEntries(deps, { stand, accountId: account.accountId, before: null, blurred: patch.blurred })
-    ).entries.filter((e) => e.day <= iso),
+      await pageOfEntries(deps, {
+        stand,
+        accountId: account.accountId,
+        before: null,
+        until: iso,
+        blurred: patch.blurred,
+      })
+    ).entries,
     lookAlikes: lookAlikesOn(book, day, houseRules).map((l) => viewLookAlike(l, book, day)),
     identities: record.identities
       .filter((i) => i.day <= day)
