@@ -58,6 +58,44 @@ describe('a group at work', () => {
     });
   });
 
+  it('who forgot the password chooses another by a keeper’s link, then changes it, and is forgotten on request', async function () {
+    this.timeout(90_000);
+    let link = '';
+    const menu = { name: 'More about Wren' } as const;
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/group`);
+      await page.getByRole('button', menu).click();
+      await page.getByRole('menuitem', { name: 'Link for a new password' }).click();
+      link = await page.getByRole('dialog').getByRole('textbox').inputValue();
+    });
+    const guest = await openScreen();
+    try {
+      const { page } = guest;
+      await page.goto(link);
+      await page.getByText(/Wren, choose another password/).waitFor();
+      await page.getByLabel(/Password/).fill('three wet stones');
+      await page.getByRole('button', { name: 'Keep it and come in' }).click();
+      await page.getByRole('heading', { name: 'Glowing' }).waitFor();
+      await page.goto(`${server.url}/group`);
+      await page.getByLabel('Password now').fill('three wet stones');
+      await page.getByLabel(/^New password/).fill('four dry stones high');
+      await page.getByRole('button', { name: 'Change the password' }).click();
+      await page.getByText('The password is changed.', { exact: false }).waitFor();
+      await within({ as: 'Tavi' }, async (keeper) => {
+        await keeper.goto(`${server.url}/group`);
+        await keeper.getByRole('button', menu).click();
+        await keeper.getByRole('menuitem', { name: 'Remove their data' }).click();
+        await keeper.getByRole('dialog').getByRole('button', { name: 'Remove their data' }).click();
+        await keeper.getByRole('button', menu).waitFor({ state: 'detached' });
+      });
+      await page.goto(`${server.url}/hearth`);
+      await page.getByRole('heading', { name: 'Come in', exact: true }).waitFor();
+      expect(guest.complaints).to.deep.equal([]);
+    } finally {
+      await guest.context.close();
+    }
+  });
+
   it('a visit is kept as what was pressed, shown in the record, and taken back', async function () {
     this.timeout(90_000);
     await within({ as: 'Mirel', phone: true }, async (page) => {
