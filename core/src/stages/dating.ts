@@ -220,7 +220,7 @@ export class Dating {
   private series(key: string, make: (ensemble: Ensemble) => Float64Array[]): readonly Float64Array[] {
     const ensemble = this.ensemble!;
     let sums = CUMULATED.get(ensemble);
-    if (!sums) CUMULATED.set(ensemble, (sums = new Map()));
+    if (!sums) CUMULATED.set(ensemble, (sums = new Map<string, readonly Float64Array[]>()));
     let made = sums.get(key);
     if (!made) sums.set(key, (made = make(ensemble)));
     return made;

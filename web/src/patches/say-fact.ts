@@ -32,9 +32,9 @@ export function sayFact(
       case 'aspect':
       case 'moisture':
       case 'leave':
-        return t(`patch.${key}.${String(value)}`);
+        return t(`patch.${key}.${facts[key]}`);
       case 'leaveUntil':
-        return format.dayAndYear(String(value));
+        return format.dayAndYear(facts.leaveUntil!);
       case 'leaveDays':
         return `${facts.leaveDays!.from} – ${facts.leaveDays!.to}`;
       case 'secret':
@@ -42,7 +42,7 @@ export function sayFact(
       case 'seenBy':
         return String(facts.seenBy?.length ?? 0);
       default:
-        return String(value);
+        return typeof value === 'string' ? value : String(Number(value));
     }
   };
   return { label, value: said() };

@@ -43,7 +43,7 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
         }),
       ];
     case 'census':
-      if ((body as EntryBodies['census']).method === 'eye')
+      if (body.method === 'eye')
         return [
           field(
             'eye',
@@ -52,7 +52,7 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
             choices(EYE_CLASSES, (e) => `visit.eye.${e}`),
           ),
         ];
-      if ((body as EntryBodies['census']).method === 'quadrats') return [field('counts', 'visit.quadrats', 'numbers')];
+      if (body.method === 'quadrats') return [field('counts', 'visit.quadrats', 'numbers')];
       return [
         field('plants', 'correct.plants', 'whole'),
         field('mature', 'correct.mature', 'whole', { optional: true }),

@@ -138,9 +138,9 @@ export async function forgetPerson(
   await transact(db, async (tx) => {
     await assertKeeperLeft(tx, group.id, accountId, null);
     await assertOnlyOurs(tx, { groupId: group.id, accountId, keeperId: account.accountId });
+    // Names stand in answers that are kept, in every group that they were in.
+    for (const { id } of await repository.groupsOf(tx, accountId)) await repository.updateGroup(tx, id, {});
     await repository.dropPerson(tx, accountId, { name: words.t('people.somebodyWhoLeft'), at });
-    // Names stand in answers that are kept.
-    await repository.updateGroup(tx, group.id, {});
     await repository.writeAudit(tx, {
       groupId: group.id,
       accountId: account.accountId,
