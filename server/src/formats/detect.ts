@@ -28,7 +28,8 @@ function byContent(content: Buffer): PlaceFormat | null {
   if (content.subarray(0, 4).equals(Buffer.from([0x50, 0x4b, 3, 4]))) return 'kmz';
   if (content.subarray(0, HEAD_BYTES).includes(0)) return null;
   const head = decodeHead(content).trimStart();
-  if (head.startsWith('<')) return /<gpx[\s>]/i.test(head) ? 'gpx' : /<kml[\s>]/i.test(head) ? 'kml' : null;
+  if (head.startsWith('<'))
+    return /<(\w+:)?gpx[\s>]/i.test(head) ? 'gpx' : /<(\w+:)?kml[\s>]/i.test(head) ? 'kml' : null;
   return head.startsWith('{') || head.startsWith('[') ? 'geojson' : 'csv';
 }
 

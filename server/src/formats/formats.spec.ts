@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
 import { AppError } from '../platform/errors.ts';
 import { detectFormat } from './detect.ts';
+import { inUtf8 } from './encoding.ts';
 import type { Position } from './feature.ts';
 import { crossesItself, inTheWorld, repairedRing, tidyRing } from './geometry-check.ts';
 import { readGeoJson } from './read-geojson.ts';
@@ -24,6 +25,47 @@ const gpx = (inside: string, head = ''): Buffer =>
   Buffer.from(
     `<?xml version="1.0"?>${head}<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1">${inside}</gpx>`,
   );
+
+describe('files as old programs write them', () => {
+  const inside = '<wpt lat="46.01" lon="-30.02"><name>Müllers Hecke</name></wpt>';
+  const nameIn = async (content: Buffer) => (await readGpx(inUtf8(content))).features[0]!.name;
+  it('are read in UTF-16 and in the encoding that they declare', async () => {
+    const text = gpx(inside).toString();
+    const declared = text.replace('<?xml version="1.0"?>', '<?xml version="1.0" encoding="ISO-8859-1"?>');
+    const swapped = Buffer.from(`\uFEFF${text}`, 'utf16le').swap16();
+    for (const content of [
+      Buffer.from(`\uFEFF${text}`, 'utf16le'),
+      swapped,
+      Buffer.from(declared, 'latin1'),
+      Buffer.from(text),
+    ]) {
+      expect(detectFormat(inUtf8(content), 'places.gpx')).to.equal('gpx');
+      expect(await nameIn(content)).to.equal('Müllers Hecke');
+    }
+  });
+  it('are read with a prefix before every tag', async () => {
+    const prefixed = Buffer.from('<g:gpx xmlns:g="x"><g:wpt lat="1" lon="2"><g:name>A</g:name></g:wpt></g:gpx>');
+    expect(detectFormat(prefixed, 'a.gpx')).to.equal('gpx');
+    expect((await readGpx(prefixed)).features[0]).to.include({ name: 'A' });
+    const kml =
+      '<k:kml xmlns:k="http://www.opengis.net/kml/2.2"><k:Document><k:Placemark><k:name>B</k:name><k:Point><k:coordinates>2,1</k:coordinates></k:Point></k:Placemark></k:Document></k:kml>';
+    expect(detectFormat(Buffer.from(kml), 'b.kml')).to.equal('kml');
+    expect(readKml(kml).features[0]).to.include({ name: 'B' });
+  });
+  it('put nothing at nought: an empty latitude, a height in words or in sixteens are none', async () => {
+    const { features, leftOut } = await readGpx(
+      gpx(
+        '<wpt lat="" lon="2"/><wpt lat="0x33" lon="2"/><wpt lat="5.1e1" lon="2"><ele>high</ele></wpt><wpt lat="+51." lon=".5"/>',
+      ),
+    );
+    expect(leftOut.map((l) => l.at)).to.deep.equal([1, 2]);
+    expect(features.map((f) => f.geometry.coordinates)).to.deep.equal([
+      [2, 51],
+      [0.5, 51],
+    ]);
+    expect(features[0]!.heightM).to.equal(null);
+  });
+});
 
 describe('GPX', () => {
   it('gives waypoints as points, tracks as walked paths over all their pieces, routes as planned ones', async () => {

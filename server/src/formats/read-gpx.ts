@@ -1,6 +1,7 @@
 import { SaxesParser } from 'saxes';
 import simplify from 'simplify-js';
 import { AppError } from '../platform/errors.ts';
+import { decimalIn } from './encoding.ts';
 import { MOST_FEATURES, oneLine, type LeftOut, type Position, type ReadFeature, type ReadPlaces } from './feature.ts';
 import { inTheWorld } from './geometry-check.ts';
 
@@ -31,6 +32,9 @@ function decodePiece(decoder: InstanceType<typeof TextDecoder>, piece: Buffer, l
   }
 }
 
+/** A tag without the prefix that some programs put before each. */
+const localName = (name: string): string => name.slice(name.indexOf(':') + 1).toLowerCase();
+
 class GpxReader {
   private readonly parser = new SaxesParser({ xmlns: false, fragment: false });
   private readonly features: ReadFeature[] = [];
@@ -49,10 +53,10 @@ class GpxReader {
     );
     this.parser.on('doctype', () => (this.failure ??= new AppError('unreadableFile', { reason: 'xmlEntities' })));
     this.parser.on('opentag', ({ name, attributes }) =>
-      this.start(name.toLowerCase(), attributes as Record<string, string>),
+      this.start(localName(name), attributes as Record<string, string>),
     );
     this.parser.on('text', (text) => void (this.text += text.slice(0, Math.max(0, MOST_TEXT - this.text.length))));
-    this.parser.on('closetag', ({ name }) => this.finish(name.toLowerCase()));
+    this.parser.on('closetag', ({ name }) => this.finish(localName(name)));
   }
 
   write(piece: string): void {
@@ -78,7 +82,7 @@ class GpxReader {
     if (name === 'wpt' || name === 'trk' || name === 'rte')
       this.open = { kind: name, texts: {}, points: [], at: ++this.count };
     if ((name === 'wpt' || name === 'trkpt' || name === 'rtept') && this.open) {
-      const point: Position = [Number(attributes['lon'] ?? NaN), Number(attributes['lat'] ?? NaN)];
+      const point: Position = [decimalIn(attributes['lon']), decimalIn(attributes['lat'])];
       this.open.points.push(point);
     }
   }
@@ -103,7 +107,7 @@ class GpxReader {
     if (points.length === 0 || (kind !== 'wpt' && points.length < 2))
       return void this.leftOut.push({ at, reason: 'noPosition' });
     if (!points.every(inTheWorld)) return void this.leftOut.push({ at, reason: 'outsideTheWorld' });
-    const height = Number(texts['ele']);
+    const height = decimalIn(texts['ele']);
     const day = /^\d{4}-\d{2}-\d{2}/.exec(texts['time'] ?? '')?.[0] ?? null;
     const note = [texts['desc'], texts['cmt']].filter(Boolean).join(' ');
     const common = { at, name: oneLine(texts['name'] ?? ''), note, day, own: null };
@@ -111,7 +115,7 @@ class GpxReader {
       this.features.push({
         ...common,
         path: null,
-        heightM: texts['ele'] && Number.isFinite(height) ? height : null,
+        heightM: Number.isFinite(height) ? height : null,
         geometry: { type: 'Point', coordinates: points[0]! },
       });
     else

@@ -11,7 +11,8 @@ const MOST_ARCHIVE_FILES = 200;
 const MOST_EXPANSION = 200;
 
 /** Reads the placemarks of a KML text. Entities and document types are refused before anything is parsed. */
-export function readKml(text: string): ReadPlaces {
+export function readKml(written: string): ReadPlaces {
+  const text = withoutPrefix(written);
   if ((text.match(/<Placemark[\s>]/g)?.length ?? 0) > MOST_FEATURES)
     throw new AppError('unreadableFile', { reason: 'tooManyPlaces' });
   if (/<!DOCTYPE|<!ENTITY/i.test(text)) throw new AppError('unreadableFile', { reason: 'xmlEntities' });
@@ -29,6 +30,12 @@ export function readKml(text: string): ReadPlaces {
   }
   if (document.documentElement?.localName !== 'kml') throw new AppError('unreadableFile', { reason: 'notKml' });
   return featuresFrom(kml(document as unknown as Parameters<typeof kml>[0]).features.map(dayOfTrack));
+}
+
+/** Some programs write every tag with a prefix, which the reader of placemarks does not know. */
+function withoutPrefix(text: string): string {
+  const prefix = /<(\w+):kml[\s>]/.exec(text)?.[1];
+  return prefix ? text.replaceAll(`<${prefix}:`, '<').replaceAll(`</${prefix}:`, '</') : text;
 }
 
 /** A KML track may say when; GeoJSON of it holds that under another name. */

@@ -8,6 +8,7 @@ import {
   centreOf,
 } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
+import { inUtf8 } from '../../formats/encoding.ts';
 import { detectFormat } from '../../formats/detect.ts';
 import { patchesOf, standKeysOf } from '../../patches/index.ts';
 import { updateGroup, writeAudit } from '../../people/index.ts';
@@ -26,7 +27,7 @@ const SHOWN_LINES = 40;
 /** Reads a file whole and shows what it amounts to. No place is stored yet, and a file that cannot be read leaves nothing. */
 export async function newPlaceImport(deps: Dependencies, context: GroupContext<unknown>): Promise<PlaceImportPreview> {
   const { body, group, account, params, query, gone } = context;
-  const content = body as Buffer;
+  const content = inUtf8(body as Buffer);
   const id = params['importId']!;
   const fileName = (query['fileName'] ?? 'places').slice(0, 120);
   const format = detectFormat(content, fileName);
