@@ -47,7 +47,7 @@ export function learningBench(put: (what: string, measured: string, target: stri
   const learning = GroupLearning.from(histories);
   put(
     `learning: ${STANDS} stands with thirty sightings each, the whole group anew`,
-    `${(median(runs) / 1000).toFixed(1)} s (in pieces of 12 ms, behind the answers)`,
+    `${(median(runs) / 1000).toFixed(1)} s (in pieces of 5 ms, behind the answers)`,
     '≤ 2 s',
   );
   const touched = stands.slice(0, 41).map((stand) =>

@@ -117,7 +117,7 @@ const withQuality = (readiness: Readiness, quality: number): Readiness =>
   quality > 0 && 'quality' in readiness ? { ...readiness, quality } : readiness;
 
 const YEAR_DAYS = 365;
-/** No two years lie farther apart in when a window closes: the spring of the latest and of the earliest year differ by weeks. */
+/** Estimate: no two years lie farther apart in when a window closes, since the earliest and the latest spring differ by weeks. */
 const MOST_YEARS_APART_DAYS = 120;
 
 /** The season's window that matters on a day: last season's while it is still open, the next one once it is near. */

@@ -7,7 +7,7 @@ import type { WindowShifts } from '../windows/index.ts';
 import { seasonNow, type Book, type Learned, type SeasonBook } from './book.ts';
 import { shiftsOf, stageDaysOf, type StageDays } from './edges.ts';
 import { windowOn } from './outlook.ts';
-import { standSeason, type StandSeason } from './season.ts';
+import { eachOnce, type StandSeason } from './season.ts';
 import { seenStand } from './season-input.ts';
 
 /** What was learned of a stand, reckoned for some seasons. */
@@ -97,12 +97,7 @@ export function packSeasons(book: SeasonBook, day: DayNumber, stageDays: StageDa
 /** The seasons that the day of a packed stand asks for, as they are reckoned anywhere. */
 export function seasonsAbout({ learned, day, ...rest }: PackedSeasons): readonly (readonly [number, StandSeason])[] {
   const book: SeasonBook = { ...rest, learned: unpackLearned(learned) };
-  const known = new Map<number, StandSeason>();
-  const of = (season: number): StandSeason => {
-    let one = known.get(season);
-    if (!one) known.set(season, (one = standSeason(book, season)));
-    return one;
-  };
+  const { known, of } = eachOnce(book);
   for (const [w] of book.profile.windows.entries()) {
     const window = windowOn(book, { of }, w, day);
     // Of a window that is over the next one is told.

@@ -50,14 +50,23 @@ export interface Seasons {
 }
 
 /** The same reckoned from the book, each season once. */
-export function seasonsOf(book: Book): Seasons {
+export const seasonsOf = (book: Book): Seasons => ({
+  of: eachOnce(book).of,
+  frozen: (day) => frozenSpansAt(book, day),
+});
+
+/** Seasons of a book as they are asked for, each reckoned once. */
+export function eachOnce(book: SeasonBook): {
+  readonly known: ReadonlyMap<number, StandSeason>;
+  readonly of: Seasons['of'];
+} {
   const known = new Map<number, StandSeason>();
   return {
+    known,
     of: (season) => {
       let one = known.get(season);
       if (!one) known.set(season, (one = standSeason(book, season)));
       return one;
     },
-    frozen: (day) => frozenSpansAt(book, day),
   };
 }

@@ -10,6 +10,10 @@ import { path, placeImport, type ImportMade } from './table.ts';
 
 export type PlaceImportRow = typeof placeImport.$inferSelect & { readonly reading: PlaceReading };
 const ROWS_AT_ONCE = 200;
+const pieces = <T>(all: readonly T[]): T[][] =>
+  Array.from({ length: Math.ceil(all.length / ROWS_AT_ONCE) }, (_, i) =>
+    all.slice(i * ROWS_AT_ONCE, (i + 1) * ROWS_AT_ONCE),
+  );
 
 export const importById = async (db: Queryable, groupId: string, id: string): Promise<PlaceImportRow | null> =>
   ((
@@ -41,10 +45,6 @@ export async function insertAll(
     readonly paths: readonly (typeof path.$inferInsert)[];
   },
 ): Promise<void> {
-  const pieces = <T>(all: readonly T[]): T[][] =>
-    Array.from({ length: Math.ceil(all.length / ROWS_AT_ONCE) }, (_, i) =>
-      all.slice(i * ROWS_AT_ONCE, (i + 1) * ROWS_AT_ONCE),
-    );
   for (const some of pieces(rows.patches))
     await db
       .insert(patch)
@@ -70,10 +70,6 @@ export async function removeUntouched(db: Queryable, groupId: string, made: Impo
   let removed = 0;
   const gone = (answer: readonly [{ readonly affectedRows: number }, ...unknown[]]): void =>
     void (removed += answer[0].affectedRows);
-  const pieces = (ids: readonly string[]): string[][] =>
-    Array.from({ length: Math.ceil(ids.length / ROWS_AT_ONCE) }, (_, i) =>
-      ids.slice(i * ROWS_AT_ONCE, (i + 1) * ROWS_AT_ONCE),
-    );
   for (const ids of pieces(made.paths))
     gone(await db.delete(path).where(and(eq(path.groupId, groupId), inArray(path.id, ids))));
   for (const ids of pieces(made.stands)) {

@@ -2,7 +2,7 @@
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { CONTAMINATING, ROUTES, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
-import EndBox from '../kit/EndBox.vue';
+import EndBox from '../people/EndBox.vue';
 import StateNote from '../kit/StateNote.vue';
 import TwoVersions from '../kit/TwoVersions.vue';
 import PhotoStrip from '../photos/PhotoStrip.vue';
@@ -176,11 +176,7 @@ async function keep(): Promise<void> {
       :retired-why="p.retiredWhy"
       :may-retire="isKeeper"
       :may-remove="mayChange && !p.stands.length && !p.finds.length"
-      :busy="end.busy.value"
-      :failure="end.failure.value"
-      @retire="end.retire"
-      @back="end.back"
-      @remove="end.remove" />
+      :end="end" />
   </form>
 </template>
 

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { ROUTES, type StandView } from '@emberfield/contract';
-import EndBox from '../kit/EndBox.vue';
+import EndBox from '../people/EndBox.vue';
 import { useEnd } from '../people/use-end.ts';
 import { useGroup } from '../people/use-group.ts';
 
@@ -24,9 +24,5 @@ const end = useEnd(
     :retired-why="stand.retiredWhy"
     :may-retire="isKeeper"
     :may-remove="mayRemove"
-    :busy="end.busy.value"
-    :failure="end.failure.value"
-    @retire="end.retire"
-    @back="end.back"
-    @remove="end.remove" />
+    :end="end" />
 </template>

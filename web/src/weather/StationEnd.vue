@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ROUTES, type StationView } from '@emberfield/contract';
-import EndBox from '../kit/EndBox.vue';
+import EndBox from '../people/EndBox.vue';
 import { useEnd } from '../people/use-end.ts';
 import { useGroup } from '../people/use-group.ts';
 
@@ -18,9 +18,5 @@ const end = useEnd(
     :retired-on="station.retiredOn"
     may-retire
     :may-remove="station.dayCount === 0 && station.outlookDays === 0"
-    :busy="end.busy.value"
-    :failure="end.failure.value"
-    @retire="end.retire"
-    @back="end.back"
-    @remove="end.remove" />
+    :end="end" />
 </template>

@@ -1,7 +1,7 @@
 import type { Retire } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { updateGroup, writeAudit } from '../../people/index.ts';
-import { isReferenced, transact } from '../../platform/database/transact.ts';
+import { removeIfFree, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
@@ -36,25 +36,19 @@ export async function retirePatch(
 /** A place on which nothing hangs yet goes for good; whoever entered it, or a keeper, takes it back. */
 export async function removePatch(deps: Dependencies, { group, account, params }: GroupContext<null>): Promise<null> {
   const id = params['patchId']!;
-  try {
-    await transact(deps.db, async (tx) => {
-      const row = await repository.lockPatch(tx, group.id, id);
-      if (!row) throw notFound('patch');
-      if (row.madeBy !== account.accountId && group.role !== 'keeper')
-        throw new AppError('notAllowed', { values: { role: group.role } });
-      await updateGroup(tx, group.id, {});
-      await repository.deletePatch(tx, id);
-      await writeAudit(tx, {
-        groupId: group.id,
-        accountId: account.accountId,
-        at: deps.clock.now(),
-        action: 'patchRemoved',
-        detail: { name: row.name },
-      });
+  return removeIfFree(deps.db, async (tx) => {
+    const row = await repository.lockPatch(tx, group.id, id);
+    if (!row) throw notFound('patch');
+    if (row.madeBy !== account.accountId && group.role !== 'keeper')
+      throw new AppError('notAllowed', { values: { role: group.role } });
+    await updateGroup(tx, group.id, {});
+    await repository.deletePatch(tx, id);
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: 'patchRemoved',
+      detail: { name: row.name },
     });
-  } catch (error) {
-    if (isReferenced(error)) throw new AppError('conflict', { reason: 'notEmpty', cause: error });
-    throw error;
-  }
-  return null;
+  });
 }

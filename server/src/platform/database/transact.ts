@@ -1,3 +1,4 @@
+import { AppError } from '../errors.ts';
 import type { Database, Transaction } from './database.ts';
 
 /** Deadlock, lock wait over, cluster node not ready: the whole transaction is gone and may be tried again. */
@@ -59,6 +60,14 @@ const DANGLING = 1452;
 /** A row was to point at one that is not there, or is another group's. */
 export const isDangling = (error: unknown): boolean => errorNumber(error) === DANGLING;
 const REFERENCED = 1451;
-/** Something still hangs on the row that was to go. */
-export const isReferenced = (error: unknown): boolean => errorNumber(error) === REFERENCED;
+/** Removes what nothing hangs on any more. @throws AppError `notEmpty` where the database's own keys say that something does */
+export async function removeIfFree(db: Database, work: (tx: Transaction) => Promise<void>): Promise<null> {
+  try {
+    await transact(db, work);
+    return null;
+  } catch (error) {
+    if (errorNumber(error) === REFERENCED) throw new AppError('conflict', { reason: 'notEmpty', cause: error });
+    throw error;
+  }
+}
 export const isDuplicate = (error: unknown): boolean => errorNumber(error) === DUPLICATE;

@@ -1,7 +1,7 @@
 import type { Retire } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { updateGroup, writeAudit } from '../../people/index.ts';
-import { isReferenced, transact } from '../../platform/database/transact.ts';
+import { removeIfFree, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
@@ -33,25 +33,19 @@ export async function retireStand(
 
 /** A stand of which nothing was noted yet goes for good; whoever entered it, or a keeper, takes it back. */
 export async function removeStand(deps: Dependencies, { group, account, params }: GroupContext<null>): Promise<null> {
-  try {
-    await transact(deps.db, async (tx) => {
-      const row = await repository.claimStand(tx, group.id, params['standId']!);
-      if (!row) throw notFound('stand');
-      if (row.stand.madeBy !== account.accountId && group.role !== 'keeper')
-        throw new AppError('notAllowed', { values: { role: group.role } });
-      await updateGroup(tx, group.id, {});
-      await repository.deleteStand(tx, row.stand.id);
-      await writeAudit(tx, {
-        groupId: group.id,
-        accountId: account.accountId,
-        at: deps.clock.now(),
-        action: 'standRemoved',
-        detail: { name: `${row.stand.plantKey}, ${row.patch.name}` },
-      });
+  return removeIfFree(deps.db, async (tx) => {
+    const row = await repository.claimStand(tx, group.id, params['standId']!);
+    if (!row) throw notFound('stand');
+    if (row.stand.madeBy !== account.accountId && group.role !== 'keeper')
+      throw new AppError('notAllowed', { values: { role: group.role } });
+    await updateGroup(tx, group.id, {});
+    await repository.deleteStand(tx, row.stand.id);
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: 'standRemoved',
+      detail: { name: `${row.stand.plantKey}, ${row.patch.name}` },
     });
-  } catch (error) {
-    if (isReferenced(error)) throw new AppError('conflict', { reason: 'notEmpty', cause: error });
-    throw error;
-  }
-  return null;
+  });
 }

@@ -1,8 +1,8 @@
 import type { Retire } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { updateGroup, writeAudit } from '../../people/index.ts';
-import { isReferenced, transact } from '../../platform/database/transact.ts';
-import { AppError, notFound } from '../../platform/errors.ts';
+import { removeIfFree, transact } from '../../platform/database/transact.ts';
+import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
 
@@ -31,21 +31,15 @@ export async function retireStation(
 export async function removeStation(deps: Dependencies, { group, account, params }: GroupContext<null>): Promise<null> {
   const station = await repository.stationById(deps.db, group.id, params['stationId']!);
   if (!station) throw notFound('station');
-  try {
-    await transact(deps.db, async (tx) => {
-      await updateGroup(tx, group.id, {});
-      await repository.deleteStation(tx, station.id);
-      await writeAudit(tx, {
-        groupId: group.id,
-        accountId: account.accountId,
-        at: deps.clock.now(),
-        action: 'stationRemoved',
-        detail: { name: station.name },
-      });
+  return removeIfFree(deps.db, async (tx) => {
+    await updateGroup(tx, group.id, {});
+    await repository.deleteStation(tx, station.id);
+    await writeAudit(tx, {
+      groupId: group.id,
+      accountId: account.accountId,
+      at: deps.clock.now(),
+      action: 'stationRemoved',
+      detail: { name: station.name },
     });
-  } catch (error) {
-    if (isReferenced(error)) throw new AppError('conflict', { reason: 'notEmpty', cause: error });
-    throw error;
-  }
-  return null;
+  });
 }

@@ -2,6 +2,7 @@
 import { Button, Collapse, CollapsePanel, Input, Popconfirm, Space } from 'ant-design-vue';
 import { ref } from 'vue';
 import { useWords } from '../platform/words.ts';
+import type { useEnd } from './use-end.ts';
 
 /** The end of something: no longer gone to, with a reason and the way back; or gone for good while nothing hangs on it. */
 defineProps<{
@@ -9,10 +10,9 @@ defineProps<{
   retiredWhy?: string;
   mayRetire: boolean;
   mayRemove: boolean;
-  busy: boolean;
-  failure?: string | undefined;
+  /** What is done about it; see `useEnd`. */
+  end: ReturnType<typeof useEnd>;
 }>();
-const emit = defineEmits<{ retire: [why: string]; back: []; remove: [] }>();
 const words = useWords();
 const why = ref('');
 </script>
@@ -23,7 +23,7 @@ const why = ref('');
       <p>
         <b>{{ words.t('end.retired', { day: words.format.dayAndYear(retiredOn) }) }}</b> {{ retiredWhy }}
       </p>
-      <Button v-if="mayRetire" :loading="busy" @click="emit('back')">{{ words.t('end.back') }}</Button>
+      <Button v-if="mayRetire" :loading="end.busy.value" @click="end.back()">{{ words.t('end.back') }}</Button>
     </template>
     <Collapse v-else ghost>
       <CollapsePanel key="end" :header="words.t('end.title')">
@@ -36,20 +36,20 @@ const why = ref('');
               :maxlength="200"
               :placeholder="words.t('end.why')"
               :aria-label="words.t('end.why')" />
-            <Button :loading="busy" @click="emit('retire', why)">{{ words.t('end.retire') }}</Button>
+            <Button :loading="end.busy.value" @click="end.retire(why)">{{ words.t('end.retire') }}</Button>
           </template>
           <Popconfirm
             v-if="mayRemove"
             :title="words.t('end.removeSure')"
             :ok-text="words.t('end.remove')"
             :cancel-text="words.t('common.cancel')"
-            @confirm="emit('remove')">
-            <Button danger :loading="busy">{{ words.t('end.remove') }}</Button>
+            @confirm="end.remove()">
+            <Button danger :loading="end.busy.value">{{ words.t('end.remove') }}</Button>
           </Popconfirm>
         </Space>
       </CollapsePanel>
     </Collapse>
-    <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
+    <p v-if="end.failure.value" class="warn" role="alert">{{ end.failure.value }}</p>
   </section>
 </template>
 
