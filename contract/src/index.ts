@@ -71,6 +71,7 @@ export {
   assignStationSchema,
   changePatchSchema,
   geometrySchema,
+  MOST_HOLES,
   newPatchSchema,
   type AssignStation,
   type ChangePatch,

@@ -70,9 +70,14 @@ const ring = () =>
       }),
     );
 
+/** Ponds and clearings within a boundary: its rings after the first. */
+export const MOST_HOLES = 20;
+
 export const geometrySchema = lazy((value: unknown) =>
   (value as { type?: unknown } | null)?.type === 'Polygon'
-    ? exactly({ type: oneOf(['Polygon']), coordinates: listOf(ring(), 1).min(1, 'missing') }).required('missing')
+    ? exactly({ type: oneOf(['Polygon']), coordinates: listOf(ring(), 1 + MOST_HOLES).min(1, 'missing') }).required(
+        'missing',
+      )
     : exactly({ type: oneOf(['Point']), coordinates: position() }).required('missing'),
 ) as unknown as Schema<PatchGeometry>;
 

@@ -19,17 +19,19 @@ export const TABLE_FIELDS = [
   'part',
   'amount',
   'plants',
+  'stage',
+  'count',
   'note',
 ] as const;
 export type TableField = (typeof TABLE_FIELDS)[number];
 export const FIELDS_OF: Readonly<Record<TableKind, readonly TableField[]>> = {
   places: ['name', 'latitude', 'longitude', 'height', 'plant', 'where', 'since', 'note'],
-  visits: ['day', 'name', 'plant', 'note'],
+  visits: ['day', 'name', 'plant', 'stage', 'count', 'note'],
   takes: ['day', 'name', 'plant', 'part', 'amount', 'plants', 'note'],
 };
 export const NEEDED_COLUMNS: Readonly<Record<TableKind, readonly TableField[]>> = {
   places: ['name', 'latitude', 'longitude'],
-  visits: ['day', 'name', 'note'],
+  visits: ['day', 'name'],
   takes: ['day', 'name', 'plant', 'part', 'amount'],
 };
 
@@ -71,7 +73,7 @@ export interface PlaceImportPreview {
   readonly headers: readonly string[];
   readonly sample: readonly (readonly string[])[];
   readonly counts: Readonly<
-    Record<'points' | 'areas' | 'paths' | 'stands' | 'visits' | 'takes' | 'already' | 'crossing', number>
+    Record<'points' | 'areas' | 'paths' | 'stands' | 'visits' | 'takes' | 'already' | 'crossing' | 'heightGuessed', number>
   >;
   readonly shown: readonly ShownPlace[];
   readonly leftOut: readonly { readonly at: number; readonly reason: string }[];

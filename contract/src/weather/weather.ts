@@ -64,6 +64,8 @@ export interface StationView extends Omit<NewStation, 'source'> {
   readonly lastDay: string | null;
   /** No longer reckoned from, since this day. */
   readonly retiredOn: string | null;
+  /** Whether places nearby are reckoned from it: not retired, and its record long enough (or no other's is). */
+  readonly reckonedFrom: boolean;
   readonly outlookDays: number;
   readonly missingDays: number;
 }

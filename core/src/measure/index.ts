@@ -25,6 +25,7 @@ export {
   millimetresToInches,
   ouncesToGrams,
 } from './units.ts';
+export { nearestTo, wayBetween, type OnTheGround } from './ground.ts';
 export { dayRange, type DayRange } from './day-range.ts';
 export { calendarDayInSeason, monthDayInSeason, SEASON_HORIZON_DAYS, seasonFirstDay, seasonOf } from './season.ts';
 export type { Text } from './text.ts';

@@ -5,22 +5,11 @@ import { AppError } from '../platform/errors.ts';
 import { detectFormat } from './detect.ts';
 import { inUtf8 } from './encoding.ts';
 import type { Position } from './feature.ts';
-import { crossesItself, inTheWorld, repairedRing, tidyRing } from './geometry-check.ts';
 import { readGeoJson } from './read-geojson.ts';
 import { readGpx, thinned } from './read-gpx.ts';
 import { readKml, unpackKmz } from './read-kml.ts';
-import { dayIn, guessPlaceReading, linesOf, numberIn, placesOf, tableOf } from './read-table.ts';
-import { writeCsv } from './write.ts';
+import { reasonOf } from './reason-of.ts';
 
-const reasonOf = async (work: () => unknown): Promise<string | null> => {
-  try {
-    await work();
-    return null;
-  } catch (error) {
-    if (error instanceof AppError) return error.reason;
-    throw error;
-  }
-};
 const gpx = (inside: string, head = ''): Buffer =>
   Buffer.from(
     `<?xml version="1.0"?>${head}<gpx version="1.1" xmlns="http://www.topografix.com/GPX/1/1">${inside}</gpx>`,
@@ -68,22 +57,26 @@ describe('files as old programs write them', () => {
 });
 
 describe('GPX', () => {
-  it('gives waypoints as points, tracks as walked paths over all their pieces, routes as planned ones', async () => {
+  it('gives waypoints as points, tracks as a walked path for each of their pieces, routes as planned ones', async () => {
     const { features, leftOut } = await readGpx(
       gpx(`<metadata><name>Out</name><time>2026-05-01T08:00:00Z</time></metadata>
         <wpt lat="46.01" lon="-30.02"><ele>41.5</ele><name>Mill &amp; hedge</name><desc>gate</desc></wpt>
         <rte><name>Plan</name><rtept lat="46" lon="-30"><name>a</name></rtept><rtept lat="46.1" lon="-30"/></rte>
-        <trk><name>Walk</name><trkseg><trkpt lat="46" lon="-30"><time>2026-05-02T09:00:00Z</time></trkpt><trkpt lat="46.01" lon="-30"/></trkseg><trkseg><trkpt lat="46.02" lon="-30.01"/></trkseg></trk>`),
+        <trk><name>Walk</name><trkseg><trkpt lat="46" lon="-30"><time>2026-05-02T09:00:00Z</time></trkpt><trkpt lat="46.01" lon="-30"/></trkseg><trkseg><trkpt lat="46.02" lon="-30.01"/><trkpt lat="0" lon="0"/><trkpt lat="46.03" lon="-30.01"/></trkseg><trkseg><trkpt lat="46.04" lon="-30"/></trkseg></trk>`),
     );
-    expect(leftOut).to.deep.equal([]);
+    expect(leftOut).to.deep.equal([
+      { at: 3, reason: 'pointsDropped' },
+      { at: 3, reason: 'shortPieces' },
+    ]);
     expect(features.map((f) => [f.name, f.path, f.geometry.type])).to.deep.equal([
       ['Mill & hedge', null, 'Point'],
       ['Plan', 'route', 'LineString'],
-      ['Walk', 'track', 'LineString'],
+      ['Walk 1', 'track', 'LineString'],
+      ['Walk 2', 'track', 'LineString'],
     ]);
     expect(features[0]).to.deep.include({ heightM: 41.5, note: 'gate', day: null });
     expect(features[2]!.day).to.equal('2026-05-02');
-    expect((features[2]!.geometry.coordinates as Position[]).length).to.equal(3);
+    expect(features.slice(2).map((f) => f.geometry.coordinates.length)).to.deep.equal([2, 2]);
   });
   it('keeps the beginning of a text without end, so that what is cut can be said', async () => {
     const { features } = await readGpx(
@@ -97,7 +90,7 @@ describe('GPX', () => {
     );
     expect(features).to.have.length(1);
     expect(leftOut).to.deep.equal([
-      { at: 1, reason: 'outsideTheWorld' },
+      { at: 1, reason: 'swapped' },
       { at: 2, reason: 'outsideTheWorld' },
       { at: 4, reason: 'noPosition' },
     ]);
@@ -160,6 +153,7 @@ describe('GeoJSON', () => {
   it('refuses what is cut off or is other JSON', async () => {
     expect(await reasonOf(() => readGeoJson('{"type":"FeatureCollection","features":['))).to.equal('brokenJson');
     expect(await reasonOf(() => readGeoJson('[1,2]'))).to.equal('notGeoJson');
+    expect(await reasonOf(() => readGeoJson('{"type":"Topology","arcs":[]}'))).to.equal('topology');
   });
   it('never fails otherwise, whatever JSON it is given', () => {
     fc.assert(
@@ -203,46 +197,6 @@ describe('KML and KMZ', () => {
   });
 });
 
-describe('tables', () => {
-  it('are matched by their heads, whatever parts them', () => {
-    const table = tableOf('\uFEFFPlace;Lat;Lon;Species\nMill;46,01;-30,02;Elder\n;46;-30;Elder\nRim;146;-30;\n');
-    const reading = guessPlaceReading(table);
-    expect(reading.kind).to.equal('places');
-    const { features, leftOut } = placesOf(linesOf(table, reading).lines);
-    expect(features.map((f) => [f.name, f.geometry.coordinates, f.plant])).to.deep.equal([
-      ['Mill', [-30.02, 46.01], 'Elder'],
-    ]);
-    expect(leftOut).to.deep.equal([
-      { at: 3, reason: 'noName' },
-      { at: 4, reason: 'outsideTheWorld' },
-    ]);
-  });
-  it('of takes and visits are known by what they need', () => {
-    const kindOf = (heads: string) => guessPlaceReading(tableOf(`${heads}\n1,2,3,4,5`)).kind;
-    expect(kindOf('day,name,plant,part,amount')).to.equal('takes');
-    expect(kindOf('date,place,note,x')).to.equal('visits');
-    expect(linesOf(tableOf('a,b\n1,2'), guessPlaceReading(tableOf('a,b\n1,2'))).missing).to.equal('name');
-  });
-  it('read numbers and days as people write them', () => {
-    expect(['46.5', '46,5', '-3', '1.2.3', '', 'x'].map(numberIn)).to.deep.equal([46.5, 46.5, -3, null, null, null]);
-    expect(['2026-05-15', '15.05.2026', '5/6/2026', '31.02.2026', 'May'].map(dayIn)).to.deep.equal([
-      '2026-05-15',
-      '2026-05-15',
-      '2026-06-05',
-      null,
-      null,
-    ]);
-  });
-  it('are refused where a quotation mark stays open, or with one column', async () => {
-    expect(await reasonOf(() => tableOf('a,b\n"1,2'))).to.equal('brokenQuotes');
-    expect(await reasonOf(() => tableOf('just words'))).to.equal('notATable');
-  });
-  it('are written so that no cell is a formula', () => {
-    const [, line] = writeCsv(['a', 'b'], [['=HYPERLINK("x")', -5]]).split('\r\n');
-    expect(line).to.equal(`"'=HYPERLINK(""x"")",-5`);
-  });
-});
-
 describe('what a file is', () => {
   it('is told by its content, and a name that says otherwise is refused', async () => {
     const kml = Buffer.from('<?xml version="1.0"?><kml></kml>');
@@ -258,88 +212,5 @@ describe('what a file is', () => {
     ] as const)
       expect(await reasonOf(() => detectFormat(content, name)), name).to.equal('notWhatItsNameSays');
     expect(await reasonOf(() => detectFormat(Buffer.alloc(0), 'a.gpx'))).to.equal('emptyFile');
-  });
-});
-
-describe('a boundary', () => {
-  const bow: Position[] = [
-    [0, 0],
-    [2, 2],
-    [2, 0],
-    [0, 3],
-    [0, 0],
-  ];
-  it('that crosses itself is seen, and its largest simple area offered', () => {
-    expect(crossesItself(bow)).to.equal(true);
-    const repaired = repairedRing(bow)!;
-    expect(crossesItself(repaired)).to.equal(false);
-    expect(repaired.length).to.equal(4);
-  });
-  it('that is simple is not, whichever way round', () => {
-    const square: Position[] = [
-      [0, 0],
-      [1, 0],
-      [1, 1],
-      [0, 1],
-      [0, 0],
-    ];
-    expect(crossesItself(square)).to.equal(false);
-    expect(crossesItself([...square].reverse())).to.equal(false);
-  });
-  it('that touches itself at a corner crosses itself too', () => {
-    expect(
-      crossesItself([
-        [0, 0],
-        [2, 0],
-        [1, 1],
-        [2, 2],
-        [0, 2],
-        [1, 1],
-        [0, 0],
-      ]),
-    ).to.equal(true);
-  });
-  it('is closed and rid of repeats; with fewer than three corners it is none', () => {
-    expect(
-      tidyRing([
-        [0, 0],
-        [0, 0],
-        [1, 0],
-        [1, 1],
-      ]),
-    ).to.deep.equal([
-      [0, 0],
-      [1, 0],
-      [1, 1],
-      [0, 0],
-    ]);
-    expect(
-      tidyRing([
-        [0, 0],
-        [1, 1],
-        [0, 0],
-      ]),
-    ).to.equal(null);
-  });
-  it('repaired never crosses itself', () => {
-    const corner = fc.tuple(fc.integer({ min: 0, max: 9 }), fc.integer({ min: 0, max: 9 })) as fc.Arbitrary<Position>;
-    fc.assert(
-      fc.property(fc.array(corner, { minLength: 4, maxLength: 9 }), (points) => {
-        const ring = tidyRing(points);
-        const repaired = ring && repairedRing(ring);
-        return !repaired || !crossesItself(repaired);
-      }),
-    );
-  });
-  it('lies in the world or not', () => {
-    expect(
-      [
-        [0, 0],
-        [180, 90],
-        [181, 0],
-        [0, -91],
-        [NaN, 0],
-      ].map((p) => inTheWorld(p as unknown as Position)),
-    ).to.deep.equal([true, true, false, false, false]);
   });
 });

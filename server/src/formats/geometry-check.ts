@@ -5,6 +5,17 @@ import { MOST_RING_POINTS, type Position } from './feature.ts';
 export const inTheWorld = ([lon, lat]: Position): boolean =>
   Number.isFinite(lon) && Number.isFinite(lat) && Math.abs(lon) <= 180 && Math.abs(lat) <= 90;
 
+/**
+ * Why a position cannot be one: degrees of the wrong axis first, metres of a map's grid, the nought that devices write before they
+ * know where they are; `null` for one that can.
+ */
+export function positionProblem(position: Position): 'swapped' | 'projected' | 'nullIsland' | 'outsideTheWorld' | null {
+  const [lon, lat] = position;
+  if (inTheWorld(position)) return lon === 0 && lat === 0 ? 'nullIsland' : null;
+  if (inTheWorld([lat, lon])) return 'swapped';
+  return Math.abs(lon) > 1000 && Math.abs(lat) > 1000 ? 'projected' : 'outsideTheWorld';
+}
+
 /** Positions to a tenth of a metre, without repeats, closed. `null` for fewer than three corners. */
 export function tidyRing(ring: readonly Position[]): readonly Position[] | null {
   const round = (deg: number): number => Math.round(deg * 1e6) / 1e6;

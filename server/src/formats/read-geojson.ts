@@ -9,7 +9,7 @@ import {
   oneLine,
   type ReadPlaces,
 } from './feature.ts';
-import { inTheWorld } from './geometry-check.ts';
+import { positionProblem } from './geometry-check.ts';
 import { thinned } from './read-gpx.ts';
 
 interface Json {
@@ -26,6 +26,7 @@ export function readGeoJson(text: string): ReadPlaces {
   } catch (cause) {
     throw new AppError('unreadableFile', { reason: 'brokenJson', cause });
   }
+  if (isObject(root) && root['type'] === 'Topology') throw new AppError('unreadableFile', { reason: 'topology' });
   if (!isObject(root) || typeof root['type'] !== 'string')
     throw new AppError('unreadableFile', { reason: 'notGeoJson' });
   return featuresFrom(listOf(root));
@@ -47,8 +48,8 @@ export function featuresFrom(list: readonly unknown[]): ReadPlaces {
     if (pieces.length === 0) leftOut.push({ at, reason: 'noPosition' });
     for (const [n, geometry] of pieces.entries()) {
       if (features.length >= MOST_FEATURES) throw new AppError('unreadableFile', { reason: 'tooManyPlaces' });
-      if (geometry === null) leftOut.push({ at, reason: 'unknownGeometry' });
-      else if (!allPositions(geometry).every(inTheWorld)) leftOut.push({ at, reason: 'outsideTheWorld' });
+      const problem = geometry === null ? 'unknownGeometry' : firstProblem(geometry);
+      if (geometry === null || problem !== null) leftOut.push({ at, reason: problem ?? 'unknownGeometry' });
       else features.push(readOne({ at, properties, n, several: pieces.length > 1 }, geometry));
     }
   }
@@ -104,8 +105,8 @@ function piecesOf(geometry: unknown): readonly (ReadFeature['geometry'] | null)[
       return line && line.length >= 2 ? [{ type, coordinates: line }] : [];
     }
     case 'Polygon': {
-      const ring = Array.isArray(coordinates) ? lineFrom(coordinates[0]) : null;
-      return ring ? [{ type, coordinates: [ring] }] : [];
+      const rings = Array.isArray(coordinates) ? coordinates.map(lineFrom) : [];
+      return rings[0] ? [{ type, coordinates: rings.map((r) => r ?? []) }] : [];
     }
     case 'MultiPoint':
       return each('Point');
@@ -120,5 +121,10 @@ function piecesOf(geometry: unknown): readonly (ReadFeature['geometry'] | null)[
   }
 }
 
+/** A corner or a bend may well lie at 0, 0: only a point there is a device's nought. */
+const firstProblem = (g: ReadFeature['geometry']): string | null =>
+  allPositions(g)
+    .map(positionProblem)
+    .find((p) => p !== null && (p !== 'nullIsland' || g.type === 'Point')) ?? null;
 const allPositions = (g: ReadFeature['geometry']): readonly Position[] =>
   g.type === 'Point' ? [g.coordinates] : g.type === 'LineString' ? g.coordinates : g.coordinates.flat();

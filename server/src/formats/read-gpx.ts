@@ -3,7 +3,7 @@ import simplify from 'simplify-js';
 import { AppError } from '../platform/errors.ts';
 import { decimalIn } from './encoding.ts';
 import { MOST_FEATURES, oneLine, type LeftOut, type Position, type ReadFeature, type ReadPlaces } from './feature.ts';
-import { inTheWorld } from './geometry-check.ts';
+import { positionProblem } from './geometry-check.ts';
 
 const CHUNK_BYTES = 256 * 1024;
 /** A walked path is kept to about three metres: less is the noise of the device. */
@@ -12,7 +12,13 @@ const MOST_PATH_POINTS = 4_000;
 const MOST_TEXT = 10_000;
 const TEXTS = ['name', 'desc', 'cmt', 'ele', 'time'];
 
-type Open = { kind: 'wpt' | 'trk' | 'rte'; texts: Record<string, string>; points: Position[]; at: number };
+type Open = {
+  kind: 'wpt' | 'trk' | 'rte';
+  texts: Record<string, string>;
+  /** A track's points by its pieces: where it broke off nobody walked a straight line. */
+  pieces: Position[][];
+  at: number;
+};
 
 /** Reads waypoints, tracks and routes in pieces; a track is walked, a route is planned. */
 export async function readGpx(content: Buffer): Promise<ReadPlaces> {
@@ -80,10 +86,11 @@ class GpxReader {
     this.text = '';
     if (this.count >= MOST_FEATURES) this.failure ??= new AppError('unreadableFile', { reason: 'tooManyPlaces' });
     if (name === 'wpt' || name === 'trk' || name === 'rte')
-      this.open = { kind: name, texts: {}, points: [], at: ++this.count };
+      this.open = { kind: name, texts: {}, pieces: [[]], at: ++this.count };
+    if (name === 'trkseg' && this.open && this.open.pieces.at(-1)!.length > 0) this.open.pieces.push([]);
     if ((name === 'wpt' || name === 'trkpt' || name === 'rtept') && this.open) {
       const point: Position = [decimalIn(attributes['lon']), decimalIn(attributes['lat'])];
-      this.open.points.push(point);
+      this.open.pieces.at(-1)!.push(point);
     }
   }
 
@@ -99,32 +106,43 @@ class GpxReader {
     this.take(open);
   }
 
-  private take({ kind, texts, points, at }: Open): void {
-    if (this.features.length >= MOST_FEATURES) {
-      this.failure ??= new AppError('unreadableFile', { reason: 'tooManyPlaces' });
-      return;
-    }
-    if (points.length === 0 || (kind !== 'wpt' && points.length < 2))
-      return void this.leftOut.push({ at, reason: 'noPosition' });
-    if (!points.every(inTheWorld)) return void this.leftOut.push({ at, reason: 'outsideTheWorld' });
+  private take({ kind, texts, pieces, at }: Open): void {
+    const leave = (reason: string): void => void this.leftOut.push({ at, reason });
     const height = decimalIn(texts['ele']);
     const day = /^\d{4}-\d{2}-\d{2}/.exec(texts['time'] ?? '')?.[0] ?? null;
     const note = [texts['desc'], texts['cmt']].filter(Boolean).join(' ');
-    const common = { at, name: oneLine(texts['name'] ?? ''), note, day, own: null };
-    if (kind === 'wpt')
-      this.features.push({
+    const name = oneLine(texts['name'] ?? '');
+    const common = { at, note, day, own: null };
+    if (kind === 'wpt') {
+      const [point] = pieces[0]!;
+      const problem = point ? positionProblem(point) : 'noPosition';
+      if (!point || problem !== null) return leave(problem ?? 'noPosition');
+      const heightM = Number.isFinite(height) ? height : null;
+      return this.add({ ...common, name, path: null, heightM, geometry: { type: 'Point', coordinates: point } });
+    }
+    const walked = pieces.map((piece) => piece.filter((p) => positionProblem(p) !== 'nullIsland'));
+    if (walked.flat().length < pieces.flat().length) leave('pointsDropped');
+    const problem = walked
+      .flat()
+      .map(positionProblem)
+      .find((p) => p !== null);
+    if (problem) return leave(problem);
+    const lines = walked.filter((piece) => piece.length >= 2);
+    if (lines.length === 0) return leave('noPosition');
+    if (lines.length < pieces.length) leave('shortPieces');
+    for (const [n, line] of lines.entries())
+      this.add({
         ...common,
-        path: null,
-        heightM: Number.isFinite(height) ? height : null,
-        geometry: { type: 'Point', coordinates: points[0]! },
-      });
-    else
-      this.features.push({
-        ...common,
+        name: name && lines.length > 1 ? `${name} ${n + 1}` : name,
         path: kind === 'trk' ? 'track' : 'route',
         heightM: null,
-        geometry: { type: 'LineString', coordinates: thinned(points) },
+        geometry: { type: 'LineString', coordinates: thinned(line) },
       });
+  }
+
+  private add(feature: ReadFeature): void {
+    if (this.features.length < MOST_FEATURES) this.features.push(feature);
+    else this.failure ??= new AppError('unreadableFile', { reason: 'tooManyPlaces' });
   }
 }
 

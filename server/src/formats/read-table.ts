@@ -8,10 +8,10 @@ import {
   type TableField,
   type TableKind,
 } from '@emberfield/contract';
-import { isIsoDay } from '@emberfield/core/measure';
 import { AppError } from '../platform/errors.ts';
+import { numberIn, positionIn } from './cells.ts';
 import type { LeftOut, Position, ReadFeature } from './feature.ts';
-import { inTheWorld } from './geometry-check.ts';
+import { positionProblem } from './geometry-check.ts';
 
 const MOST_LINES = 20_000;
 
@@ -30,7 +30,32 @@ export function tableOf(text: string): Table {
   const [headers, ...rows] = data;
   if (!headers || headers.length < 2) throw new AppError('unreadableFile', { reason: 'notATable' });
   if (rows.length > MOST_LINES) throw new AppError('unreadableFile', { reason: 'tooManyPlaces' });
-  return { headers: headers.map((h) => h.trim()), rows: rows.map((cells) => cells.map(unguarded)) };
+  return withSplitPositions({ headers: headers.map((h) => h.trim()), rows: rows.map((cells) => cells.map(unguarded)) });
+}
+
+/** Such a share of a column's cells holds latitude and longitude in one: it is a column of positions. */
+const POSITIONS_FROM = 0.8;
+
+/** A table that has a place's latitude and longitude in one column gets a column for each behind the others. */
+function withSplitPositions(table: Table): Table {
+  const { headers, rows } = table;
+  if (headers.some((h) => HEADS.latitude.test(h))) return table;
+  const column = headers.findIndex((_, i) => {
+    const written = rows.flatMap((row) => row[i]?.trim() || []);
+    const positions = written.filter((cell) => positionIn(cell) !== null);
+    return positions.length > 0 && positions.length >= POSITIONS_FROM * written.length;
+  });
+  if (column < 0) return table;
+  return {
+    headers: [...headers, 'latitude', 'longitude'],
+    rows: rows.map((row) => {
+      // A line with more cells than heads stays as it is: it is left out below.
+      if (row.length > headers.length) return row;
+      const [longitudeDeg, latitudeDeg] = positionIn(row[column]) ?? [];
+      const filled = headers.map((_, i) => row[i] ?? '');
+      return [...filled, `${latitudeDeg ?? ''}`, `${longitudeDeg ?? ''}`];
+    }),
+  };
 }
 
 /** Heads as people and programs write them; the first that fits wins. */
@@ -44,7 +69,9 @@ const HEADS: Readonly<Record<TableField, RegExp>> = {
   since: /^(since|here since|year)$/i,
   day: /^(day|date|datum|on)$/i,
   part: /^(part|organ)$/i,
-  amount: /^(amount|quantity|count|how much)$/i,
+  amount: /^(amount|quantity|harvest(ed)?|how much)$/i,
+  stage: /^(stage|phase|phenophase|stadium)$/i,
+  count: /^(count|counted|number|how many|plants counted|anzahl)$/i,
   plants: /^(plants|from plants|plants touched)$/i,
   note: /^(note|notes|remarks?|description|comment)$/i,
 };
@@ -56,7 +83,11 @@ export function guessPlaceReading({ headers }: Table): PlaceReading {
       return [f, at < 0 ? null : at];
     }),
   ) as Record<TableField, number | null>;
-  const fits = (kind: TableKind): boolean => NEEDED_COLUMNS[kind].every((f) => columns[f] !== null);
+  // What was counted is what was taken where a part is named.
+  if (columns.amount === null && columns.part !== null) columns.amount = columns.count;
+  const saysSomething = (['note', 'stage', 'count'] as const).some((f) => columns[f] !== null);
+  const fits = (kind: TableKind): boolean =>
+    NEEDED_COLUMNS[kind].every((f) => columns[f] !== null) && (kind !== 'visits' || saysSomething);
   return { kind: [...TABLE_KINDS].reverse().find(fits) ?? 'places', columns, repair: true };
 }
 
@@ -68,35 +99,30 @@ export interface TableLine {
 export function linesOf(
   table: Table,
   { kind, columns }: PlaceReading,
-): { readonly lines: readonly TableLine[]; readonly missing: TableField | null } {
+): {
+  readonly lines: readonly TableLine[];
+  readonly leftOut: readonly LeftOut[];
+  readonly missing: TableField | null;
+} {
+  const leftOut: LeftOut[] = [];
   const missing = NEEDED_COLUMNS[kind].find((f) => columns[f] === null || columns[f] >= table.headers.length) ?? null;
-  const lines = table.rows.map((row, i): TableLine => {
+  const lines = table.rows.flatMap((row, i): readonly TableLine[] => {
+    // The first line holds the heads, and people count from 1.
+    const at = i + 2;
+    // A comma in a text without quotes moves every cell behind it: such a line says something else than it means.
+    if (row.slice(table.headers.length).some((cell) => cell.trim() !== '')) {
+      leftOut.push({ at, reason: 'moreCells' });
+      return [];
+    }
     const values: Partial<Record<TableField, string>> = {};
     for (const field of FIELDS_OF[kind]) {
       const column = columns[field];
       const text = column === null ? '' : (row[column] ?? '').trim();
       if (text !== '') values[field] = text;
     }
-    // The first line holds the heads, and people count from 1.
-    return { at: i + 2, values };
+    return [{ at, values }];
   });
-  return { lines, missing };
-}
-
-/** A number with point or comma; `null` for anything else. */
-export function numberIn(text: string | undefined): number | null {
-  const normal = (text ?? '').replace(',', '.');
-  return /^[+-]?\d+(\.\d+)?$/.test(normal) ? Number(normal) : null;
-}
-
-/** "2026-05-15", "15.05.2026" or "15/05/2026": day before month where it is not written the other way about. */
-export function dayIn(text: string | undefined): string | null {
-  const iso = (text ?? '').slice(0, 10);
-  if (isIsoDay(iso)) return iso;
-  const found = /^(\d{1,2})[./](\d{1,2})[./](\d{4})$/.exec(text ?? '');
-  if (!found) return null;
-  const day = `${found[3]}-${found[2]!.padStart(2, '0')}-${found[1]!.padStart(2, '0')}`;
-  return isIsoDay(day) ? day : null;
+  return { lines, leftOut, missing };
 }
 
 /** Points of a table of places; a line without a name or position is left out and says so. */
@@ -115,7 +141,8 @@ export function placesOf(lines: readonly TableLine[]): {
     if (!v.name) return refuse('noName');
     if (lat === null || lon === null) return refuse('noPosition');
     const coordinates: Position = [lon, lat];
-    if (!inTheWorld(coordinates)) return refuse('outsideTheWorld');
+    const problem = positionProblem(coordinates);
+    if (problem !== null) return refuse(problem);
     return [
       {
         at,

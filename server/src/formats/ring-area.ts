@@ -7,6 +7,10 @@ export function areaOfRing(ring: readonly (readonly [number, number])[]): number
   return Math.round(Math.abs(polygon.Compute(false, true).area ?? 0));
 }
 
+/** Area of a boundary less its holes, m²; the holes lie within it and apart from each other. */
+export const areaOf = (rings: readonly (readonly (readonly [number, number])[])[]): number =>
+  rings.map(areaOfRing).reduce((area, hole) => area - hole);
+
 /** Length of a line of longitudes and latitudes on the WGS 84 ellipsoid, m, by the library. */
 export function lengthOfLine(line: readonly (readonly [number, number])[]): number {
   let sumM = 0;

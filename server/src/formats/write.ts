@@ -76,10 +76,14 @@ export function writeGpx(places: readonly ExportPlace[], paths: readonly ExportP
 export function writeKml(places: readonly ExportPlace[], paths: readonly ExportPath[]): string {
   const list = (points: readonly (readonly [number, number])[]): string =>
     points.map(([lon, lat]) => `${lon},${lat}`).join(' ');
+  const ringOf = (ring: readonly (readonly [number, number])[], n: number): string => {
+    const side = n === 0 ? 'outerBoundaryIs' : 'innerBoundaryIs';
+    return `<${side}><LinearRing><coordinates>${list(ring)}</coordinates></LinearRing></${side}>`;
+  };
   const shape = (g: PatchGeometry): string =>
     g.type === 'Point'
       ? `<Point><coordinates>${list([g.coordinates])}</coordinates></Point>`
-      : `<Polygon><outerBoundaryIs><LinearRing><coordinates>${list(g.coordinates[0]!)}</coordinates></LinearRing></outerBoundaryIs></Polygon>`;
+      : `<Polygon>${g.coordinates.map(ringOf).join('')}</Polygon>`;
   const marks = [
     ...places.map(
       (p) =>

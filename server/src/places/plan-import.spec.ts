@@ -13,6 +13,7 @@ const plants = new Map(CATALOGUE.map((profile) => [profile.key, { profile, revis
 const existing = (over: Partial<Existing> = {}): Existing => ({
   plants,
   patches: [],
+  stations: [],
   paths: new Set(),
   stands: [],
   takenPatches: new Map(),
@@ -110,6 +111,56 @@ describe('what a file amounts to', () => {
     });
     expect(plan(places(line)).paths[0]).to.deep.include({ name: 'file.gpx 1', kind: 'route', lengthM: 1112 });
   });
+  it('gives a place without a height that of the nearest station, and counts those; with one it keeps its own', () => {
+    const at = (heightM: number, north: number) => ({ latitudeDeg: 46 + north, longitudeDeg: -30, heightM });
+    const stations = [at(450, 0.3), at(20, -0.01)];
+    const file = places(
+      point(),
+      point({ at: 2, heightM: 0 }),
+      point({ at: 3, own: { id: `${KEY}01`, facts: { heightM: 7 }, stands: [] } }),
+    );
+    const { patches, heightGuessed } = plan(file, { stations });
+    expect([patches.map((p) => p.heightM), heightGuessed]).to.deep.equal([[20, 0, 20], 1]);
+    expect(plan(file).patches[0]!.heightM).to.equal(0);
+  });
+  it('sees latitude and longitude that have changed places by where everything else lies', () => {
+    const patches = [{ id: `${KEY}09`, name: 'Rim', latitudeDeg: 46.1, longitudeDeg: -30.1 }];
+    const swapped = point({ geometry: { type: 'Point', coordinates: [46, -30] } });
+    const abroad = point({ at: 2, geometry: { type: 'Point', coordinates: [10, 50] } });
+    const { leftOut, patches: kept } = plan(places(swapped, abroad), { patches });
+    expect(leftOut).to.deep.equal([{ at: 1, reason: 'swapped' }]);
+    expect(kept).to.have.length(1);
+    expect(plan(places(swapped)).patches).to.have.length(1);
+  });
+  it('keeps holes of an area, and fills with a word those that cannot be kept', () => {
+    const square = (from: number, to: number): [number, number][] => [
+      [from, from],
+      [to, from],
+      [to, to],
+      [from, to],
+      [from, from],
+    ];
+    const area = (...rings: [number, number][][]) => point({ geometry: { type: 'Polygon', coordinates: rings } });
+    const { patches, shown, leftOut } = plan(
+      places(area(square(1, 1.01), square(1.002, 1.004), square(1.005, 1.02), square(1.003, 1.0035))),
+    );
+    const [{ geometry }] = patches as [{ geometry: { coordinates: unknown[] } }];
+    expect(geometry.coordinates).to.deep.equal([square(1, 1.01), square(1.002, 1.004)]);
+    expect(leftOut).to.deep.equal([{ at: 1, reason: 'holesFilled' }]);
+    // A square of a hundredth of a degree is some 1.23 km² there, and the hole a twenty-fifth of it.
+    const whole = plan(places(area(square(1, 1.01)))).shown[0]!.sizeM!;
+    expect(shown[0]!.sizeM! / whole).to.be.closeTo(24 / 25, 0.0001);
+  });
+  it('closes an open boundary and says so', () => {
+    const ring: [number, number][] = [
+      [1, 1],
+      [1.01, 1],
+      [1.01, 1.01],
+    ];
+    const { patches, leftOut } = plan(places(point({ geometry: { type: 'Polygon', coordinates: [ring] } })));
+    expect(patches[0]!.geometry.coordinates).to.deep.equal([[...ring, ring[0]]]);
+    expect(leftOut).to.deep.equal([{ at: 1, reason: 'ringOpen' }]);
+  });
   it('shows no more than the first sixty, and stores all', () => {
     const { patches, shown } = plan(
       places(...Array.from({ length: 90 }, (_, i) => point({ at: i + 1, name: `P${i}` }))),
@@ -136,7 +187,7 @@ describe('what a table amounts to', () => {
     ).to.equal('noColumn.name');
   });
   it('judges lines of visits one by one, each with its reason', () => {
-    const patches = [{ id: `${KEY}01`, name: 'Mill' }];
+    const patches = [{ id: `${KEY}01`, name: 'Mill', latitudeDeg: 46, longitudeDeg: -30 }];
     const text =
       'day,name,note\n2026-05-01,Mill,Frost\n2026-05-01,Mill,\nyesterday,Mill,x\n2026-06-01,Mill,x\n2026-05-01,Rim,x\n';
     const { entries, leftOut } = plan(table(text), { patches });
@@ -150,9 +201,27 @@ describe('what a table amounts to', () => {
       [6, 'unknownPlace'],
     ]);
   });
+  it('reads the stage and the count of a visit beside its note, each an entry of its own', () => {
+    const over = {
+      patches: [{ id: `${KEY}01`, name: 'Mill', latitudeDeg: 46, longitudeDeg: -30 }],
+      stands: [{ id: `${KEY}02`, patchId: `${KEY}01`, plantKey: 'elder' }],
+    };
+    const [stage] = [...plants.get('elder')!.profile.stages];
+    const text = `day,name,plant,stage,count,note\n5/1/26,Mill,Elder,${stage!.name['en']},12,fine\n5/14/26,Mill,Elder,${stage!.key},,\n5/2/26,Mill,Elder,melting,,\n5/2/26,Mill,Elder,,many,\n5/2/26,Mill,,,3,\n5/2/26,Mill,Elder,,,\n`;
+    const { entries, leftOut } = plan(table(text), over);
+    expect(entries.map((e) => [e.kind, e.day])).to.deep.equal([
+      ['note', '2026-05-01'],
+      ['stageSighting', '2026-05-01'],
+      ['census', '2026-05-01'],
+      ['stageSighting', '2026-05-14'],
+    ]);
+    expect(new Set(entries.map((e) => e.id)).size).to.equal(4);
+    expect(entries[2]!.body).to.deep.equal({ method: 'complete', plants: 12, mature: null, flowering: null });
+    expect(leftOut.map((l) => l.reason)).to.deep.equal(['unknownStage', 'noCount', 'noPlant', 'noNote']);
+  });
   it('reads a take by its part’s name or key, with a decimal comma, and refuses amounts below nothing', () => {
     const over = {
-      patches: [{ id: `${KEY}01`, name: 'Mill' }],
+      patches: [{ id: `${KEY}01`, name: 'Mill', latitudeDeg: 46, longitudeDeg: -30 }],
       stands: [{ id: `${KEY}02`, patchId: `${KEY}01`, plantKey: 'elder' }],
     };
     const text =

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import { centreOf, type PatchDetail, type StandView } from '@emberfield/contract';
+import { centreOf, type PatchDetail, type StandView, type StationView } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import { openedGroup } from '../testing/opened-group.ts';
 import { as, emptyGroup, person, TODAY } from '../testing/test-server.ts';
@@ -46,6 +46,11 @@ describe('the station of a place', () => {
     const { patchId } = await group.stand('elder');
     expect((await patch(patchId)).stationsInUse).to.deep.equal([
       { id: far, name: 'Far', share: 1, wayM: 22_264, heightM: 60 },
+    ]);
+    const { body } = await as(group.server, group.keeper, 'get', `${G()}/stations`).expect(200);
+    expect((body as StationView[]).map((v) => [v.name, v.reckonedFrom])).to.have.deep.members([
+      ['Far', true],
+      ['New and near', false],
     ]);
   });
   it('are several by the way to them, and the dates lie between theirs', async () => {

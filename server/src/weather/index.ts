@@ -1,4 +1,4 @@
-export { along, fitStations, sharesFor } from './operations/pick-station.ts';
+export { fitStations, sharesFor } from './operations/pick-station.ts';
 export { namesOf, weatherAt, type PlaceWeather } from './operations/station-weather.ts';
 export { mountWeather } from './routes.ts';
 export { daySummaries, insertStation, stationById, stationsOf, upsertDays, type StationRow } from './repository.ts';

@@ -103,8 +103,9 @@ function undo(): void {
 /** What was drawn; `null` for a ring of fewer than three corners. */
 function drawn(shape: unknown): PatchGeometry | null {
   if (shape instanceof Point) return { type: 'Point', coordinates: lonLat(shape.getCoordinates()) };
-  const ring = shape instanceof Polygon ? shape.getCoordinates()[0]! : [];
-  return ring.length < LEAST_RING ? null : { type: 'Polygon', coordinates: [ring.map(lonLat)] };
+  const rings = shape instanceof Polygon ? shape.getCoordinates() : [];
+  if ((rings[0]?.length ?? 0) < LEAST_RING) return null;
+  return { type: 'Polygon', coordinates: rings.map((ring) => ring.map(lonLat)) };
 }
 function show(): void {
   own.clear();

@@ -1,11 +1,11 @@
 import { expect } from 'chai';
 import { asksAboutHeight, nearestStation } from './nearest-station.ts';
 
-const at = (latitudeDeg: number, longitudeDeg: number, heightM = 20, retiredOn: string | null = null) => ({
+const at = (latitudeDeg: number, longitudeDeg: number, heightM = 20, reckonedFrom = true) => ({
   latitudeDeg,
   longitudeDeg,
   heightM,
-  retiredOn,
+  reckonedFrom,
 });
 const here = { type: 'Point', coordinates: [-30, 60] } as const;
 
@@ -14,8 +14,8 @@ describe('the station nearest to a place', () => {
     const [north, east] = [at(60.6, -30), at(60, -29)];
     expect(nearestStation([north, east], here)).to.equal(east);
   });
-  it('is none that is retired, and none where there is none or the place is nowhere yet', () => {
-    const [gone, far] = [at(60, -30, 20, '2026-01-01'), at(61, -30)];
+  it('is none that no dates are reckoned from (retired, or a thermometer hung up yesterday), and none where there is none or the place is nowhere yet', () => {
+    const [gone, far] = [at(60, -30, 20, false), at(61, -30)];
     expect(nearestStation([gone, far], here)).to.equal(far);
     expect(nearestStation([gone], here)).to.equal(null);
     expect(nearestStation([far], null)).to.equal(null);

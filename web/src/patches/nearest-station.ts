@@ -1,20 +1,16 @@
+import { nearestTo } from '@emberfield/core/measure';
 import { centreOf, type PatchGeometry, type StationView } from '@emberfield/contract';
 
-const METRES_PER_DEGREE = 111_320;
-
-/** The station nearest to a place that is still reckoned from; `null` without one. */
-export function nearestStation<S extends Pick<StationView, 'latitudeDeg' | 'longitudeDeg' | 'retiredOn'>>(
+/** The station nearest to a place of those that dates are reckoned from; `null` without one. */
+export function nearestStation<S extends Pick<StationView, 'latitudeDeg' | 'longitudeDeg' | 'reckonedFrom'>>(
   stations: readonly S[],
   geometry: PatchGeometry | null,
 ): S | null {
   if (geometry === null) return null;
-  const { latitudeDeg, longitudeDeg } = centreOf(geometry);
-  const way = (s: S): number =>
-    Math.hypot(s.latitudeDeg - latitudeDeg, (s.longitudeDeg - longitudeDeg) * Math.cos((latitudeDeg * Math.PI) / 180)) *
-    METRES_PER_DEGREE;
-  return stations
-    .filter((s) => s.retiredOn === null)
-    .reduce<S | null>((best, s) => (best === null || way(s) < way(best) ? s : best), null);
+  return nearestTo(
+    centreOf(geometry),
+    stations.filter((s) => s.reckonedFrom),
+  );
 }
 
 /** From this difference on a height is asked about: it moves dates by days. */

@@ -70,6 +70,9 @@ const column = (field: TableField, event: Event): void => {
         @change="say({ repair: ($event.target as HTMLInputElement).checked })" />
       {{ words.t('files.crossing', { n: preview.counts.crossing }) }} {{ words.t('files.repair') }}
     </label>
+    <p v-if="preview.counts.heightGuessed" class="warn">
+      {{ words.t('files.heightGuessed', { n: preview.counts.heightGuessed }) }}
+    </p>
     <p v-if="problem" class="warn">{{ problem }}</p>
     <table v-if="preview.shown.length" class="plain">
       <tbody>

@@ -28,6 +28,8 @@ export const files = {
     leftOut: '{n} left out or cut | {n} left out or cut',
     format: { geojson: 'GeoJSON', gpx: 'GPX', kml: 'KML', kmz: 'KMZ', csv: 'table (CSV)' },
     line: 'No. {at}: {why}',
+    heightGuessed:
+      '{n} place without a height has that of the nearest weather station: dates hang on it. | {n} places without a height have that of the nearest weather station: dates hang on it.',
     lines: 'The lines are',
     tableKind: { places: 'places', visits: 'visits', takes: 'takes' },
     column: 'Which column is which',
@@ -44,6 +46,8 @@ export const files = {
       part: 'part',
       amount: 'amount',
       plants: 'from how many plants',
+      stage: 'stage seen',
+      count: 'plants counted',
       note: 'note',
     },
     needs: 'Say which column is the {field}.',

@@ -1,3 +1,4 @@
+import { wayBetween } from '@emberfield/core/measure';
 import {
   centreOf,
   CONTAMINATING,
@@ -14,7 +15,7 @@ import {
 import type { Dependencies } from '../../dependencies.ts';
 import { entriesOfPlace } from '../../entries/index.ts';
 import { updateGroup, writeAudit } from '../../people/index.ts';
-import { along, daySummaries, fitStations, stationById, stationsOf, weatherAt } from '../../weather/index.ts';
+import { daySummaries, fitStations, stationById, stationsOf, weatherAt } from '../../weather/index.ts';
 import { plantsOf } from '../../plants/index.ts';
 import { todayIn } from '../../platform/clock.ts';
 import { transact, isDuplicate } from '../../platform/database/transact.ts';
@@ -53,7 +54,7 @@ export async function onePatch(deps: Dependencies, { group, params }: GroupConte
         id: station.id,
         name: station.name,
         share,
-        wayM: Math.round(along(station, row)),
+        wayM: Math.round(wayBetween(station, row)),
         heightM: station.heightM,
       })) ?? [],
     thermometer: weather?.thermometer

@@ -18,6 +18,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import { storeEntry } from '../../visits/index.ts';
+import { daySummaries, fitStations, stationsOf } from '../../weather/index.ts';
 import * as repository from '../repository.ts';
 import type { Tasks } from '../../workers/tasks.ts';
 import type { Existing } from './plan.ts';
@@ -179,17 +180,24 @@ async function planned(
   gone: () => boolean,
 ): Promise<Tasks['planPlaces']['output']> {
   const owned = await deps.workers.run('ownKeys', { packed: row.packed }, gone);
-  const [plants, patches, stands, paths, takenPatches, takenStands] = await Promise.all([
+  const [plants, patches, stands, paths, takenPatches, takenStands, stations, days] = await Promise.all([
     plantsOf(deps, group.id),
     patchesOf(deps.db, group.id),
     standKeysOf(deps.db, group.id),
     repository.pathsOf(deps.db, group.id),
     repository.takenPatches(deps.db, owned.patchIds),
     repository.takenStands(deps.db, owned.standIds),
+    stationsOf(deps.db, group.id),
+    daySummaries(deps.db, group.id),
   ]);
   const existing: Existing = {
     plants,
-    patches: patches.map(({ id, name }) => ({ id, name })),
+    patches: patches.map(({ id, name, latitudeDeg, longitudeDeg }) => ({ id, name, latitudeDeg, longitudeDeg })),
+    stations: fitStations(stations, days).map(({ latitudeDeg, longitudeDeg, heightM }) => ({
+      latitudeDeg,
+      longitudeDeg,
+      heightM,
+    })),
     paths: new Set(paths.map((p) => p.id)),
     stands,
     takenPatches,
@@ -218,7 +226,7 @@ async function preview(
   const row = await repository.importById(deps.db, group.id, id);
   if (!row) throw notFound('import');
   const { plan, headers, sample } = await planned(deps, group, row, gone);
-  const { patches, stands, paths, entries, already, crossing, shown, leftOut, problem } = plan;
+  const { patches, stands, paths, entries, already, crossing, heightGuessed, shown, leftOut, problem } = plan;
   const areas = patches.filter((p) => p.geometry.type === 'Polygon').length;
   const takes = entries.filter((e) => e.kind === 'take').length;
   return {
@@ -237,6 +245,7 @@ async function preview(
       takes,
       already,
       crossing,
+      heightGuessed,
     },
     shown,
     leftOut: leftOut.slice(0, SHOWN_LINES),

@@ -1,7 +1,9 @@
+import { nearestTo, type OnTheGround } from '@emberfield/core/measure';
 import { v5 as keyFrom } from 'uuid';
 import {
   newPatchSchema,
   newStandSchema,
+  centreOf,
   UNKNOWN_FACTS,
   type Entry,
   type NewPatch,
@@ -10,16 +12,11 @@ import {
 } from '@emberfield/contract';
 import { AppError } from '../../platform/errors.ts';
 import { parse } from '../../platform/parse.ts';
-import { areaOfRing, lengthOfLine } from '../../formats/ring-area.ts';
-import {
-  MOST_RING_POINTS,
-  type LeftOut,
-  type OwnStand,
-  type Position,
-  type ReadFeature,
-} from '../../formats/feature.ts';
-import { crossesItself, repairedRing, tidyRing } from '../../formats/geometry-check.ts';
+import { areaOf, lengthOfLine } from '../../formats/ring-area.ts';
+import type { LeftOut, OwnStand, Position, ReadFeature } from '../../formats/feature.ts';
+import { dayOrderOf, type DayOrder } from '../../formats/cells.ts';
 import { linesOf, placesOf, type TableLine } from '../../formats/read-table.ts';
+import { looksSwapped, oneADegree, ringsOf } from './lie-of-places.ts';
 import type { Asked, Plan, PlannedPath } from './plan.ts';
 import { planLine } from './plan-line.ts';
 import type { Holding } from './read-import.ts';
@@ -31,13 +28,17 @@ export function planImport(holding: Holding, asked: Asked): Plan {
     for (const feature of holding.places.features) plan.feature(feature);
     return plan.done(null);
   }
-  const { lines, missing } = linesOf(holding.table, asked.reading);
+  const { lines, leftOut: ragged, missing } = linesOf(holding.table, asked.reading);
   if (missing !== null) return plan.done(`noColumn.${missing}`);
+  plan.leftOut.push(...ragged);
   if (asked.reading.kind === 'places') {
     const { features, leftOut } = placesOf(lines);
     plan.leftOut.push(...leftOut);
     for (const feature of features) plan.feature(feature, feature);
-  } else for (const line of lines) plan.line(line);
+  } else {
+    const order = dayOrderOf(lines.map((l) => l.values.day));
+    for (const line of lines) plan.line(line, order);
+  }
   return plan.done(null);
 }
 
@@ -55,10 +56,13 @@ class Planner {
   readonly leftOut: LeftOut[] = [];
   private already = 0;
   private crossing = 0;
+  private heightGuessed = 0;
   private readonly plantKeys: ReadonlyMap<string, string>;
   private readonly byName = new Map<string, string>();
   /** Keys of places that are there, or that came before in this file. */
   private readonly there = new Set<string>();
+  /** Where the group's places are, roughly. */
+  private readonly known: readonly OnTheGround[];
   private readonly standKeys = new Set<string>();
 
   constructor(private readonly asked: Asked) {
@@ -67,6 +71,7 @@ class Planner {
         [p.key, p.scientific, ...Object.values(p.names)].map((n) => [n.toLowerCase(), p.key] as const),
       ),
     );
+    this.known = oneADegree(asked.existing.patches);
     for (const { id, name } of asked.existing.patches) {
       this.byName.set(name.toLowerCase(), id);
       this.there.add(id);
@@ -74,7 +79,7 @@ class Planner {
   }
 
   done(problem: string | null): Plan {
-    const { patches, stands, paths, entries, already, crossing, shown } = this;
+    const { patches, stands, paths, entries, already, crossing, heightGuessed, shown } = this;
     const leftOut = [...this.leftOut].sort((a, b) => a.at - b.at);
     const empty = patches.length + paths.length + entries.length + stands.length === 0;
     return {
@@ -84,6 +89,7 @@ class Planner {
       entries,
       already,
       crossing,
+      heightGuessed,
       shown,
       leftOut,
       problem: problem ?? (empty ? 'nothingNew' : null),
@@ -95,14 +101,11 @@ class Planner {
     if (geometry.type === 'LineString') return this.addPath(feature, geometry.coordinates);
     if (geometry.type === 'Point')
       return this.addPatch(feature, { type: 'Point', coordinates: geometry.coordinates }, { table, repaired: false });
-    const tidy = tidyRing(geometry.coordinates[0] ?? []);
-    if (!tidy) return void this.leftOut.push({ at, reason: 'ringTooShort' });
-    if (tidy.length > MOST_RING_POINTS) return void this.leftOut.push({ at, reason: 'tooManyCorners' });
-    const crosses = crossesItself(tidy);
+    const { rings, crosses, problem, notes } = ringsOf(geometry.coordinates, this.asked.reading.repair);
+    for (const reason of notes) this.leftOut.push({ at, reason });
     if (crosses) this.crossing++;
-    const ring = crosses ? (this.asked.reading.repair ? repairedRing(tidy) : null) : tidy;
-    if (!ring) return void this.leftOut.push({ at, reason: 'crossesItself' });
-    this.addPatch(feature, { type: 'Polygon', coordinates: [ring] }, { table, repaired: crosses });
+    if (!rings) return void this.leftOut.push({ at, reason: problem });
+    this.addPatch(feature, { type: 'Polygon', coordinates: rings }, { table, repaired: crosses });
   }
 
   private addPath({ at, name, path, day }: ReadFeature, coordinates: readonly Position[]): void {
@@ -139,6 +142,8 @@ class Planner {
     const said = this.cut(name || `${fileName} ${at}`, MOST_NAME, at);
     const known = table ? this.byName.get(said.toLowerCase()) : undefined;
     const already = owner === groupId || known !== undefined || this.there.has(id);
+    const centre = centreOf(geometry);
+    if (looksSwapped(centre, this.known)) return void this.leftOut.push({ at, reason: 'swapped' });
     try {
       const patch = parse(
         newPatchSchema,
@@ -149,7 +154,7 @@ class Planner {
           id,
           name: said,
           geometry,
-          heightM: heightM ?? 0,
+          heightM: heightM ?? nearestTo(centre, existing.stations)?.heightM ?? 0,
         },
         '',
       );
@@ -157,11 +162,12 @@ class Planner {
       if (already) this.already++;
       else {
         this.patches.push(patch);
+        if (heightM === null && own === null) this.heightGuessed++;
         this.there.add(id);
         this.byName.set(said.toLowerCase(), id);
       }
       this.stands.push(...stands);
-      const area = geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null;
+      const area = geometry.type === 'Polygon' ? areaOf(geometry.coordinates) : null;
       this.show({
         at,
         name: said,
@@ -218,12 +224,12 @@ class Planner {
   }
 
   /** A line of a table of visits or takes: what it says, or why it is left out. */
-  line(line: TableLine): void {
-    const { entry, shown, reason } = planLine(line, this.asked, this.plantKeys, (text, most) =>
+  line(line: TableLine, order: DayOrder): void {
+    const { entries, shown, reason } = planLine(line, { ...this.asked, order }, this.plantKeys, (text, most) =>
       this.cut(text, most, line.at),
     );
     if (reason !== null) return void this.leftOut.push({ at: line.at, reason });
-    this.entries.push(entry);
+    this.entries.push(...entries);
     this.show(shown);
   }
 

@@ -1,27 +1,28 @@
 import { v5 as keyFrom } from 'uuid';
-import type { Entry, ShownPlace } from '@emberfield/contract';
-import { dayIn, numberIn, type TableLine } from '../../formats/read-table.ts';
+import type { Entry, PlantProfile, ShownPlace } from '@emberfield/contract';
+import { dayIn, numberIn, type DayOrder } from '../../formats/cells.ts';
+import type { TableLine } from '../../formats/read-table.ts';
 import type { Asked } from './plan.ts';
 
 type PlannedLine =
-  | { readonly entry: Entry; readonly shown: ShownPlace; readonly reason: null }
-  | { readonly entry: null; readonly shown: null; readonly reason: string };
+  | { readonly entries: readonly Entry[]; readonly shown: ShownPlace; readonly reason: null }
+  | { readonly entries: null; readonly shown: null; readonly reason: string };
 type Cut = (text: string, most: number) => string;
 
 const MOST_NOTE = 4000;
 const MOST_REASON = 300;
 const MOST_SHOWN_OF_NOTE = 80;
 
-const refused = (reason: string): PlannedLine => ({ entry: null, shown: null, reason });
+const refused = (reason: string): PlannedLine => ({ entries: null, shown: null, reason });
 
 /** A line of a table of visits or takes; it must find its place, and a take its stand. */
 export function planLine(
   { at, values: v }: TableLine,
-  { seed, zone, madeAt, today, existing, reading }: Asked,
+  { seed, zone, madeAt, today, existing, reading, order }: Asked & { readonly order: DayOrder },
   plantKeys: ReadonlyMap<string, string>,
   cut: Cut,
 ): PlannedLine {
-  const day = dayIn(v.day);
+  const day = dayIn(v.day, order);
   if (day === null) return refused('notADay');
   if (day > today) return refused('futureDay');
   const patch = existing.patches.find((p) => p.name.toLowerCase() === v.name?.toLowerCase());
@@ -51,19 +52,22 @@ export function planLine(
     repaired: false,
     already: false,
   });
+  const profile = existing.plants.get(plantKey ?? '')?.profile;
   if (reading.kind === 'visits') {
-    if (!v.note) return refused('noNote');
+    const { said, reason } = saidOfVisit(v, profile, cut);
+    if (reason !== null) return refused(reason);
     return {
-      entry: { ...envelope, kind: 'note', body: { text: cut(v.note, MOST_NOTE) } },
-      shown: shown('visit', `${day} · ${v.note.slice(0, MOST_SHOWN_OF_NOTE)}`),
+      // What a line says first keeps the line's own key; what it says besides gets one of its own.
+      entries: said.map((s, i) => ({
+        ...envelope,
+        ...s,
+        id: i === 0 ? envelope.id : keyFrom(`entry ${at} ${s.kind}`, seed),
+      })),
+      shown: shown('visit', [day, v.stage, v.count, v.note?.slice(0, MOST_SHOWN_OF_NOTE)].filter(Boolean).join(' · ')),
       reason: null,
     };
   }
-  const part = existing.plants
-    .get(plantKey ?? '')
-    ?.profile.parts.find((p) =>
-      [p.key, ...Object.values(p.name)].some((n) => n.toLowerCase() === v.part?.toLowerCase()),
-    );
+  const part = profile?.parts.find((p) => isCalled(v.part, p));
   const amount = numberIn(v.amount);
   if (!part) return refused('unknownPart');
   if (amount === null || amount < 0) return refused('noAmount');
@@ -79,8 +83,41 @@ export function planLine(
     overReason: cut(v.note ?? '', MOST_REASON),
   } as const;
   return {
-    entry: { ...envelope, kind: 'take', body },
+    entries: [{ ...envelope, kind: 'take', body }],
     shown: shown('take', `${day} · ${part.name['en']} · ${amount}`),
     reason: null,
   };
+}
+
+const isCalled = (
+  text: string | undefined,
+  thing: { readonly key: string; readonly name: Readonly<Record<string, string>> },
+): boolean =>
+  text !== undefined && [thing.key, ...Object.values(thing.name)].some((n) => n.toLowerCase() === text.toLowerCase());
+
+type Said =
+  | Pick<Extract<Entry, { kind: 'note' }>, 'kind' | 'body'>
+  | Pick<Extract<Entry, { kind: 'census' }>, 'kind' | 'body'>
+  | Pick<Extract<Entry, { kind: 'stageSighting' }>, 'kind' | 'body'>;
+
+/** What a line of a visit says: the stage that was seen, how many were counted, and the note. A stage or a count is a plant's. */
+function saidOfVisit(
+  v: TableLine['values'],
+  profile: PlantProfile | undefined,
+  cut: Cut,
+): { readonly said: readonly Said[]; readonly reason: null } | { readonly said: null; readonly reason: string } {
+  const no = (reason: string) => ({ said: null, reason }) as const;
+  if ((v.stage || v.count) && !profile) return no('noPlant');
+  const stage = profile?.stages.find((s) => isCalled(v.stage, s));
+  if (v.stage && !stage) return no('unknownStage');
+  const plants = numberIn(v.count);
+  if (v.count && (plants === null || plants < 0 || !Number.isInteger(plants))) return no('noCount');
+  const said: readonly Said[] = [
+    ...(v.note ? [{ kind: 'note' as const, body: { text: cut(v.note, MOST_NOTE) } }] : []),
+    ...(stage ? [{ kind: 'stageSighting' as const, body: { stage: stage.key, reached: true, share: null } }] : []),
+    ...(plants === null
+      ? []
+      : [{ kind: 'census' as const, body: { method: 'complete' as const, plants, mature: null, flowering: null } }]),
+  ];
+  return said.length === 0 ? no('noNote') : { said, reason: null };
 }

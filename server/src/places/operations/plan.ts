@@ -1,11 +1,14 @@
 // What a file of places is held against, and what it amounts to.
+import type { OnTheGround } from '@emberfield/core/measure';
 import type { Entry, NewPatch, NewStand, PlaceReading, PlantProfile, ShownPlace } from '@emberfield/contract';
 import type { LeftOut, Position } from '../../formats/feature.ts';
 
 /** What is there already: by it lines of a table find their place and stand. */
 export interface Existing {
   readonly plants: ReadonlyMap<string, { readonly profile: PlantProfile }>;
-  readonly patches: readonly { readonly id: string; readonly name: string }[];
+  readonly patches: readonly (OnTheGround & { readonly id: string; readonly name: string })[];
+  /** Stations that dates are reckoned from: a place without a height has that of the nearest. */
+  readonly stations: readonly (OnTheGround & { readonly heightM: number })[];
   /** Keys of paths that are there. */
   readonly paths: ReadonlySet<string>;
   readonly stands: readonly { readonly id: string; readonly patchId: string; readonly plantKey: string }[];
@@ -30,6 +33,8 @@ export interface Plan {
   readonly entries: readonly Entry[];
   readonly already: number;
   readonly crossing: number;
+  /** Places whose height nobody said: they have their station's. */
+  readonly heightGuessed: number;
   readonly shown: readonly ShownPlace[];
   readonly leftOut: readonly LeftOut[];
   readonly problem: string | null;

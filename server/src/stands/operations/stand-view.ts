@@ -2,7 +2,7 @@ import type { LadderSeason, LookAlikeView, StandRef, StandView } from '@emberfie
 import { clearanceIn } from '../../people/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { areaOfRing } from '../../formats/ring-area.ts';
+import { areaOf } from '../../formats/ring-area.ts';
 import { placeKey } from '../../patches/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { notFound } from '../../platform/errors.ts';
@@ -86,7 +86,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       leaveDays: patch.facts.leaveDays ?? null,
       hazards: patch.facts.hazards,
       neighbours: patch.facts.neighbours,
-      areaM2: geometry.type === 'Polygon' ? areaOfRing(geometry.coordinates[0]!) : null,
+      areaM2: geometry.type === 'Polygon' ? areaOf(geometry.coordinates) : null,
     },
     outlooks: outlooksFor(book, answers.seasons, answers.on(day), { day, clearance }),
     ladder: {

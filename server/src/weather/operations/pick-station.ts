@@ -1,15 +1,13 @@
+import { wayBetween, type OnTheGround } from '@emberfield/core/measure';
 import type { DaySummary, StationRow } from '../repository.ts';
 
-const METRES_PER_DEGREE = 111_320;
 /** A height difference weighs like so much way: 100 m up is as far as 10 km along. */
 const WAY_PER_HEIGHT = 100;
 /** A station needs a past year to continue this one by, and a bit for its gaps. */
 const LEAST_DAYS = 380;
 
 /** A point that weather is asked for. */
-export interface Spot {
-  readonly latitudeDeg: number;
-  readonly longitudeDeg: number;
+export interface Spot extends OnTheGround {
   readonly heightM: number;
 }
 
@@ -65,19 +63,10 @@ export function thermometerAt(
 ): StationRow | null {
   const [nearest] = all
     .filter((s) => !fit.includes(s) && Math.abs(s.heightM - spot.heightM) <= AT_ITS_HEIGHT_M)
-    .map((station) => ({ station, way: along(station, spot) }))
+    .map((station) => ({ station, way: wayBetween(station, spot) }))
     .filter((s) => s.way <= AT_THE_PLACE_M)
     .sort((a, b) => a.way - b.way);
   return nearest?.station ?? null;
 }
 
-/** Way between two points of the earth's surface, metres; for the hundreds of kilometres that a station may be away. */
-export function along(
-  a: Pick<Spot, 'latitudeDeg' | 'longitudeDeg'>,
-  b: Pick<Spot, 'latitudeDeg' | 'longitudeDeg'>,
-): number {
-  const north = (a.latitudeDeg - b.latitudeDeg) * METRES_PER_DEGREE;
-  const east = (a.longitudeDeg - b.longitudeDeg) * METRES_PER_DEGREE * Math.cos((b.latitudeDeg * Math.PI) / 180);
-  return Math.hypot(north, east);
-}
-const wayTo = (a: Spot, b: Spot): number => along(a, b) + WAY_PER_HEIGHT * Math.abs(a.heightM - b.heightM);
+const wayTo = (a: Spot, b: Spot): number => wayBetween(a, b) + WAY_PER_HEIGHT * Math.abs(a.heightM - b.heightM);

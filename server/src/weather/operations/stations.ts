@@ -8,6 +8,7 @@ import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
 import { updateGroup } from '../../people/index.ts';
 import * as repository from '../repository.ts';
+import { fitStations } from './pick-station.ts';
 import { weatherOf } from './station-weather.ts';
 
 export async function listStations(
@@ -20,6 +21,12 @@ export async function listStations(
     await repository.daySummaries(db, group.id),
   ];
   const odd = await Promise.all(stations.map(async (s) => recentOdd(await weatherOf(deps, s))));
+  const fit = new Set(
+    fitStations(
+      stations.filter((s) => s.retiredOn === null),
+      summaries,
+    ).map((s) => s.id),
+  );
   return stations.map(
     ({ id, name, latitudeDeg, longitudeDeg, heightM, source, fetchedAt, fetchProblem, retiredOn }, i) => {
       const measured = summaries.find((s) => s.stationId === id && !s.outlook);
@@ -35,6 +42,7 @@ export async function listStations(
         source,
         odd: odd[i]!,
         retiredOn,
+        reckonedFrom: fit.has(id),
         fetchedAt: fetchedAt?.toISOString() ?? null,
         fetchProblem: fetchProblem as FetchProblem | null,
         dayCount: measured?.dayCount ?? 0,

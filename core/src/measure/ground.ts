@@ -1,0 +1,28 @@
+/** Somewhere on the ground, degrees of WGS 84. */
+export interface OnTheGround {
+  readonly latitudeDeg: number;
+  readonly longitudeDeg: number;
+}
+
+/** One sixtieth of it is a nautical mile, 1,852 m, nearly. */
+const METRES_PER_DEGREE = 111_320;
+
+/**
+ * Way between two points of the ground, m, as on a plane that touches the earth at the second (equirectangular); right to a few percent
+ * within some hundred kilometres, and across the date line. Example: wayBetween({ latitudeDeg: 60, longitudeDeg: 1 },
+ * { latitudeDeg: 60, longitudeDeg: 0 }) ≈ 55,660.
+ */
+export function wayBetween(a: OnTheGround, b: OnTheGround): number {
+  const turned = Math.abs(a.longitudeDeg - b.longitudeDeg) % 360;
+  const north = (a.latitudeDeg - b.latitudeDeg) * METRES_PER_DEGREE;
+  const east = Math.min(turned, 360 - turned) * METRES_PER_DEGREE * Math.cos((b.latitudeDeg * Math.PI) / 180);
+  return Math.hypot(north, east);
+}
+
+/** The nearest of some things to a spot; `null` for none. */
+export function nearestTo<T extends OnTheGround>(spot: OnTheGround, things: readonly T[]): T | null {
+  return things.reduce<T | null>(
+    (best, thing) => (best === null || wayBetween(thing, spot) < wayBetween(best, spot) ? thing : best),
+    null,
+  );
+}
