@@ -75,7 +75,7 @@ describe('places on the map and in files', () => {
       await page.getByText(/defines entities or a document type/).waitFor();
       await choose('walk.gpx', gpx);
       await page.getByText('1 point · 1 path').waitFor();
-      await page.getByText('2: a position outside the world').waitFor();
+      await page.getByText('2: latitude and longitude seem to have changed places: turn them round').waitFor();
       await press(page, 'Keep all of it');
       await page.getByText('1 places, 0 plants, 1 paths, 0 entries kept.').waitFor();
       const download = page.waitForEvent('download');

@@ -90,6 +90,8 @@ export {
   type LookAlikeView,
   type NewStand,
   type StandRef,
+  type LearnedView,
+  type LowerStand,
   type StandView,
 } from './stands/stand.ts';
 export type { ProofTrial, StandProof } from './stands/proof.ts';

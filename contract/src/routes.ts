@@ -17,7 +17,7 @@ import {
 import type { GroupProof } from './stands/group-proof.ts';
 import type { StandProof } from './stands/proof.ts';
 import type { StandKit } from './stands/kit.ts';
-import { changeStandSchema, newStandSchema, type StandRef, type StandView } from './stands/stand.ts';
+import { changeStandSchema, newStandSchema, type LowerStand, type StandRef, type StandView } from './stands/stand.ts';
 import { LARGEST_PHOTO_BYTES, type PhotoTaken, type PhotoView } from './photos/photo.ts';
 import {
   placeReadingSchema,
@@ -130,6 +130,7 @@ export const ROUTES = {
 
   newStand: route('post', `${G}/stands`, 'picker')<StandRef>()({ body: newStandSchema }),
   stand: route('get', `${G}/stands/:standId`, 'watcher')<StandView>()({ query: ['day', 'known'] }),
+  lowerStand: route('get', `${G}/stands/:standId/lower`, 'watcher')<LowerStand | null>()(),
   standKit: route('get', `${G}/stands/:standId/kit`, 'watcher')<StandKit>()(),
   standProof: route('get', `${G}/stands/:standId/proof`, 'watcher')<StandProof>()(),
   proof: route('get', `${G}/proof`, 'watcher')<GroupProof>()(),

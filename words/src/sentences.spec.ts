@@ -29,6 +29,33 @@ describe('a coal in words', () => {
   });
 });
 
+describe('what a window’s dates were learned from', () => {
+  const learned = {
+    here: 7,
+    elsewhere: 31,
+    moved: [
+      { part: 'tip', use: 'greens', edge: 'closes', days: -2, said: 'tough', day: '2026-06-02' },
+      { part: 'tip', use: 'greens', edge: 'opens', days: 1, said: 'young', day: '2026-05-02' },
+      { part: 'root', use: 'tea', edge: 'opens', days: 4, said: 'young', day: '2026-05-02' },
+    ],
+  } as const;
+  const lower = { patchName: 'Low meadow', belowM: 540, later: [{ part: 'tip', use: 'greens', days: 18 }] } as const;
+  it('is said edge by edge, with the place below and how many looked', () => {
+    expect(words.learnedReasons({ learned, lower }, { part: 'tip', use: 'greens' }, DAY)).to.deep.equal([
+      'Closes 2 days earlier than its stages say: tough on 2 June.',
+      'Opens 1 day later than its stages say: still young on 2 May.',
+      '18 days later than at Low meadow: 540 m higher.',
+      'Learned from 7 sightings here and 31 of this plant elsewhere.',
+    ]);
+  });
+  it('is said of the window that is asked about, and that nobody told anything where nobody did', () => {
+    const nobody = { ...learned, here: 0, elsewhere: 0 };
+    expect(words.learnedReasons({ learned: nobody, lower }, { part: 'fruit', use: 'raw' }, DAY)).to.deep.equal([
+      'Nobody’s sightings have told anything yet: these are the plant’s usual ways.',
+    ]);
+  });
+});
+
 describe('a window in words', () => {
   const window = (readiness: PartOutlook['readiness'], over: Partial<PartOutlook> = {}) =>
     words.window({ readiness, opens, closes, ...over }, DAY);

@@ -1,5 +1,14 @@
 import { dayNumber } from '@emberfield/core/measure';
-import type { AllowanceView, Conditions, Duty, PartOutlook, Text, UnitKey } from '@emberfield/contract';
+import type {
+  AllowanceView,
+  Conditions,
+  Duty,
+  LearnedView,
+  LowerStand,
+  PartOutlook,
+  Text,
+  UnitKey,
+} from '@emberfield/contract';
 import type { Format } from './format.ts';
 import { createAllowanceWords, type AllowanceWords } from './say-allowance.ts';
 import type { Translate } from './translate.ts';
@@ -12,6 +21,12 @@ export interface Sentences {
   readonly days: (n: number) => string;
   readonly window: (outlook: WindowSaid, day: string) => string;
   readonly windowReasons: (outlook: PartOutlook, day: string, station: string | null) => readonly string[];
+  /** What its dates were learned from, and what moved them. */
+  readonly learnedReasons: (
+    said: { readonly learned: LearnedView; readonly lower: LowerStand | null },
+    window: Pick<PartOutlook, 'part' | 'use'>,
+    day: string,
+  ) => readonly string[];
   /** What is said openly beside it: the tide, days for taking, lengths, a cut. */
   readonly windowNotes: (o: PartOutlook, day: string) => readonly string[];
   readonly coal: (readiness: PartOutlook['readiness'], thorns: boolean) => string;
@@ -77,6 +92,25 @@ export function createSentences(t: Translate, format: Format, language: string):
     ...(o.frozenFrom ? [t('window.frozenFrom', { day: format.day(o.frozenFrom, day) })] : []),
     t('window.openChance', { percent: format.percent(o.openProbability) }),
   ];
+
+  const learnedReasons: Sentences['learnedReasons'] = ({ learned, lower }, { part, use }, day) => {
+    const isIt = (w: { readonly part: string; readonly use: string }): boolean => w.part === part && w.use === use;
+    const { here, elsewhere, moved } = learned;
+    const later = lower?.later.find(isIt);
+    return [
+      ...moved.filter(isIt).map((m) =>
+        t(`window.movedEdge.${m.edge}.${m.days < 0 ? 'earlier' : 'later'}`, {
+          days: days(Math.abs(m.days)),
+          said: t(`window.said.${m.said}`),
+          day: format.day(m.day, day),
+        }),
+      ),
+      ...(lower && later
+        ? [t('window.lower', { days: days(later.days), place: lower.patchName, height: format.height(lower.belowM) })]
+        : []),
+      here + elsewhere === 0 ? t('window.heardNothing') : t('window.heard', { here, elsewhere }),
+    ];
+  };
 
   const windowNotes = (o: PartOutlook, day: string): readonly string[] => [
     ...(o.again ? [t('window.again')] : []),
@@ -167,6 +201,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     days,
     window,
     windowReasons,
+    learnedReasons,
     windowNotes,
     coal,
     allowance,

@@ -73,7 +73,10 @@ export interface PlaceImportPreview {
   readonly headers: readonly string[];
   readonly sample: readonly (readonly string[])[];
   readonly counts: Readonly<
-    Record<'points' | 'areas' | 'paths' | 'stands' | 'visits' | 'takes' | 'already' | 'crossing' | 'heightGuessed', number>
+    Record<
+      'points' | 'areas' | 'paths' | 'stands' | 'visits' | 'takes' | 'already' | 'crossing' | 'heightGuessed',
+      number
+    >
   >;
   readonly shown: readonly ShownPlace[];
   readonly leftOut: readonly { readonly at: number; readonly reason: string }[];

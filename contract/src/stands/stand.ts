@@ -1,4 +1,4 @@
-import type { PartOutlook, DayRangeView, Hazard } from '@emberfield/core/stand';
+import type { DayRangeView, Hazard, MovedEdge, PartOutlook } from '@emberfield/core/stand';
 import {
   type IdentityStatus,
   type Phase,
@@ -8,7 +8,7 @@ import {
 } from '@emberfield/core/identity';
 import type { Schema } from 'yup';
 import { exactly, freeText, isoDay, line, orNull, uuid, whole, type Text } from '../platform/schema.ts';
-import type { LookAlikeSeverity, PlantProfile } from '@emberfield/core/plants';
+import type { LookAlikeSeverity, PartKey, PlantProfile } from '@emberfield/core/plants';
 import type { Retirement } from '../patches/retirement.ts';
 import type { EntryView } from '../visits/sync.ts';
 
@@ -106,6 +106,22 @@ export interface IdentityView {
   readonly note: string;
 }
 
+/** What the dates of a stand were learned from, in words' worth. */
+export interface LearnedView {
+  /** Stages that were seen to have come: at this stand, and at the plant's other stands in the group. */
+  readonly here: number;
+  readonly elsewhere: number;
+  /** Edges of windows that lie elsewhere than their stages say, because of what a take was like on a day. */
+  readonly moved: readonly (Omit<MovedEdge, 'day'> & { readonly day: string })[];
+}
+
+/** The lowest of a plant's other stands, where it lies well below: how much later each window opens here, days. */
+export interface LowerStand {
+  readonly patchName: string;
+  readonly belowM: number;
+  readonly later: readonly { readonly part: PartKey; readonly use: string; readonly days: number }[];
+}
+
 export interface StandView extends StandRef, Retirement {
   readonly version: number;
   readonly since: number | null;
@@ -123,6 +139,7 @@ export interface StandView extends StandRef, Retirement {
     readonly areaM2: number | null;
   };
   readonly outlooks: readonly PartOutlook[];
+  readonly learned: LearnedView;
   readonly ladder: {
     readonly season: LadderSeason;
     readonly past: readonly LadderSeason[];

@@ -12,6 +12,8 @@ export interface GroupStand {
 
 /** What one stand tells the others: weighted means, by the stages of its kind and by spans of time. */
 interface Told {
+  /** Stages that were seen to have come. */
+  readonly sightings: number;
   readonly kind: readonly Message[];
   readonly spans: ReadonlyMap<number, Message>;
 }
@@ -46,6 +48,8 @@ export class GroupLearning {
     private readonly told: ReadonlyMap<string, Told>,
     private readonly kinds: ReadonlyMap<string, readonly Message[]>,
     private readonly spans: ReadonlyMap<number, Message>,
+    /** Stages that were seen to have come, by kind. */
+    private readonly sightings: ReadonlyMap<string, number>,
   ) {}
   private readonly fields = new Map<DayNumber, SeasonField>();
 
@@ -55,7 +59,7 @@ export class GroupLearning {
    */
   readonly stretch = 1.1;
 
-  static readonly nothing = new GroupLearning(PRIOR_SCALES, new Map(), new Map(), new Map());
+  static readonly nothing = new GroupLearning(PRIOR_SCALES, new Map(), new Map(), new Map(), new Map());
 
   /** Cost: rounds × stands × sweeps × sightings³. */
   static from(stands: readonly GroupStand[]): GroupLearning {
@@ -85,10 +89,12 @@ export class GroupLearning {
     const told = new Map<string, Told>();
     const kinds = new Map<string, Message[]>();
     const spans = new Map<number, Message>();
+    const sightings = new Map<string, number>();
     for (const stand of stands) {
       const { standId, plantKey, usualDays } = stand.history;
       const mine = toldBy(stand, scales);
       told.set(standId, mine);
+      sightings.set(plantKey, (sightings.get(plantKey) ?? 0) + mine.sightings);
       const sums = kinds.get(plantKey) ?? usualDays.map(() => NOTHING);
       kinds.set(
         plantKey,
@@ -96,7 +102,7 @@ export class GroupLearning {
       );
       for (const [span, message] of mine.spans) spans.set(span, added(spans.get(span) ?? NOTHING, message));
     }
-    return new GroupLearning(scales, told, kinds, spans);
+    return new GroupLearning(scales, told, kinds, spans, sightings);
   }
 
   /** What the other stands say of this one beforehand. */
@@ -111,6 +117,11 @@ export class GroupLearning {
       kind: usable ? conditioned(profile.kind, others) : profile.kind,
       season: (firstDay) => this.field(firstDay, mine),
     };
+  }
+
+  /** How many sightings of its kind at other stands a stand's dates were learned from. */
+  heardElsewhere({ standId, plantKey }: Pick<StandHistory, 'standId' | 'plantKey'>): number {
+    return (this.sightings.get(plantKey) ?? 0) - (this.told.get(standId)?.sightings ?? 0);
   }
 
   /** Where a stand's own word is lost among those of the others, all may share one field. */
@@ -186,6 +197,9 @@ function message(
   return { weight, sum: weight * value };
 }
 
+/** Stages of a stand that were seen to have come, season by season. */
+export const cameBy = ({ seen }: Pick<StandHistory, 'seen'>): number => seen.filter((s) => s.by !== null).length;
+
 function toldBy(stand: LearnedStand, scales: Scales): Told {
   const { history, beforehand } = stand;
   const kind = history.usualDays.map((_, s) =>
@@ -198,7 +212,7 @@ function toldBy(stand: LearnedStand, scales: Scales): Told {
     const span = spanOf(usually);
     if (one.weight > (spans.get(span)?.weight ?? 0)) spans.set(span, one);
   }
-  return { kind, spans };
+  return { sightings: cameBy(history), kind, spans };
 }
 
 /** The kind's way after what others tell of its stages. */

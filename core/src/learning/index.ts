@@ -1,4 +1,4 @@
-export { GroupLearning, type GroupStand, groupStand } from './group-learning.ts';
+export { cameBy, GroupLearning, type GroupStand, groupStand } from './group-learning.ts';
 export { historyOf, type SeasonSighting, type SeenStand, type StandHistory } from './history.ts';
 export { type LengthsOnDay, measuredAt } from './measured.ts';
 export { signatureOf, toldApart } from './signature.ts';

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { firstOfYear } from '../measure/index.ts';
-import { GroupLearning, type GroupStand } from './group-learning.ts';
+import { cameBy, GroupLearning, type GroupStand } from './group-learning.ts';
 import { effectsOfProfile, PRIOR_SCALES } from '../stages/scales.ts';
 import type { SeasonSighting, StandHistory } from './history.ts';
 import { LearnedStand, nothingBeforehand } from './stand-learning.ts';
@@ -97,6 +97,21 @@ describe('learning from a group', () => {
     expect(kin.mean[1]).to.be.within(0.45, 0.9);
     expect(Math.abs(stranger.mean[1]!)).to.be.below(0.02);
     expect(variance(kin.covariance, 1)).to.be.below(variance(stranger.covariance, 1));
+  });
+  it('says from how many sightings a stand’s dates come: its kind’s elsewhere, its own not twice', () => {
+    const quiet = [...late, { ...saw(3, 2024, 0), by: null, high: Infinity }];
+    const group = GroupLearning.from([
+      stand('a', 'p', quiet),
+      stand('b', 'p', late.slice(0, 3)),
+      stand('c', 'q', late),
+    ]);
+    const heard = (standId: string, plantKey: string) => group.heardElsewhere({ standId, plantKey });
+    // Not yet come is no coming that was seen.
+    expect(cameBy({ seen: quiet })).to.equal(late.length);
+    expect(heard('a', 'p')).to.equal(3);
+    expect(heard('b', 'p')).to.equal(late.length);
+    expect(heard('new', 'p')).to.equal(late.length + 3);
+    expect(heard('new', 'z')).to.equal(0);
   });
   it('a season that was early for all kinds is early for one nobody has looked at yet, and only that season', () => {
     const seen = (early: number) => [...SEASONS.slice(0, 4).map((y) => saw(1, y, 0)), saw(1, 2025, early)];

@@ -2,7 +2,7 @@
 import { fitGrowth } from '../growth/index.ts';
 import { measuredAt } from '../learning/index.ts';
 import type { DayNumber } from '../measure/index.ts';
-import type { ProfilePart } from '../plants/index.ts';
+import type { PartKey, ProfilePart } from '../plants/index.ts';
 import { forecastSeason, type PartGrowth } from '../stages/index.ts';
 import { edgeShifts, type QualityWord, type WindowShifts } from '../windows/index.ts';
 import { seasonNow, type SeasonBook } from './book.ts';
@@ -63,16 +63,51 @@ export function shiftsOf(book: SeasonBook, w: number, stageDays: StageDays): Win
   );
 }
 
-function wordOf(
-  { day, quality, wasteShare }: RecordedTake,
-  edges: Pick<QualityWord, 'opens' | 'closes'>,
-): readonly QualityWord[] {
+function wordOf(take: RecordedTake, edges: Pick<QualityWord, 'opens' | 'closes'>): readonly QualityWord[] {
+  const { day, wasteShare } = take;
   if (day < edges.opens - NEAR_DAYS || day > edges.closes + NEAR_DAYS) return [];
+  const said = saidOf(take);
+  return said === null ? [] : [{ ...edges, day, said, wasteShare: said === 'young' ? null : wasteShare }];
+}
+
+/** What a take says of the age of the part; `null` where it says nothing. */
+function saidOf({ quality, wasteShare }: RecordedTake): QualityWord['said'] | null {
   // Eaten or dirty, it says nothing of age; nor does a take of which nobody said anything.
-  if (quality === 'eaten' || quality === 'dirty' || (quality === null && wasteShare === null)) return [];
+  if (quality === 'eaten' || quality === 'dirty' || (quality === null && wasteShare === null)) return null;
   // Young stuff is thrown away for another reason than age.
-  const said = quality === 'young' ? 'young' : quality === 'tough' || (wasteShare ?? 0) > 0 ? 'tough' : 'good';
-  return [{ ...edges, day, said, wasteShare: said === 'young' ? null : wasteShare }];
+  if (quality === 'young') return 'young';
+  return quality === 'tough' || (wasteShare ?? 0) > 0 ? 'tough' : 'good';
+}
+
+/** An edge of a window that what takes were like has moved, by whole days, with the newest word that moved it so. */
+export interface MovedEdge {
+  readonly part: PartKey;
+  readonly use: string;
+  readonly edge: 'opens' | 'closes';
+  /** Later than its stages say; below 0 earlier. */
+  readonly days: number;
+  readonly said: QualityWord['said'];
+  readonly day: DayNumber;
+}
+/** Words that move an edge earlier and later. */
+const MOVING = {
+  opens: { earlier: ['good', 'tough'], later: ['young'] },
+  closes: { earlier: ['tough'], later: ['good', 'young'] },
+} as const;
+
+/** Which windows of a stand open or close earlier or later than their stages say, because of what its takes were like. */
+export function movedEdges(book: SeasonBook, stageDays: StageDays = stageDaysOf(book)): readonly MovedEdge[] {
+  return book.profile.windows.flatMap(({ part, use }, w) => {
+    const shifts = shiftsOf(book, w, stageDays);
+    return (['opens', 'closes'] as const).flatMap((edge): readonly MovedEdge[] => {
+      const days = Math.round(shifts[edge].meanDays);
+      const moving: readonly string[] = MOVING[edge][days < 0 ? 'earlier' : 'later'];
+      const take = book.record.takes.findLast(
+        (t) => t.part === part && t.day <= book.today && moving.includes(saidOf(t) ?? ''),
+      );
+      return days === 0 || !take ? [] : [{ part: take.part, use, edge, days, said: saidOf(take)!, day: take.day }];
+    });
+  });
 }
 
 /** Middle days of the stages of a season, by stage. */

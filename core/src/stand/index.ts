@@ -11,7 +11,7 @@ export {
   type SeasonBook,
 } from './book.ts';
 export { viewRange, type DayRangeView } from './day-range-view.ts';
-export { lastCut, stageDaysOf, type StageDays } from './edges.ts';
+export { lastCut, movedEdges, stageDaysOf, type MovedEdge, type StageDays } from './edges.ts';
 export { COUNT_METHODS, ENTRY_KINDS, LOSS_CAUSES, QUALITIES, type EntryBodies, type EntryKind } from './entry.ts';
 export {
   FIND_CONDITIONS,

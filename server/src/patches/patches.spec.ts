@@ -118,6 +118,14 @@ describe('a place', () => {
         .expect(200)
     ).body as PatchView;
     expect(second).to.include({ name: 'After', heightM: 20, version: first.version + 1 });
+    // Sent again, because the answer was lost, it is the same change; an older word than that is still none.
+    const again = await as(server, picker, 'put', `${patches()}/${first.id}`)
+      .send(changed(first, { name: ' After ', heightM: 20 }))
+      .expect(200);
+    expect(again.body).to.deep.equal(second);
+    await as(server, picker, 'put', `${patches()}/${first.id}`)
+      .send(changed(first, { name: 'After', heightM: 21 }))
+      .expect(409);
     const rows = await server.deps.db.select().from(patchHistory).where(eq(patchHistory.patchId, first.id));
     expect(rows).to.have.length(1);
     expect(rows[0]!.before).to.deep.include({ name: 'Before', heightM: 10 });

@@ -144,7 +144,7 @@ describe('what a file amounts to', () => {
     const { patches, shown, leftOut } = plan(
       places(area(square(1, 1.01), square(1.002, 1.004), square(1.005, 1.02), square(1.003, 1.0035))),
     );
-    const [{ geometry }] = patches as [{ geometry: { coordinates: unknown[] } }];
+    const { geometry } = patches[0]!;
     expect(geometry.coordinates).to.deep.equal([square(1, 1.01), square(1.002, 1.004)]);
     expect(leftOut).to.deep.equal([{ at: 1, reason: 'holesFilled' }]);
     // A square of a hundredth of a degree is some 1.23 km² there, and the hole a twenty-fifth of it.

@@ -1,4 +1,4 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq, isNull, lt, ne, sql } from 'drizzle-orm';
 import { patchesOf, type PatchRow } from '../patches/index.ts';
 import { entry } from '../entries/table.ts';
 import { patch } from '../patches/table.ts';
@@ -25,6 +25,30 @@ export async function standsOf(db: Queryable, groupId: string): Promise<readonly
   }
   return patches.flatMap((row) => (byPatch.get(row.id) ?? []).map((s) => ({ stand: s, patch: row })));
 }
+
+/** The lowest places, open to all of the group, where another stand of a plant grows. */
+export const lowestOfKind = (
+  db: Queryable,
+  groupId: string,
+  { plantKey, standId, belowM }: { readonly plantKey: string; readonly standId: string; readonly belowM: number },
+) =>
+  db
+    .select({ standId: stand.id, patchName: patch.name, heightM: patch.heightM })
+    .from(stand)
+    .innerJoin(patch, eq(patch.id, stand.patchId))
+    .where(
+      and(
+        eq(stand.groupId, groupId),
+        eq(stand.plantKey, plantKey),
+        ne(stand.id, standId),
+        eq(patch.secret, false),
+        isNull(stand.retiredOn),
+        isNull(patch.retiredOn),
+        lt(patch.heightM, belowM),
+      ),
+    )
+    .orderBy(asc(patch.heightM))
+    .limit(1);
 
 export const standById = async (db: Queryable, groupId: string, id: string): Promise<StandAtPatch | null> =>
   ((

@@ -1,7 +1,8 @@
 import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
-import { keptOfStand } from './operations/group-state.ts';
+import { keptOfGroup, keptOfStand } from './operations/group-state.ts';
+import { lowerStand } from './operations/lower-stand.ts';
 import { viewGroupProof } from './operations/group-proof.ts';
 import { viewKit } from './operations/stand-kit.ts';
 import { viewStandProof } from './operations/stand-proof.ts';
@@ -14,6 +15,10 @@ export function mountStands(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(
     ROUTES.stand,
     keptOfStand(deps, 'stand', (c) => viewStand(deps, c)),
+  );
+  endpoints.inGroup(
+    ROUTES.lowerStand,
+    keptOfGroup(deps, 'lower', (c) => lowerStand(deps, c)),
   );
   endpoints.inGroup(ROUTES.standKit, (c) => viewKit(deps, c));
   endpoints.inGroup(ROUTES.standProof, (c) => viewStandProof(deps, c));

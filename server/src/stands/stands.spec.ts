@@ -47,6 +47,9 @@ describe('a stand', () => {
     expect(after).to.include({ restUntil: '2027-12-31', restReason: 'was thin', where: 'sunny end' });
     expect(after.outlooks[0]!.allowance).to.include({ kind: 'none' });
     expect(after.outlooks[0]!.readiness.state).to.equal('banked');
+    // Sent again, because the answer was lost, it is the same change.
+    await as(group.server, group.keeper, 'put', path(standId)).send(rest).expect(200);
+    expect((await view(standId)).version).to.equal(after.version);
     await as(group.server, group.keeper, 'put', path(standId))
       .send(change(first, { restUntil: null }))
       .expect(409);

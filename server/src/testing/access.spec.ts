@@ -77,6 +77,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'post /api/groups/:groupId/stands': '401 403 yes yes 404',
   'get /api/groups/:groupId/stands/:standId': '401 yes yes yes 404',
   'get /api/groups/:groupId/stands/:standId/kit': '401 yes yes yes 404',
+  'get /api/groups/:groupId/stands/:standId/lower': '401 yes yes yes 404',
   'put /api/groups/:groupId/stands/:standId': '401 403 403 yes 404',
   'get /api/groups/:groupId/stands/:standId/entries': '401 yes yes yes 404',
   'post /api/groups/:groupId/sync': '401 403 yes yes 404',

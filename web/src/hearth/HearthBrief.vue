@@ -7,6 +7,7 @@ import { useGroup } from '../people/use-group.ts';
 import { usePlant } from '../plants/queries.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useStand } from '../stands/queries.ts';
+import { useWindowReasons } from '../stands/use-window-reasons.ts';
 import { useWords } from '../platform/words.ts';
 import type { HeatRow } from './heat.ts';
 
@@ -24,12 +25,18 @@ const stand = useStand(
   computed(() => props.row.stand.id),
   asked,
 );
+const known = computed(() => (stand.isPlaceholderData.value ? undefined : stand.data.value));
+const reasons = useWindowReasons({
+  standId: computed(() => props.row.stand.id),
+  stand: known,
+  stationName: computed(() => props.row.stand.stationName),
+  outlook: o,
+  day: computed(() => props.day),
+});
 /** With all its ceilings once the stand has been read; until then with the one that binds. */
 const allowance = computed(
   () =>
-    (stand.isPlaceholderData.value ? undefined : stand.data.value)?.outlooks.find(
-      (x) => x.part === o.value.part && x.use === o.value.use,
-    )?.allowance ?? o.value.allowance,
+    known.value?.outlooks.find((x) => x.part === o.value.part && x.use === o.value.use)?.allowance ?? o.value.allowance,
 );
 const query = computed(() => (asked.value ? { day: asked.value } : {}));
 const where = computed(() => [props.row.stand.patchName, props.row.stand.where].filter(Boolean).join(', '));
@@ -52,7 +59,7 @@ const spec = computed(() =>
   </div>
   <section class="section">
     <h3>{{ words.t('hearth.whyNow') }}</h3>
-    <ReasonText :reasons="words.windowReasons(o, day, row.stand.stationName)">{{ words.window(o, day) }}</ReasonText>
+    <ReasonText :reasons="reasons">{{ words.window(o, day) }}</ReasonText>
     <p v-for="note in words.windowNotes(o, day)" :key="note" class="small">{{ note }}</p>
     <p v-if="spec?.sizeLimit" class="small">{{ words.text(spec.sizeLimit) }}</p>
   </section>

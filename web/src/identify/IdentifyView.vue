@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { PHASES } from '@emberfield/core/identity';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import StateNote from '../kit/StateNote.vue';
+import { useDraft } from '../people/use-draft.ts';
 import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useWords } from '../platform/words.ts';
@@ -39,7 +39,7 @@ const table = useSigns(
   computed(() => s.value?.patchId),
   asked,
 );
-const draft = useLocalStorage<IdentifyDraft>(`emberfield-identify-${standId.value || 'free'}`, blankDraft());
+const draft = useDraft<IdentifyDraft>(() => `identify-${standId.value || 'free'}`, blankDraft());
 const passed = ref<string[]>([]);
 const chosen = ref<string | null>(null);
 const field = computed(() => table.data.value && fieldLeft(table.data.value, draft.value));

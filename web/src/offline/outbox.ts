@@ -1,11 +1,20 @@
 // What a person entered on this device and the server has not answered yet: the rules of it, without browser or screen.
-import type { Entry, EntryResult, NewPatch, NewStand } from '@emberfield/contract';
+import type { ChangePatch, ChangeStand, Entry, EntryResult, HandDays, NewPatch, NewStand } from '@emberfield/contract';
 
 /** A request that can be sent as often as it takes: its keys were made when the draft began. */
 export type OutCall =
   | { readonly route: 'sync'; readonly body: { readonly entries: readonly Entry[] } }
   | { readonly route: 'newPatch'; readonly body: NewPatch }
-  | { readonly route: 'newStand'; readonly body: NewStand };
+  | { readonly route: 'newStand'; readonly body: NewStand }
+  | { readonly route: 'changePatch'; readonly params: { readonly patchId: string }; readonly body: ChangePatch }
+  | { readonly route: 'changeStand'; readonly params: { readonly standId: string }; readonly body: ChangeStand }
+  | { readonly route: 'putHandDays'; readonly params: { readonly stationId: string }; readonly body: HandDays }
+  | {
+      readonly route: 'addPhoto';
+      readonly params: { readonly photoId: string };
+      readonly query: { readonly patch: string; readonly stand?: string | undefined; readonly day: string };
+      readonly body: Blob;
+    };
 
 export interface Waiting {
   /** Key of what it begins with: put in twice it is in once. */

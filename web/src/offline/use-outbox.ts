@@ -14,11 +14,44 @@ const TRY_AGAIN_MS = 20_000;
 /** Refusals that pass: the server is busy or fails, and the same thing may be taken later. */
 const PASSING: readonly string[] = ['notReached', 'busy', 'internal', 'tooManyTries', 'notSignedIn'];
 
+/** Asks the server; only a batch of entries has results of its own. @throws ApiError */
+async function resultsOf(asked: OutCall, groupId: string): Promise<readonly EntryResult[]> {
+  const params = { groupId, ...('params' in asked ? asked.params : {}) };
+  switch (asked.route) {
+    case 'sync':
+      return (await call(ROUTES.sync, { params, body: asked.body })).results;
+    case 'newPatch':
+      await call(ROUTES.newPatch, { params, body: asked.body });
+      return [];
+    case 'newStand':
+      await call(ROUTES.newStand, { params, body: asked.body });
+      return [];
+    case 'changePatch':
+      await call(ROUTES.changePatch, { params, body: asked.body });
+      return [];
+    case 'changeStand':
+      await call(ROUTES.changeStand, { params, body: asked.body });
+      return [];
+    case 'putHandDays':
+      await call(ROUTES.putHandDays, { params, body: asked.body });
+      return [];
+    case 'addPhoto':
+      await call(ROUTES.addPhoto, { params, query: asked.query, body: asked.body });
+      return [];
+  }
+}
+
 /** How something that was just entered stands: answered, kept for later, or refused with a reason. */
 export type Sent =
   | { readonly kind: 'answered'; readonly results: readonly EntryResult[] }
   | { readonly kind: 'waiting' }
-  | { readonly kind: 'refused'; readonly message: string; readonly results: readonly EntryResult[] };
+  | {
+      readonly kind: 'refused';
+      readonly message: string;
+      readonly results: readonly EntryResult[];
+      /** What did not go: the request that was refused and what hangs on it. */
+      readonly left: readonly OutCall[];
+    };
 
 /**
  * Everything that a person enters goes through here: it is kept on the device under their account before it is sent, and stays until
@@ -36,18 +69,20 @@ export const useOutbox = defineStore('outbox', () => {
   const read = async (): Promise<void> =>
     void (all.value = account.value === null ? [] : await waitingOf(account.value));
 
-  async function ask({ route, body }: OutCall, group: string): Promise<Answer> {
-    const params = { groupId: group };
+  async function ask(asked: OutCall, group: string): Promise<Answer> {
     try {
-      if (route === 'sync') return { kind: 'answered', ...(await call(ROUTES.sync, { params, body })) };
-      if (route === 'newPatch') await call(ROUTES.newPatch, { params, body });
-      else await call(ROUTES.newStand, { params, body });
-      return { kind: 'answered', results: [] };
+      return { kind: 'answered', results: await resultsOf(asked, group) };
     } catch (error) {
       if (!(error instanceof ApiError)) throw error;
       return PASSING.includes(error.code) ? { kind: 'notReached' } : { kind: 'refused', message: error.message };
     }
   }
+
+  /** Nothing else hangs on photos: after one only they are asked for, and do not wait in line behind all the rest of the page. */
+  const askAnew = (calls: readonly OutCall[]): Promise<void> =>
+    client.invalidateQueries({
+      queryKey: calls.every((c) => c.route === 'addPhoto') ? ['group', groupId.value, 'photos'] : ['group'],
+    });
 
   /** One delivery at a time: what hangs on something else must not overtake it. */
   function inTurn<T>(work: () => Promise<T>): Promise<T> {
@@ -90,24 +125,25 @@ export const useOutbox = defineStore('outbox', () => {
     await putWaiting(item);
     await read();
     const { results, left } = await inTurn(() => goOne(item));
-    await client.invalidateQueries({ queryKey: ['group'] });
+    await askAnew(calls);
     if (!left) return { kind: 'answered', results };
     if (left.problem === '') return { kind: 'waiting' };
     await forget(id);
-    return { kind: 'refused', message: left.problem, results };
+    return { kind: 'refused', message: left.problem, results, left: left.calls };
   }
 
   /** Sends all that waits, oldest first, until something is not answered. */
   const flush = (): Promise<void> =>
     inTurn(async () => {
       await read();
-      let went = false;
+      const went: OutCall[] = [];
       for (let next = nextToGo(all.value, account.value ?? ''); next; next = nextToGo(all.value, account.value ?? '')) {
+        const { calls } = next;
         const { left } = await goOne(next);
         if (left && left.problem === '') break;
-        went = true;
+        went.push(...calls);
       }
-      if (went) await client.invalidateQueries({ queryKey: ['group'] });
+      if (went.length > 0) await askAnew(went);
     });
 
   async function forget(id: string): Promise<void> {

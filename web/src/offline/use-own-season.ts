@@ -1,9 +1,10 @@
-import { useLocalStorage, useOnline } from '@vueuse/core';
+import { useOnline } from '@vueuse/core';
 import { computed, onScopeDispose, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue';
 import type { StandKit, StandView } from '@emberfield/contract';
 import { signal } from '../platform/signal.ts';
 import { blankVisit, type VisitDraft } from '../visits/visit-draft.ts';
 import { notedIn, withOwnAnswer, type OwnAnswer } from './own-season.ts';
+import { useDraft } from '../people/use-draft.ts';
 import type { SeasonAsked, SeasonTold } from './season.worker.ts';
 
 interface Shown {
@@ -21,9 +22,7 @@ export function useOwnSeason(
   kit: Ref<StandKit | undefined>,
   { standId, today }: { readonly standId: Ref<string>; readonly today: Ref<string> },
 ): Shown {
-  const visit = useLocalStorage<VisitDraft>(() => `emberfield-visit-${standId.value}`, blankVisit(), {
-    mergeDefaults: true,
-  });
+  const visit = useDraft<VisitDraft>(() => `visit-${standId.value}`, blankVisit());
   const own = shallowRef<OwnAnswer | null>(null);
   // The browser knows of a lost network before anybody has asked in vain; of a far server it knows nothing.
   const online = useOnline();

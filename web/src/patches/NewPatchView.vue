@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
@@ -7,9 +6,11 @@ import PickList from '../kit/PickList.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useOutbox } from '../offline/use-outbox.ts';
 import { useChange } from '../people/queries.ts';
+import { useDraft } from '../people/use-draft.ts';
 import { useGroup } from '../people/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
+import { plain } from '../platform/plain.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import { useStations } from '../weather/queries.ts';
@@ -26,7 +27,7 @@ const undo = useUndo();
 const { groupId, group, mayPick } = useGroup();
 const plants = usePlants(groupId);
 const patches = usePatches(groupId);
-const form = useLocalStorage('emberfield-new-patch', blankForm());
+const form = useDraft('new-patch', blankForm());
 const more = ref(false);
 if (typeof route.query['plant'] === 'string') form.value.plantKey = route.query['plant'];
 if (typeof route.query['patch'] === 'string') form.value.existingPatchId = route.query['patch'];
@@ -42,7 +43,6 @@ const outbox = useOutbox();
 const save = useChange(async () => {
   const { existingPatchId, patchId } = form.value;
   const place = patches.data.value?.find((p) => p.id === existingPatchId)?.name ?? form.value.facts.name.trim();
-  const plain = <T,>(body: T): T => JSON.parse(JSON.stringify(body)) as T;
   const stand = plain(standFrom(form.value, group.value!.today));
   const name = words.value.text(plant.value!.names);
   const sent = await outbox.send(

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { CONTAMINATING, ROUTES, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
+import { CONTAMINATING, ROUTES, type ChangePatch, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
 import EndBox from '../people/EndBox.vue';
 import StateNote from '../kit/StateNote.vue';
 import TwoVersions from '../kit/TwoVersions.vue';
@@ -9,7 +9,8 @@ import PhotoStrip from '../photos/PhotoStrip.vue';
 import { useChange, useSession } from '../people/queries.ts';
 import { useEnd } from '../people/use-end.ts';
 import { useGroup } from '../people/use-group.ts';
-import { ApiError, call } from '../platform/api.ts';
+import { useOutbox } from '../offline/use-outbox.ts';
+import { plain } from '../platform/plain.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import ElevationInput from './ElevationInput.vue';
@@ -81,29 +82,40 @@ const lifts = computed(() =>
   CONTAMINATING.some((h) => p.value?.hazards.includes(h) && !facts.value?.hazards.includes(h)),
 );
 const liftReason = ref('');
-const change = useChange((to: { readonly version: number; readonly facts: PatchFacts; readonly liftReason: string }) =>
-  call(ROUTES.changePatch, { params: { groupId: groupId.value!, patchId: p.value!.id }, body: to }),
-);
+const outbox = useOutbox();
+const change = useChange(async (to: ChangePatch) => {
+  const { id: patchId, name } = p.value!;
+  const sent = await outbox.send([{ route: 'changePatch', params: { patchId }, body: plain(to) }], {
+    id: changeKey(patchId),
+    label: words.value.t('outbox.changedPlace', { place: name }),
+  });
+  if (sent.kind === 'refused') throw new Error(sent.message);
+  return sent.kind;
+});
+/** One waits at a time: a place that is changed again goes as it is then. */
+const changeKey = (patchId: string): string => `place:${patchId}`;
+const waits = computed(() => outbox.waiting.some((w) => w.id === changeKey(p.value?.id ?? '')));
+async function letGo(): Promise<void> {
+  await outbox.forget(changeKey(p.value!.id));
+  form.clear();
+}
 function useTerrain(terrain: Pick<PatchFacts, 'heightM' | 'slopeDeg' | 'aspect'>): void {
   facts.value = { ...facts.value!, ...terrain };
 }
 async function keep(): Promise<void> {
   const before = form.base.value!;
-  try {
-    const made = await change.mutateAsync({
-      version: form.version.value,
-      facts: facts.value!,
-      liftReason: lifts.value ? liftReason.value : '',
-    });
-    form.clear();
-    undo.say(words.value.t('patch.changed'), async () => {
-      // Closed ground that the change closed is opened again: that is a keeper's to say, with a reason.
-      await change.mutateAsync({ version: made.version, facts: before, liftReason: words.value.t('patch.undoneLift') });
-    });
-  } catch (error) {
-    // Somebody was quicker: their version is fetched, and what both changed is shown side by side.
-    if (error instanceof ApiError && error.code === 'stale') await patch.refetch();
-  }
+  const version = form.version.value;
+  const reason = lifts.value ? liftReason.value : '';
+  const done = await change.mutateAsync({ version, facts: facts.value!, liftReason: reason }).catch(() => null);
+  // Somebody may have been quicker: their version is fetched, and what both changed is shown side by side.
+  if (done === null) return void (await patch.refetch());
+  // What waits stays in the form as it was typed, and the outbox says that it waits.
+  if (done === 'waiting') return undo.say(words.value.t('outbox.keptWord'), letGo);
+  form.clear();
+  undo.say(words.value.t('patch.changed'), async () => {
+    // Closed ground that the change closed is opened again: that is a keeper's to say, with a reason.
+    await change.mutateAsync({ version: version + 1, facts: before, liftReason: words.value.t('patch.undoneLift') });
+  });
 }
 </script>
 
@@ -160,11 +172,12 @@ async function keep(): Promise<void> {
           :placeholder="words.t('lift.reason')"
           :aria-label="words.t('lift.reason')" />
       </label>
+      <p v-if="waits" class="soft" role="status">{{ words.t('outbox.keptWord') }}</p>
       <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
       <button v-if="mayChange" type="submit" class="btn main" :disabled="!geometry || change.isPending.value">
         {{ words.t('common.save') }}
       </button>
-      <button v-if="mayChange && form.dirty.value" type="button" class="btn plain" @click="form.clear()">
+      <button v-if="mayChange && form.dirty.value" type="button" class="btn plain" @click="letGo">
         {{ words.t('patch.letGo') }}
       </button>
     </fieldset>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button, Input, Space } from 'ant-design-vue';
-import { computed, reactive } from 'vue';
+import { computed } from 'vue';
 import { HOUSE_RULE_KINDS, ROUTES, type HouseRuleKind, type RuleView, type SetRule } from '@emberfield/contract';
 import NumberField from '../kit/NumberField.vue';
 import PickList from '../kit/PickList.vue';
@@ -11,6 +11,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 import { useChange, useRules } from './queries.ts';
 import { defaultFigure, figureOf, ruleWith } from './rule-forms.ts';
+import { useDraft } from './use-draft.ts';
 import { useGroup } from './use-group.ts';
 
 /** Rules for the stands of one plant or for one stand, with their reason: they hold beside the group's and never give more. */
@@ -34,16 +35,17 @@ const scopes = computed(() => [
 ]);
 const nameOf = ({ plantKey, standId }: RuleView): string =>
   scopes.value.find((o) => o.value === (standId === null ? `plant:${plantKey}` : `stand:${standId}`))?.label ?? '';
-const form = reactive<{ scope: string | null; kind: HouseRuleKind | null; figure: number | null; reason: string }>({
-  scope: null,
-  kind: null,
-  figure: null,
-  reason: '',
-});
+interface Wanted {
+  scope: string | null;
+  kind: HouseRuleKind | null;
+  figure: number | null;
+  reason: string;
+}
+const form = useDraft<Wanted>('narrow-rule', { scope: null, kind: null, figure: null, reason: '' });
 const kinds = computed(() => HOUSE_RULE_KINDS.map((value) => ({ value, label: words.value.t(`group.rule.${value}`) })));
 function pickKind(kind: HouseRuleKind | null): void {
-  form.kind = kind;
-  form.figure = kind === null ? null : defaultFigure(kind);
+  form.value.kind = kind;
+  form.value.figure = kind === null ? null : defaultFigure(kind);
 }
 const set = useChange((body: SetRule) => call(ROUTES.setRule, { params: { groupId: groupId.value! }, body }));
 const scopeOf = (scope: string) => ({
@@ -51,12 +53,12 @@ const scopeOf = (scope: string) => ({
   standId: scope.startsWith('stand:') ? scope.slice(6) : null,
 });
 async function add(): Promise<void> {
-  const { scope, kind, figure, reason } = form;
+  const { scope, kind, figure, reason } = form.value;
   if (!scope || !kind) return;
   const body = { rule: ruleWith(kind, figure), ...scopeOf(scope), reason };
   const done = await set.mutateAsync({ ...body, on: true }).catch(() => null);
   if (!done) return;
-  Object.assign(form, { scope: null, kind: null, figure: null, reason: '' });
+  Object.assign(form.value, { scope: null, kind: null, figure: null, reason: '' });
   undo.say(words.value.t('common.stored'), async () => void (await set.mutateAsync({ ...body, on: false })));
 }
 async function end({ rule, plantKey, standId, reason }: RuleView): Promise<void> {

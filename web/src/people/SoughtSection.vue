@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { useSessionStorage } from '@vueuse/core';
 import { v7 as newId } from 'uuid';
 import { ROUTES } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
 import { useChange, useSought } from './queries.ts';
+import { useDraft } from './use-draft.ts';
 import { useGroup } from './use-group.ts';
 
 const words = useWords();
 const { groupId, mayPick } = useGroup();
 const sought = useSought(groupId);
-const form = useSessionStorage('emberfield-sought', { id: newId(), what: '', note: '' });
+const form = useDraft('sought', { id: newId(), what: '', note: '' });
 const add = useChange(() =>
   call(ROUTES.seek, {
     params: { groupId: groupId.value! },

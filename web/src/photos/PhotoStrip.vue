@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { v5 as keyOf } from 'uuid';
 import { ROUTES, type PhotoView } from '@emberfield/contract';
+import { useOutbox } from '../offline/use-outbox.ts';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useDay } from '../platform/use-day.ts';
@@ -13,6 +14,7 @@ import { useWords } from '../platform/words.ts';
 const props = defineProps<{ patchId: string; standId: string | null }>();
 const words = useWords();
 const undo = useUndo();
+const outbox = useOutbox();
 const { groupId, isKeeper, mayPick } = useGroup();
 const { today } = useDay();
 const of = computed(() => ({ patch: props.patchId, stand: props.standId ?? undefined }));
@@ -25,24 +27,21 @@ const source = (p: PhotoView, size: string): string => `/api/groups/${groupId.va
 const alt = (p: PhotoView): string =>
   words.value.t('photo.alt', { day: words.value.format.dayAndYear(p.day), by: p.by });
 const large = ref<PhotoView | null>(null);
-/** Nothing else hangs on photos: only they are asked for anew, and do not wait in line behind all the rest of the page. */
 const client = useQueryClient();
 const askAnew = (): Promise<void> => client.invalidateQueries({ queryKey: ['group', groupId.value, 'photos'] });
 const add = useMutation({
-  mutationFn: async (file: File) =>
-    call(ROUTES.addPhoto, {
-      // The key is made of the picture: chosen again after an answer that was lost, it is the same photo and not another.
-      params: {
-        groupId: groupId.value!,
-        photoId: keyOf(new Uint8Array(await file.arrayBuffer()), props.standId ?? props.patchId),
-      },
-      query: { ...of.value, day: today.value },
-      body: file,
-    }),
-  onSuccess: async () => {
-    await askAnew();
-    undo.say(words.value.t('photo.kept'));
+  mutationFn: async (file: File) => {
+    // The key is made of the picture: chosen again after an answer that was lost, it is the same photo and not another.
+    const photoId = keyOf(new Uint8Array(await file.arrayBuffer()), props.standId ?? props.patchId);
+    const query = { ...of.value, day: today.value };
+    const sent = await outbox.send([{ route: 'addPhoto', params: { photoId }, query, body: file }], {
+      id: photoId,
+      label: words.value.t('outbox.photo', { day: words.value.format.day(today.value) }),
+    });
+    if (sent.kind === 'refused') throw new Error(sent.message);
+    return sent.kind;
   },
+  onSuccess: (done) => undo.say(words.value.t(done === 'waiting' ? 'outbox.keptWord' : 'photo.kept')),
 });
 const forget = useMutation({
   mutationFn: (photoId: string) => call(ROUTES.forgetPhoto, { params: { groupId: groupId.value!, photoId } }),

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
@@ -7,6 +6,7 @@ import { firstOfYear, isoDay } from '@emberfield/core/measure';
 import NumberField from '../kit/NumberField.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../people/queries.ts';
+import { useDraft } from '../people/use-draft.ts';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
@@ -22,9 +22,7 @@ const { groupId } = useGroup();
 const plantKey = computed(() => String(route.params['plantKey']));
 const plant = usePlant(groupId, plantKey);
 const isCopy = computed(() => plant.data.value?.copiedFrom === null);
-const form = useLocalStorage<OwnPlantForm | null>(`emberfield-plant-${plantKey.value}`, null, {
-  serializer: { read: (v) => JSON.parse(v) as OwnPlantForm, write: JSON.stringify },
-});
+const form = useDraft<OwnPlantForm | null>(() => `plant-${plantKey.value}`, null);
 const language = i18n.global.locale.value;
 watch(
   () => plant.data.value,

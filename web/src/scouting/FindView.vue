@@ -28,7 +28,7 @@ const route = useRoute();
 const router = useRouter();
 const { groupId } = useGroup();
 const plants = usePlants(groupId);
-const { finds, change, send } = useFinds();
+const { finds, change, send, standing, problemOf } = useFinds();
 const find = computed(() => finds.value.find((f) => f.id === route.params['findId']));
 const body = computed(() => find.value!.body);
 const facts = computed(() => find.value!.facts);
@@ -85,7 +85,10 @@ async function keep(): Promise<void> {
   const plantKeys = body.value.mayBe.join(',');
   // Sent at once where there is a signal; without one the find waits on the walk, and the way goes on.
   await Promise.race([send(), new Promise((go) => setTimeout(go, 2500))]);
-  const stored = finds.value.find((f) => f.id === id)?.state === 'stored';
+  const now = finds.value.find((f) => f.id === id);
+  // What was refused at once is to be mended here, with the reason beside it.
+  if (now && problemOf(now)) return;
+  const stored = now && standing(now) === 'sent';
   await router.replace(
     stored ? { name: 'prospects', params: { patchId }, query: { plants: plantKeys } } : { name: 'walk' },
   );
@@ -104,6 +107,7 @@ async function keep(): Promise<void> {
           <b>{{ where }}</b> <span v-if="accuracyM" class="soft">±{{ words.format.height(accuracyM) }}</span>
         </p>
         <p v-if="locating" class="soft">{{ words.t('find.locating') }}</p>
+        <p v-if="problemOf(find)" class="warn" role="alert">{{ problemOf(find) }}</p>
         <p v-if="problem" class="warn" role="alert">{{ problem }}</p>
         <div class="row">
           <button type="button" class="btn" :disabled="locating" @click="locate">{{ words.t('find.again') }}</button>

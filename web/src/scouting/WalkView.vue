@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { useOnline } from '@vueuse/core';
 import { onMounted } from 'vue';
 import { useRouter } from 'vue-router';
 import { useSought } from '../people/queries.ts';
+import { useOutbox } from '../offline/use-outbox.ts';
 import { useGroup } from '../people/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
 import { useWords } from '../platform/words.ts';
@@ -14,7 +16,9 @@ const router = useRouter();
 const { groupId, mayPick } = useGroup();
 const plants = usePlants(groupId);
 const sought = useSought(groupId);
-const { finds, waiting, sending, online, begin, change, forget, send } = useFinds();
+const { finds, waiting, standing, problemOf, begin, forget, reopen, send } = useFinds();
+const outbox = useOutbox();
+const online = useOnline();
 onMounted(() => void send());
 const note = (): void => void router.push({ name: 'find', params: { findId: begin().id } });
 const names = ({ body }: FindDraft): string =>
@@ -24,11 +28,10 @@ const names = ({ body }: FindDraft): string =>
       return plant ? words.value.text(plant.names) : key;
     }),
   ) || words.value.t('walk.unknown');
-const standing = (f: FindDraft): string =>
-  words.value.t(`walk.${f.state === 'draft' ? 'draft' : f.state === 'kept' ? 'waiting' : 'sent'}`);
-function retry(f: FindDraft): void {
-  change(f.id, { problem: '' });
-  void send();
+/** What waits or was refused is taken out of the outbox to be changed: it goes anew once it is kept again. */
+async function mend(f: FindDraft): Promise<void> {
+  if (standing(f) !== 'draft') await reopen(f);
+  await router.push({ name: 'find', params: { findId: f.id } });
 }
 </script>
 
@@ -39,8 +42,8 @@ function retry(f: FindDraft): void {
     <button v-if="mayPick" type="button" class="btn main here" @click="note">{{ words.t('walk.here') }}</button>
     <p v-if="waiting" class="waiting" role="status">
       {{ words.t('walk.kept', { n: waiting }) }}.
-      {{ sending ? words.t('walk.sending') : online ? '' : words.t('walk.noSignal') }}
-      <button v-if="!sending && online" type="button" class="btn plain" @click="send">
+      {{ outbox.sending ? words.t('walk.sending') : online ? '' : words.t('walk.noSignal') }}
+      <button v-if="!outbox.sending && online" type="button" class="btn plain" @click="outbox.flush()">
         {{ words.t('walk.tryAgain') }}
       </button>
     </p>
@@ -51,24 +54,24 @@ function retry(f: FindDraft): void {
           <b class="serif">{{ f.name }}</b>
           <span>{{ names(f) }}</span>
           <small class="soft">{{
-            [f.body.condition ? words.t(`find.conditionOf.${f.body.condition}`) : '', standing(f)]
+            [f.body.condition ? words.t(`find.conditionOf.${f.body.condition}`) : '', words.t(`walk.${standing(f)}`)]
               .filter(Boolean)
               .join(' · ')
           }}</small>
-          <small v-if="f.problem" class="warn">{{ f.problem }}</small>
+          <small v-if="problemOf(f)" class="warn">{{ problemOf(f) }}</small>
         </div>
         <RouterLink
-          v-if="f.state === 'stored'"
+          v-if="standing(f) === 'sent'"
           class="btn"
           :to="{ name: 'prospects', params: { patchId: f.patchId }, query: { plants: f.body.mayBe.join(',') } }"
           >{{ words.t('walk.later') }}</RouterLink
         >
         <template v-else>
-          <button v-if="f.problem" type="button" class="btn" @click="retry(f)">{{ words.t('walk.tryAgain') }}</button>
-          <RouterLink class="btn" :to="{ name: 'find', params: { findId: f.id } }">{{
-            words.t('common.edit')
-          }}</RouterLink>
-          <button v-if="f.state === 'draft'" type="button" class="btn plain" @click="forget(f.id)">
+          <button v-if="standing(f) === 'refused'" type="button" class="btn" @click="outbox.again(f.entryId)">
+            {{ words.t('walk.tryAgain') }}
+          </button>
+          <button type="button" class="btn" @click="mend(f)">{{ words.t('common.edit') }}</button>
+          <button v-if="standing(f) === 'draft'" type="button" class="btn plain" @click="forget(f.id)">
             {{ words.t('walk.forget') }}
           </button>
         </template>

@@ -1,6 +1,18 @@
 import { expect } from 'chai';
 import { entrySchema, newPatchSchema, type PlantListItem } from '@emberfield/contract';
-import { blankFind, canKeep, nextToSend, patchOf, stateOf, toggled, withState, type FindDraft } from './find-draft.ts';
+import type { OutCall } from '../offline/outbox.ts';
+import {
+  answeredOf,
+  blankFind,
+  callsOf,
+  canKeep,
+  patchOf,
+  standingOf,
+  stateOf,
+  toggled,
+  withState,
+  type FindDraft,
+} from './find-draft.ts';
 import { plantsFor } from './find-plants.ts';
 
 const blank = (over: Partial<FindDraft> = {}): FindDraft => ({
@@ -47,16 +59,39 @@ describe('a find while it is noted', () => {
   });
 });
 
-describe('finds that wait for a signal', () => {
-  it('go oldest first; those being noted, sent or refused do not', () => {
-    const finds = [
-      blank({ state: 'stored' }),
-      blank({ state: 'kept', problem: 'no' }),
-      blank(),
-      blank({ state: 'kept' }),
+describe('a find on its way', () => {
+  const find = blank({ name: 'Rim', geometry: { type: 'Point', coordinates: [-30, 46] } });
+  const photos = new Map([['p1', new Blob(['x'])]]);
+  it('is its place first, then what was noted, then its photos', () => {
+    const calls = callsOf(find, 'UTC', photos);
+    expect(calls.map((c) => c.route)).to.deep.equal(['newPatch', 'sync', 'addPhoto']);
+    const [place, noted, photo] = calls as [
+      OutCall & { route: 'newPatch' },
+      OutCall & { route: 'sync' },
+      OutCall & { route: 'addPhoto' },
     ];
-    expect(nextToSend(finds)).to.equal(finds[3]);
-    expect(nextToSend(finds.slice(0, 3))).to.equal(null);
+    expect([place.body.id, noted.body.entries[0]!.patchId, photo.query.patch]).to.deep.equal(
+      Array(3).fill(find.patchId),
+    );
+    expect(noted.body.entries.map((e) => e.id)).to.deep.equal([find.entryId]);
+  });
+  it('goes again without what was answered, once the rest is mended', () => {
+    const left = callsOf(find, 'UTC', photos).slice(1);
+    const answered = answeredOf(left);
+    expect(answered).to.deep.equal(['newPatch']);
+    expect(callsOf({ ...find, answered }, 'UTC', photos)).to.deep.equal(left);
+    expect(answeredOf(left.slice(1))).to.deep.equal(['newPatch', 'sync']);
+  });
+  it('stands as the outbox has it: waiting, refused, or gone out', () => {
+    const none = { waiting: [], refused: [] };
+    const it = { id: find.entryId };
+    const standing = (state: FindDraft['state'], outbox: Partial<typeof none> | object) =>
+      standingOf({ state, entryId: find.entryId }, { ...none, ...outbox });
+    expect(standing('draft', none)).to.equal('draft');
+    expect(standing('kept', none)).to.equal('waiting');
+    expect(standing('sent', { waiting: [it] })).to.equal('waiting');
+    expect(standing('sent', { refused: [it] })).to.equal('refused');
+    expect(standing('sent', { waiting: [{ id: 'another' }] })).to.equal('sent');
   });
 });
 

@@ -1,5 +1,6 @@
 import { v7 as newId } from 'uuid';
-import type { FindBody, NewPatch, PatchFacts, PatchGeometry } from '@emberfield/contract';
+import type { Entry, FindBody, NewPatch, PatchFacts, PatchGeometry } from '@emberfield/contract';
+import type { OutCall } from '../offline/outbox.ts';
 import { blankFacts } from '../patches/new-patch.ts';
 
 /** A find while it is noted, and until the server has it. Its keys are made here, so sending it twice stores it once. */
@@ -9,7 +10,8 @@ export interface FindDraft {
   readonly entryId: string;
   readonly day: string;
   readonly madeAt: string;
-  readonly state: 'draft' | 'kept' | 'stored';
+  /** `kept`: done, and on its way to the outbox; `sent`: the outbox has it, or had it and it is stored. */
+  readonly state: 'draft' | 'kept' | 'sent';
   readonly name: string;
   readonly geometry: PatchGeometry | null;
   readonly heightM: number | null;
@@ -17,6 +19,8 @@ export interface FindDraft {
   readonly body: FindBody;
   /** Keys of photos that wait beside it. */
   readonly photos: readonly string[];
+  /** Requests of it that the server has answered: when it is sent once more they do not go again. */
+  readonly answered: readonly OutCall['route'][];
   /** What the server said against it, when it did. */
   readonly problem: string;
 }
@@ -52,6 +56,7 @@ export const blankFind = ({
     note: '',
   },
   photos: [],
+  answered: [],
   problem: '',
 });
 
@@ -81,6 +86,46 @@ export const withState = (body: FindBody, sign: string, state: string | null): F
   seen: [...body.seen.filter((s) => s.sign !== sign), ...(state === null ? [] : [{ sign, state, present: true }])],
 });
 
-/** The oldest of the finds that still have to go, one after the other. */
-export const nextToSend = (finds: readonly FindDraft[]): FindDraft | null =>
-  finds.find((f) => f.state === 'kept' && f.problem === '') ?? null;
+/** What a find amounts to, in the order in which it hangs together: its place, what was noted, its photos. */
+export function callsOf(find: FindDraft, zone: string, photos: ReadonlyMap<string, Blob>): readonly OutCall[] {
+  const entry: Entry = {
+    id: find.entryId,
+    kind: 'find',
+    schemaVersion: 1,
+    patchId: find.patchId,
+    standId: null,
+    visitId: null,
+    day: find.day,
+    zone,
+    madeAt: find.madeAt,
+    device: 'browser',
+    replaces: null,
+    body: find.body,
+  };
+  const all: readonly OutCall[] = [
+    { route: 'newPatch', body: patchOf(find) },
+    { route: 'sync', body: { entries: [entry] } },
+    ...[...photos].map(([photoId, body]): OutCall => {
+      return { route: 'addPhoto', params: { photoId }, query: { patch: find.patchId, day: find.day }, body };
+    }),
+  ];
+  return all.filter((c) => !find.answered.includes(c.route));
+}
+
+/** Of the requests of a find those that no longer have to go, told by the ones that do. */
+export const answeredOf = (left: readonly OutCall[]): readonly OutCall['route'][] =>
+  (['newPatch', 'sync'] as const).filter((route) => !left.some((c) => c.route === route));
+
+/** How a find stands, told by what the outbox still has of it. */
+export function standingOf(
+  { state, entryId }: Pick<FindDraft, 'state' | 'entryId'>,
+  outbox: {
+    readonly waiting: readonly { readonly id: string }[];
+    readonly refused: readonly { readonly id: string }[];
+  },
+): 'draft' | 'waiting' | 'refused' | 'sent' {
+  const isIn = (list: readonly { readonly id: string }[]): boolean => list.some((w) => w.id === entryId);
+  if (isIn(outbox.refused)) return 'refused';
+  if (state === 'kept' || isIn(outbox.waiting)) return 'waiting';
+  return state;
+}

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { reactive, watch } from 'vue';
-import { ROUTES, type StandView } from '@emberfield/contract';
+import type { StandView } from '@emberfield/contract';
+import { useOutbox } from '../offline/use-outbox.ts';
 import { useChange } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
-import { call } from '../platform/api.ts';
+import { useDraft } from '../people/use-draft.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
 
 const props = defineProps<{ stand: StandView }>();
 const words = useWords();
 const undo = useUndo();
-const { groupId } = useGroup();
 /** Of a stand what is set here. */
 const valuesOf = (stand: StandView) => ({
   restUntil: stand.restUntil ?? '',
@@ -19,39 +18,51 @@ const valuesOf = (stand: StandView) => ({
   where: stand.where,
 });
 type Values = ReturnType<typeof valuesOf>;
-const form = reactive(valuesOf(props.stand));
+/** What was typed and is not saved; it survives a reload. */
+const typed = useDraft<Partial<Values>>(() => `rest-${props.stand.id}`, {});
+const form = reactive({ ...valuesOf(props.stand), ...typed.value });
 /** What the form was begun on: somebody else's change meanwhile does not overwrite what is being typed. */
 let base = valuesOf(props.stand);
+const changed = (): Partial<Values> =>
+  Object.fromEntries(Object.entries(form).filter(([key, value]) => value !== base[key as keyof Values]));
+watch(form, () => (typed.value = changed()));
 watch(
   () => props.stand.version,
   () => {
     const now = valuesOf(props.stand);
     for (const key of Object.keys(now) as (keyof Values)[]) if (form[key] === base[key]) form[key] = now[key];
     base = now;
+    typed.value = changed();
   },
 );
-const change = useChange((values: Values) =>
-  call(ROUTES.changeStand, {
-    params: { groupId: groupId.value!, standId: props.stand.id },
-    body: {
-      version: props.stand.version,
-      where: values.where,
-      since: values.since === '' ? null : Number(values.since),
-      restUntil: values.restUntil === '' ? null : values.restUntil,
-      restReason: values.restReason,
-    },
-  }),
-);
+const outbox = useOutbox();
+const change = useChange(async (values: Values) => {
+  const { id: standId, version, plantName, patchName } = props.stand;
+  const body = {
+    version,
+    where: values.where,
+    since: values.since === '' ? null : Number(values.since),
+    restUntil: values.restUntil === '' ? null : values.restUntil,
+    restReason: values.restReason,
+  };
+  const sent = await outbox.send([{ route: 'changeStand', params: { standId }, body }], {
+    id: changeKey(),
+    label: words.value.t('outbox.changedStand', { plant: words.value.text(plantName), place: patchName }),
+  });
+  if (sent.kind === 'refused') throw new Error(sent.message);
+  return sent.kind;
+});
+/** One waits at a time: a stand that is changed again goes as it is then. */
+const changeKey = (): string => `stand:${props.stand.id}`;
 async function keep(): Promise<void> {
   const before = { ...base };
-  await change.mutateAsync({ ...form }).then(
-    () =>
-      undo.say(words.value.t('common.stored'), async () => {
-        Object.assign(form, before);
-        await change.mutateAsync(before);
-      }),
-    () => undefined,
-  );
+  const done = await change.mutateAsync({ ...form }).catch(() => null);
+  if (done === null) return;
+  undo.say(words.value.t(done === 'waiting' ? 'outbox.keptWord' : 'common.stored'), async () => {
+    Object.assign(form, before);
+    if (done === 'waiting') await outbox.forget(changeKey());
+    else await change.mutateAsync(before);
+  });
 }
 </script>
 

@@ -6,6 +6,7 @@ import CoalMark from '../kit/CoalMark.vue';
 import ReasonText from '../kit/ReasonText.vue';
 import { useGroup } from '../people/use-group.ts';
 import { useWords } from '../platform/words.ts';
+import { useWindowReasons } from './use-window-reasons.ts';
 
 /** When and how much of the part chosen, and what holds back. */
 const props = defineProps<{ stand: StandView; outlooks: readonly PartOutlook[]; day: string }>();
@@ -13,6 +14,13 @@ const chosen = defineModel<number>({ required: true });
 const words = useWords();
 const { mayPick } = useGroup();
 const main = computed(() => props.outlooks[chosen.value]!);
+const reasons = useWindowReasons({
+  standId: computed(() => props.stand.id),
+  stand: computed(() => props.stand),
+  stationName: computed(() => props.stand.stationName),
+  outlook: main,
+  day: computed(() => props.day),
+});
 </script>
 
 <template>
@@ -31,9 +39,7 @@ const main = computed(() => props.outlooks[chosen.value]!);
       </button>
     </div>
     <p>
-      <ReasonText :reasons="words.windowReasons(main, day, stand.stationName)">{{
-        words.window(main, day)
-      }}</ReasonText>
+      <ReasonText :reasons="reasons">{{ words.window(main, day) }}</ReasonText>
     </p>
     <p v-for="note in words.windowNotes(main, day)" :key="note" class="small">{{ note }}</p>
     <p v-if="main.inseparable && main.separable?.p50" class="warn small">

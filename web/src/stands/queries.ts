@@ -41,6 +41,15 @@ export const useStandKit = (groupId: Ref<string | null>, standId: Ref<string>) =
     enabled: computed(() => groupId.value !== null),
   });
 
+/** The plant's lowest other stand beside it; hangs on the season, not on the day looked at. */
+export const useLowerStand = (groupId: Ref<string | null>, standId: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'stand', standId.value, 'lower']),
+    queryFn: ({ signal }) =>
+      call(ROUTES.lowerStand, { params: { groupId: groupId.value!, standId: standId.value }, signal }),
+    enabled: computed(() => groupId.value !== null),
+  });
+
 /** How far off the dates of a stand were; hangs on what was noted, not on the day looked at. */
 export const useStandProof = (groupId: Ref<string | null>, standId: Ref<string>) =>
   useQuery({

@@ -2,6 +2,7 @@ import type { Entry, EntryBodies, EntryKind, EntryResult } from '@emberfield/con
 import { useOutbox, type Sent } from '../offline/use-outbox.ts';
 import { useGroup } from '../people/use-group.ts';
 import { ApiError } from '../platform/api.ts';
+import { plain } from '../platform/plain.ts';
 import { useWords } from '../platform/words.ts';
 import { newKey, type DraftKey } from './draft-key.ts';
 
@@ -47,8 +48,7 @@ export function useEntries(): {
       zone: group.value?.zone ?? 'UTC',
       device: 'browser',
       replaces,
-      // A form's own objects are watched; what is kept and sent is plain.
-      body: JSON.parse(JSON.stringify(body)) as EntryBodies[K],
+      body: plain(body),
     }) as Entry;
 
   const send = (entries: readonly Entry[], label: string): Promise<Sent> =>

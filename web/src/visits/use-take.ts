@@ -1,7 +1,7 @@
-import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { AllowanceView, PartKey, PartOutlook, StandView } from '@emberfield/contract';
+import { useDraft } from '../people/use-draft.ts';
 import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
@@ -38,9 +38,7 @@ export function useTake(): {
   // Takes are of the real today, whatever day the ribbon looks at.
   const query = useStand(groupId, standId, ref(undefined));
   const stand = computed(() => query.data.value);
-  const draft = useLocalStorage<TakeDraft>(`emberfield-take-${standId.value}`, blankTake(), {
-    mergeDefaults: true,
-  });
+  const draft = useDraft<TakeDraft>(() => `take-${standId.value}`, blankTake());
   const outlooks = computed(() => partsByHeat(stand.value?.outlooks ?? []));
   const outlook = computed(() => outlooks.value.find((o) => o.part === draft.value.part));
   const holding = ref(false);

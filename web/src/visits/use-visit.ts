@@ -1,7 +1,7 @@
-import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Entry, StandView } from '@emberfield/contract';
+import { useDraft } from '../people/use-draft.ts';
 import { useGroup } from '../people/use-group.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
@@ -34,7 +34,7 @@ export function useVisit(): {
   // A visit is of the real today, whatever day the ribbon looks at.
   const query = useStand(groupId, standId, ref(undefined));
   const stand = computed(() => query.data.value);
-  const visit = useLocalStorage<VisitDraft>(`emberfield-visit-${standId.value}`, blankVisit(), { mergeDefaults: true });
+  const visit = useDraft<VisitDraft>(() => `visit-${standId.value}`, blankVisit());
   const busy = ref(false);
   const failures = ref<readonly string[]>([]);
   const day = computed(() => visit.value.day || today.value);

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, reactive, watch } from 'vue';
 import { celsiusToFahrenheit } from '@emberfield/core/measure';
-import { ROUTES, type StationView } from '@emberfield/contract';
+import type { StationView } from '@emberfield/contract';
 import { typedNumber } from '../patches/new-patch.ts';
 import { useChange } from '../people/queries.ts';
 import { useGroup } from '../people/use-group.ts';
-import { call } from '../platform/api.ts';
+import { useOutbox } from '../offline/use-outbox.ts';
 import { useDay } from '../platform/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../platform/words.ts';
@@ -15,7 +15,7 @@ import { handDay } from './hand-day.ts';
 const props = defineProps<{ station: StationView }>();
 const words = useWords();
 const undo = useUndo();
-const { groupId, group } = useGroup();
+const { group } = useGroup();
 const { today } = useDay();
 const imperial = computed(() => group.value?.units === 'imperial');
 const form = reactive({ day: today.value, min: '', max: '', rain: '' });
@@ -30,16 +30,22 @@ const typed = computed(() =>
   ),
 );
 const upsideDown = computed(() => typed.value !== null && typed.value.minC > typed.value.maxC);
-const save = useChange(() =>
-  call(ROUTES.putHandDays, {
-    params: { groupId: groupId.value!, stationId: props.station.id },
-    body: { days: [typed.value!] },
-  }),
-);
+const outbox = useOutbox();
+const save = useChange(async () => {
+  const { id: stationId, name } = props.station;
+  const day = typed.value!;
+  const sent = await outbox.send([{ route: 'putHandDays', params: { stationId }, body: { days: [day] } }], {
+    // Read again on the same day it is the same reading, as it was read last.
+    id: `reading:${stationId}:${day.day}`,
+    label: words.value.t('outbox.reading', { station: name, day: words.value.format.day(day.day) }),
+  });
+  if (sent.kind === 'refused') throw new Error(sent.message);
+  return sent.kind;
+});
 async function keep(): Promise<void> {
   await save.mutateAsync(undefined).then(
-    () => {
-      undo.say(words.value.t('common.stored'));
+    (done) => {
+      undo.say(words.value.t(done === 'waiting' ? 'outbox.keptWord' : 'common.stored'));
       Object.assign(form, { min: '', max: '', rain: '' });
     },
     () => undefined,

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query';
-import { useSessionStorage } from '@vueuse/core';
 import { v7 as newId } from 'uuid';
 import { computed, ref } from 'vue';
 import { centreOf, ROUTES } from '@emberfield/contract';
 import { usePatches } from '../patches/queries.ts';
 import { heightFromM, heightToM, typedNumber } from '../patches/new-patch.ts';
 import { useChange } from '../people/queries.ts';
+import { useDraft } from '../people/use-draft.ts';
 import { useGroup } from '../people/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../platform/words.ts';
@@ -19,7 +19,7 @@ const words = useWords();
 const { groupId, group } = useGroup();
 const patches = usePatches(groupId);
 const imperial = computed(() => group.value?.units === 'imperial');
-const form = useSessionStorage('emberfield-station', {
+const form = useDraft('station', {
   id: newId(),
   name: '',
   latitude: '',

@@ -13,6 +13,7 @@ export const scouting = {
     draft: 'being noted',
     nameOf: 'Find {count}, {day}',
     waiting: 'kept here',
+    refused: 'refused',
     tryAgain: 'Send again',
     forget: 'Throw away',
     later: 'What it gives later',

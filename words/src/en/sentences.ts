@@ -25,6 +25,20 @@ export const sentences = {
     tide: 'The tide at {name} leaves it free by daylight {spans}. Go back before it turns; wind and swell come on top.',
     tideSpan: '{from} to {to}',
     leaveEnds: 'Open for taking here until {day}.',
+    heard: 'Learned from {here} sightings here and {elsewhere} of this plant elsewhere.',
+    heardNothing: 'Nobody’s sightings have told anything yet: these are the plant’s usual ways.',
+    movedEdge: {
+      opens: {
+        earlier: 'Opens {days} earlier than its stages say: {said} on {day}.',
+        later: 'Opens {days} later than its stages say: {said} on {day}.',
+      },
+      closes: {
+        earlier: 'Closes {days} earlier than its stages say: {said} on {day}.',
+        later: 'Closes {days} later than its stages say: {said} on {day}.',
+      },
+    },
+    said: { young: 'still young', good: 'good', tough: 'tough' },
+    lower: '{days} later than at {place}: {height} higher.',
     openChance: 'Chance that it is open on this day: {percent} %.',
   },
   coal: {

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import { wayBetween } from '@emberfield/core/measure';
 import {
   centreOf,
@@ -123,6 +124,8 @@ export async function changePatch(deps: Dependencies, context: GroupContext<Chan
     const before = await repository.lockPatch(tx, group.id, id);
     if (!before) throw notFound('patch');
     if (!seesExactly(before, group.viewer)) throw new AppError('notAllowed', { values: { role: group.role } });
+    // Sent again after an answer that was lost: what is asked for is what is there.
+    if (isDeepStrictEqual(factsOf(before), factsOf({ ...before, ...columnsOf(body.facts) }))) return;
     if (before.version !== body.version) throw new AppError('stale', { field: 'body.version' });
     const lifted = liftedBy(before.facts.hazards, body.facts.hazards);
     if (lifted.length > 0 && group.role !== 'keeper')

@@ -36,7 +36,7 @@ export const keptOfGroup =
     deps.answers
       .of(WRITTEN)
       .get(
-        [name, await groupState(deps, context.group), JSON.stringify(context.query)].join(':'),
+        [name, await groupState(deps, context.group), JSON.stringify([context.params, context.query])].join(':'),
         () => make(context),
         keep,
       );

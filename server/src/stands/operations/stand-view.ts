@@ -24,6 +24,7 @@ import {
 } from '@emberfield/core/stand';
 import { dossiersOf, type Dossier } from './dossier.ts';
 import { knowledgeThen } from './group-knowledge.ts';
+import { learnedView } from './learned-view.ts';
 import { pageOfEntries } from './entry-page.ts';
 import { namesOf } from '../../weather/index.ts';
 import { seasonsFor } from './stand-answers.ts';
@@ -89,6 +90,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       areaM2: geometry.type === 'Polygon' ? areaOf(geometry.coordinates) : null,
     },
     outlooks: outlooksFor(book, answers.seasons, answers.on(day), { day, clearance }),
+    learned: learnedView(deps, dossier),
     ladder: {
       season: ladderSeason(known, season, day),
       past: pastSeasons(book, season).map((s) => ladderSeason(known, s, day)),

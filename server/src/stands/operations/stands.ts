@@ -51,14 +51,16 @@ export async function changeStand(
   await transact(deps.db, async (tx) => {
     const row = await repository.claimStand(tx, group.id, id);
     if (!row) throw notFound('stand');
-    if (row.stand.version !== body.version) throw new AppError('stale', { field: 'body.version' });
-    await repository.updateStand(tx, id, {
+    const asked = {
       where: body.where.trim(),
       sinceYear: body.since,
       restUntil: body.restUntil,
       restReason: body.restReason,
-      version: body.version + 1,
-    });
+    };
+    // Sent again after an answer that was lost: what is asked for is what is there.
+    if ((Object.keys(asked) as (keyof typeof asked)[]).every((key) => row.stand[key] === asked[key])) return;
+    if (row.stand.version !== body.version) throw new AppError('stale', { field: 'body.version' });
+    await repository.updateStand(tx, id, { ...asked, version: body.version + 1 });
   });
   return oneRef(deps, group, id);
 }

@@ -1,0 +1,56 @@
+import { expect } from 'chai';
+import { saw, sign, taxon } from './builders.ts';
+import { confirmation, mayConfirm } from './confirm.ts';
+import { type IdentityTaxon } from './sign.ts';
+
+const SIGNS = new Map(
+  [
+    sign('stem', 'stem', 'hairy smooth blotched'),
+    sign('edge', 'leaf', 'smooth toothed'),
+    sign('base', 'leaf', 'round pointed'),
+    sign('host', 'ground', 'dead living', { ofPlace: true }),
+  ].map((s) => [s.key, s]),
+);
+const parsley = taxon('parsley', 'none', { stem: { hairy: 1 }, edge: { toothed: 1 } });
+const hemlock = taxon('hemlock', 'deadly', { stem: { blotched: 1 }, edge: { toothed: 1 } });
+const dropwort = taxon('dropwort', 'poisonous', { stem: { smooth: 1 }, edge: { toothed: 1 } });
+const itchy = taxon('itchy', 'nuisance', { stem: { hairy: 1 }, edge: { toothed: 1 } });
+const told = (taxa: readonly IdentityTaxon[], ...seen: string[]) =>
+  confirmation(taxa, SIGNS, { key: 'parsley', seen: seen.map(saw) });
+const ALL = [parsley, hemlock, dropwort, itchy];
+
+describe('what it takes to confirm a stand', () => {
+  it('is signs of two organs that leave nothing deadly or poisonous open', () => {
+    const enough = told(ALL, 'stem.hairy', 'edge.toothed');
+    expect(enough).to.deep.equal({ open: [], organsMissing: false, itselfRuledOut: false });
+    expect(mayConfirm(enough)).to.equal(true);
+  });
+  it('is not two signs of one organ, nor signs of the place, nor what is absent, nor what nobody knows', () => {
+    for (const second of ['stem.hairy', 'host.dead', '!edge.smooth', 'horn.long']) {
+      const one = told(ALL, 'stem.hairy', second);
+      expect(one, second).to.deep.include({ open: [], organsMissing: true });
+      expect(mayConfirm(one), second).to.equal(false);
+    }
+    expect(told(ALL, 'edge.toothed', 'base.round').organsMissing).to.equal(true);
+    expect(told([], 'edge.toothed', 'stem.hairy').organsMissing).to.equal(false);
+    expect(told([]).organsMissing).to.equal(true);
+  });
+  it('names each dangerous one that is open, in the list’s order, and neither a nuisance nor the plant itself', () => {
+    const open = told(ALL, 'edge.toothed', 'base.round');
+    expect(open.open).to.deep.equal(['hemlock', 'dropwort']);
+    expect(mayConfirm({ ...open, organsMissing: false })).to.equal(false);
+    expect(told(ALL, 'stem.smooth', 'edge.toothed').open).to.deep.equal(['dropwort']);
+    const itself = taxon('parsley', 'poisonous', { stem: { hairy: 1 } });
+    expect(told([itself], 'stem.hairy', 'edge.toothed').open).to.deep.equal([]);
+  });
+  it('is refused where what was seen speaks against the plant itself', () => {
+    const against = told([parsley], 'stem.smooth', 'edge.toothed');
+    expect(against).to.deep.equal({ open: [], organsMissing: false, itselfRuledOut: true });
+    expect(mayConfirm(against)).to.equal(false);
+    // Another's being ruled out is no word against this one.
+    expect(
+      told([taxon('other', 'none', { stem: { blotched: 1 } })], 'stem.hairy', 'edge.toothed').itselfRuledOut,
+    ).to.equal(false);
+    expect(told(ALL, 'stem.hairy', 'edge.toothed').itselfRuledOut).to.equal(false);
+  });
+});
