@@ -1,8 +1,8 @@
-import { dayOfYear, firstOfYear, yearOf, type DayNumber } from '../measure/index.ts';
+import { dayOfYear, seasonFirstDay, seasonOf, type DayNumber } from '../measure/index.ts';
 import { degreeDays } from './degree-days.ts';
 import type { Climatology, WeatherSeries } from './weather.ts';
 
-/** Warmth since the start of the year against the usual. */
+/** Warmth since midwinter's turn of the year against the usual: since 1 January, in the south since the beginning of July. */
 export interface WarmthLead {
   readonly sum: number;
   readonly usualSum: number;
@@ -15,19 +15,19 @@ const LEAST_GAIN = 1;
 const GAIN_HALF_WINDOW_DAYS = 7;
 
 /**
- * How far the year's warmth runs ahead of the station's usual: the day on which the climatology's degree days
+ * How far the growing year's warmth runs ahead of the station's usual: the day on which the climatology's degree days
  * would have reached today's sum, against today.
- * `null` when the year's first days are not in the series, or nothing has been warm enough to tell, or the usual year
+ * @param latitudeDeg below 0 the growing year begins half a year later
+ * @returns `null` when the growing year's first days are not in the series, or nothing has been warm enough to tell, or the usual year
  * gains next to no warmth at this season: a mild week of November would make it weeks "early".
  * Note that the climatology's smooth days give slightly less warmth than real ones near the base.
  */
 export function warmthLead(
   series: WeatherSeries,
   climatology: Climatology,
-  day: DayNumber,
-  baseC = 5,
+  { day, latitudeDeg, baseC = 5 }: { readonly day: DayNumber; readonly latitudeDeg: number; readonly baseC?: number },
 ): WarmthLead | null {
-  const start = firstOfYear(yearOf(day));
+  const start = seasonFirstDay(seasonOf(day, '01-01', latitudeDeg), '01-01', latitudeDeg);
   if (series.firstDay > start || day >= series.firstDay + series.minC.length || day < start) return null;
   let sum = 0;
   for (let d = start; d <= day; d++) {
@@ -36,8 +36,12 @@ export function warmthLead(
   }
   const usual = new Float64Array(366);
   let total = 0;
-  for (let k = 0; k < 366; k++) usual[k] = total += degreeDays(climatology.minC[k]!, climatology.maxC[k]!, baseC);
-  const today = dayOfYear(day) - 1;
+  const first = dayOfYear(start) - 1;
+  for (let k = 0; k < 366; k++) {
+    const i = (first + k) % 366;
+    usual[k] = total += degreeDays(climatology.minC[i]!, climatology.maxC[i]!, baseC);
+  }
+  const today = day - start;
   if (sum < 5 && usual[today]! < 5) return null;
   if (usualGain(usual, today) < LEAST_GAIN) return null;
   let reached = usual.findIndex((s) => s >= sum);

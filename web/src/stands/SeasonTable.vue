@@ -27,7 +27,15 @@ const tables = computed(() => parts.value.map((p) => ({ part: p, rows: seasonRow
       <tbody>
         <tr v-for="r in t.rows" :key="r.season">
           <td>{{ r.season }}</td>
-          <td>{{ r.opens ? words.format.day(r.opens) : '' }}</td>
+          <td>
+            {{
+              r.opens
+                ? r.ahead
+                  ? words.t('stand.opensAhead', { day: words.format.day(r.opens) })
+                  : words.format.day(r.opens)
+                : ''
+            }}
+          </td>
           <td>
             {{
               r.taken > 0 || r.allowed !== null

@@ -3,7 +3,10 @@ import type { EntryView, LadderSeason, StandView } from '@emberfield/contract';
 
 export interface SeasonRow {
   readonly season: number;
+  /** The middle day: of this season as the window is forecast now, of those before as their stages were. */
   readonly opens: string | null;
+  /** It lies ahead of the day that is looked at. */
+  readonly ahead: boolean;
   readonly taken: number;
   /** Allowed when the last take of the season was logged. */
   readonly allowed: number | null;
@@ -25,9 +28,13 @@ export function seasonRows(stand: StandView, part: string): readonly SeasonRow[]
   return [stand.ladder.season, ...stand.ladder.past].map((s: LadderSeason): SeasonRow => {
     const own = takes.filter((t) => inSeason(t.day) === s.season);
     const opening = window && s.stages.find((x) => x.key === window.opens.stage)?.reached.p50;
+    // Lengths measured and what takes were like move this season's window: it says the same as the line above.
+    const now = stand.outlooks.find((o) => o.part === part && o.season === s.season && !o.again);
+    const opens = now ? now.opens.p50 : opening && window ? shifted(opening, window.opens.offsetDays) : null;
     return {
       season: s.season,
-      opens: opening && window ? shifted(opening, window.opens.offsetDays) : null,
+      opens,
+      ahead: opens !== null && opens > stand.day,
       taken: own.reduce((n, t) => n + t.body.amount, 0),
       allowed: own.at(0)?.take?.allowance.amount ?? null,
       over: own.some((t) => t.take?.verdict === 'over'),

@@ -12,6 +12,7 @@ export const stands = {
     seasonTable: 'Season by season',
     season: 'Season',
     opened: '{part} opened',
+    opensAhead: 'will open about {day}',
     takenAllowed: 'Taken / allowed',
     counted: 'Counted',
     neverCounted: 'Not counted yet. Even "dozens" is a count.',

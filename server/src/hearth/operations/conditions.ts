@@ -30,11 +30,13 @@ export function conditionsOn(
       stationLastDay: null,
     };
   const { series, climatology } = weather;
+  const { latitudeDeg } = place ?? known.stations[0]!.station;
   const last = lastMeasuredDay(series);
   const i = day - series.firstDay;
   const within = i >= 0 && i < series.minC.length;
   const k = dayOfYear(day) - 1;
-  const lead = climatology && last !== null ? warmthLead(series, climatology, Math.min(day, last)) : null;
+  const lead =
+    climatology && last !== null ? warmthLead(series, climatology, { day: Math.min(day, last), latitudeDeg }) : null;
   return {
     minC: within ? tenth(series.minC[i]!) : climatology ? tenth(climatology.minC[k]!) : null,
     maxC: within ? tenth(series.maxC[i]!) : climatology ? tenth(climatology.maxC[k]!) : null,

@@ -1,0 +1,63 @@
+import { expect } from 'chai';
+import type { StandView } from '@emberfield/contract';
+import { seasonRows } from './season-rows.ts';
+
+const reached = (p50: string | null) => ({ p10: p50, p50, p90: p50 });
+const take = (day: string, amount: number, over = {}) => ({
+  kind: 'take',
+  standing: 'valid',
+  day,
+  body: { part: 'tip', amount },
+  take: { verdict: 'within', allowance: { amount: 40 } },
+  ...over,
+});
+const stand = (over: object = {}): StandView =>
+  ({
+    day: '2026-05-15',
+    profile: {
+      seasonStart: '01-01',
+      windows: [{ part: 'tip', use: 'greens', opens: { stage: 'leaf', offsetDays: 3 } }],
+    },
+    ladder: {
+      firstDay: '2026-01-01',
+      season: { season: 2026, stages: [{ key: 'leaf', reached: reached('2026-05-10') }] },
+      past: [{ season: 2025, stages: [{ key: 'leaf', reached: reached('2025-04-30') }] }],
+    },
+    outlooks: [],
+    counts: [],
+    entries: [],
+    ...over,
+  }) as unknown as StandView;
+const opening = (s: StandView) => seasonRows(s, 'tip').map((r) => [r.season, r.opens, r.ahead]);
+
+describe('a stand season by season', () => {
+  it('opened as its stages say, so many days off them', () => {
+    expect(opening(stand())).to.deep.equal([
+      [2026, '2026-05-13', false],
+      [2025, '2025-05-03', false],
+    ]);
+  });
+  it('opens this season when the window does, however it was moved, and a day ahead is said to be ahead', () => {
+    const outlook = { part: 'tip', season: 2026, again: false, opens: reached('2026-05-21') };
+    expect(opening(stand({ outlooks: [outlook] }))[0]).to.deep.equal([2026, '2026-05-21', true]);
+    // What comes again after a cut is not when it opened.
+    expect(opening(stand({ outlooks: [{ ...outlook, again: true }] }))[0]).to.deep.equal([2026, '2026-05-13', false]);
+    expect(opening(stand({ outlooks: [{ ...outlook, opens: reached(null) }] }))[0]).to.deep.equal([2026, null, false]);
+  });
+  it('sums what counts of each season’s takes, beside what was allowed at the last of them', () => {
+    const [now, before] = seasonRows(
+      stand({
+        entries: [
+          take('2026-05-12', 4, { take: { verdict: 'over', allowance: { amount: 30 } } }),
+          take('2026-05-11', 6),
+          take('2026-05-11', 50, { standing: 'withdrawn' }),
+          take('2026-05-11', 50, { body: { part: 'root', amount: 50 } }),
+          take('2025-05-11', 5),
+        ],
+      }),
+      'tip',
+    );
+    expect(now).to.include({ taken: 10, allowed: 30, over: true });
+    expect(before).to.include({ taken: 5, allowed: 40, over: false });
+  });
+});
