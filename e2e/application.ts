@@ -1,6 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
-import { createPool } from 'mysql2/promise';
+import { createPool, type RowDataPacket } from 'mysql2/promise';
 import { chromium, type Browser, type BrowserContext, type Page } from 'playwright-core';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
@@ -77,6 +77,41 @@ export function loadDemo(databaseUrl: string, env: Record<string, string> = {}):
     });
     child.on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`The demo could not be loaded (${code}).`))));
   });
+}
+
+/** The demo island as it is loaded, kept to be copied: most specs begin from it. */
+let island: Promise<string> | null = null;
+
+/** A database with the demo island in it, copied from one that was loaded once. */
+export async function islandDatabase(name: string): Promise<string> {
+  const from = 'emberfield_e2e_loaded';
+  island ??= (async () => {
+    await loadDemo(await freshDatabase(from));
+    return from;
+  })();
+  await island;
+  const url = await freshDatabase(name);
+  const database = createPool({ uri: url, connectionLimit: 1 });
+  try {
+    await database.query('SET FOREIGN_KEY_CHECKS = 0');
+    const [tables] = await database.query<RowDataPacket[]>(
+      'SELECT TABLE_NAME AS name FROM information_schema.TABLES WHERE TABLE_SCHEMA = ?',
+      [from],
+    );
+    for (const table of tables.map((t) => String(t['name']))) {
+      const [[made]] = await database.query<RowDataPacket[]>(`SHOW CREATE TABLE ${from}.${table}`);
+      await database.query(String(made!['Create Table']));
+      const [columns] = await database.query<RowDataPacket[]>(
+        "SELECT COLUMN_NAME AS name FROM information_schema.COLUMNS WHERE TABLE_SCHEMA = ? AND TABLE_NAME = ? AND IS_GENERATED = 'NEVER'",
+        [from, table],
+      );
+      const list = columns.map((c) => `\`${String(c['name'])}\``).join(', ');
+      await database.query(`INSERT INTO ${table} (${list}) SELECT ${list} FROM ${from}.${table}`);
+    }
+  } finally {
+    await database.end();
+  }
+  return url;
 }
 
 let browser: Promise<Browser> | null = null;

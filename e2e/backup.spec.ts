@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createPool, type RowDataPacket } from 'mysql2/promise';
-import { freshDatabase, loadDemo } from './application.ts';
+import { freshDatabase, islandDatabase } from './application.ts';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
@@ -15,8 +15,7 @@ describe('a backup', () => {
   before(async function () {
     this.timeout(60_000);
     folder = mkdtempSync(join(tmpdir(), 'emberfield-backup-'));
-    from = await freshDatabase('emberfield_backup_from');
-    await loadDemo(from);
+    from = await islandDatabase('emberfield_backup_from');
     const pool = createPool({ uri: from });
     // A picture with every byte in it: text would not bring that back.
     const picture = Buffer.from(Array.from({ length: 4096 }, (_, i) => i % 256));

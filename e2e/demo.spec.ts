@@ -1,21 +1,12 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from 'chai';
-import {
-  comeInAs,
-  freshDatabase,
-  loadDemo,
-  openScreen,
-  screensOf,
-  startServer,
-  type RunningServer,
-} from './application.ts';
+import { comeInAs, islandDatabase, openScreen, screensOf, startServer, type RunningServer } from './application.ts';
 
 describe('the demo island', () => {
   let server: RunningServer;
   before(async function () {
     this.timeout(180_000);
-    const databaseUrl = await freshDatabase('emberfield_e2e_demo');
-    await loadDemo(databaseUrl);
+    const databaseUrl = await islandDatabase('emberfield_e2e_demo');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
   });
   after(() => server.stop());

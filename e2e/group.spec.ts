@@ -1,12 +1,11 @@
 import { expect } from 'chai';
-import { freshDatabase, loadDemo, openScreen, screensOf, startServer, type RunningServer } from './application.ts';
+import { islandDatabase, openScreen, screensOf, startServer, type RunningServer } from './application.ts';
 
 describe('a group at work', () => {
   let server: RunningServer;
   before(async function () {
     this.timeout(180_000);
-    const databaseUrl = await freshDatabase('emberfield_e2e_group');
-    await loadDemo(databaseUrl);
+    const databaseUrl = await islandDatabase('emberfield_e2e_group');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
   });
   after(() => server.stop());

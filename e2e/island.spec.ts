@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import type { HearthView, PartOutlook, PatchView, StandKit, StandRef, StandView } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
 import { outlooksFor, seasonsOf, standDay, unpackBook } from '@emberfield/core/stand';
-import { freshDatabase, loadDemo, startServer, type RunningServer } from './application.ts';
+import { islandDatabase, startServer, type RunningServer } from './application.ts';
 
 /** What the demo island is there to show, asked of the running server as its people would see it. */
 describe('the cases of the demo island', () => {
@@ -24,8 +24,7 @@ describe('the cases of the demo island', () => {
 
   before(async function () {
     this.timeout(180_000);
-    const databaseUrl = await freshDatabase('emberfield_e2e_island');
-    await loadDemo(databaseUrl);
+    const databaseUrl = await islandDatabase('emberfield_e2e_island');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
     for (const signInName of ['tavi', 'mirel', 'ode', 'brannoc']) {
       const answer = await fetch(`${server.url}/api/demo-session`, {

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { freshDatabase, loadDemo, screensOf, startServer, type RunningServer } from './application.ts';
+import { freshDatabase, islandDatabase, loadDemo, screensOf, startServer, type RunningServer } from './application.ts';
 
 /** The island on other days: the same database, the server's own day set. */
 describe('knowing the place and the plant', () => {
@@ -189,8 +189,7 @@ describe('knowing the place and the plant', () => {
   describe('from one spring to the next', () => {
     before(async function () {
       this.timeout(180_000);
-      databaseUrl = await freshDatabase('emberfield_e2e_bulb');
-      await loadDemo(databaseUrl);
+      databaseUrl = await islandDatabase('emberfield_e2e_bulb');
       await on('2026-05-15');
     });
     after(off);

@@ -3,8 +3,7 @@ import type { Page } from 'playwright-core';
 import {
   closeBrowser,
   comeInAs,
-  freshDatabase,
-  loadDemo,
+  islandDatabase,
   openScreen,
   screensOf,
   startServer,
@@ -15,8 +14,7 @@ describe('what was entered can be put right', () => {
   let server: RunningServer;
   before(async function () {
     this.timeout(120_000);
-    const url = await freshDatabase('emberfield_mend');
-    await loadDemo(url);
+    const url = await islandDatabase('emberfield_mend');
     server = await startServer(url, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
   });
   after(async () => {

@@ -2,8 +2,7 @@ import { expect } from 'chai';
 import { createPool, type Pool, type RowDataPacket } from 'mysql2/promise';
 import type { Page } from 'playwright-core';
 import {
-  freshDatabase,
-  loadDemo,
+  islandDatabase,
   openScreen,
   comeInAs,
   screensOf,
@@ -19,8 +18,7 @@ describe('nothing that is entered is doubled or lost', function () {
   let database: Pool;
   before(async function () {
     this.timeout(180_000);
-    databaseUrl = await freshDatabase('emberfield_e2e_outbox');
-    await loadDemo(databaseUrl);
+    databaseUrl = await islandDatabase('emberfield_e2e_outbox');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
     database = createPool(databaseUrl);
   });

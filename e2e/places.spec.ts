@@ -1,14 +1,13 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import type { Page } from 'playwright-core';
-import { freshDatabase, loadDemo, screensOf, startServer, type RunningServer } from './application.ts';
+import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
 
 describe('places on the map and in files', () => {
   let server: RunningServer;
   before(async function () {
     this.timeout(180_000);
-    const databaseUrl = await freshDatabase('emberfield_e2e_places');
-    await loadDemo(databaseUrl);
+    const databaseUrl = await islandDatabase('emberfield_e2e_places');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
   });
   after(() => server.stop());

@@ -1,12 +1,11 @@
 import { expect } from 'chai';
-import { freshDatabase, loadDemo, screensOf, startServer, type RunningServer } from './application.ts';
+import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
 
 describe('knowing the day', () => {
   let server: RunningServer;
   before(async function () {
     this.timeout(180_000);
-    const databaseUrl = await freshDatabase('emberfield_e2e_when');
-    await loadDemo(databaseUrl);
+    const databaseUrl = await islandDatabase('emberfield_e2e_when');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
   });
   after(() => server.stop());
