@@ -1,9 +1,11 @@
+/** Specifications and what is made up for them. */
+const SPECS = '(\\.spec|/made-[a-z-]+)\\.ts$';
 const to = (...rooms) => `^(${rooms.join('|')})/`;
 const rule = (name, from, forbidden, comment) => ({
   name,
   severity: 'error',
   comment,
-  from: { path: from, pathNot: '\\.spec\\.ts$' },
+  from: { path: from, pathNot: SPECS },
   to: { path: forbidden },
 });
 
@@ -26,13 +28,13 @@ module.exports = {
       name: 'core-short-list',
       severity: 'error',
       comment: 'The only packages the core may use.',
-      from: { path: '^core/', pathNot: '\\.spec\\.ts$' },
+      from: { path: '^core/', pathNot: SPECS },
       to: { path: 'node_modules', pathNot: 'node_modules/(@neaps/tide-predictor|jstat|ml-matrix|suncalc)/' },
     },
     {
       name: 'core-no-node',
       severity: 'error',
-      from: { path: '^core/', pathNot: '\\.spec\\.ts$' },
+      from: { path: '^core/', pathNot: SPECS },
       to: { dependencyTypes: ['core'] },
     },
     rule(
@@ -44,7 +46,7 @@ module.exports = {
     {
       name: 'contract-short-list',
       severity: 'error',
-      from: { path: '^contract/', pathNot: '\\.spec\\.ts$' },
+      from: { path: '^contract/', pathNot: SPECS },
       to: { path: 'node_modules', pathNot: 'node_modules/yup' },
     },
     rule('catalogue-on-contract', '^catalogue/', to('words', 'server', 'web', 'demo', 'e2e'), ''),
@@ -74,22 +76,30 @@ module.exports = {
       to: { path: 'node_modules/drizzle-orm' },
     },
     {
+      name: 'no-circles-of-rooms',
+      severity: 'error',
+      comment: 'Rooms of the server and of the pages lie above or below each other, types included.',
+      scope: 'folder',
+      from: { path: '^(server|web)/src/[^/]+$' },
+      to: { circular: true },
+    },
+    {
       name: 'domains-meet-at-index',
       severity: 'error',
       comment: 'Another domain is entered through its index, its table, or its policy, which says who sees what.',
       from: {
-        path: '^server/src/(people|plants|patches|stands|entries|visits|weather|hearth)/',
-        pathNot: '\\.spec\\.ts$',
+        path: '^server/src/(calendar|entries|hearth|identity|patches|people|photos|places|plants|stands|tide|visits|weather|year)/',
+        pathNot: SPECS,
       },
       to: {
-        path: '^server/src/(people|plants|patches|stands|entries|visits|weather|hearth)/',
+        path: '^server/src/(calendar|entries|hearth|identity|patches|people|photos|places|plants|stands|tide|visits|weather|year)/',
         pathNot: '^server/src/($1)/|/(index|policy|table)\\.ts$',
       },
     },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '(dist|migrations)/' },
+    exclude: { path: '(dist|migrations)/|/testing/|(\\.spec|/made-[a-z-]+|table)\\.ts$' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     enhancedResolveOptions: {

@@ -1,0 +1,89 @@
+import { expect } from 'chai';
+import { effectsOfProfile } from '../stages/scales.ts';
+import { climatologyOf, joinDays } from '../weather/index.ts';
+import { bookOf, counted, entry, on, took } from './made-book.ts';
+import { standDay } from './outlook.ts';
+import { packBook, packSeasons, seasonsAbout, unpackBook, type PackedBook } from './packed-book.ts';
+import { eachOnce, seasonsOf, standSeason } from './season.ts';
+import { seasonNow } from './book.ts';
+
+const days = Array.from({ length: 3000 }, (_, i) => {
+  const day = on('2018-03-01') + i;
+  // Records are kept in hundredths.
+  const mean =
+    Math.round(100 * (10 - 8 * Math.cos((2 * Math.PI * (day - on('2000-01-20'))) / 365.25) + Math.sin(i * 1.7) * 2)) /
+    100;
+  return { day, minC: mean - 4, maxC: mean + 4, rainMm: i % 5 };
+}).filter((d) => d.day <= on('2026-05-15'));
+const climatology = climatologyOf(days);
+const weather = { series: joinDays(days, climatology)!, climatology, heightM: 60 };
+/** Late by half a spread, in every season. */
+const learned = {
+  stretch: 1.2,
+  effects: (seen: { place: { stages: readonly unknown[] } }) => {
+    const n = seen.place.stages.length;
+    return {
+      mean: new Float64Array(n).fill(0.5),
+      covariance: effectsOfProfile(Array.from({ length: n }, (_, i) => 60 + 20 * i)).covariance,
+    };
+  },
+};
+const entries = [
+  entry('stageSighting', '2026-04-10', { stage: 'shoots', reached: true, share: 0.6 }),
+  counted('2026-05-01', 80),
+  took('2025-05-20', 6, { part: 'tip', plants: 3, quality: 'tough' }),
+  entry('measurement', '2026-05-10', { part: 'tip', lengthsCm: [18, 22] }),
+];
+const book = bookOf('nettle', { entries, book: { weather, learned: learned as never } });
+const travelled = (): PackedBook => JSON.parse(JSON.stringify(packBook(book))) as PackedBook;
+
+describe('a book that travels', () => {
+  it('says the same there as here, for days of this season and of those beside it', () => {
+    const there = unpackBook(travelled());
+    for (const day of ['2026-02-01', '2026-05-15', '2026-12-20', '2027-04-01'])
+      expect(standDay(there, on(day)), day).to.deep.equal(standDay(book, on(day)));
+  });
+  it('takes along of its kin only those that its own plant is mistaken for', () => {
+    const ramsons = bookOf('ramsons');
+    const kin = packBook(ramsons).kin.map(([, p]) => p.key);
+    expect(kin).to.have.members(['autumn-crocus', 'lily-of-the-valley', 'lords-and-ladies']);
+    expect(unpackBook(packBook(ramsons)).kin.get('Colchicum autumnale')!.key).to.equal('autumn-crocus');
+    const alone = unpackBook(JSON.parse(JSON.stringify(packBook(ramsons))) as PackedBook);
+    expect(standDay(alone, on('2026-05-01')).lookAlikes).to.deep.equal(standDay(ramsons, on('2026-05-01')).lookAlikes);
+  });
+  it('keeps what was learned for the seasons about its own, and nothing of others', () => {
+    const { learned: there } = unpackBook(travelled());
+    expect(there.stretch).to.equal(1.2);
+    const known = [2024, 2025, 2026, 2027, 2028, 2029].map((s) => there.effects({} as never, s, book.today)?.mean[0]);
+    expect(known).to.deep.equal([undefined, 0.5, 0.5, 0.5, 0.5, undefined]);
+    expect(there.shifts).to.have.length(book.profile.windows.length);
+    expect(there.shifts![0]!.closes.meanDays).to.be.below(0);
+    const nothing = unpackBook(packBook(bookOf('nettle')));
+    expect(nothing.learned.effects({} as never, 2026, book.today)).to.equal(undefined);
+  });
+});
+
+describe('seasons reckoned in another thread', () => {
+  it('are those that the day asks for, and the same as here', () => {
+    const told = new Map(seasonsAbout(packSeasons(book, book.today)));
+    const now = seasonNow(book, book.today);
+    expect([...told.keys()]).to.include(now);
+    for (const [season, made] of told) expect(made, `${season}`).to.deep.equal(standSeason(book, season));
+  });
+  it('reach to the next season where a window is over, and stay out of it where none is', () => {
+    const asked = (day: string) => [...new Map(seasonsAbout(packSeasons(book, on(day)))).keys()].sort();
+    expect(asked('2026-05-15')).not.to.include(2027);
+    expect(asked('2026-12-20')).to.include(2027);
+  });
+  it('take no more of the record along than they need', () => {
+    const packed = packSeasons(book, book.today);
+    expect(Object.keys(packed.record).sort()).to.deep.equal(['cuts', 'measured', 'sightings', 'takes']);
+    expect(packed.stand).to.deep.equal({ id: 's' });
+  });
+  it('are each reckoned once', () => {
+    const { of, known } = eachOnce(book);
+    expect(of(2026)).to.equal(of(2026));
+    expect([...known.keys()]).to.deep.equal([2026]);
+    expect(seasonsOf(book).frozen(book.today)).to.be.an('array');
+  });
+});
