@@ -68,23 +68,19 @@ async function allElse() {
   if (asked('format'))
     await check('formatted as agreed', [tool('prettier/bin/prettier.cjs'), '--check', '.'], { behind: true });
   if (asked('unused')) await check('nothing unused', [tool('knip/bin/knip.js'), '--no-progress'], { behind: true });
-  if (asked('imports'))
-    await check(
-      'import rules',
-      [
-        tool('dependency-cruiser/bin/dependency-cruise.mjs'),
-        '--config',
-        '.dependency-cruiser.cjs',
-        'core',
-        'contract',
-        'catalogue',
-        'words',
-        'server/src',
-        'web/src',
-        'demo/src',
-      ],
-      { behind: true },
-    );
+  if (asked('imports')) {
+    const cruise = (config, ...folders) => [
+      tool('dependency-cruiser/bin/dependency-cruise.mjs'),
+      '--config',
+      config,
+      ...folders,
+    ];
+    const all = ['core', 'contract', 'catalogue', 'words', 'server/src', 'web/src', 'demo/src'];
+    await check('import rules', cruise('.dependency-cruiser.cjs', ...all), { behind: true });
+    await check('no circles of rooms', cruise('.dependency-cruiser.rooms.cjs', 'server/src', 'web/src'), {
+      behind: true,
+    });
+  }
   if (asked('unit')) {
     await specs('core', ['core/src/**/*.spec.ts'], {
       behind: true,

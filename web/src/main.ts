@@ -6,12 +6,12 @@ import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './app/App.vue';
 import { router } from './app/router.ts';
-import { answerOrKept } from './offline/answer-or-kept.ts';
-import { shelf } from './offline/kept.ts';
+import { answerOrKept } from './platform/answer-or-kept.ts';
+import { shelf } from './platform/kept.ts';
 import { keepPages } from './offline/worker.ts';
 import { ApiError, useNotReachedText } from './platform/api.ts';
 import { signal } from './platform/signal.ts';
-import { i18n, plainWords } from './platform/words.ts';
+import { i18n, plainWords } from './session/words.ts';
 
 useNotReachedText(plainWords.t('common.notReached'));
 const MOST_RETRIES = 2;

@@ -2,7 +2,7 @@
 import { isUuid, type ImportReading, type PlaceFormat, type PlaceReading } from '@emberfield/contract';
 import { seasonsAbout, type PackedSeasons, type StandSeason } from '@emberfield/core/stand';
 import { AppError, type AppErrorParts } from '../platform/errors.ts';
-import type { Asked, Plan } from '../places/operations/plan.ts';
+import type { Asked, PlannedFile } from '../places/operations/plan.ts';
 import { planImport } from '../places/operations/plan-import.ts';
 import { firstReading, holdingOf, packed, unpacked } from '../places/operations/read-import.ts';
 import { decodeFile } from '../weather/operations/decode-file.ts';
@@ -24,11 +24,7 @@ export interface Tasks {
   /** What such a file amounts to in a group. */
   readonly planPlaces: {
     readonly input: { readonly packed: Uint8Array; readonly asked: Asked };
-    readonly output: {
-      readonly plan: Plan;
-      readonly headers: readonly string[];
-      readonly sample: readonly (readonly string[])[];
-    };
+    readonly output: PlannedFile;
   };
   readonly guessWeather: {
     readonly input: { readonly content: Uint8Array; readonly imperial: boolean };

@@ -6,9 +6,9 @@ import StateNote from '../kit/StateNote.vue';
 import UndoBar from '../kit/UndoBar.vue';
 import SignalBar from '../offline/SignalBar.vue';
 import SignInView from '../people/SignInView.vue';
-import { useSession } from '../people/queries.ts';
+import { useSession } from '../session/queries.ts';
 import { antTheme } from '../platform/theme.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import AppShell from './AppShell.vue';
 
 const session = useSession();

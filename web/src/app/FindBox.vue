@@ -6,9 +6,9 @@ import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { ROUTES, type FoundThing } from '@emberfield/contract';
 import { useEscape } from '../kit/use-escape.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const words = useWords();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Modal } from 'ant-design-vue';
 import { useEscape } from '../kit/use-escape.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { SHORTCUTS, VIEWS } from './shortcuts.ts';
 import { singleKeys } from './use-shortcuts.ts';
 

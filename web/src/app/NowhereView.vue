@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import StateNote from '../kit/StateNote.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 const words = useWords();
 </script>

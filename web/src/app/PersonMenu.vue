@@ -2,11 +2,11 @@
 import { computed, ref } from 'vue';
 import { ROUTES } from '@emberfield/contract';
 import { useEscape } from '../kit/use-escape.ts';
-import { useEnter, useSession } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useEnter, useSession } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { isNight, toggleNight } from '../platform/theme.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Who is in, for which group, and the way out. */
 const emit = defineEmits<{ keys: [] }>();

@@ -1,6 +1,6 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core';
 import { useRoute, useRouter } from 'vue-router';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { useHearthChoice } from '../hearth/use-hearth-choice.ts';
 import { SHORTCUTS, VIEWS, type ShortcutName } from './shortcuts.ts';
 

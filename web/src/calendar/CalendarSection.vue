@@ -2,11 +2,11 @@
 import { computed, ref, watch } from 'vue';
 import { CALENDAR_KINDS, NOTICE_KINDS, ROUTES, type CalendarKind, type Notice } from '@emberfield/contract';
 import ToggleChips from '../kit/ToggleChips.vue';
-import { useChange } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { useFeed } from './queries.ts';
 import { useNoticeWishes } from './use-notices.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 import { sayNotice } from './say-notice.ts';
 import { useNotices } from './use-notices.ts';
 

@@ -15,7 +15,7 @@ import { centreOf, type PathView } from '@emberfield/contract';
 import { COAL_DAY, COAL_NIGHT, coalSvg } from '../kit/coal-svg.ts';
 import { hazardStyle, landStyle, patchStyle, walkedStyle } from '../patches/map-style.ts';
 import { isNight } from '../platform/theme.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { GroundPlace } from './ground-places.ts';
 import { isShown, type MapLayer } from './map-layers.ts';
 import { useBackdrop } from './use-backdrop.ts';

@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
 import HazardList from '../kit/HazardList.vue';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 import type { GroundPlace } from './ground-places.ts';
 
 /** A place in the list beside the map: what is hottest, and once chosen everything that grows there. */

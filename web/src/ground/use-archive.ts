@@ -1,5 +1,5 @@
 import { onMounted, ref, shallowRef, type Ref } from 'vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { dropArchive, isArchive, keepArchive, keptArchive } from './kept-archive.ts';
 
 /** The map archive of this device, if there is one, and how another comes in its place. */

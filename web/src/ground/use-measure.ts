@@ -7,7 +7,7 @@ import { getArea, getLength } from 'ol/sphere.js';
 import { onUnmounted, ref, type Ref } from 'vue';
 import { patchStyle } from '../patches/map-style.ts';
 import { isNight } from '../platform/theme.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Lengths and areas over the ground, measured on the sphere and not on the paper. */
 export function useMeasure(map: Readonly<Ref<OlMap | null>>): {

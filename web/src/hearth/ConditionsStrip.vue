@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import type { Conditions } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 const props = defineProps<{ conditions: Conditions; day: string }>();
 const words = useWords();

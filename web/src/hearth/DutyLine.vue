@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import type { RouteLocationRaw } from 'vue-router';
 import CoalMark from '../kit/CoalMark.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 import type { DutyRow } from './heat.ts';
 
 const props = defineProps<{ row: DutyRow; day: string }>();

@@ -3,12 +3,12 @@ import { computed } from 'vue';
 import AllowanceSum from '../kit/AllowanceSum.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import ReasonText from '../kit/ReasonText.vue';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { usePlant } from '../plants/queries.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { useStand } from '../stands/queries.ts';
 import { useWindowReasons } from '../stands/use-window-reasons.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { HeatRow } from './heat.ts';
 
 const props = defineProps<{ row: HeatRow; day: string }>();

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
 import WindowStroke from '../kit/WindowStroke.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { HeatRow } from './heat.ts';
 
 const props = defineProps<{ row: HeatRow; day: string; chosen: boolean }>();

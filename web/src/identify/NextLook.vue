@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { signOf } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { FieldLeft } from './field-left.ts';
-import SignDrawing from './SignDrawing.vue';
+import SignDrawing from '../kit/SignDrawing.vue';
 
 /** The sign that tells most of what is left, to be answered on the spot or passed over. */
 const props = defineProps<{ field: FieldLeft; passed: readonly string[] }>();

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { Pair } from './pair.ts';
-import SignDrawing from './SignDrawing.vue';
+import SignDrawing from '../kit/SignDrawing.vue';
 
 /** Two plants side by side, at this stage and four weeks on, with the sign that separates them. */
 const props = defineProps<{ pair: Pair; day: string; wanted: string | null }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { RulesOut } from './field-left.ts';
 
 /** What was seen, and what each rules out by itself. */

@@ -4,8 +4,8 @@ import { IDENTITY_STATUSES, SIGNS, type IdentityStatus, type StandView } from '@
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import PickList from '../kit/PickList.vue';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 import type { FieldLeft } from './field-left.ts';
 import type { IdentifyDraft } from './identify-draft.ts';
 import { settling } from './settling.ts';

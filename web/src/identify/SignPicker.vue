@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { SignChoice } from './field-left.ts';
-import SignDrawing from './SignDrawing.vue';
+import SignDrawing from '../kit/SignDrawing.vue';
 
 /** Every sign that can still tell something, as drawn choices. */
 defineProps<{ signs: readonly SignChoice[] }>();

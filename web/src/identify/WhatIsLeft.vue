@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { Candidate } from './field-left.ts';
 
 /** What the signs leave possible; pressing one sets it beside the plant that is looked for. */

@@ -1,10 +1,10 @@
 import { ref, type Ref } from 'vue';
 import type { EntryBodies, StandView } from '@emberfield/contract';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { newKey, type DraftKey } from '../visits/draft-key.ts';
-import { useEntries } from '../visits/use-entries.ts';
+import { useWords } from '../session/words.ts';
+import { newKey, type DraftKey } from '../entries/draft-key.ts';
+import { useEntries } from '../entries/use-entries.ts';
 
 type Place = Pick<StandView, 'id' | 'patchId'>;
 

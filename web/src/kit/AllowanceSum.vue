@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { AllowanceView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** How an allowance adds up, step by step: the last line is the headline. Where nothing may be taken, what forbids it. */
 const props = defineProps<{ allowance: AllowanceView }>();

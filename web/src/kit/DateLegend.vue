@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** What the two marks mean wherever dates are held against what came. */
 const words = useWords();

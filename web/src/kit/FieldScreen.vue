@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RouteLocationRaw } from 'vue-router';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** A form for wet hands: one column, the place on top with the way out, the way on in a foot that stays. */
 defineProps<{ place: string; back: RouteLocationRaw }>();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Hazard } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** What is wrong with a place, and what to do about each. */
 defineProps<{ hazards: readonly Hazard[] }>();

@@ -3,7 +3,7 @@ import { computed, ref, useId } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { dayNumber, firstOfYear, isoDay, yearOf } from '@emberfield/core/measure';
 import type { RibbonView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { lanesFor } from './ribbon-lanes.ts';
 
 const props = defineProps<{ ribbon: RibbonView | undefined; day: string; today: string }>();

@@ -3,8 +3,8 @@ import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { PartOutlook, StandView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
-import type { SightingView } from '../stands/sighting-view.ts';
+import { useWords } from '../session/words.ts';
+import type { SightingView } from './sighting-view.ts';
 import { ladderLayout, roomForNames } from './ladder-layout.ts';
 
 /** `chosen`: the sighting that is looked at closer. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Loading, failed or empty: said calmly, with what to do. */
 defineProps<{ state: 'loading' | 'failed' | 'empty'; title?: string; text?: string }>();

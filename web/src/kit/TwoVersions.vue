@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Alert, Button, RadioButton, RadioGroup } from 'ant-design-vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Somebody else saved meanwhile: both versions side by side, one press settles each field. */
 interface Difference {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 const store = useUndo();
 const words = useWords();

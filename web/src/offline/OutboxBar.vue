@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { Button, Modal } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import { useOutbox } from './use-outbox.ts';
 
 /** What waits on this device, since when nobody answered, and what was refused and why. */

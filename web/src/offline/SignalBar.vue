@@ -2,9 +2,9 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { useIntervalFn } from '@vueuse/core';
 import { watch } from 'vue';
-import { sessionQuery } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { sessionQuery } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import { signal } from '../platform/signal.ts';
 import { newer, takeNewer } from './worker.ts';
 

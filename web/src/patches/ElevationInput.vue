@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 import { centreOf, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
 import { terrainAt, windOf } from '@emberfield/core/terrain';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { readGrid } from './read-grid.ts';
 
 /** Height, slope and aspect read from a grid of heights that somebody has: nothing of the file leaves the device. */

@@ -11,7 +11,7 @@ import {
   type PatchFacts,
 } from '@emberfield/contract';
 import NumberField from '../kit/NumberField.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** What people forget to write down and cannot reconstruct at home. */
 const facts = defineModel<PatchFacts>({ required: true });

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
 import type { PatchFacts, PatchView, StationView } from '@emberfield/contract';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import ElevationInput from './ElevationInput.vue';
 import { asksAboutHeight } from './nearest-station.ts';
 import { heightFromM, heightToM, positionText, typedPoint, type NewPatchForm } from './new-patch.ts';

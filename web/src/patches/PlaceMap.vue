@@ -18,7 +18,7 @@ import View from 'ol/View.js';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { centreOf, type PatchGeometry, type PatchView } from '@emberfield/contract';
 import { isNight } from '../platform/theme.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { landStyle, patchStyle } from './map-style.ts';
 import { historyFrom, stepBack, stepTo } from './shape-history.ts';
 

@@ -3,13 +3,13 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { PatchDetail } from '@emberfield/contract';
 import PickList from '../kit/PickList.vue';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { newKey } from '../visits/draft-key.ts';
-import { useEntries } from '../visits/use-entries.ts';
+import { useWords } from '../session/words.ts';
+import { newKey } from '../entries/draft-key.ts';
+import { useEntries } from '../entries/use-entries.ts';
 
 /** What was noted of a place itself: finds, what was looked for in vain, and contaminations that were lifted. */
 const props = defineProps<{ patch: PatchDetail }>();

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { ROUTES, type PatchDetail } from '@emberfield/contract';
-import { useChange } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { useStations } from '../weather/queries.ts';
+import { useStations } from './queries.ts';
+import { useWords } from '../session/words.ts';
 
 /** Which station the place's dates are reckoned from: the nearest, or one that somebody knows to be like it. */
 const props = defineProps<{ patch: PatchDetail }>();

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { CheckboxGroup } from 'ant-design-vue';
 import { computed } from 'vue';
-import { useMembers } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { useMembers } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 
 /** Members who see a secret place exactly, besides its maker and the keepers. */
 const chosen = defineModel<readonly string[]>({ required: true });

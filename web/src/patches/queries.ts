@@ -11,6 +11,13 @@ export const usePatches = (groupId: GroupId) =>
     queryFn: () => call(ROUTES.patches, { params: { groupId: groupId.value! } }),
     enabled: computed(() => groupId.value !== null),
   });
+/** The stations that places are reckoned from. */
+export const useStations = (groupId: GroupId) =>
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'stations']),
+    queryFn: () => call(ROUTES.stations, { params: { groupId: groupId.value! } }),
+    enabled: computed(() => groupId.value !== null),
+  });
 export const usePatch = (groupId: GroupId, patchId: Ref<string>) =>
   useQuery({
     queryKey: computed(() => ['group', groupId.value, 'patch', patchId.value]),

@@ -1,6 +1,6 @@
 import { ref, type Ref } from 'vue';
 import type { PatchGeometry } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { pointFrom } from './new-patch.ts';
 
 export interface FoundPosition {

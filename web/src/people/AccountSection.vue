@@ -6,9 +6,9 @@ import { useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { useSession, useSessions } from './queries.ts';
-import { useGroup } from './use-group.ts';
+import { useWords } from '../session/words.ts';
+import { useSession, useSessions } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 
 /** One's own account: password, who is signed in under it elsewhere, and the way out of the group. */
 const words = useWords();

@@ -5,8 +5,8 @@ import { computed } from 'vue';
 import { ROUTES, type ActivityItem } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
-import { useGroup } from './use-group.ts';
+import { useWords } from '../session/words.ts';
+import { useGroup } from '../session/use-group.ts';
 
 /** Who changed what in the group, newest first. */
 const words = useWords();

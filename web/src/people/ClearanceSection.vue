@@ -4,9 +4,9 @@ import { CLEARANCES, ROUTES, type Clearance } from '@emberfield/contract';
 import PickList from '../kit/PickList.vue';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
-import { useChange, useClearances, useMembers, useSession } from './queries.ts';
-import { useGroup } from './use-group.ts';
+import { useWords } from '../session/words.ts';
+import { useChange, useClearances, useMembers, useSession } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 
 /** Who is cleared for which family of plants, and from whom one is kept. */
 const words = useWords();

@@ -7,8 +7,8 @@ import { v7 as newId } from 'uuid';
 import { ROUTES, type UnitSystem } from '@emberfield/contract';
 import PickList from '../kit/PickList.vue';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
-import { useEnter } from './queries.ts';
+import { useWords } from '../session/words.ts';
+import { useEnter } from '../session/queries.ts';
 
 const words = useWords();
 const enter = useEnter();

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import CalendarSection from '../calendar/CalendarSection.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import AccountSection from './AccountSection.vue';
 import ClearanceSection from './ClearanceSection.vue';
 import PeopleSection from './PeopleSection.vue';
 import RulesSection from './RulesSection.vue';
 import SettingsSection from './SettingsSection.vue';
 import SoughtSection from './SoughtSection.vue';
-import { useGroup } from './use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 
 const words = useWords();
 const { group, isKeeper } = useGroup();

@@ -6,8 +6,8 @@ import { useRoute, useRouter } from 'vue-router';
 import { ROUTES, type SessionView } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
-import { useEnter, useSession } from './queries.ts';
+import { useWords } from '../session/words.ts';
+import { useEnter, useSession } from '../session/queries.ts';
 
 const words = useWords();
 const route = useRoute();

@@ -4,9 +4,9 @@ import { useMutation } from '@tanstack/vue-query';
 import { ref } from 'vue';
 import { ROUTES, type MemberView } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
-import { useChange } from './queries.ts';
-import { useGroup } from './use-group.ts';
+import { useWords } from '../session/words.ts';
+import { useChange } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 
 /** What a keeper can do for a member: a link for another password, the way out, and the removal of what is known of them. */
 const props = defineProps<{ member: MemberView }>();

@@ -8,11 +8,11 @@ import { usePatches } from '../patches/queries.ts';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { useChange, useRules } from './queries.ts';
+import { useWords } from '../session/words.ts';
+import { useChange, useRules } from '../session/queries.ts';
 import { defaultFigure, figureOf, ruleWith } from './rule-forms.ts';
-import { useDraft } from './use-draft.ts';
-import { useGroup } from './use-group.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
 
 /** Rules for the stands of one plant or for one stand, with their reason: they hold beside the group's and never give more. */
 const words = useWords();

@@ -4,10 +4,10 @@ import { v7 as newId } from 'uuid';
 import { ROLES, ROUTES, type Role } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import MemberMenu from './MemberMenu.vue';
-import { useChange, useInvitations, useMembers, useSession } from './queries.ts';
-import { useGroup } from './use-group.ts';
+import { useChange, useInvitations, useMembers, useSession } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 
 const words = useWords();
 const session = useSession();

@@ -6,8 +6,8 @@ import { useRoute, useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
-import { useEnter } from './queries.ts';
+import { useWords } from '../session/words.ts';
+import { useEnter } from '../session/queries.ts';
 
 /** Another password by the link that a keeper made. */
 const words = useWords();

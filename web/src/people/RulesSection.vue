@@ -4,11 +4,11 @@ import { HOUSE_RULE_KINDS, ROUTES, type HouseRuleKind } from '@emberfield/contra
 import NumberField from '../kit/NumberField.vue';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { useChange, useRules } from './queries.ts';
+import { useWords } from '../session/words.ts';
+import { useChange, useRules } from '../session/queries.ts';
 import NarrowRules from './NarrowRules.vue';
 import { defaultFigure, figureOf, ruleWith } from './rule-forms.ts';
-import { useGroup } from './use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 
 const words = useWords();
 const undo = useUndo();

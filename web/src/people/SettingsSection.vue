@@ -5,10 +5,10 @@ import { ROUTES } from '@emberfield/contract';
 import PickList from '../kit/PickList.vue';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { deviceOf } from './device.ts';
-import { useChange, useSessions } from './queries.ts';
-import { useGroup } from './use-group.ts';
+import { useChange, useSessions } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { useQueryClient } from '@tanstack/vue-query';
 
 const words = useWords();

@@ -4,9 +4,9 @@ import { useMutation } from '@tanstack/vue-query';
 import { reactive } from 'vue';
 import { ROUTES, type SessionView } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import FoundingForm from './FoundingForm.vue';
-import { useEnter } from './queries.ts';
+import { useEnter } from '../session/queries.ts';
 import CoalMark from '../kit/CoalMark.vue';
 
 defineProps<{ session: SessionView }>();

@@ -2,10 +2,10 @@
 import { v7 as newId } from 'uuid';
 import { ROUTES } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
-import { useChange, useSought } from './queries.ts';
-import { useDraft } from './use-draft.ts';
-import { useGroup } from './use-group.ts';
+import { useWords } from '../session/words.ts';
+import { useChange, useSought } from '../session/queries.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
 
 const words = useWords();
 const { groupId, mayPick } = useGroup();

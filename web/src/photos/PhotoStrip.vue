@@ -4,11 +4,11 @@ import { computed, ref } from 'vue';
 import { v5 as keyOf } from 'uuid';
 import { ROUTES, type PhotoView } from '@emberfield/contract';
 import { useOutbox } from '../offline/use-outbox.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Photos of a place, or of one stand of it: small in a row, large when pressed. */
 const props = defineProps<{ patchId: string; standId: string | null }>();

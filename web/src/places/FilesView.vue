@@ -3,8 +3,8 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { EXPORTS, SECRET_WAYS, type ExportKind, type SecretWay } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import ImportPreview from './ImportPreview.vue';
 import { usePlaceImport } from './use-place-import.ts';
 

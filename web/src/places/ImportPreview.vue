@@ -9,7 +9,7 @@ import {
   type TableKind,
 } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** What a file amounts to, before any of it is kept: what is in it, how it is read, what is left out and why. */
 const props = defineProps<{ preview: PlaceImportPreview; busy: boolean }>();

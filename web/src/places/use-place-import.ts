@@ -8,9 +8,9 @@ import {
   type StoredPlaces,
   type UndonePlaces,
 } from '@emberfield/contract';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** A file on its way in: read, matched, stored or left; each step can be stopped. */
 export function usePlaceImport(): {

@@ -5,12 +5,12 @@ import { ROUTES } from '@emberfield/contract';
 import { firstOfYear, isoDay } from '@emberfield/core/measure';
 import NumberField from '../kit/NumberField.vue';
 import StateNote from '../kit/StateNote.vue';
-import { useChange } from '../people/queries.ts';
-import { useDraft } from '../people/use-draft.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { i18n, useWords } from '../platform/words.ts';
+import { i18n, useWords } from '../session/words.ts';
 import { formOf, keyFrom, profileFrom, type OwnPlantForm } from './own-plant.ts';
 import { usePlant } from './queries.ts';
 

@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import { signOf } from '@emberfield/contract';
 import type { ShownSign } from '@emberfield/core/identity';
-import SignDrawing from '../identify/SignDrawing.vue';
-import { useWords } from '../platform/words.ts';
+import SignDrawing from '../kit/SignDrawing.vue';
+import { useWords } from '../session/words.ts';
 
 /** The signs of a plant as drawn, with how often each shows and what a look costs. */
 const props = defineProps<{ shows: readonly ShownSign[] }>();

@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import StateNote from '../kit/StateNote.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import PlantSigns from './PlantSigns.vue';
 import PlantYear from './PlantYear.vue';
 import { usePlant, usePlants } from './queries.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { yearBars } from './plant-year.ts';
 
 const props = defineProps<{ profile: PlantProfile }>();

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import StateNote from '../kit/StateNote.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { usePlants } from './queries.ts';
 
 const words = useWords();

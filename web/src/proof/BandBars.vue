@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { GroupProof } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Where the real days lay in the bands, beside what honest bands give. */
 const props = defineProps<{ shares: NonNullable<GroupProof['calibration']> }>();

@@ -4,7 +4,7 @@ import { useElementSize } from '@vueuse/core';
 import type { GroupProof } from '@emberfield/contract';
 import DateLegend from '../kit/DateLegend.vue';
 import { roomForNames } from '../kit/ladder-layout.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Mean days off by plant: a dot for Emberfield, a lozenge for last year's date, a line between them. */
 const props = defineProps<{ plants: GroupProof['plants'] }>();

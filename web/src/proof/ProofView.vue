@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import type { ProofScores } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 import BandBars from './BandBars.vue';
 import OffPlot from './OffPlot.vue';
 import { useProof } from './queries.ts';

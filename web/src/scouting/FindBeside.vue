@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { CONTAMINATING, HAZARDS, type PatchFacts } from '@emberfield/contract';
 import ToggleChips from '../kit/ToggleChips.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { toggled } from './find-draft.ts';
 
 /** What is wrong with the place of a find, and what grows beside it. */

@@ -11,7 +11,7 @@ import {
 } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import ToggleChips from '../kit/ToggleChips.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { toggled } from './find-draft.ts';
 
 /** What a find stands on and under: what nobody remembers at home. */

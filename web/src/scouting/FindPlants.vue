@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { PlantListItem } from '@emberfield/contract';
 import ToggleChips from '../kit/ToggleChips.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { plantsFor } from './find-plants.ts';
 
 /** What it may be: one, several, or nothing known. A few letters are enough; those of this walk stay at hand. */

@@ -4,17 +4,17 @@ import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { ROUTES, type Prospect } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
-import { useChange } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { usePatch } from '../patches/queries.ts';
 import { useOutbox } from '../offline/use-outbox.ts';
-import { derivedId } from '../visits/derived-id.ts';
-import { newKey, type DraftKey } from '../visits/draft-key.ts';
-import { useEntries } from '../visits/use-entries.ts';
+import { derivedId } from '../entries/derived-id.ts';
+import { newKey, type DraftKey } from '../entries/draft-key.ts';
+import { useEntries } from '../entries/use-entries.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** What a find may still give this year, for each plant that it may be; a tap puts it on the year. */
 const words = useWords();

@@ -2,11 +2,11 @@
 import { useOnline } from '@vueuse/core';
 import { onMounted } from 'vue';
 import { useRouter } from 'vue-router';
-import { useSought } from '../people/queries.ts';
+import { useSought } from '../session/queries.ts';
 import { useOutbox } from '../offline/use-outbox.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { FindDraft } from './find-draft.ts';
 import { useFinds } from './use-finds.ts';
 

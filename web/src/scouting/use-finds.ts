@@ -1,11 +1,11 @@
 import { computed, type ComputedRef, type Ref } from 'vue';
 import type { Waiting } from '../offline/outbox.ts';
 import { useOutbox } from '../offline/use-outbox.ts';
-import { useDraft } from '../people/use-draft.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
 import { plain } from '../platform/plain.ts';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 import { answeredOf, blankFind, callsOf, standingOf, type FindDraft } from './find-draft.ts';
 import { dropPhoto, keptPhoto } from './kept-photos.ts';
 

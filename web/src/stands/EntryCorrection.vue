@@ -5,11 +5,11 @@ import type { EntryView } from '@emberfield/contract';
 import { isIsoDay } from '@emberfield/core/measure';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useEscape } from '../kit/use-escape.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { newKey } from '../visits/draft-key.ts';
-import { useEntries } from '../visits/use-entries.ts';
+import { useWords } from '../session/words.ts';
+import { newKey } from '../entries/draft-key.ts';
+import { useEntries } from '../entries/use-entries.ts';
 import { correctedBody, fieldsOf, valuesOf } from './entry-correction.ts';
 
 /** Something noted, put right: what it was stays readable beside it, and the allowance is reckoned anew. */

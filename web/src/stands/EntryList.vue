@@ -2,12 +2,12 @@
 import { useInfiniteQuery } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { ROUTES, type EntryView, type StandView } from '@emberfield/contract';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { useEntries } from '../visits/use-entries.ts';
+import { useWords } from '../session/words.ts';
+import { useEntries } from '../entries/use-entries.ts';
 import { useStandProof } from './queries.ts';
 import { Button, Space } from 'ant-design-vue';
 import EntryCorrection from './EntryCorrection.vue';

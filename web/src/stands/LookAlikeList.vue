@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LookAlikeView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Each look-alike of a stand: how it differs, whether anybody looked for it, and when it shows. */
 defineProps<{ lookAlikes: readonly LookAlikeView[]; day: string }>();

@@ -3,15 +3,15 @@ import { computed, ref } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useEscape } from '../kit/use-escape.ts';
-import { useGroup } from '../people/use-group.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
-import { shareChoices } from '../visits/share-choices.ts';
-import { newKey } from '../visits/draft-key.ts';
-import { useEntries } from '../visits/use-entries.ts';
+import { useWords } from '../session/words.ts';
+import { shareChoices } from '../entries/share-choices.ts';
+import { newKey } from '../entries/draft-key.ts';
+import { useEntries } from '../entries/use-entries.ts';
 import { correctedSighting } from './corrected-sighting.ts';
-import type { SightingView } from './sighting-view.ts';
+import type { SightingView } from '../kit/sighting-view.ts';
 
 /** A sighting on the ladder, corrected on the spot: another day, another word, a share, or that it was out of season. */
 const props = defineProps<{ stand: StandView; entry: SightingView }>();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import DateLegend from '../kit/DateLegend.vue';
 import { roomForNames } from '../kit/ladder-layout.ts';
 import type { MissMark, MissPlot } from './miss-plot.ts';

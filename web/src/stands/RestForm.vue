@@ -2,10 +2,10 @@
 import { reactive, watch } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import { useOutbox } from '../offline/use-outbox.ts';
-import { useChange } from '../people/queries.ts';
-import { useDraft } from '../people/use-draft.ts';
+import { useChange } from '../session/queries.ts';
+import { useDraft } from '../session/use-draft.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 const props = defineProps<{ stand: StandView }>();
 const words = useWords();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { seasonRows } from './season-rows.ts';
 
 const props = defineProps<{ stand: StandView; day: string }>();

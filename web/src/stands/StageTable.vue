@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { StandView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 defineProps<{ stand: StandView; day: string }>();
 const words = useWords();

@@ -4,8 +4,8 @@ import type { PartOutlook, StandView } from '@emberfield/contract';
 import AllowanceSum from '../kit/AllowanceSum.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import ReasonText from '../kit/ReasonText.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import { useWindowReasons } from './use-window-reasons.ts';
 
 /** When and how much of the part chosen, and what holds back. */

@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { ROUTES, type StandView } from '@emberfield/contract';
-import EndBox from '../people/EndBox.vue';
-import { useEnd } from '../people/use-end.ts';
-import { useGroup } from '../people/use-group.ts';
+import EndBox from '../kit/EndBox.vue';
+import { useEnd } from '../kit/use-end.ts';
+import { useGroup } from '../session/use-group.ts';
 
 /** The end of a stand. Of one that ended with its place the place says more. */
 const props = defineProps<{ stand: StandView }>();

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import HazardList from '../kit/HazardList.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** How many there are, and what to take care of. */
 const props = defineProps<{ stand: StandView; day: string }>();

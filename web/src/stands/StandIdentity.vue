@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
-import SignDrawing from '../identify/SignDrawing.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import SignDrawing from '../kit/SignDrawing.vue';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import LookAlikeList from './LookAlikeList.vue';
 
 /** Is it what you think? By which signs, said by whom, what is still waited for, and what might stand among it. */

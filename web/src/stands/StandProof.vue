@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import MissPlot from './MissPlot.vue';
 import { missPlot } from './miss-plot.ts';
 import { useStandProof } from './queries.ts';

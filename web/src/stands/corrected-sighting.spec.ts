@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { correctedSighting } from './corrected-sighting.ts';
-import type { SightingView } from './sighting-view.ts';
+import type { SightingView } from '../kit/sighting-view.ts';
 
 const SEEN = {
   id: 'e',

@@ -1,6 +1,6 @@
 import { isIsoDay } from '@emberfield/core/measure';
-import type { Draft } from '../visits/use-entries.ts';
-import type { SightingView } from './sighting-view.ts';
+import type { Draft } from '../entries/use-entries.ts';
+import type { SightingView } from '../kit/sighting-view.ts';
 
 /** The sighting as corrected; `null` while nothing is different, or the day is none. */
 export function correctedSighting(

@@ -3,14 +3,6 @@ import type { StandView } from '@emberfield/contract';
 import { seasonRows } from './season-rows.ts';
 
 const reached = (p50: string | null) => ({ p10: p50, p50, p90: p50 });
-const take = (day: string, amount: number, over = {}) => ({
-  kind: 'take',
-  standing: 'valid',
-  day,
-  body: { part: 'tip', amount },
-  take: { verdict: 'within', allowance: { amount: 40 } },
-  ...over,
-});
 const stand = (over: object = {}): StandView =>
   ({
     day: '2026-05-15',
@@ -43,21 +35,5 @@ describe('a stand season by season', () => {
     // What comes again after a cut is not when it opened.
     expect(opening(stand({ outlooks: [{ ...outlook, again: true }] }))[0]).to.deep.equal([2026, '2026-05-13', false]);
     expect(opening(stand({ outlooks: [{ ...outlook, opens: reached(null) }] }))[0]).to.deep.equal([2026, null, false]);
-  });
-  it('sums what counts of each season’s takes, beside what was allowed at the last of them', () => {
-    const [now, before] = seasonRows(
-      stand({
-        entries: [
-          take('2026-05-12', 4, { take: { verdict: 'over', allowance: { amount: 30 } } }),
-          take('2026-05-11', 6),
-          take('2026-05-11', 50, { standing: 'withdrawn' }),
-          take('2026-05-11', 50, { body: { part: 'root', amount: 50 } }),
-          take('2025-05-11', 5),
-        ],
-      }),
-      'tip',
-    );
-    expect(now).to.include({ taken: 10, allowed: 30, over: true });
-    expect(before).to.include({ taken: 5, allowed: 40, over: false });
   });
 });

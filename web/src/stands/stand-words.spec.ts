@@ -62,6 +62,8 @@ describe('season by season', () => {
   const verdict = (kind: 'within' | 'over', amount: number) =>
     ({ verdict: kind, leftBefore: null, leftAfter: null, allowance: { amount } }) as unknown as EntryView['take'];
   const stand = {
+    day: '2026-06-10',
+    outlooks: [],
     profile: elder,
     ladder: { season: season(2026), past: [season(2025)], firstDay: '2026-01-01' },
     counts: [

@@ -1,7 +1,7 @@
 import { computed, type ComputedRef, type Ref } from 'vue';
 import type { PartOutlook, StandView } from '@emberfield/contract';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
 import { useLowerStand } from './queries.ts';
 
 /** Why a window is when it is: what it is reckoned from, and, once the stand has been read, what was learned of it. */

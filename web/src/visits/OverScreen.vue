@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onUnmounted, ref } from 'vue';
 import type { AllowanceView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** The moment that says no: the whole screen, why, and what next. Reality is never refused: a held press logs it with a reason. */
 const props = defineProps<{ place: string; allowance: AllowanceView }>();

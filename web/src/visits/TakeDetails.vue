@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { QUALITIES } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { TakeDraft } from './take-draft.ts';
 
 /** What may be said of a take besides its amount: all by a tap, none of it needed. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { AllowanceView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { dotsFor, stepsFor } from './tally.ts';
 
 /** The big number, what it leaves, and the steps. */

@@ -4,8 +4,8 @@ import { COUNT_METHODS } from '@emberfield/contract';
 import { EYE_CLASSES } from '@emberfield/core/counting';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import NumberField from '../kit/NumberField.vue';
-import { useWords } from '../platform/words.ts';
-import { estimateOf, type VisitDraft } from './visit-draft.ts';
+import { useWords } from '../session/words.ts';
+import { estimateOf, type VisitDraft } from '../entries/visit-draft.ts';
 
 const visit = defineModel<VisitDraft>({ required: true });
 const words = useWords();

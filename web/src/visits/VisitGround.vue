@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
-import { useWords } from '../platform/words.ts';
-import type { VisitDraft } from './visit-draft.ts';
+import { useWords } from '../session/words.ts';
+import type { VisitDraft } from '../entries/visit-draft.ts';
 
 /** Whether a spade goes in: asked where something is dug. */
 const visit = defineModel<VisitDraft>({ required: true });

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { RadioButton, RadioGroup } from 'ant-design-vue';
 import type { LookAlikeView, StandView } from '@emberfield/contract';
-import { useWords } from '../platform/words.ts';
-import type { VisitDraft } from './visit-draft.ts';
+import { useWords } from '../session/words.ts';
+import type { VisitDraft } from '../entries/visit-draft.ts';
 
 /** Look-alikes looked for, each found or not; what the plant is by its signs is settled on a screen of its own. */
 defineProps<{ stand: StandView }>();

@@ -3,9 +3,9 @@ import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import NumberField from '../kit/NumberField.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useWords } from '../platform/words.ts';
-import type { VisitDraft } from './visit-draft.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
+import type { VisitDraft } from '../entries/visit-draft.ts';
 
 /** How long a part is on some plants: windows by size are reckoned from it. */
 const props = defineProps<{ profile: PlantProfile }>();

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { LOSS_CAUSES } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
-import { useWords } from '../platform/words.ts';
-import { shareChoices } from './share-choices.ts';
-import type { VisitDraft } from './visit-draft.ts';
+import { useWords } from '../session/words.ts';
+import { shareChoices } from '../entries/share-choices.ts';
+import type { VisitDraft } from '../entries/visit-draft.ts';
 
 /** What was lost to others, and what wants writing down. */
 const LOSSES = [0.1, 0.3, 0.5, 0.9];

@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
-import { useWords } from '../platform/words.ts';
-import { shareChoices } from './share-choices.ts';
-import { stagesWith, type VisitDraft } from './visit-draft.ts';
+import { useWords } from '../session/words.ts';
+import { shareChoices } from '../entries/share-choices.ts';
+import { stagesWith, type VisitDraft } from '../entries/visit-draft.ts';
 
 const SHARES = [0.1, 0.25, 0.5, 0.75, 1];
 defineProps<{ profile: PlantProfile }>();

@@ -2,8 +2,8 @@
 import { computed } from 'vue';
 import FieldScreen from '../kit/FieldScreen.vue';
 import StateNote from '../kit/StateNote.vue';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 import { useVisit } from './use-visit.ts';
 import VisitCount from './VisitCount.vue';
 import VisitGround from './VisitGround.vue';

@@ -1,6 +1,6 @@
 import type { AllowanceView, EntryBodies, EntryResult, PartKey, ProfilePart } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
-import { newKey, type DraftKey } from './draft-key.ts';
+import { newKey, type DraftKey } from '../entries/draft-key.ts';
 import { stepsFor } from './tally.ts';
 
 /** What the take form holds while it is filled in; kept in the browser until it is sent. */

@@ -1,16 +1,16 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { AllowanceView, PartKey, PartOutlook, StandView } from '@emberfield/contract';
-import { useDraft } from '../people/use-draft.ts';
-import { useGroup } from '../people/use-group.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { partsByHeat } from '../stands/heats.ts';
 import { useStand } from '../stands/queries.ts';
 import { added, blankTake, overruled, partToTake, takeBody, takeSaid, type TakeDraft } from './take-draft.ts';
 import { goesOver } from './tally.ts';
-import { useEntries } from './use-entries.ts';
+import { useEntries } from '../entries/use-entries.ts';
 
 /** A take while it is tallied: the draft, what holds it back, and how it is sent. */
 export function useTake(): {

@@ -1,16 +1,16 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Entry, StandView } from '@emberfield/contract';
-import { useDraft } from '../people/use-draft.ts';
-import { useGroup } from '../people/use-group.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { useStand } from '../stands/queries.ts';
 import { useOutbox } from '../offline/use-outbox.ts';
-import { derivedId } from './derived-id.ts';
-import { useEntries, type Draft } from './use-entries.ts';
-import { blankVisit, draftsOf, type VisitDraft } from './visit-draft.ts';
+import { derivedId } from '../entries/derived-id.ts';
+import { useEntries, type Draft } from '../entries/use-entries.ts';
+import { blankVisit, draftsOf, type VisitDraft } from '../entries/visit-draft.ts';
 
 /** A visit while it is filled in, the entries it amounts to, and how they are sent. */
 export function useVisit(): {

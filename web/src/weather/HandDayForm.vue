@@ -3,12 +3,12 @@ import { computed, reactive, watch } from 'vue';
 import { celsiusToFahrenheit } from '@emberfield/core/measure';
 import type { StationView } from '@emberfield/contract';
 import { typedNumber } from '../patches/new-patch.ts';
-import { useChange } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { useOutbox } from '../offline/use-outbox.ts';
-import { useDay } from '../platform/use-day.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { handDay } from './hand-day.ts';
 
 /** One's own thermometer, read once a day: lowest and highest, and rain if there is a gauge. */

@@ -9,11 +9,11 @@ import {
   type ImportPreview,
   type ImportReading,
 } from '@emberfield/contract';
-import { useChange } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** What was understood of a file, what was left out and why, before anything is stored. */
 const props = defineProps<{ preview: ImportPreview; stationName: string }>();

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ROUTES, type StationView } from '@emberfield/contract';
-import EndBox from '../people/EndBox.vue';
-import { useEnd } from '../people/use-end.ts';
-import { useGroup } from '../people/use-group.ts';
+import EndBox from '../kit/EndBox.vue';
+import { useEnd } from '../kit/use-end.ts';
+import { useGroup } from '../session/use-group.ts';
 
 const props = defineProps<{ station: StationView }>();
 const { groupId } = useGroup();

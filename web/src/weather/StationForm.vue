@@ -5,11 +5,11 @@ import { computed, ref } from 'vue';
 import { centreOf, ROUTES } from '@emberfield/contract';
 import { usePatches } from '../patches/queries.ts';
 import { heightFromM, heightToM, typedNumber } from '../patches/new-patch.ts';
-import { useChange } from '../people/queries.ts';
-import { useDraft } from '../people/use-draft.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 const client = useQueryClient();
 /** Place that it is to stand at; else it is put near the first. */

@@ -2,11 +2,11 @@
 import { computed } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import { ROUTES, type StationView } from '@emberfield/contract';
-import { useChange } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 
 /** How a station does: how old its last day is, what is missing, what looks like a fault, what the service said. */
 const props = defineProps<{ station: StationView }>();

@@ -4,10 +4,10 @@ import { computed, ref } from 'vue';
 import { centreOf, LONGEST_TIDE_FILE, ROUTES, type TideView } from '@emberfield/contract';
 import { typedNumber } from '../patches/new-patch.ts';
 import { usePatches } from '../patches/queries.ts';
-import { useChange } from '../people/queries.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useChange } from '../session/queries.ts';
+import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { useTides } from './queries.ts';
 
 /** Places whose tide is known, and the file that a new one is told by. */

@@ -6,9 +6,9 @@ import { CanvasRenderer } from 'echarts/renderers';
 import { computed } from 'vue';
 import VChart from 'vue-echarts';
 import type { StationDayView } from '@emberfield/contract';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { isNight } from '../platform/theme.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { chartSeries } from './chart-series.ts';
 
 use([LineChart, BarChart, GridComponent, TooltipComponent, MarkAreaComponent, CanvasRenderer]);

@@ -8,12 +8,6 @@ type GroupId = Ref<string | null>;
 const DAYS_BACK = 380;
 const DAYS_ON = 12;
 
-export const useStations = (groupId: GroupId) =>
-  useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'stations']),
-    queryFn: () => call(ROUTES.stations, { params: { groupId: groupId.value! } }),
-    enabled: computed(() => groupId.value !== null),
-  });
 export const useTides = (groupId: GroupId) =>
   useQuery({
     queryKey: computed(() => ['group', groupId.value, 'tides']),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { ticksOf, xOf, type YearFrame } from './year-frame.ts';
 
 const props = defineProps<{ frame: YearFrame; day: string }>();

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import { MOST_PAST_YEARS } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { useYearView } from './use-year-view.ts';
 import { PART_KINDS, type PartKind } from './year-lines.ts';
 import { ZOOMS, type Zoom } from './year-frame.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { nameOf } from './say-year.ts';
 import { kindOf, type YearLine } from './year-lines.ts';
 import type { YearFrame } from './year-frame.ts';

@@ -3,7 +3,7 @@ import { computed, useId } from 'vue';
 import { dayNumber, firstOfYear } from '@emberfield/core/measure';
 import type { YearRow } from '@emberfield/contract';
 import { strokeDays, strokeShape } from '../kit/stroke-path.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { xOf, type YearFrame } from './year-frame.ts';
 import { sayMark, sayWindows } from './say-year.ts';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import { isoDay } from '@emberfield/core/measure';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { nameOf } from './say-year.ts';
 import { xOf, type YearFrame } from './year-frame.ts';
 import type { PartLine } from './year-lines.ts';

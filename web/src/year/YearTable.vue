@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { nameOf, sayMark, sayRange, sayWindows } from './say-year.ts';
 import type { PartLine } from './year-lines.ts';
 

@@ -2,9 +2,9 @@
 import { computed, ref } from 'vue';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import StateNote from '../kit/StateNote.vue';
-import { useGroup } from '../people/use-group.ts';
-import { useDay } from '../platform/use-day.ts';
-import { useWords } from '../platform/words.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useDay } from '../session/use-day.ts';
+import { useWords } from '../session/words.ts';
 import { useYear } from './queries.ts';
 import { useYearView } from './use-year-view.ts';
 import { frameOf, stepFrame } from './year-frame.ts';

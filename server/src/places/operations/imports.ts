@@ -20,8 +20,7 @@ import { contentDigest } from '../../platform/tokens.ts';
 import { storeEntry } from '../../visits/index.ts';
 import { daySummaries, fitStations, stationsOf } from '../../weather/index.ts';
 import * as repository from '../repository.ts';
-import type { Tasks } from '../../workers/tasks.ts';
-import type { Existing } from './plan.ts';
+import type { Existing, PlannedFile } from './plan.ts';
 
 const SHOWN_LINES = 40;
 
@@ -178,7 +177,7 @@ async function planned(
   group: InGroup,
   row: repository.PlaceImportRow,
   gone: () => boolean,
-): Promise<Tasks['planPlaces']['output']> {
+): Promise<PlannedFile> {
   const owned = await deps.workers.run('ownKeys', { packed: row.packed }, gone);
   const [plants, patches, stands, paths, takenPatches, takenStands, stations, days] = await Promise.all([
     plantsOf(deps, group.id),

@@ -40,6 +40,13 @@ export interface Plan {
   readonly problem: string | null;
 }
 
+/** A plan, and the heads and first lines of the table that it was made from. */
+export interface PlannedFile {
+  readonly plan: Plan;
+  readonly headers: readonly string[];
+  readonly sample: readonly (readonly string[])[];
+}
+
 export interface Asked {
   /** Made of the group and of what is in the file: keys hang on it, so that the same file sent again is the same places. */
   readonly seed: string;

@@ -1,9 +1,9 @@
 import { computed, type ComputedRef } from 'vue';
 import type { Retire, Route } from '@emberfield/contract';
-import { useChange } from './queries.ts';
+import { useChange } from '../session/queries.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 
 /** Ends something and brings it back, with the way back at the foot of the screen. */
 export function useEnd(

@@ -1,7 +1,7 @@
 import { computed, type ComputedRef } from 'vue';
 import { createI18n } from 'vue-i18n';
 import { createWords, MESSAGES, withShownNumber, type Translate, type Words } from '@emberfield/words';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from './use-group.ts';
 
 export const i18n = createI18n({
   legacy: false,

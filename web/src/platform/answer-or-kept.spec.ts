@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { createSignal } from '../platform/signal.ts';
+import { createSignal } from './signal.ts';
 import { answerOrKept, type Asked } from './answer-or-kept.ts';
 import type { AnswerShelf, KeptAnswer } from './kept-answers.ts';
 

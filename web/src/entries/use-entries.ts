@@ -1,9 +1,9 @@
 import type { Entry, EntryBodies, EntryKind, EntryResult } from '@emberfield/contract';
 import { useOutbox, type Sent } from '../offline/use-outbox.ts';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from '../session/use-group.ts';
 import { ApiError } from '../platform/api.ts';
 import { plain } from '../platform/plain.ts';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import { newKey, type DraftKey } from './draft-key.ts';
 
 export interface Draft<K extends EntryKind = EntryKind> {

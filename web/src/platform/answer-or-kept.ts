@@ -1,5 +1,5 @@
 import type { AnswerShelf } from './kept-answers.ts';
-import type { Signal } from '../platform/signal.ts';
+import type { Signal } from './signal.ts';
 
 /** What a query is, as far as keeping its answer goes. */
 export interface Asked {

@@ -1,7 +1,7 @@
 import { computed, type ComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { dayNumber, isIsoDay, isoDay } from '@emberfield/core/measure';
-import { useGroup } from '../people/use-group.ts';
+import { useGroup } from './use-group.ts';
 
 /** The day the whole application looks at: `?day=` in the address, else today. */
 export function useDay(): {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Collapse, CollapsePanel, Input, Popconfirm, Space } from 'ant-design-vue';
 import { ref } from 'vue';
-import { useWords } from '../platform/words.ts';
+import { useWords } from '../session/words.ts';
 import type { useEnd } from './use-end.ts';
 
 /** The end of something: no longer gone to, with a reason and the way back; or gone for good while nothing hangs on it. */

@@ -1,7 +1,7 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, type Ref } from 'vue';
 import { ROUTES, type SessionView } from '@emberfield/contract';
-import { forgetKept } from '../offline/kept.ts';
+import { forgetKept } from '../platform/kept.ts';
 import { call, useToken } from '../platform/api.ts';
 
 const SESSION_KEY = ['session'] as const;

@@ -2,9 +2,9 @@ import { useOnline } from '@vueuse/core';
 import { computed, onScopeDispose, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue';
 import type { StandKit, StandView } from '@emberfield/contract';
 import { signal } from '../platform/signal.ts';
-import { blankVisit, type VisitDraft } from '../visits/visit-draft.ts';
+import { blankVisit, type VisitDraft } from '../entries/visit-draft.ts';
 import { notedIn, withOwnAnswer, type OwnAnswer } from './own-season.ts';
-import { useDraft } from '../people/use-draft.ts';
+import { useDraft } from '../session/use-draft.ts';
 import type { SeasonAsked, SeasonTold } from './season.worker.ts';
 
 interface Shown {
