@@ -39,7 +39,7 @@ export function ringsOf(read: Rings, repair: boolean): Boundary {
 }
 
 /** Whether a position lies within a closed ring: a line from it eastward meets the ring an odd number of times. */
-export function isWithin([x, y]: Position, ring: readonly Position[]): boolean {
+function isWithin([x, y]: Position, ring: readonly Position[]): boolean {
   let inside = false;
   for (let i = 1; i < ring.length; i++) {
     const [[ax, ay], [bx, by]] = [ring[i - 1]!, ring[i]!];
