@@ -5,6 +5,7 @@ import { VueQueryPlugin } from '@tanstack/vue-query';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './app/App.vue';
+import { mindPagesNotFetched } from './app/page-not-fetched.ts';
 import { router } from './app/router.ts';
 import { answerOrKept } from './platform/answer-or-kept.ts';
 import { shelf } from './platform/kept.ts';
@@ -18,6 +19,7 @@ const MOST_RETRIES = 2;
 const isNotReached = (error: unknown): boolean => error instanceof ApiError && error.code === 'notReached';
 const askOrKept = answerOrKept({ shelf, signal, isNotReached });
 
+mindPagesNotFetched(router);
 createApp(App)
   .use(createPinia())
   .use(i18n)

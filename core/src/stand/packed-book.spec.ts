@@ -34,7 +34,7 @@ const entries = [
   took('2025-05-20', 6, { part: 'tip', plants: 3, quality: 'tough' }),
   entry('measurement', '2026-05-10', { part: 'tip', lengthsCm: [18, 22] }),
 ];
-const book = bookOf('nettle', { entries, book: { weather, learned: learned as never } });
+const book = bookOf('nettle', { entries, book: { weather, learned: learned } });
 const travelled = (): PackedBook => JSON.parse(JSON.stringify(packBook(book))) as PackedBook;
 
 describe('a book that travels', () => {
