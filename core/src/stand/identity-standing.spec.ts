@@ -8,7 +8,7 @@ const TWO: readonly HouseRule[] = [{ kind: 'searchHolds', years: 2 }, { kind: 's
 const standing = (
   entries: readonly RecordEntry[],
   rules: readonly HouseRule[] = [],
-  { day = '2026-05-15', entered = 'unconfirmed' } = {},
+  { day = '2026-05-15', entered = 'unconfirmed' }: { day?: string; entered?: 'unconfirmed' | 'confirmed' } = {},
 ) => {
   const { status, secondNeeded } = identityOn(
     bookOf('nettle', { entries, stand: { identity: entered } }),
