@@ -36,7 +36,13 @@ if (asked('server') || asked('e2e')) {
   database = await startDatabase(settingsFor('test'));
 }
 // The browser waits for the server, and the server for the database: what they leave idle is enough for all the rest.
-await Promise.all([browserSpecs(), allElse()]);
+try {
+  await Promise.all([browserSpecs(), allElse()]);
+} catch (error) {
+  // Whatever went wrong here, the database that was started must not go on alone.
+  console.error(error);
+  totals.failed += 1;
+}
 await finish(totals.failed > 0 || totals.passed === 0 ? 1 : 0);
 
 async function browserSpecs() {
