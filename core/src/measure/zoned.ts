@@ -1,29 +1,17 @@
+import { DateTime } from 'luxon';
 import { isoDay, type DayNumber } from './day.ts';
 
 const MS_PER_DAY = 86_400_000;
 
-/** What the clocks of a zone are ahead of Greenwich at an instant, ms. */
-function offsetAt(instant: number, zone: string): number {
-  const parts = new Intl.DateTimeFormat('en-GB', {
-    timeZone: zone,
-    hourCycle: 'h23',
-    year: 'numeric',
-    month: '2-digit',
-    day: '2-digit',
-    hour: '2-digit',
-    minute: '2-digit',
-    second: '2-digit',
-  }).formatToParts(instant);
-  const at = (type: Intl.DateTimeFormatPartTypes): number => Number(parts.find((p) => p.type === type)!.value);
-  const shown = Date.UTC(at('year'), at('month') - 1, at('day'), at('hour'), at('minute'), at('second'));
-  return shown - Math.floor(instant / 1000) * 1000;
-}
-
-/** The instant at which the clocks of a zone show a time; where they leap over it, the one as far behind the leap. */
+/**
+ * The instant at which the clocks of a zone show a time, ms since 1970; where they leap over it, the one as far behind the leap;
+ * of a time that comes twice the second.
+ * @throws RangeError for a day, a clock or a zone that there is not
+ */
 export function instantIn(zone: string, day: string, clock = '00:00'): number {
-  const shown = Date.parse(`${day}T${clock}Z`);
-  const guess = shown - offsetAt(shown, zone);
-  return shown - offsetAt(guess, zone);
+  const at = DateTime.fromISO(`${day}T${clock}`, { zone });
+  if (!at.isValid) throw new RangeError(`${day} ${clock} in ${zone}: ${at.invalidReason}`);
+  return at.toMillis();
 }
 
 /** A day of a zone, from midnight to midnight: 23 or 25 hours where the clocks are changed. */
@@ -34,7 +22,7 @@ export const dayIn = (zone: string, day: DayNumber): { readonly from: number; re
 
 /** "09:05", as the clocks of a zone show it. */
 export const clockIn = (zone: string, instant: number): string =>
-  new Intl.DateTimeFormat('en-GB', { timeZone: zone, hour: '2-digit', minute: '2-digit' }).format(instant);
+  DateTime.fromMillis(instant, { zone }).toFormat('HH:mm');
 
 /** Somewhere within a day by the sun of a longitude. */
 export const solarNoon = (day: DayNumber, longitudeDeg: number): number =>

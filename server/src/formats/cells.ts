@@ -49,7 +49,11 @@ const ONE_NUMBER = /^[+-]?\d+,\d+$/;
  * says otherwise. `null` for anything else.
  */
 export function positionIn(text: string | undefined): Position | null {
-  const said = (text ?? '').trim();
+  // Blanks in a row are one: a cell full of them must not be tried in every way.
+  const said = (text ?? '')
+    .slice(0, 4 * LONGEST_PAIR)
+    .replaceAll(/\s+/g, ' ')
+    .trim();
   if (said.length > LONGEST_PAIR || !LIKE_DEGREES.test(said) || ONE_NUMBER.test(said)) return null;
   const found = PAIR.exec(said);
   if (!found) return null;

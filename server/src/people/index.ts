@@ -13,6 +13,6 @@ export {
   insertRule,
   sweepPeople,
   updateGroup,
-  writeAudit,
 } from './repository.ts';
+export { audit } from './operations/audit.ts';
 export { mountPeople } from './routes.ts';

@@ -15,7 +15,7 @@ import {
 } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { entriesOfPlace } from '../../entries/index.ts';
-import { updateGroup, writeAudit } from '../../people/index.ts';
+import { updateGroup, audit } from '../../people/index.ts';
 import { daySummaries, fitStations, stationById, stationsOf, weatherAt } from '../../weather/index.ts';
 import { plantsOf } from '../../plants/index.ts';
 import { todayIn } from '../../platform/clock.ts';
@@ -159,13 +159,7 @@ export async function assignStation(
   await transact(deps.db, async (tx) => {
     await updateGroup(tx, group.id, {});
     await repository.updatePatch(tx, id, { stationId: body.stationId });
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'stationAssigned',
-      detail: { name: known.name },
-    });
+    await audit(tx, { group, account, at: deps.clock.now() }, 'stationAssigned', { name: known.name });
   });
   return null;
 }

@@ -1,6 +1,6 @@
 import type { Retire } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { updateGroup, writeAudit } from '../../people/index.ts';
+import { updateGroup, audit } from '../../people/index.ts';
 import { removeIfFree, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -22,12 +22,9 @@ export async function retirePatch(
       retiredWhy: retired ? why.trim() : '',
       version: row.version + 1,
     });
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: retired ? 'patchRetired' : 'patchBack',
-      detail: { name: row.name, why: why.trim() },
+    await audit(tx, { group, account, at: deps.clock.now() }, retired ? 'patchRetired' : 'patchBack', {
+      name: row.name,
+      why: why.trim(),
     });
   });
   return null;
@@ -43,12 +40,6 @@ export async function removePatch(deps: Dependencies, { group, account, params }
       throw new AppError('notAllowed', { values: { role: group.role } });
     await updateGroup(tx, group.id, {});
     await repository.deletePatch(tx, id);
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'patchRemoved',
-      detail: { name: row.name },
-    });
+    await audit(tx, { group, account, at: deps.clock.now() }, 'patchRemoved', { name: row.name });
   });
 }

@@ -9,6 +9,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { AccountContext, Context, GroupContext } from '../../platform/http/context.ts';
 import { digestOf, newToken } from '../../platform/tokens.ts';
 import * as repository from '../repository.ts';
+import { audit } from './audit.ts';
 import { assertKeeperLeft } from './members.ts';
 import { assertStrong, hashPassword } from './password.ts';
 import { enter } from './sign-in.ts';
@@ -62,13 +63,7 @@ export async function makeResetLink(
       madeAt,
       expiresAt,
     });
-    await repository.writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: madeAt,
-      action: 'resetLinkMade',
-      detail: { accountId },
-    });
+    await audit(tx, { group, account, at: madeAt }, 'resetLinkMade', { accountId });
   });
   return { token, expiresAt: expiresAt.toISOString() };
 }
@@ -114,13 +109,7 @@ export async function leaveGroup({ db, clock }: Dependencies, { group, account }
   await transact(db, async (tx) => {
     await assertKeeperLeft(tx, group.id, account.accountId, null);
     await repository.deleteMembership(tx, group.id, account.accountId);
-    await repository.writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: clock.now(),
-      action: 'left',
-      detail: {},
-    });
+    await audit(tx, { group, account, at: clock.now() }, 'left', {});
   });
   return null;
 }
@@ -141,13 +130,7 @@ export async function forgetPerson(
     // Names stand in answers that are kept, in every group that they were in.
     for (const { id } of await repository.groupsOf(tx, accountId)) await repository.updateGroup(tx, id, {});
     await repository.dropPerson(tx, accountId, { name: words.t('people.somebodyWhoLeft'), at });
-    await repository.writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at,
-      action: 'personForgotten',
-      detail: {},
-    });
+    await audit(tx, { group, account, at }, 'personForgotten', {});
   });
   return null;
 }

@@ -4,6 +4,7 @@ import { transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
+import { audit } from './audit.ts';
 
 export async function listClearances(
   { db }: Pick<Dependencies, 'db'>,
@@ -56,13 +57,7 @@ export async function setClearance(
         madeBy: account.accountId,
         madeAt,
       });
-    await repository.writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: madeAt,
-      action: 'clearanceSet',
-      detail: { accountId, ...body },
-    });
+    await audit(tx, { group, account, at: madeAt }, 'clearanceSet', { accountId, ...body });
   });
   return listClearances(deps, { group });
 }

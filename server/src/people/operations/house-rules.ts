@@ -5,6 +5,7 @@ import { isDangling, transact } from '../../platform/database/transact.ts';
 import { AppError } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
+import { audit } from './audit.ts';
 
 export async function listRules(
   { db }: Dependencies,
@@ -55,13 +56,7 @@ export async function setRule(
           if (isDangling(error)) throw new AppError('notFound', { values: { what: 'stand' }, cause: error });
           throw error;
         });
-    await repository.writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: madeAt,
-      action: 'ruleSet',
-      detail: body,
-    });
+    await audit(tx, { group, account, at: madeAt }, 'ruleSet', body);
   });
   return listRules(deps, { group });
 }

@@ -14,6 +14,7 @@ import { AppError, notFound } from '../../platform/errors.ts';
 import type { AccountContext, Context, GroupContext } from '../../platform/http/context.ts';
 import { digestOf, newToken } from '../../platform/tokens.ts';
 import * as repository from '../repository.ts';
+import { audit } from './audit.ts';
 import { assertStrong, hashPassword } from './password.ts';
 import { enter, viewSession } from './sign-in.ts';
 
@@ -42,13 +43,7 @@ export async function invite(
     madeAt,
     expiresAt,
   });
-  await repository.writeAudit(db, {
-    groupId: group.id,
-    accountId: account.accountId,
-    at: madeAt,
-    action: 'invited',
-    detail: { role: body.role },
-  });
+  await audit(db, { group, account, at: madeAt }, 'invited', { role: body.role });
   return { id: body.id, role: body.role, expiresAt: expiresAt.toISOString(), usedBy: null, token };
 }
 

@@ -6,6 +6,7 @@ import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { AccountContext, GroupContext, InGroup } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
+import { audit } from './audit.ts';
 
 export function viewGroup({ clock, baseMap, tilesUrl, weatherService }: Dependencies, group: InGroup): GroupView {
   const { id, name, zone, units, role, today } = group;
@@ -29,13 +30,7 @@ export async function changeGroup(
 ): Promise<GroupView> {
   await transact(deps.db, async (tx) => {
     await repository.updateGroup(tx, group.id, { name: body.name.trim(), zone: body.zone, units: body.units });
-    await repository.writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'groupChanged',
-      detail: body,
-    });
+    await audit(tx, { group, account, at: deps.clock.now() }, 'groupChanged', body);
   });
   return viewGroup(deps, { ...group, ...body, today: todayIn(body.zone, deps.clock) });
 }
@@ -51,13 +46,7 @@ export async function changeRole(
   await transact(db, async (tx) => {
     await assertKeeperLeft(tx, group.id, accountId, body.role);
     await repository.updateRole(tx, group.id, accountId, body.role);
-    await repository.writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: clock.now(),
-      action: 'roleChanged',
-      detail: { accountId, role: body.role },
-    });
+    await audit(tx, { group, account, at: clock.now() }, 'roleChanged', { accountId, role: body.role });
   });
   return (await repository.membersOf(db, group.id)).find((m) => m.accountId === accountId)!;
 }
@@ -70,13 +59,7 @@ export async function removeMember(
   await transact(db, async (tx) => {
     await assertKeeperLeft(tx, group.id, accountId, null);
     await repository.deleteMembership(tx, group.id, accountId);
-    await repository.writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: clock.now(),
-      action: 'memberRemoved',
-      detail: { accountId },
-    });
+    await audit(tx, { group, account, at: clock.now() }, 'memberRemoved', { accountId });
   });
   return null;
 }

@@ -2,7 +2,7 @@ import { isIsoDay } from '@emberfield/core/measure';
 import { isUuid, PHOTO_SIZES, type PhotoTaken, type PhotoView } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { patchById, seesExactly } from '../../patches/index.ts';
-import { writeAudit } from '../../people/index.ts';
+import { audit } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -109,13 +109,7 @@ export async function forgetPhoto(deps: Dependencies, { group, account, params }
     throw new AppError('notAllowed', { values: { role: group.role } });
   await transact(deps.db, async (tx) => {
     await repository.deletePhoto(tx, row.id);
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'photoForgotten',
-      detail: { id: row.id, patchId: row.patchId },
-    });
+    await audit(tx, { group, account, at: deps.clock.now() }, 'photoForgotten', { id: row.id, patchId: row.patchId });
   });
   return null;
 }

@@ -10,7 +10,7 @@ import {
   type ExportPlace,
 } from '../../formats/write.ts';
 import { factsOf, patchesOf, visibleTo, type Viewer } from '../../patches/index.ts';
-import { writeAudit } from '../../people/index.ts';
+import { audit } from '../../people/index.ts';
 import { plantsOf, type KnownPlant } from '../../plants/index.ts';
 import { AppError } from '../../platform/errors.ts';
 import type { GroupContext, InGroup } from '../../platform/http/context.ts';
@@ -45,13 +45,7 @@ export async function exportFile(deps: Dependencies, context: GroupContext<null>
     what === 'places'
       ? await inFormat(format, places, () => pathsOut(deps, group))
       : await tableOut(deps, { what, groupId: group.id, places, plants, accountId: account.accountId });
-  await writeAudit(deps.db, {
-    groupId: group.id,
-    accountId: account.accountId,
-    at: deps.clock.now(),
-    action: 'exported',
-    detail: { what, format, secret },
-  });
+  await audit(deps.db, { group, account, at: deps.clock.now() }, 'exported', { what, format, secret });
   return new FileAnswer(content, TYPES[format]!, `emberfield-${what}-${group.today}.${format}`);
 }
 

@@ -11,7 +11,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { inUtf8 } from '../../formats/encoding.ts';
 import { detectFormat } from '../../formats/detect.ts';
 import { patchesOf, standKeysOf } from '../../patches/index.ts';
-import { updateGroup, writeAudit } from '../../people/index.ts';
+import { updateGroup, audit } from '../../people/index.ts';
 import { plantsOf } from '../../plants/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -100,12 +100,9 @@ export async function storePlaceImport(
         geometry: { type: 'LineString', coordinates },
       })),
     });
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: madeAt,
-      action: 'placesImported',
-      detail: { fileName: row.fileName, places: plan.patches.length },
+    await audit(tx, { group, account, at: madeAt }, 'placesImported', {
+      fileName: row.fileName,
+      places: plan.patches.length,
     });
     // Whoever went away meanwhile has stopped it: nothing of it stays.
     if (gone()) throw new AppError('unreadableFile', { reason: 'stopped' });
@@ -150,13 +147,7 @@ export async function undoPlaceImport(
     await updateGroup(tx, group.id, {});
     const removed = await repository.removeUntouched(tx, group.id, made);
     await repository.updateImport(tx, row.id, { storedAt: null, made: null });
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'placeImportUndone',
-      detail: { fileName: row.fileName, removed },
-    });
+    await audit(tx, { group, account, at: deps.clock.now() }, 'placeImportUndone', { fileName: row.fileName, removed });
     return { removed, kept: made.patches.length + made.stands.length + made.paths.length - removed };
   });
 }

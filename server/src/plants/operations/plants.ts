@@ -3,7 +3,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { updateGroup, writeAudit } from '../../people/index.ts';
+import { updateGroup, audit } from '../../people/index.ts';
 import { insertOwnProfile, latestOwnProfiles, lockOwnProfile } from '../repository.ts';
 
 export interface KnownPlant {
@@ -95,13 +95,7 @@ export async function savePlant(deps: Dependencies, context: GroupContext<SavePl
         madeAt,
       });
       await updateGroup(tx, group.id, {});
-      await writeAudit(tx, {
-        groupId: group.id,
-        accountId: account.accountId,
-        at: madeAt,
-        action: 'plantSaved',
-        detail: { key, revision },
-      });
+      await audit(tx, { group, account, at: madeAt }, 'plantSaved', { key, revision });
     });
   } catch (error) {
     // Two people saved the same revision at once: the second is stale.

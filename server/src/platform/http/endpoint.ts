@@ -1,3 +1,4 @@
+import { parse as parseCookies } from 'cookie';
 import { gunzipSync } from 'node:zlib';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import { isUuid, ROLES, type Role, type Route, type Who } from '@emberfield/contract';
@@ -180,9 +181,6 @@ function queryOf(request: Request): Record<string, string | undefined> {
 }
 
 function cookieOf(request: Request): string | null {
-  for (const piece of (request.headers.cookie ?? '').split(';')) {
-    const [name, value] = piece.trim().split('=');
-    if (name === SESSION_COOKIE && value && /^[\w-]{20,100}$/.test(value)) return value;
-  }
-  return null;
+  const value = parseCookies(request.headers.cookie ?? '')[SESSION_COOKIE];
+  return value && /^[\w-]{20,100}$/.test(value) ? value : null;
 }

@@ -1,6 +1,6 @@
 import type { Retire } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { updateGroup, writeAudit } from '../../people/index.ts';
+import { updateGroup, audit } from '../../people/index.ts';
 import { removeIfFree, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -20,12 +20,9 @@ export async function retireStand(
       retiredWhy: retired ? why.trim() : '',
       version: row.stand.version + 1,
     });
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: retired ? 'standRetired' : 'standBack',
-      detail: { name: `${row.stand.plantKey}, ${row.patch.name}`, why: why.trim() },
+    await audit(tx, { group, account, at: deps.clock.now() }, retired ? 'standRetired' : 'standBack', {
+      name: `${row.stand.plantKey}, ${row.patch.name}`,
+      why: why.trim(),
     });
   });
   return null;
@@ -40,12 +37,8 @@ export async function removeStand(deps: Dependencies, { group, account, params }
       throw new AppError('notAllowed', { values: { role: group.role } });
     await updateGroup(tx, group.id, {});
     await repository.deleteStand(tx, row.stand.id);
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'standRemoved',
-      detail: { name: `${row.stand.plantKey}, ${row.patch.name}` },
+    await audit(tx, { group, account, at: deps.clock.now() }, 'standRemoved', {
+      name: `${row.stand.plantKey}, ${row.patch.name}`,
     });
   });
 }

@@ -4,7 +4,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext, InGroup } from '../../platform/http/context.ts';
-import { updateGroup, writeAudit } from '../../people/index.ts';
+import { updateGroup, audit } from '../../people/index.ts';
 import * as repository from '../repository.ts';
 import { oneStation } from './stations.ts';
 
@@ -95,12 +95,9 @@ export async function storeImport(
           .map(({ day, minC, maxC, rainMm, outlook }) => ({ day, minC, maxC, rainMm, outlook })),
       },
     });
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'weatherImported',
-      detail: { fileName: row.fileName, days: days.length },
+    await audit(tx, { group, account, at: deps.clock.now() }, 'weatherImported', {
+      fileName: row.fileName,
+      days: days.length,
     });
   });
   return { storedDays: days.length, station: await oneStation(deps, group.id, row.stationId) };
@@ -121,13 +118,7 @@ export async function undoImport(
     await repository.deleteDays(tx, row.stationId, made.days);
     await repository.upsertDays(tx, row.stationId, made.before);
     await repository.updateImport(tx, row.id, { storedAt: null, made: null });
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'weatherImportUndone',
-      detail: { fileName: row.fileName },
-    });
+    await audit(tx, { group, account, at: deps.clock.now() }, 'weatherImportUndone', { fileName: row.fileName });
   });
   return oneStation(deps, group.id, row.stationId);
 }

@@ -1,6 +1,6 @@
 import type { Retire } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { updateGroup, writeAudit } from '../../people/index.ts';
+import { updateGroup, audit } from '../../people/index.ts';
 import { removeIfFree, transact } from '../../platform/database/transact.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -16,12 +16,9 @@ export async function retireStation(
   await transact(deps.db, async (tx) => {
     await updateGroup(tx, group.id, {});
     await repository.setRetired(tx, station.id, body.retired ? group.today : null);
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: body.retired ? 'stationRetired' : 'stationBack',
-      detail: { name: station.name, why: body.why.trim() },
+    await audit(tx, { group, account, at: deps.clock.now() }, body.retired ? 'stationRetired' : 'stationBack', {
+      name: station.name,
+      why: body.why.trim(),
     });
   });
   return null;
@@ -34,12 +31,6 @@ export async function removeStation(deps: Dependencies, { group, account, params
   return removeIfFree(deps.db, async (tx) => {
     await updateGroup(tx, group.id, {});
     await repository.deleteStation(tx, station.id);
-    await writeAudit(tx, {
-      groupId: group.id,
-      accountId: account.accountId,
-      at: deps.clock.now(),
-      action: 'stationRemoved',
-      detail: { name: station.name },
-    });
+    await audit(tx, { group, account, at: deps.clock.now() }, 'stationRemoved', { name: station.name });
   });
 }
