@@ -33,17 +33,43 @@ const AT_ONCE = 6;
 export const DEMO_DAY = '2026-05-15';
 export const DEMO_GROUP_ID = seededId(18262, 'group');
 
+/** What all of the demo is made of. */
+interface Making {
+  readonly db: Dependencies['db'];
+  readonly groupId: string;
+  readonly madeAt: Date;
+  readonly today: string;
+  readonly todayNumber: number;
+  readonly weather: ReturnType<typeof islandWeather>;
+}
+const accountOf = (name: PersonName): string => seededId(18262, 'person', name);
+
 /** Fills an empty database with the demo island, the same at every start. Calls `progress` with a share from 0 to 1. */
 export async function loadDemo(
   deps: Dependencies,
   today: string,
   progress: (share: number) => void = () => {},
 ): Promise<{ readonly entries: number }> {
-  const { db } = deps;
   const todayNumber = Math.round(Date.parse(`${today}T00:00:00Z`) / MS_PER_DAY);
-  const madeAt = new Date('2020-01-06T08:00:00Z');
-  const groupId = DEMO_GROUP_ID;
-  const accountOf = (name: PersonName): string => seededId(18262, 'person', name);
+  const lastYear = Math.max(2026, new Date(todayNumber * MS_PER_DAY).getUTCFullYear()) + 1;
+  const making: Making = {
+    db: deps.db,
+    groupId: DEMO_GROUP_ID,
+    madeAt: new Date('2020-01-06T08:00:00Z'),
+    today,
+    todayNumber,
+    weather: islandWeather(WEATHER_SEED, FIRST_WEATHER_YEAR, lastYear),
+  };
+  await loadPeople(making);
+  await loadWeather(making);
+  await loadPlaces(making);
+  const { told, queues } = await loadStands(making);
+  const takes = await tellTakes(deps, making, queues, progress);
+  return { entries: told + takes };
+}
+
+/** The group, its people and its rules. */
+async function loadPeople({ db, groupId, madeAt }: Making): Promise<void> {
   await insertGroup(db, { id: groupId, name: GROUP_NAME, zone: 'UTC', units: 'metric', hasBaseMap: true, madeAt });
   // Nobody signs in to the demo by password: a hash that no password meets.
   const passwordHash = await hashPassword(`${Math.random()}${Math.random()}`);
@@ -85,9 +111,10 @@ export async function loadDemo(
     madeBy: accountOf('tavi'),
     madeAt,
   });
+}
 
-  const lastYear = Math.max(2026, new Date(todayNumber * MS_PER_DAY).getUTCFullYear()) + 1;
-  const weather = islandWeather(WEATHER_SEED, FIRST_WEATHER_YEAR, lastYear);
+/** The station, the tide at the quay, and a thermometer that somebody hung. */
+async function loadWeather({ db, groupId, madeAt, todayNumber, weather }: Making): Promise<void> {
   const stationId = seededId(18262, 'station');
   const station = {
     id: stationId,
@@ -112,7 +139,9 @@ export async function loadDemo(
   const quay = { id: seededId(18262, 'tide'), name: QUAY.name, ...degreesOf([east, north]) };
   await insertTide(db, { ...quay, groupId, source: QUAY_TIDE, contentDigest: contentDigest(quay), madeAt });
   await hangThermometer(db, { groupId, weather, todayNumber, madeAt });
+}
 
+async function loadPlaces({ db, groupId, madeAt }: Making): Promise<void> {
   for (const patch of PATCHES) {
     const { name, geometry, heightM, secret, ...facts } = factsOf(patch);
     const { longitudeDeg, latitudeDeg } = degreesOf(patch.at);
@@ -131,6 +160,13 @@ export async function loadDemo(
       madeAt,
     });
   }
+}
+
+/** The stands with all that was noted of them but takes, which are told one by one afterwards. */
+async function loadStands({ db, groupId, madeAt, today, todayNumber, weather }: Making): Promise<{
+  readonly told: number;
+  readonly queues: Told[][];
+}> {
   let told = 0;
   const queues: Told[][] = [];
   for (const stand of STANDS) {
@@ -172,8 +208,17 @@ export async function loadDemo(
     told += plain.length;
     queues.push(own.filter((t) => t.entry.kind === 'take'));
   }
-  const takes = queues.reduce((n, q) => n + q.length, 0);
+  return { told, queues };
+}
 
+/** Tells the takes as people would have, each judged. @returns how many */
+async function tellTakes(
+  deps: Dependencies,
+  { groupId, today }: Making,
+  queues: Told[][],
+  progress: (share: number) => void,
+): Promise<number> {
+  const takes = queues.reduce((n, q) => n + q.length, 0);
   // Stands do not wait for each other: several are told at once, each in the order of its days.
   const group = {
     id: groupId,
@@ -197,7 +242,7 @@ export async function loadDemo(
       }
   };
   await Promise.all(Array.from({ length: AT_ONCE }, work));
-  return { entries: told + takes };
+  return takes;
 }
 
 const degreesOf = (at: Km): { readonly longitudeDeg: number; readonly latitudeDeg: number } => {

@@ -1,13 +1,13 @@
 // How much, why, and how it adds up, in words.
-import type { AllowanceView, CeilingView, StepView, UnitKey } from '@emberfield/contract';
-import { fractionOf } from '@emberfield/core/allowance';
+import type { AllowanceView, StepView, UnitKey } from '@emberfield/contract';
 import type { Format } from './format.ts';
+import { createCeilingWords, type SayCeiling } from './say-ceiling.ts';
 import type { Translate } from './translate.ts';
 
 export interface AllowanceWords {
   readonly allowance: (allowance: AllowanceView) => string;
   readonly heldBy: (allowance: AllowanceView) => string;
-  readonly ceiling: (ceiling: Pick<CeilingView, 'kind' | 'values'>, unit: UnitKey) => string;
+  readonly ceiling: SayCeiling;
   /** A line a step of the sum: what it does, and the figure it ends with. */
   readonly steps: (allowance: AllowanceView) => readonly { readonly what: string; readonly left: string }[];
   /** The whole sum as one sentence. */
@@ -19,14 +19,6 @@ export function createAllowanceWords(
   format: Format,
   amount: (n: number, unit: UnitKey) => string,
 ): AllowanceWords {
-  /** A share as so many of so many, where it is one that people say; else in per cent. */
-  const fraction = (key: string, share: number): string => {
-    const said = fractionOf(Math.min(1, Math.max(0, share)));
-    if (!said || Math.abs(said.take / said.of - share) > 0.005)
-      return t(`${key}Percent`, { percent: format.percent(share) });
-    return said.take === 1 ? t(`${key}One`, { of: said.of }) : t(key, { take: said.take, of: said.of });
-  };
-
   const allowance = (a: AllowanceView): string => {
     if (a.kind === 'none') return t('allowance.none');
     if (a.kind === 'all') return t('allowance.all');
@@ -49,64 +41,7 @@ export function createAllowanceWords(
       : t('allowance.relativePerPlant', { perPlant: amount(a.perPlant, a.unit) });
   };
 
-  const ceiling = ({ kind, values: v }: Pick<CeilingView, 'kind' | 'values'>, unit: UnitKey): string => {
-    const num = (name: string): number => Number(v[name] ?? 0);
-    const until = typeof v['until'] === 'string' ? v['until'] : null;
-    switch (kind) {
-      case 'perPlantCap':
-        return t('ceiling.perPlantCap', { n: amount(num('perPlant'), unit) });
-      case 'fixedShare':
-        return fraction('ceiling.fixedShare', num('share'));
-      case 'lightPruning':
-        return fraction('ceiling.lightPruning', num('share'));
-      case 'leaveForOthers':
-        return t('ceiling.leaveForOthers', { percent: format.percent(num('share')) });
-      case 'keepFlowering':
-        return t('ceiling.keepFlowering', { percent: format.percent(num('share')) });
-      case 'spread':
-        return t('ceiling.spread', { n: num('everyNth') });
-      case 'quota':
-        return t('ceiling.quota', { n: amount(num('amount'), unit) });
-      case 'age':
-        return v['ageYears'] == null
-          ? t('ceiling.ageUnknown', { n: num('minYears') })
-          : num('ageYears') < num('minYears')
-            ? t('ceiling.ageYoung', { age: num('ageYears'), n: num('minYears') })
-            : t('ceiling.age', { n: num('minYears') });
-      case 'rest':
-        return until ? t('ceiling.rest', { day: format.dayAndYear(until) }) : t('ceiling.restOpen');
-      case 'frozen':
-        return until ? t('ceiling.frozenUntil', { day: format.dayAndYear(until) }) : t('ceiling.frozen');
-      case 'closedDays':
-        return t('ceiling.closedDays', { day: until ? format.dayAndYear(until) : '?' });
-      case 'tide':
-        return until ? t('ceiling.tideUntil', { day: format.dayAndYear(until) }) : t('ceiling.tide');
-      case 'wrongYear':
-        return t(v['yearOfLife'] === 2 ? 'ceiling.wrongYear2' : 'ceiling.wrongYear1', {
-          day: until ? format.dayAndYear(until) : '?',
-        });
-      case 'ownerLeave':
-        return v['leave'] === 'refused'
-          ? t('ceiling.ownerRefused')
-          : v['leave'] === 'notAsked'
-            ? t('ceiling.ownerNotAsked')
-            : t('ceiling.ownerEnded', { day: until ? format.dayAndYear(until) : '?' });
-      case 'identity':
-        return t(v['status'] === 'provisional' ? 'ceiling.identityProvisional' : 'ceiling.identityUnconfirmed');
-      case 'lookAlikeSeen':
-        return t('ceiling.lookAlikeSeen', { name: String(v['name'] ?? '') });
-      case 'lookAlikeUnsearched':
-        return t(v['search'] === 'expired' ? 'ceiling.lookAlikeExpired' : 'ceiling.lookAlikeUnsearched', {
-          name: String(v['name'] ?? ''),
-        });
-      case 'leafByLeaf':
-      case 'familyClosed':
-        return t(`ceiling.${kind}`, { name: String(v['name'] ?? ''), family: String(v['family'] ?? '') });
-      default:
-        return t(`ceiling.${kind}`);
-    }
-  };
-
+  const ceiling = createCeilingWords(t, format, amount);
   const heldBy = (a: AllowanceView): string => {
     const binding = a.ceilings.find((c) => c.binding);
     return binding

@@ -124,7 +124,19 @@ export function afterSightings(
     }
     if (change < CLOSE_ENOUGH) break;
   }
-  // (K + T⁻¹)⁻¹ = T − TΣT and K⁻¹(μ − m) = ν − Tμ: what is asked of other values needs no inverse.
+  return posteriorOf(now, { precision, linear, agreement });
+}
+
+/** What the stand-ins say of the values seen, and of others. (K + T⁻¹)⁻¹ = T − TΣT and K⁻¹(μ − m) = ν − Tμ: no inverse is needed. */
+function posteriorOf(
+  now: Normal,
+  {
+    precision,
+    linear,
+    agreement,
+  }: Pick<Posterior, 'agreement'> & Readonly<Record<'precision' | 'linear', Float64Array>>,
+): Posterior {
+  const n = precision.length;
   const weight = new Float64Array(n * n);
   for (let i = 0; i < n; i++)
     for (let k = 0; k < n; k++)

@@ -99,88 +99,118 @@ export function stageClocks(
   season: number,
   { until, bounds }: { readonly until: DayNumber; readonly bounds: readonly StageBounds[] },
 ): readonly (StageClock | null)[] {
-  const weather = seasonAsItWas(place, season, until);
-  const { stages, site, seasonStart } = place;
-  const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
-  const sums = new Map<string, Float64Array>();
-  const sumOf = (key: string, make: (w: Ensemble) => Float64Array[]): Float64Array => {
-    const made = sums.get(key) ?? make(weather!)[0]!;
-    sums.set(key, made);
-    return made;
-  };
-  const onCalendar = (stage: StageSpec): StageClock => {
-    const direction = hopkinsDirection(stage, stages);
-    const shift = direction === 'none' ? 0 : hopkinsShiftDays(place.reference, site, direction);
-    const expected = calendarDayInSeason(firstDay, stage.calendar.value, site.latitudeDeg) - firstDay + shift;
-    return inDays(expected, spreadInDays(stage.calendar));
-  };
-  const startOf = (monthDay: MonthDay): number => monthDayInSeason(firstDay, monthDay, site.latitudeDeg) - firstDay;
+  const clocksOf = new SeasonClocks(place, season, seasonAsItWas(place, season, until));
+  const { stages } = place;
   const clocks: (StageClock | null)[] = [];
   stages.forEach((stage, s) => {
     const { model } = stage;
     const base = 'stage' in model ? stages.findIndex((b) => b.key === model.stage) : -1;
     const from = base >= 0 && base < s ? seenOrExpected(clocks[base] ?? null, bounds[base]!) : null;
-    clocks.push(
-      ((): StageClock | null => {
-        switch (model.kind) {
-          case 'firstFrost':
-            return null;
-          case 'calendar':
-            return onCalendar(stage);
-          case 'after':
-            return from === null ? null : inDays(from + model.days.value, spreadInDays(model.days));
-          case 'afterWarmth': {
-            if (!weather) return onCalendar(stage);
-            if (from === null) return null;
-            const sum = sumOf(`warm ${model.baseC.value}::0`, (w) => cumulateWarmth(w, model.baseC.value, Infinity, 0));
-            return onSum(sum, Math.max(0, Math.round(from)), model.sum.value, spreadOfSum(model.sum));
-          }
-          case 'chill': {
-            if (!weather) return onCalendar(stage);
-            const { value: baseC } = model.baseC;
-            const [chilled] = chilledBy(weather, {
-              thresholdC: model.chillBelowC.value,
-              days: model.chillDays.value,
-              startIndex: startOf(model.start),
-            });
-            if (!Number.isFinite(chilled)) return null;
-            const sum = sumOf(`warm ${baseC}::0`, (w) => cumulateWarmth(w, baseC, Infinity, 0));
-            return onSum(sum, chilled!, model.sum.value, spreadOfSum(model.sum));
-          }
-          case 'dayLength': {
-            const day = dayOfLength(firstDay + startOf(model.start), site.latitudeDeg, {
-              hours: model.hours.value,
-              turn: model.turn,
-            });
-            return day === null ? onCalendar(stage) : inDays(day - firstDay, spreadInDays(stage.calendar));
-          }
-          case 'rain': {
-            const flushed =
-              weather && flushedBy(weather, { ...model, rainMm: model.rainMm.value, startIndex: startOf(model.start) });
-            if (!flushed) return onCalendar(stage);
-            // A season without the rain for it tells nothing of how long after rain it comes.
-            return Number.isFinite(flushed[0])
-              ? inDays(flushed[0]! + model.days.value, spreadInDays(model.days))
-              : null;
-          }
-          case 'thermal':
-          case 'cooling': {
-            if (!weather) return onCalendar(stage);
-            const start = startOf(model.start);
-            const { value: baseC } = model.baseC;
-            const sum =
-              model.kind === 'cooling'
-                ? sumOf(`cold ${baseC}::${start}`, (w) => cumulateCold(w, baseC, start))
-                : sumOf(`warm ${baseC}:${model.cutoffC?.value ?? ''}:${start}`, (w) =>
-                    cumulateWarmth(w, baseC, model.cutoffC?.value ?? Infinity, start),
-                  );
-            return onSum(sum, -1, model.sum.value, spreadOfSum(model.sum));
-          }
-        }
-      })(),
-    );
+    clocks.push(clocksOf.clock(stage, from));
   });
   return clocks;
+}
+
+/** The clocks of one season at one place, and the sums that several of them run on. */
+class SeasonClocks {
+  private readonly firstDay: DayNumber;
+  private readonly sums = new Map<string, Float64Array>();
+
+  constructor(
+    private readonly place: SeasonPlace,
+    season: number,
+    private readonly weather: Ensemble | null,
+  ) {
+    this.firstDay = seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
+  }
+
+  /** @param from day that a stage which follows another counts from; `null` where nobody knows */
+  clock(stage: StageSpec, from: number | null): StageClock | null {
+    const { model } = stage;
+    switch (model.kind) {
+      case 'firstFrost':
+        return null;
+      case 'calendar':
+        return this.onCalendar(stage);
+      case 'after':
+        return from === null ? null : inDays(from + model.days.value, spreadInDays(model.days));
+      case 'dayLength': {
+        const { latitudeDeg } = this.place.site;
+        const day = dayOfLength(this.firstDay + this.startOf(model.start), latitudeDeg, {
+          hours: model.hours.value,
+          turn: model.turn,
+        });
+        return day === null ? this.onCalendar(stage) : inDays(day - this.firstDay, spreadInDays(stage.calendar));
+      }
+      default:
+        return this.weather ? this.byWeather(model, this.weather, { stage, from }) : this.onCalendar(stage);
+    }
+  }
+
+  private byWeather(
+    model: Extract<StageSpec['model'], { kind: 'afterWarmth' | 'chill' | 'rain' | 'thermal' | 'cooling' }>,
+    weather: Ensemble,
+    { stage, from }: { readonly stage: StageSpec; readonly from: number | null },
+  ): StageClock | null {
+    switch (model.kind) {
+      case 'afterWarmth': {
+        if (from === null) return null;
+        const sum = this.warmth(weather, model.baseC.value);
+        return onSum(sum, Math.max(0, Math.round(from)), model.sum.value, spreadOfSum(model.sum));
+      }
+      case 'chill': {
+        const [chilled] = chilledBy(weather, {
+          thresholdC: model.chillBelowC.value,
+          days: model.chillDays.value,
+          startIndex: this.startOf(model.start),
+        });
+        if (!Number.isFinite(chilled)) return null;
+        return onSum(this.warmth(weather, model.baseC.value), chilled!, model.sum.value, spreadOfSum(model.sum));
+      }
+      case 'rain': {
+        const flushed = flushedBy(weather, {
+          ...model,
+          rainMm: model.rainMm.value,
+          startIndex: this.startOf(model.start),
+        });
+        if (!flushed) return this.onCalendar(stage);
+        // A season without the rain for it tells nothing of how long after rain it comes.
+        return Number.isFinite(flushed[0]) ? inDays(flushed[0]! + model.days.value, spreadInDays(model.days)) : null;
+      }
+      case 'cooling': {
+        const start = this.startOf(model.start);
+        const { value: baseC } = model.baseC;
+        const sum = this.sumOf(`cold ${baseC}::${start}`, () => cumulateCold(weather, baseC, start));
+        return onSum(sum, -1, model.sum.value, spreadOfSum(model.sum));
+      }
+      case 'thermal': {
+        const sum = this.warmth(weather, model.baseC.value, model.cutoffC?.value, this.startOf(model.start));
+        return onSum(sum, -1, model.sum.value, spreadOfSum(model.sum));
+      }
+    }
+  }
+
+  private onCalendar(stage: StageSpec): StageClock {
+    const { stages, site, reference } = this.place;
+    const direction = hopkinsDirection(stage, stages);
+    const shift = direction === 'none' ? 0 : hopkinsShiftDays(reference, site, direction);
+    const day = calendarDayInSeason(this.firstDay, stage.calendar.value, site.latitudeDeg);
+    return inDays(day - this.firstDay + shift, spreadInDays(stage.calendar));
+  }
+
+  private startOf(monthDay: MonthDay): number {
+    return monthDayInSeason(this.firstDay, monthDay, this.place.site.latitudeDeg) - this.firstDay;
+  }
+
+  private warmth(weather: Ensemble, baseC: number, cutoffC = Infinity, start = 0): Float64Array {
+    return this.sumOf(`warm ${baseC}:${cutoffC}:${start}`, () => cumulateWarmth(weather, baseC, cutoffC, start));
+  }
+
+  private sumOf(key: string, make: () => Float64Array[]): Float64Array {
+    const made = this.sums.get(key) ?? make()[0]!;
+    this.sums.set(key, made);
+    return made;
+  }
 }
 
 function inDays(expected: number, sd: number): StageClock {

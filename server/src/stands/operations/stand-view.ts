@@ -65,7 +65,6 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const known = knownOn < today ? await asKnownThen(deps, group, dossier, knownOn) : answers.seasons;
   const houseRules = rulesOn(book.rules, day);
   const clearance = clearanceIn(clearances, account.accountId, plant.profile.family);
-  const { geometry } = patch;
   const told = (text: string): string => (patch.blurred ? '' : text);
   const kept = record.losses
     .filter((l) => l.day <= day && l.day >= forecast.firstDay)
@@ -80,15 +79,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     restReason: told(stand.restReason),
     day: iso,
     profile: plant.profile,
-    patch: {
-      owner: patch.facts.owner,
-      leave: patch.facts.leave,
-      leaveUntil: patch.facts.leaveUntil,
-      leaveDays: patch.facts.leaveDays ?? null,
-      hazards: patch.facts.hazards,
-      neighbours: patch.facts.neighbours,
-      areaM2: geometry.type === 'Polygon' ? areaOf(geometry.coordinates) : null,
-    },
+    patch: viewGround(patch),
     outlooks: outlooksFor(book, answers.seasons, answers.on(day), { day, clearance }),
     learned: learnedView(deps, dossier),
     ladder: {
@@ -129,6 +120,12 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       due: isoDay(due),
     })),
   };
+}
+
+function viewGround({ facts, geometry }: Dossier['patch']): StandView['patch'] {
+  const { owner, leave, leaveUntil, leaveDays = null, hazards, neighbours } = facts;
+  const areaM2 = geometry.type === 'Polygon' ? areaOf(geometry.coordinates) : null;
+  return { owner, leave, leaveUntil, leaveDays, hazards, neighbours, areaM2 };
 }
 
 /** Seasons of the stand as its group would have told them on a day that is past. */

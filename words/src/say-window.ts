@@ -1,0 +1,130 @@
+// When, why then, and what moved it, in words.
+import { dayNumber } from '@emberfield/core/measure';
+import type { LearnedView, LowerStand, PartOutlook, Text } from '@emberfield/contract';
+import type { Format } from './format.ts';
+import type { Translate } from './translate.ts';
+
+export interface WindowWords {
+  readonly window: (outlook: WindowSaid, day: string) => string;
+  readonly windowReasons: (outlook: PartOutlook, day: string, station: string | null) => readonly string[];
+  /** What its dates were learned from, and what moved them. */
+  readonly learnedReasons: (
+    said: { readonly learned: LearnedView; readonly lower: LowerStand | null },
+    window: Pick<PartOutlook, 'part' | 'use'>,
+    day: string,
+  ) => readonly string[];
+  /** What is said openly beside it: the tide, days for taking, lengths, a cut. */
+  readonly windowNotes: (o: PartOutlook, day: string) => readonly string[];
+}
+
+type WindowSaid = Pick<PartOutlook, 'readiness' | 'opens' | 'closes'> & Partial<Pick<PartOutlook, 'opensAgain'>>;
+
+interface Saying {
+  readonly t: Translate;
+  readonly format: Format;
+  readonly text: (of: Text) => string;
+  readonly days: (n: number) => string;
+}
+
+export const createWindowWords = (saying: Saying): WindowWords => ({
+  window: sayWindow(saying),
+  windowReasons: sayReasons(saying),
+  learnedReasons: sayLearned(saying),
+  windowNotes: sayNotes(saying),
+});
+
+function sayWindow({ t, format, days }: Saying): WindowWords['window'] {
+  const between = (from: string | null, to: string | null, day: string): string =>
+    `${from === null ? '?' : Math.max(0, dayNumber(from) - dayNumber(day))}–${to === null ? '?' : Math.max(0, dayNumber(to) - dayNumber(day))}`;
+
+  return ({ readiness, opens, closes, opensAgain }: WindowSaid, day: string): string => {
+    switch (readiness.state) {
+      case 'cold':
+        if (readiness.daysToOpen === null || opens.p50 === null) return t('window.maybeNever');
+        return t('window.opensOn', { day: format.day(opens.p50, day) });
+      case 'kindling':
+        return t('window.opensIn', { days: days(readiness.daysToOpen), range: between(opens.p10, opens.p90, day) });
+      case 'glowing':
+      case 'fading':
+        if (!Number.isFinite(readiness.daysLeft) || closes.p50 === null) return t('window.openLong');
+        if (readiness.daysLeft === 0) return t('window.closesToday');
+        return t(readiness.state === 'fading' ? 'window.lastCall' : 'window.closesIn', {
+          days: days(readiness.daysLeft),
+          range: between(closes.p10, closes.p90, day),
+        });
+      case 'ash': {
+        const over = closes.p50 === null ? '' : t('window.over', { day: format.day(closes.p50, day) });
+        const again = opensAgain?.p50 ? t('window.opensAgain', { day: format.day(opensAgain.p50, day) }) : '';
+        return [over, again].filter(Boolean).join(' · ');
+      }
+      case 'banked':
+        return opens.p50 === null || closes.p50 === null
+          ? ''
+          : t('window.fromTo', { from: format.day(opens.p50, day), to: format.day(closes.p50, day) });
+    }
+  };
+}
+
+const sayReasons =
+  ({ t, format, text }: Saying): WindowWords['windowReasons'] =>
+  (o, day, station) => [
+    o.basis === 'weather' && station !== null
+      ? t('window.byWeather', { station, n: o.yearCount })
+      : t('window.byCalendar'),
+    ...(o.opens.p10 && o.opens.p90
+      ? [t('window.tenIn', { early: format.day(o.opens.p10, day), late: format.day(o.opens.p90, day) })]
+      : []),
+    ...(o.stageSeen
+      ? [t('window.seen', { stage: capital(text(o.stageSeen.stageName)), day: format.day(o.stageSeen.day, day) })]
+      : []),
+    ...(o.separable?.p50 ? [t('window.separable', { day: format.day(o.separable.p50, day) })] : []),
+    ...(o.frozenFrom ? [t('window.frozenFrom', { day: format.day(o.frozenFrom, day) })] : []),
+    t('window.openChance', { percent: format.percent(o.openProbability) }),
+  ];
+
+const sayLearned =
+  ({ t, format, days }: Saying): WindowWords['learnedReasons'] =>
+  ({ learned, lower }, { part, use }, day) => {
+    const isIt = (w: { readonly part: string; readonly use: string }): boolean => w.part === part && w.use === use;
+    const { here, elsewhere, moved } = learned;
+    const later = lower?.later.find(isIt);
+    return [
+      ...moved.filter(isIt).map((m) =>
+        t(`window.movedEdge.${m.edge}.${m.days < 0 ? 'earlier' : 'later'}`, {
+          days: days(Math.abs(m.days)),
+          said: t(`window.said.${m.said}`),
+          day: format.day(m.day, day),
+        }),
+      ),
+      ...(lower && later
+        ? [t('window.lower', { days: days(later.days), place: lower.patchName, height: format.height(lower.belowM) })]
+        : []),
+      here + elsewhere === 0 ? t('window.heardNothing') : t('window.heard', { here, elsewhere }),
+    ];
+  };
+
+const sayNotes =
+  ({ t, format }: Saying): WindowWords['windowNotes'] =>
+  (o, day) => [
+    ...(o.again ? [t('window.again')] : []),
+    ...(o.bySize && o.opens.p10 && o.opens.p90 && o.closes.p50
+      ? [
+          t('window.longEnough', {
+            early: format.day(o.opens.p10, day),
+            late: format.day(o.opens.p90, day),
+            to: format.day(o.closes.p50, day),
+          }),
+        ]
+      : []),
+    ...(o.tide?.spans.length
+      ? [
+          t('window.tide', {
+            name: o.tide.name,
+            spans: format.list(o.tide.spans.map((s) => t('window.tideSpan', { from: s.from, to: s.to }))),
+          }),
+        ]
+      : []),
+    ...(o.leaveEnds ? [t('window.leaveEnds', { day: format.day(o.leaveEnds, day) })] : []),
+  ];
+
+const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
