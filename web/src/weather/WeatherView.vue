@@ -58,20 +58,14 @@ async function take(file: File | undefined | null): Promise<void> {
 function drop(event: DragEvent): void {
   void take(event.dataTransfer?.files[0]);
 }
-const saidOf = (s: {
-  dayCount: number;
-  firstDay: string | null;
-  lastDay: string | null;
-  missingDays: number;
-  outlookDays: number;
-  source: string;
-}): string => {
+const saidOf = (s: StationView): string => {
   const { t, format } = words.value;
   if (s.firstDay === null || s.lastDay === null) return t('weather.noDays');
   return [
     t('weather.upTo', { n: s.dayCount, from: format.dayAndYear(s.firstDay), to: format.dayAndYear(s.lastDay) }),
     s.missingDays ? t('weather.missing', { n: s.missingDays }) : '',
     s.outlookDays ? t('weather.outlook', { n: s.outlookDays }) : '',
+    s.retiredOn === null && !s.reckonedFrom ? t('weather.tooShort') : '',
     s.source === 'simulated' ? t('weather.simulated') : s.source === 'service' ? t('weather.service') : '',
   ]
     .filter(Boolean)

@@ -8,6 +8,7 @@ export const weather = {
     newStation: 'New station',
     name: 'Name',
     add: 'Keep the station',
+    tooShort: 'record too short to reckon dates from',
     upTo: '{n} day, {from} to {to} | {n} days, {from} to {to}',
     missing: '{n} day missing | {n} days missing',
     outlook: 'outlook for {n} days',
