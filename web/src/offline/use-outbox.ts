@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/vue-query';
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { ROUTES, type EntryResult } from '@emberfield/contract';
+import { ROUTES, type EntryResult, type Route } from '@emberfield/contract';
 import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { ApiError, call } from '../platform/api.ts';
@@ -17,28 +17,11 @@ const PASSING: readonly string[] = ['notReached', 'busy', 'internal', 'tooManyTr
 /** Asks the server; only a batch of entries has results of its own. @throws ApiError */
 async function resultsOf(asked: OutCall, groupId: string): Promise<readonly EntryResult[]> {
   const params = { groupId, ...('params' in asked ? asked.params : {}) };
-  switch (asked.route) {
-    case 'sync':
-      return (await call(ROUTES.sync, { params, body: asked.body })).results;
-    case 'newPatch':
-      await call(ROUTES.newPatch, { params, body: asked.body });
-      return [];
-    case 'newStand':
-      await call(ROUTES.newStand, { params, body: asked.body });
-      return [];
-    case 'changePatch':
-      await call(ROUTES.changePatch, { params, body: asked.body });
-      return [];
-    case 'changeStand':
-      await call(ROUTES.changeStand, { params, body: asked.body });
-      return [];
-    case 'putHandDays':
-      await call(ROUTES.putHandDays, { params, body: asked.body });
-      return [];
-    case 'addPhoto':
-      await call(ROUTES.addPhoto, { params, query: asked.query, body: asked.body });
-      return [];
-  }
+  if (asked.route === 'sync') return (await call(ROUTES.sync, { params, body: asked.body })).results;
+  // Which body goes with which route is the outbox's type to say.
+  const route: Route<unknown, unknown> = ROUTES[asked.route];
+  await call(route, { params, query: 'query' in asked ? asked.query : {}, body: asked.body });
+  return [];
 }
 
 /** How something that was just entered stands: answered, kept for later, or refused with a reason. */
