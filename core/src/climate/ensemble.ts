@@ -59,7 +59,7 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
   const lastKnown = Math.min(asOf, lastMeasuredDay(series) ?? -Infinity);
   const knownDays = Math.max(0, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1));
   const anomalyC = recentAnomaly(series, climatology, lastKnown);
-  const { firstDay: first, minC: ownMin, maxC: ownMax, mark } = series;
+  const { firstDay: first, mark } = series;
   const lastIndex = lastKnown - first;
   // What is the same for every member is worked out once: the usual day, the fading anomaly, the outlook's weight.
   const usual = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
@@ -79,6 +79,19 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
     if (ahead < OUTLOOK_REACH_DAYS && mark[firstDay + i - first] === DAY_MARK.outlook)
       outlook[i] = 1 - ahead / OUTLOOK_REACH_DAYS;
   }
+  const common: Common = {
+    series,
+    usual,
+    shift,
+    drift,
+    outlook,
+    // Days that are known are the same for every member as well.
+    seenFrom: Math.max(0, first - firstDay),
+    seenTo: Math.max(0, first - firstDay, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1)),
+    firstDay,
+    lastIndex,
+  };
+  const seen = seenDays(common);
   const minC: Float64Array[] = [];
   const maxC: Float64Array[] = [];
   const rainMm: Float64Array[] = [];
@@ -86,33 +99,71 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
   for (let year = season - 1; seasonFirstDay(year + 1, seasonStart, latitudeDeg) >= series.firstDay; year--) {
     const sourceFirst = seasonFirstDay(year, seasonStart, latitudeDeg);
     if (!covers(series, sourceFirst + Math.min(knownDays, 300), sourceFirst + 365, lastKnown)) continue;
-    const min = new Float64Array(SEASON_HORIZON_DAYS);
-    const max = new Float64Array(SEASON_HORIZON_DAYS);
-    for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
-      const own = firstDay + i - first;
-      if (own >= 0 && own <= lastIndex) {
-        keepApart(min, max, i, ownMin[own]! + shift.minC[i]!, ownMax[own]! + shift.maxC[i]!);
-        continue;
-      }
-      const source = sourceFirst + i - first;
-      const known = source >= 0 && source <= lastIndex;
-      let low = (known ? ownMin[source]! : usual.minC[i]!) + drift[i]!;
-      let high = (known ? ownMax[source]! : usual.maxC[i]!) + drift[i]!;
-      const weight = outlook[i]!;
-      if (weight > 0) {
-        low += weight * (ownMin[own]! - low);
-        high += weight * (ownMax[own]! - high);
-      }
-      keepApart(min, max, i, low + shift.minC[i]!, high + shift.maxC[i]!);
-    }
+    const member = continuedBy(common, seen, sourceFirst);
     if (series.rainMm) rainMm.push(rainOf(series.rainMm, { firstDay, sourceFirst, first, lastIndex }));
-    minC.push(min);
-    maxC.push(max);
+    minC.push(member.minC);
+    maxC.push(member.maxC);
     years.push(year);
   }
   if (years.length === 0) return null;
   const { warmthFactor } = site;
   return { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years, warmthFactor };
+}
+
+/** Lowest and highest of every day of a season, °C. */
+interface Extremes {
+  readonly minC: Float64Array;
+  readonly maxC: Float64Array;
+}
+/** What is the same for every member, by day of the season. */
+interface Common {
+  readonly series: WeatherSeries;
+  readonly usual: Extremes;
+  /** What the place adds. */
+  readonly shift: Extremes;
+  /** This year's anomaly, fading. */
+  readonly drift: Float64Array;
+  /** Weight of the outlook. */
+  readonly outlook: Float64Array;
+  /** Days of the season that are known: from the first, before the second. */
+  readonly seenFrom: number;
+  readonly seenTo: number;
+  readonly firstDay: DayNumber;
+  /** Index of the last known day in the series. */
+  readonly lastIndex: number;
+}
+
+function seenDays({ series, shift, seenFrom, seenTo, firstDay }: Common): Extremes {
+  const minC = new Float64Array(SEASON_HORIZON_DAYS);
+  const maxC = new Float64Array(SEASON_HORIZON_DAYS);
+  for (let i = seenFrom; i < seenTo; i++) {
+    const own = firstDay + i - series.firstDay;
+    keepApart(minC, maxC, i, series.minC[own]! + shift.minC[i]!, series.maxC[own]! + shift.maxC[i]!);
+  }
+  return { minC, maxC };
+}
+
+/** What is known of a season, continued by the year that begins on `sourceFirst`. */
+function continuedBy(common: Common, seen: Extremes, sourceFirst: DayNumber): Extremes {
+  const { series, usual, shift, drift, outlook, seenFrom, seenTo, firstDay, lastIndex } = common;
+  const { firstDay: first, minC: ownMin, maxC: ownMax } = series;
+  const minC = seen.minC.slice();
+  const maxC = seen.maxC.slice();
+  for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
+    if (i >= seenFrom && i < seenTo) continue;
+    const own = firstDay + i - first;
+    const source = sourceFirst + i - first;
+    const known = source >= 0 && source <= lastIndex;
+    let low = (known ? ownMin[source]! : usual.minC[i]!) + drift[i]!;
+    let high = (known ? ownMax[source]! : usual.maxC[i]!) + drift[i]!;
+    const weight = outlook[i]!;
+    if (weight > 0) {
+      low += weight * (ownMin[own]! - low);
+      high += weight * (ownMax[own]! - high);
+    }
+    keepApart(minC, maxC, i, low + shift.minC[i]!, high + shift.maxC[i]!);
+  }
+  return { minC, maxC };
 }
 
 /** Stores a day; where shade has drawn its minimum above its maximum, both are their mean: a grey day is as cool in a wood. */

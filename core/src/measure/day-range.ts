@@ -10,13 +10,15 @@ export interface DayRange {
 
 /** Events are looked for from so many days before the season's first day (a window may open before its stage). */
 const LEAD_DAYS = 120;
+/** Room for one call: it is asked for some twenty times a season of every stand. */
+const HISTOGRAM = new Float64Array(LEAD_DAYS + SEASON_HORIZON_DAYS + LEAD_DAYS);
 
 /**
  * 10, 50 and 90 % days of weighed dates counted from `firstDay`: the first day by which that share of the weight has
  * come. Dates are whole days, so a histogram does; infinite ones weigh in as "never".
  */
 export function dayRange(dates: Float64Array, weight: Float64Array, firstDay: DayNumber): DayRange {
-  const histogram = new Float64Array(LEAD_DAYS + SEASON_HORIZON_DAYS + LEAD_DAYS);
+  const histogram = HISTOGRAM.fill(0);
   let total = 0;
   for (let j = 0; j < dates.length; j++) {
     total += weight[j]!;

@@ -78,6 +78,22 @@ export function firstOfYear(year: number): DayNumber {
 
 /** Day number of a month and day ("04-20") in a year; 29 February falls on 1 March where there is none. */
 export function monthDayIn(year: number, monthDay: string): DayNumber {
+  let years = MONTH_DAYS.get(monthDay);
+  const known = years?.get(year);
+  if (known !== undefined) return known;
+  if (!years) {
+    if (MONTH_DAYS.size >= MOST_MONTH_DAYS) MONTH_DAYS.clear();
+    MONTH_DAYS.set(monthDay, (years = new Map<number, DayNumber>()));
+  }
+  const found = monthDayOf(year, monthDay);
+  years.set(year, found);
+  return found;
+}
+/** The same few month days are asked for over and over: of every stage of every stand. There are no more than days in a year. */
+const MONTH_DAYS = new Map<string, Map<number, DayNumber>>();
+const MOST_MONTH_DAYS = 800;
+
+function monthDayOf(year: number, monthDay: string): DayNumber {
   const [month, day] = monthDay.split('-').map(Number);
   if (!month || !day || month > 12 || day > 31) throw new RangeError(`not a month and day: ${monthDay}`);
   return utcDay(year, month - 1, day);

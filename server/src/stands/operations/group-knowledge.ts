@@ -22,7 +22,8 @@ export const KNOWS_NOTHING: Knowledge = { learning: GroupLearning.nothing, versi
 /** What was said of a stand when its version last moved on. */
 interface Said {
   readonly version: number;
-  readonly signature: Float64Array;
+  /** Reckoned once it is compared with: nobody waits for that when all of a group is learned for the first time. */
+  readonly signature: () => Float64Array;
 }
 interface Held extends Knowledge {
   /** What it was learned from, as a digest. */
@@ -86,7 +87,8 @@ function learn({ answers }: Holding, group: KnownGroup, stands: readonly Learnab
 
 interface Learner {
   readonly stand: Learnable;
-  readonly learnt: GroupStand;
+  /** As learning takes it; of most stands of a large group nobody has seen anything, and nothing has to be made of them. */
+  readonly learnt: () => GroupStand;
 }
 
 /** All stands as they were seen up to a day, and what they say together. */
@@ -97,10 +99,11 @@ async function learnedBy(
   const pauses = new Pauses();
   const all: Learner[] = [];
   for (const stand of stands) {
-    all.push({ stand, learnt: groupStand(seenStand(stand.unlearned), until) });
+    all.push({ stand, learnt: once(() => groupStand(seenStand(stand.unlearned), until)) });
     await pauses.pause();
   }
-  const steps = GroupLearning.steps(all.map((s) => s.learnt).filter((s) => s.history.seen.length > 0));
+  const seen = all.filter(({ stand }) => stand.unlearned.record.sightings.length > 0).map((s) => s.learnt());
+  const steps = GroupLearning.steps(seen.filter((s) => s.history.seen.length > 0));
   for (;;) {
     const step = steps.next();
     if (step.done) return { all, learning: step.value };
@@ -121,17 +124,30 @@ async function inPieces(
   const said = new Map<string, Said>();
   for (const { stand, learnt } of all) {
     const season = seasonNow(stand.unlearned, until);
-    const signature = signatureOf(
-      learning.beforehand(learnt.history),
-      learnt.history.usualDays,
-      [season - 1, season, season + 1].map(learnt.firstDayOf),
+    const signature = once(() =>
+      signatureOf(
+        learning.beforehand(learnt().history),
+        learnt().history.usualDays,
+        [season - 1, season, season + 1].map(learnt().firstDayOf),
+      ),
     );
     const last = before?.get(stand.stand.id);
     // What hardly changed keeps its version, and the stand the answers that are held of it.
-    said.set(stand.stand.id, last && !toldApart(last.signature, signature) ? last : { version, signature });
+    said.set(stand.stand.id, last && !toldApart(last.signature(), signature()) ? last : { version, signature });
     await pauses.pause();
   }
   return { learning, version, said };
+}
+
+/** What is made when it is first asked for; what it is made of is let go then. */
+function once<T>(make: () => T): () => T {
+  let open: (() => T) | null = make;
+  let made: T;
+  return () => {
+    if (open) made = open();
+    open = null;
+    return made;
+  };
 }
 
 /** What the group knew is learned for the turn of so many days before the day that is asked about, as in the proof. */
