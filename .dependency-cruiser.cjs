@@ -29,7 +29,10 @@ module.exports = {
       severity: 'error',
       comment: 'The only packages the core may use.',
       from: { path: '^core/', pathNot: SPECS },
-      to: { path: 'node_modules', pathNot: 'node_modules/(@neaps/tide-predictor|jstat|luxon|@types/luxon|ml-matrix|suncalc)/' },
+      to: {
+        path: 'node_modules',
+        pathNot: 'node_modules/(@neaps/tide-predictor|jstat|luxon|@types/luxon|ml-matrix|suncalc)/',
+      },
     },
     {
       name: 'core-no-node',
