@@ -14,7 +14,6 @@ export interface DaysOfAll {
 /** Handing stands to other threads and starting those costs as much as reckoning so many. */
 const LEAST_FOR_THREADS = 150;
 const BATCH = 32;
-const AHEAD = 2;
 
 type Reckoning = Pick<Dependencies, 'log' | 'answers' | 'workers'>;
 
@@ -94,9 +93,9 @@ function reckonBehind(
       const batches = Array.from({ length: Math.ceil(stands.length / BATCH) }, (_, i) =>
         stands.slice(i * BATCH, (i + 1) * BATCH),
       );
-      // More at once than there are threads: while one batch is reckoned others are made ready, lie ready, or are taken in.
+      // One more at once than there are threads: while one batch is reckoned another is made ready or taken in.
       await Promise.all(
-        Array.from({ length: workers.reckoners + AHEAD }, async () => {
+        Array.from({ length: workers.reckoners + 1 }, async () => {
           for (let batch = batches.shift(); batch; batch = batches.shift()) await reckon(batch);
         }),
       );
