@@ -197,6 +197,40 @@ describe('the demo island', () => {
     await screen.context.close();
   });
 
+  it('a page whose script cannot be fetched is fetched anew once, and no more; without a server the old one stays', async function () {
+    this.timeout(60_000);
+    const screen = await openScreen();
+    await comeInAs(screen, server.url, 'Tavi');
+    const { page } = screen;
+    const nav = (name: string) => page.getByRole('navigation').getByRole('link', { name }).first();
+    const lose = (times: number) => {
+      let left = times;
+      return page.route('**/assets/WeatherView*.js', (route) => (left-- > 0 ? route.abort() : route.continue()));
+    };
+    // The server was renewed since these pages came: the way goes on in the new ones.
+    await lose(1);
+    await nav('Weather').click();
+    await page.getByRole('heading', { name: 'Weather', exact: true }).waitFor();
+    // Missing for good: asked for twice, not for ever, and another page can be opened.
+    await page.goto(`${server.url}/plants`);
+    await page.getByRole('heading', { name: 'Plants', exact: true }).waitFor();
+    await page.unroute('**/assets/WeatherView*.js');
+    let loads = 0;
+    page.on('load', () => void loads++);
+    await lose(1_000);
+    await nav('Weather').click();
+    await page.waitForTimeout(3_000);
+    expect(loads).to.equal(1);
+    await page.goto(`${server.url}/plants`);
+    await page.getByRole('heading', { name: 'Plants', exact: true }).waitFor();
+    // Out of reach: what stands there stays, and the bar says why.
+    await page.route('**/api/**', (route) => route.abort());
+    await nav('Weather').click();
+    await page.getByText('No signal.').waitFor();
+    expect(new URL(page.url()).pathname).to.equal('/plants');
+    await screen.context.close();
+  });
+
   it('axe finds nothing serious on any screen, by day at the desk and by night on the phone, and none scrolls sideways', async function () {
     this.timeout(300_000);
     await within({ as: 'Tavi' }, async (page) => {

@@ -45,7 +45,7 @@ describe('what a window’s dates were learned from', () => {
       'Closes 2 days earlier than its stages say: tough on 2 June.',
       'Opens 1 day later than its stages say: still young on 2 May.',
       '18 days later than at Low meadow: 540 m higher.',
-      'Learned from 7 sightings here and 31 of this plant elsewhere.',
+      'Sightings that it was learned from: 7 here, 31 of this plant elsewhere.',
     ]);
   });
   it('is said of the window that is asked about, and that nobody told anything where nobody did', () => {

@@ -2,22 +2,9 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { completeCount } from '../counting/census.ts';
 import { allowanceFor, isWithin, type AllowanceInput } from './allowance.ts';
-import type { Ceiling, CeilingRule, CeilingSource } from './ceiling.ts';
+import { by, leaves } from './builders.ts';
+import type { Ceiling, CeilingRule } from './ceiling.ts';
 
-const by = (rule: CeilingRule, source: CeilingSource = 'houseRule'): Ceiling => ({ source, rule });
-const leaves = (over: Partial<AllowanceInput> = {}): AllowanceInput => ({
-  plantYield: 8,
-  costsSeed: false,
-  plants: completeCount(50),
-  mature: null,
-  flowering: null,
-  lossShare: 0,
-  ceilings: [],
-  killed: 0,
-  goneBackTo: false,
-  taken: [],
-  ...over,
-});
 const few = by({ kind: 'perPlantCap', perPlant: 2 });
 const tenth = by({ kind: 'fixedShare', share: 0.1 });
 

@@ -1,24 +1,10 @@
 import { expect } from 'chai';
 import { completeCount } from '../counting/census.ts';
 import { allowanceFor, isWithin, type AllowanceInput } from './allowance.ts';
-import type { Ceiling, CeilingRule, CeilingSource } from './ceiling.ts';
+import { by, leaves } from './builders.ts';
 import { fractionOf } from './fraction.ts';
 
-const by = (rule: CeilingRule, source: CeilingSource = 'houseRule'): Ceiling => ({ source, rule });
-const of = (over: Partial<AllowanceInput> = {}) =>
-  allowanceFor({
-    plantYield: 8,
-    costsSeed: false,
-    plants: completeCount(50),
-    mature: null,
-    flowering: null,
-    lossShare: 0,
-    ceilings: [],
-    killed: 0,
-    goneBackTo: false,
-    taken: [],
-    ...over,
-  });
+const of = (over: Partial<AllowanceInput> = {}) => allowanceFor(leaves(over));
 const share = (s: number) => by({ kind: 'fixedShare', share: s });
 const cap = (perPlant: number) => by({ kind: 'perPlantCap', perPlant });
 const quota = (amount: number) => by({ kind: 'quota', amount }, 'law');

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { dayNumber, isoDay, yearOf, type DayNumber } from '../measure/index.ts';
-import { ANOMALY_FADING_DAYS, buildEnsemble, cumulateCold, cumulateFrosts, cumulateWarmth } from './ensemble.ts';
+import { ANOMALY_FADING_DAYS, buildEnsemble } from './ensemble.ts';
+import { cumulateCold, cumulateFrosts, cumulateWarmth } from './sums.ts';
 import { siteClimate } from './site-climate.ts';
 import { climatologyOf, joinDays, type WeatherDay } from '../weather/weather.ts';
 

@@ -1,13 +1,5 @@
-export {
-  buildEnsemble,
-  chilledBy,
-  cumulateCold,
-  cumulateFrosts,
-  cumulateWarmth,
-  type Ensemble,
-  flushedBy,
-  keepApart,
-} from './ensemble.ts';
+export { buildEnsemble, type Ensemble, keepApart } from './ensemble.ts';
+export { chilledBy, cumulateCold, cumulateFrosts, cumulateWarmth, flushedBy } from './sums.ts';
 export { type Canopy, type Site, siteClimate, slopeWarmth } from './site-climate.ts';
 export { LEAST_SHARED_DAYS, readSite, type SiteReading } from './site-readings.ts';
 export { type FrozenSpan, frozenSpans, type Ground, groundOn, type GroundWord, soilTemperature } from './soil.ts';

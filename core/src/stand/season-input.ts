@@ -37,19 +37,24 @@ export const NOTHING_SEEN: Pick<StandRecord, 'sightings' | 'takes' | 'measured' 
 };
 
 /** The stand that was asked about last, where nobody has seen anything of it: all its seasons know the same. */
-let last: { readonly learning: GroupLearning; readonly seen: SeenStand; readonly stand: LearnedStand } | null = null;
+let last: {
+  readonly learning: GroupLearning;
+  readonly seen: SeenStand;
+  readonly today: DayNumber;
+  readonly stand: LearnedStand;
+} | null = null;
 
 /** Learning of a group, asked about one of its stands. */
 export function learnedFrom(learning: GroupLearning): Learned {
   return {
     stretch: learning.stretch,
     effects: (seen, season, today) => {
-      if (last?.learning === learning && last.seen === seen) return last.stand.effects(season);
+      if (last?.learning === learning && last.seen === seen && last.today === today) return last.stand.effects(season);
       const { seasonStart, site } = seen.place;
       const history = historyOf(seen, { until: today, season: season - 1 });
       const firstDayOf = (y: number): DayNumber => seasonFirstDay(y, seasonStart, site.latitudeDeg);
       const stand = new LearnedStand(history, learning.beforehand(history), firstDayOf);
-      if (seen.sightings.length === 0) last = { learning, seen, stand };
+      if (seen.sightings.length === 0) last = { learning, seen, today, stand };
       return stand.effects(season);
     },
   };

@@ -78,6 +78,11 @@ describe('GPX', () => {
     expect(features[2]!.day).to.equal('2026-05-02');
     expect(features.slice(2).map((f) => f.geometry.coordinates.length)).to.deep.equal([2, 2]);
   });
+  it('says nothing of a piece in which there is nothing', async () => {
+    const piece = '<trkseg><trkpt lat="46" lon="-30"/><trkpt lat="46.01" lon="-30"/></trkseg>';
+    const { features, leftOut } = await readGpx(gpx(`<trk><trkseg/>${piece}<trkseg/></trk>`));
+    expect([features.length, leftOut]).to.deep.equal([1, []]);
+  });
   it('keeps the beginning of a text without end, so that what is cut can be said', async () => {
     const { features } = await readGpx(
       gpx(`<wpt lat="46" lon="-30"><name>A</name><desc>${'long '.repeat(9000)}</desc></wpt>`),

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import type { Position } from './feature.ts';
-import { crossesItself, inTheWorld, repairedRing, tidyRing } from './geometry-check.ts';
+import { crossesItself, inTheWorld, liesWithin, overlaps, repairedRing, tidyRing } from './geometry-check.ts';
 
 describe('a boundary', () => {
   const bow: Position[] = [
@@ -72,6 +72,34 @@ describe('a boundary', () => {
         return !repaired || !crossesItself(repaired);
       }),
     );
+  });
+  it('lies within another with all of it, not with its corners alone, and overlaps it with a piece, not an edge', () => {
+    const box = (x: number, y: number, w: number, h: number): Position[] => [
+      [x, y],
+      [x + w, y],
+      [x + w, y + h],
+      [x, y + h],
+      [x, y],
+    ];
+    // A horseshoe open to the north: a bar across its mouth has its corners in both arms.
+    const shoe: Position[] = [
+      [0, 0],
+      [9, 0],
+      [9, 9],
+      [6, 9],
+      [6, 3],
+      [3, 3],
+      [3, 9],
+      [0, 9],
+      [0, 0],
+    ];
+    expect(liesWithin(box(1, 6, 7, 1), shoe)).to.equal(false);
+    expect(liesWithin(box(1, 1, 7, 1), shoe)).to.equal(true);
+    expect(liesWithin(box(0, 0, 9, 3), shoe)).to.equal(true);
+    // The larger round the smaller, neither of whose corners lies in the smaller.
+    expect(overlaps(box(0, 0, 9, 9), box(4, 4, 1, 1))).to.equal(true);
+    expect(overlaps(box(0, 4, 9, 1), box(4, 0, 1, 9))).to.equal(true);
+    expect(overlaps(box(0, 0, 3, 3), box(3, 0, 3, 3))).to.equal(false);
   });
   it('lies in the world or not', () => {
     expect(

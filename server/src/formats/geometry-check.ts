@@ -1,4 +1,4 @@
-import polygonClipping from 'polygon-clipping';
+import polygonClipping, { type Polygon } from 'polygon-clipping';
 import { MOST_RING_POINTS, type Position } from './feature.ts';
 
 /** Whether a position lies in the world: degrees of longitude and latitude, and numbers at all. */
@@ -94,3 +94,11 @@ export function repairedRing(ring: readonly Position[]): readonly Position[] | n
     .map((p) => tidyRing(p));
   return usable.find((p) => p !== null && !crossesItself(p)) ?? null;
 }
+
+const polygonOf = (ring: readonly Position[]): Polygon => [ring.map(([x, y]): [number, number] => [x, y])];
+/** Whether nothing of an area lies outside another; both are closed rings that do not cross themselves. */
+export const liesWithin = (inner: readonly Position[], outer: readonly Position[]): boolean =>
+  polygonClipping.difference(polygonOf(inner), polygonOf(outer)).length === 0;
+/** Whether two such areas have a piece in common; an edge or a corner is none. */
+export const overlaps = (one: readonly Position[], other: readonly Position[]): boolean =>
+  polygonClipping.intersection(polygonOf(one), polygonOf(other)).length > 0;

@@ -129,7 +129,7 @@ class GpxReader {
     if (problem) return leave(problem);
     const lines = walked.filter((piece) => piece.length >= 2);
     if (lines.length === 0) return leave('noPosition');
-    if (lines.length < pieces.length) leave('shortPieces');
+    if (walked.some((piece) => piece.length === 1)) leave('shortPieces');
     for (const [n, line] of lines.entries())
       this.add({
         ...common,

@@ -1,9 +1,8 @@
-import type { ActivityKind, HouseRule } from '@emberfield/contract';
+import type { HouseRule } from '@emberfield/contract';
 import { and, asc, desc, eq, gt, inArray, isNull, lt, ne, or, sql } from 'drizzle-orm';
-import { v7 as newId } from 'uuid';
 import type { Database, Queryable } from '../platform/database/database.ts';
 import { houseRule } from './rule-table.ts';
-import { account, audit, clearance, foundingCode, group, invitation, membership, resetLink, session } from './table.ts';
+import { account, clearance, foundingCode, group, invitation, membership, resetLink, session } from './table.ts';
 
 export type InvitationRow = typeof invitation.$inferSelect;
 
@@ -285,18 +284,3 @@ export async function dropPerson(
   await db.delete(membership).where(eq(membership.accountId, id));
   await updateAccount(db, id, { name, signInName: `gone-${id.slice(0, 30)}`, passwordHash: '', removedAt: at });
 }
-
-/** What was done in a group, newest first, before a key, one page. */
-export const auditPage = (db: Queryable, groupId: string, before: string | null, limit: number) =>
-  db
-    .select({ audit, by: account.name })
-    .from(audit)
-    .leftJoin(account, eq(account.id, audit.accountId))
-    .where(before === null ? eq(audit.groupId, groupId) : and(eq(audit.groupId, groupId), lt(audit.id, before)))
-    .orderBy(desc(audit.id))
-    .limit(limit);
-
-export const writeAudit = (
-  db: Queryable,
-  row: Omit<typeof audit.$inferInsert, 'id' | 'action'> & { readonly action: ActivityKind },
-) => db.insert(audit).values({ id: newId(), ...row });

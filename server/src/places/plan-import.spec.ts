@@ -120,7 +120,7 @@ describe('what a file amounts to', () => {
       point({ at: 3, own: { id: `${KEY}01`, facts: { heightM: 7 }, stands: [] } }),
     );
     const { patches, heightGuessed } = plan(file, { stations });
-    expect([patches.map((p) => p.heightM), heightGuessed]).to.deep.equal([[20, 0, 20], 1]);
+    expect([patches.map((p) => p.heightM), heightGuessed]).to.deep.equal([[20, 0, 7], 1]);
     expect(plan(file).patches[0]!.heightM).to.equal(0);
   });
   it('sees latitude and longitude that have changed places by where everything else lies', () => {

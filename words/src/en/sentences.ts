@@ -25,7 +25,7 @@ export const sentences = {
     tide: 'The tide at {name} leaves it free by daylight {spans}. Go back before it turns; wind and swell come on top.',
     tideSpan: '{from} to {to}',
     leaveEnds: 'Open for taking here until {day}.',
-    heard: 'Learned from {here} sightings here and {elsewhere} of this plant elsewhere.',
+    heard: 'Sightings that it was learned from: {here} here, {elsewhere} of this plant elsewhere.',
     heardNothing: 'Nobody’s sightings have told anything yet: these are the plant’s usual ways.',
     movedEdge: {
       opens: {

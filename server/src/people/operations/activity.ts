@@ -2,6 +2,7 @@ import { isUuid, type ActivityKind, type ActivityPage } from '@emberfield/contra
 import type { Dependencies } from '../../dependencies.ts';
 import { AppError } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
+import { auditPage } from '../audit-repository.ts';
 import * as repository from '../repository.ts';
 
 const PAGE = 50;
@@ -13,7 +14,7 @@ export async function listActivity(
 ): Promise<ActivityPage> {
   const before = query['before'] ?? null;
   if (before !== null && !isUuid(before)) throw new AppError('badInput', { field: 'query.before', reason: 'notAnId' });
-  const rows = await repository.auditPage(db, group.id, before, PAGE + 1);
+  const rows = await auditPage(db, group.id, before, PAGE + 1);
   const shown = rows.slice(0, PAGE);
   const names = new Map(
     (

@@ -1,6 +1,6 @@
 import type { ActivityKind } from '@emberfield/contract';
 import type { Queryable } from '../../platform/database/database.ts';
-import { writeAudit } from '../repository.ts';
+import { writeAudit } from '../audit-repository.ts';
 
 /** Notes for the keepers who did what in their group, with what was done or in its transaction. */
 export const audit = (

@@ -13,10 +13,10 @@ import {
   lockFoundingCode,
   removeFoundingCode,
   replaceFoundingCode,
-  writeAudit,
 } from '../repository.ts';
 import { assertStrong, hashPassword } from './password.ts';
 import { enter } from './sign-in.ts';
+import { audit } from './audit.ts';
 
 /**
  * A fresh one-time code while nobody has an account, to be printed by whoever starts the server; `null` once founded.
@@ -52,7 +52,7 @@ export async function foundGroup(deps: Dependencies, context: Context<Founding>)
       await insertGroup(tx, { id: groupId, name: groupName.trim(), zone, units, madeAt });
       await insertMembership(tx, { groupId, accountId, role: 'keeper' });
       await removeFoundingCode(tx);
-      await writeAudit(tx, { groupId, accountId, at: madeAt, action: 'groupFounded', detail: { groupName } });
+      await audit(tx, { group: { id: groupId }, account: { accountId }, at: madeAt }, 'groupFounded', { groupName });
     });
   } catch (error) {
     if (isDuplicate(error)) throw new AppError('nameTaken', { field: 'body.keeper.signInName', cause: error });

@@ -113,11 +113,5 @@ type Open = NonNullable<Awaited<ReturnType<typeof repository.openInvitation>>>;
 async function join(tx: Transaction, { invitation, group }: Open, accountId: string, at: Date): Promise<void> {
   if (!(await repository.useInvitation(tx, invitation.id, accountId))) throw new AppError('linkUsed');
   await repository.insertMembership(tx, { groupId: group.id, accountId, role: invitation.role });
-  await repository.writeAudit(tx, {
-    groupId: group.id,
-    accountId,
-    at,
-    action: 'joined',
-    detail: { role: invitation.role },
-  });
+  await audit(tx, { group, account: { accountId }, at }, 'joined', { role: invitation.role });
 }

@@ -2,7 +2,7 @@
 import { MOST_HOLES } from '@emberfield/contract';
 import { nearestTo, wayBetween, type OnTheGround } from '@emberfield/core/measure';
 import { MOST_RING_POINTS, type Position } from '../../formats/feature.ts';
-import { crossesItself, repairedRing, tidyRing } from '../../formats/geometry-check.ts';
+import { crossesItself, liesWithin, overlaps, repairedRing, tidyRing } from '../../formats/geometry-check.ts';
 
 type Rings = readonly (readonly Position[])[];
 /** A boundary as it can be kept, or the `problem` that leaves it out; `notes` say what was changed about it. */
@@ -28,24 +28,14 @@ export function ringsOf(read: Rings, repair: boolean): Boundary {
       kept.length <= MOST_RING_POINTS &&
       holes.length < MOST_HOLES &&
       !crossesItself(kept) &&
-      kept.every((corner) => isWithin(corner, ring)) &&
-      holes.every((other) => !kept.some((corner) => isWithin(corner, other)));
+      liesWithin(kept, ring) &&
+      holes.every((other) => !overlaps(kept, other));
     if (fits) holes.push(kept);
   }
   const [first, last] = [outer[0], outer.at(-1)];
   const isOpen = first && last && (first[0] !== last[0] || first[1] !== last[1]);
   const notes = [...(isOpen ? ['ringOpen'] : []), ...(holes.length < inner.length ? ['holesFilled'] : [])];
   return { rings: [ring, ...holes], problem: null, crosses, notes };
-}
-
-/** Whether a position lies within a closed ring: a line from it eastward meets the ring an odd number of times. */
-function isWithin([x, y]: Position, ring: readonly Position[]): boolean {
-  let inside = false;
-  for (let i = 1; i < ring.length; i++) {
-    const [[ax, ay], [bx, by]] = [ring[i - 1]!, ring[i]!];
-    if (ay > y !== by > y && x < ax + ((y - ay) / (by - ay)) * (bx - ax)) inside = !inside;
-  }
-  return inside;
 }
 
 /** So far from everything that a group has nobody goes, and so near nobody lands by chance. */

@@ -142,6 +142,7 @@ class Planner {
     const said = this.cut(name || `${fileName} ${at}`, MOST_NAME, at);
     const known = table ? this.byName.get(said.toLowerCase()) : undefined;
     const already = owner === groupId || known !== undefined || this.there.has(id);
+    const ownHeightM = heightM ?? own?.facts.heightM;
     const centre = centreOf(geometry);
     if (looksSwapped(centre, this.known)) return void this.leftOut.push({ at, reason: 'swapped' });
     try {
@@ -154,7 +155,7 @@ class Planner {
           id,
           name: said,
           geometry,
-          heightM: heightM ?? nearestTo(centre, existing.stations)?.heightM ?? 0,
+          heightM: ownHeightM ?? nearestTo(centre, existing.stations)?.heightM ?? 0,
         },
         '',
       );
@@ -162,7 +163,7 @@ class Planner {
       if (already) this.already++;
       else {
         this.patches.push(patch);
-        if (heightM === null && own === null) this.heightGuessed++;
+        if (ownHeightM === undefined) this.heightGuessed++;
         this.there.add(id);
         this.byName.set(said.toLowerCase(), id);
       }

@@ -1,0 +1,20 @@
+import { completeCount } from '../counting/index.ts';
+import type { AllowanceInput } from './allowance.ts';
+import type { Ceiling, CeilingRule, CeilingSource } from './ceiling.ts';
+
+// For specs only: a rule, and what an allowance is asked of, in one line.
+
+export const by = (rule: CeilingRule, source: CeilingSource = 'houseRule'): Ceiling => ({ source, rule });
+export const leaves = (over: Partial<AllowanceInput> = {}): AllowanceInput => ({
+  plantYield: 8,
+  costsSeed: false,
+  plants: completeCount(50),
+  mature: null,
+  flowering: null,
+  lossShare: 0,
+  ceilings: [],
+  killed: 0,
+  goneBackTo: false,
+  taken: [],
+  ...over,
+});

@@ -1,0 +1,99 @@
+// What is counted along the members of an ensemble: warmth, cold, frosts, chill and rain.
+import { coolingDays, degreeDays } from '../weather/index.ts';
+import type { Ensemble } from './ensemble.ts';
+
+/** Cumulated warmth of every member, days before `startIndex` counting nothing. Shared days are computed once. */
+export function cumulateWarmth(ensemble: Ensemble, baseC: number, cutoffC: number, startIndex: number): Float64Array[] {
+  const { warmthFactor } = ensemble;
+  return cumulate(ensemble, startIndex, (min, max) => warmthFactor * degreeDays(min, max, baseC, cutoffC));
+}
+
+/** Cumulated cold below a threshold, as {@link cumulateWarmth}. */
+export function cumulateCold(ensemble: Ensemble, thresholdC: number, startIndex: number): Float64Array[] {
+  return cumulate(ensemble, startIndex, (min, max) => coolingDays(min, max, thresholdC));
+}
+
+/** Cumulated count of days whose minimum is at or below the threshold. */
+export function cumulateFrosts(ensemble: Ensemble, thresholdC: number, startIndex: number): Float64Array[] {
+  return cumulate(ensemble, startIndex, (min) => (min <= thresholdC ? 1 : 0));
+}
+
+/**
+ * Index of the day on which every member has had so many cold days since `startIndex`; Infinity where it never has.
+ * A day is cold whose mean, half of minimum and maximum, is at or below the threshold.
+ */
+export function chilledBy(
+  { minC, maxC }: Ensemble,
+  { thresholdC, days, startIndex }: { readonly thresholdC: number; readonly days: number; readonly startIndex: number },
+): readonly number[] {
+  return minC.map((min, m) => {
+    let cold = 0;
+    for (let i = Math.max(0, startIndex); i < min.length; i++)
+      if ((min[i]! + maxC[m]![i]!) / 2 <= thresholdC && ++cold >= days) return i;
+    return Infinity;
+  });
+}
+
+export interface RainFlush {
+  readonly rainMm: number;
+  readonly overDays: number;
+  readonly fromC: number;
+  readonly toC: number;
+  readonly startIndex: number;
+}
+
+/**
+ * Index of the first day by which so much rain has fallen within so many days, none of them before `startIndex`, at a mean
+ * temperature within the band; Infinity for never. `null` for an ensemble without rain.
+ */
+export function flushedBy({ minC, maxC, rainMm }: Ensemble, flush: RainFlush): readonly number[] | null {
+  return rainMm && rainMm.map((rain, m) => firstFlush(rain, minC[m]!, maxC[m]!, flush));
+}
+
+function firstFlush(
+  rain: Float64Array,
+  minC: Float64Array,
+  maxC: Float64Array,
+  { rainMm, overDays, fromC, toC, startIndex }: RainFlush,
+): number {
+  const start = Math.max(0, startIndex);
+  let fallen = 0;
+  let warmth = 0;
+  for (let i = start; i < rain.length; i++) {
+    fallen += rain[i]!;
+    warmth += (minC[i]! + maxC[i]!) / 2;
+    if (i - start >= overDays) {
+      fallen -= rain[i - overDays]!;
+      warmth -= (minC[i - overDays]! + maxC[i - overDays]!) / 2;
+    }
+    if (i - start + 1 < overDays) continue;
+    const meanC = warmth / overDays;
+    if (fallen >= rainMm - 1e-9 && meanC >= fromC && meanC <= toC) return i;
+  }
+  return Infinity;
+}
+
+function cumulate(
+  ensemble: Ensemble,
+  startIndex: number,
+  ofDay: (minC: number, maxC: number) => number,
+): Float64Array[] {
+  let shared: Float64Array | null = null;
+  return ensemble.minC.map((min, m) => {
+    const max = ensemble.maxC[m]!;
+    const sum = new Float64Array(min.length);
+    let total = 0;
+    let i = 0;
+    if (shared) {
+      sum.set(shared.subarray(0, ensemble.knownDays));
+      total = ensemble.knownDays > 0 ? sum[ensemble.knownDays - 1]! : 0;
+      i = ensemble.knownDays;
+    }
+    for (; i < min.length; i++) {
+      if (i >= startIndex) total += ofDay(min[i]!, max[i]!);
+      sum[i] = total;
+    }
+    shared ??= sum;
+    return sum;
+  });
+}
