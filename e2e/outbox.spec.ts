@@ -200,6 +200,28 @@ describe('nothing that is entered is doubled or lost', function () {
       forgive(screen);
     });
   });
+  it('and what fails while all else is answered is tried now and then, not at every answer', async () => {
+    await within({ as: 'Tavi' }, async (page, screen) => {
+      await page.goto(`${server.url}/hearth`);
+      await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
+      await page.getByRole('link', { name: 'Open the stand' }).click();
+      let tries = 0;
+      await page.route('**/stands/*', (route) => {
+        if (route.request().method() === 'GET') return route.continue();
+        tries++;
+        return route.abort('connectionreset');
+      });
+      await page.getByLabel('Why it rests').fill('still thin');
+      await page.getByRole('button', { name: 'Keep', exact: true }).click();
+      await page.getByText('1 thing waits on this device.').waitFor();
+      await page.waitForTimeout(6_000);
+      // At once, then after one, two and four seconds at the soonest.
+      expect(tries).to.be.within(1, 4);
+      await page.unroute('**/stands/*');
+      await settle(page);
+      forgive(screen);
+    });
+  });
   it('and what waits is nobody else’s on the same device', async () => {
     const screen = await openScreen();
     await comeInAs(screen, server.url, 'Mirel');

@@ -77,6 +77,9 @@ describe('the edges of a stand’s windows', () => {
     expect(first).to.deep.include({ part: 'tip', use: 'cooked', edge: 'closes', said: 'tough', day: on('2026-05-08') });
     expect(first!.days).to.equal(Math.round(shifts(...tough, tip('2026-05-12', { quality: 'good' })).closes.meanDays));
     expect(others).to.deep.equal([]);
+    // Too far off the window to say anything of it, it moved nothing and is not named.
+    const off = moved(tip('2025-05-10', { quality: 'tough' }), tip('2025-07-30', { quality: 'tough' }));
+    expect(off.map((m) => m.day)).to.deep.equal([on('2025-05-10')]);
     const late = moved(tip('2026-05-05', { quality: 'young' }));
     expect(late.map((m) => [m.edge, m.said, Math.sign(m.days)])).to.deep.include(['opens', 'young', 1]);
   });

@@ -45,22 +45,22 @@ const MOST_SEASONS = 6;
 /** A take is of a window that it lies no farther from than this. */
 const NEAR_DAYS = 45;
 /** By how much the edges of a window lie off its stages at this stand, as its takes were like; see `edgeShifts`. */
-export function shiftsOf(book: SeasonBook, w: number, stageDays: StageDays): WindowShifts {
-  const elsewhere = book.learned.shifts?.[w];
-  if (elsewhere) return elsewhere;
+export const shiftsOf = (book: SeasonBook, w: number, stageDays: StageDays): WindowShifts =>
+  book.learned.shifts?.[w] ?? edgeShifts(wordsOf(book, w, stageDays));
+
+/** What the takes of the last seasons in which any of them tells of the edges of a window say of it, oldest first. */
+function wordsOf(book: SeasonBook, w: number, stageDays: StageDays): readonly QualityWord[] {
   const spec = book.profile.windows[w]!;
   const takes = book.record.takes.filter((t) => t.part === spec.part && t.day <= book.today);
   const telling = new Set(takes.filter(tellsOfEdges).map((t) => seasonNow(book, t.day)));
-  const seasons = [...telling].sort((a, b) => b - a).slice(0, MOST_SEASONS);
-  return edgeShifts(
-    seasons.flatMap((season) => {
-      const days = stageDays(season);
-      const [opens, closes] = [spec.opens, spec.closes].map((e) => days.get(e.stage) ?? null);
-      if (opens == null || closes == null) return [];
-      const edges = { opens: opens + spec.opens.offsetDays, closes: closes + spec.closes.offsetDays };
-      return takes.flatMap((t) => (seasonNow(book, t.day) === season ? wordOf(t, edges) : []));
-    }),
-  );
+  const seasons = [...telling].sort((a, b) => a - b).slice(-MOST_SEASONS);
+  return seasons.flatMap((season) => {
+    const days = stageDays(season);
+    const [opens, closes] = [spec.opens, spec.closes].map((e) => days.get(e.stage) ?? null);
+    if (opens == null || closes == null) return [];
+    const edges = { opens: opens + spec.opens.offsetDays, closes: closes + spec.closes.offsetDays };
+    return takes.flatMap((t) => (seasonNow(book, t.day) === season ? wordOf(t, edges) : []));
+  });
 }
 
 function wordOf(take: RecordedTake, edges: Pick<QualityWord, 'opens' | 'closes'>): readonly QualityWord[] {
@@ -98,14 +98,13 @@ const MOVING = {
 /** Which windows of a stand open or close earlier or later than their stages say, because of what its takes were like. */
 export function movedEdges(book: SeasonBook, stageDays: StageDays = stageDaysOf(book)): readonly MovedEdge[] {
   return book.profile.windows.flatMap(({ part, use }, w) => {
-    const shifts = shiftsOf(book, w, stageDays);
+    const words = wordsOf(book, w, stageDays);
+    const shifts = edgeShifts(words);
     return (['opens', 'closes'] as const).flatMap((edge): readonly MovedEdge[] => {
       const days = Math.round(shifts[edge].meanDays);
       const moving: readonly string[] = MOVING[edge][days < 0 ? 'earlier' : 'later'];
-      const take = book.record.takes.findLast(
-        (t) => t.part === part && t.day <= book.today && moving.includes(saidOf(t) ?? ''),
-      );
-      return days === 0 || !take ? [] : [{ part: take.part, use, edge, days, said: saidOf(take)!, day: take.day }];
+      const word = words.findLast(({ said }) => moving.includes(said));
+      return days === 0 || !word ? [] : [{ part, use, edge, days, said: word.said, day: word.day }];
     });
   });
 }

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/vue-query';
-import { useEventListener, useIntervalFn } from '@vueuse/core';
+import { useEventListener, useIntervalFn, useTimeoutFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { ROUTES, type EntryResult, type Route } from '@emberfield/contract';
@@ -11,6 +11,8 @@ import { dropWaiting, putWaiting, waitingOf } from './outbox-shelf.ts';
 import { deliver, nextToGo, type Answer, type OutCall, type Waiting } from './outbox.ts';
 
 const TRY_AGAIN_MS = 20_000;
+/** After the first try that nobody answered; twice as long after each further one, up to the above. */
+const FIRST_BREATH_MS = 1_000;
 /** Refusals that pass: the server is busy or fails, and the same thing may be taken later. */
 const PASSING: readonly string[] = ['notReached', 'busy', 'internal', 'tooManyTries', 'notSignedIn'];
 
@@ -48,6 +50,7 @@ export const useOutbox = defineStore('outbox', () => {
   const all = shallowRef<readonly Waiting[]>([]);
   const sending = ref(false);
   let underway: Promise<void> = Promise.resolve();
+  let breath = FIRST_BREATH_MS;
 
   const read = async (): Promise<void> =>
     void (all.value = account.value === null ? [] : await waitingOf(account.value));
@@ -123,7 +126,11 @@ export const useOutbox = defineStore('outbox', () => {
       for (let next = nextToGo(all.value, account.value ?? ''); next; next = nextToGo(all.value, account.value ?? '')) {
         const { calls } = next;
         const { left } = await goOne(next);
-        if (left && left.problem === '') break;
+        if (left && left.problem === '') {
+          breath = Math.min(TRY_AGAIN_MS, breath * 2);
+          break;
+        }
+        breath = FIRST_BREATH_MS;
         went.push(...calls);
       }
       if (went.length > 0) await askAnew(went);
@@ -143,7 +150,13 @@ export const useOutbox = defineStore('outbox', () => {
   const waiting = computed(() => all.value.filter((w) => w.problem === ''));
   const refused = computed(() => all.value.filter((w) => w.problem !== ''));
   watch(account, () => void flush(), { immediate: true });
-  watch(signal.reached, (is) => is && void flush());
+  // The server answers something again. What is large, or goes another way, may fail all the same: it must not be tried at every answer.
+  const soon = useTimeoutFn(
+    () => void flush(),
+    () => breath,
+    { immediate: false },
+  );
+  watch(signal.reached, (is) => is && !soon.isPending.value && soon.start());
   useIntervalFn(() => void (waiting.value.length > 0 && flush()), TRY_AGAIN_MS);
   useEventListener(window, 'online', () => void flush());
   // Another tab may have put something in, or taken it out.
