@@ -38,6 +38,16 @@ export type Sent =
       readonly left: readonly OutCall[];
     };
 
+/** How a request ends; whatever is no word of the server's is thrown. */
+async function ask(asked: OutCall, group: string): Promise<Answer> {
+  try {
+    return { kind: 'answered', results: await resultsOf(asked, group) };
+  } catch (error) {
+    if (!(error instanceof ApiError)) throw error;
+    return PASSING.includes(error.code) ? { kind: 'notReached' } : { kind: 'refused', message: error.message };
+  }
+}
+
 /**
  * Everything that a person enters goes through here: it is kept on the device under their account before it is sent, and stays until
  * it was answered. A lost answer, a second press, two tabs or a reload send the same keys again, which the server stores once.
@@ -54,15 +64,6 @@ export const useOutbox = defineStore('outbox', () => {
 
   const read = async (): Promise<void> =>
     void (all.value = account.value === null ? [] : await waitingOf(account.value));
-
-  async function ask(asked: OutCall, group: string): Promise<Answer> {
-    try {
-      return { kind: 'answered', results: await resultsOf(asked, group) };
-    } catch (error) {
-      if (!(error instanceof ApiError)) throw error;
-      return PASSING.includes(error.code) ? { kind: 'notReached' } : { kind: 'refused', message: error.message };
-    }
-  }
 
   /** Nothing else hangs on photos: after one only they are asked for, and do not wait in line behind all the rest of the page. */
   const askAnew = (calls: readonly OutCall[]): Promise<void> =>
