@@ -26,7 +26,7 @@ export async function freshDatabase(name: string): Promise<string> {
 
 /** The real server as its own process, as the start command runs it. */
 export async function startServer(databaseUrl: string, env: Record<string, string> = {}): Promise<RunningServer> {
-  const child = spawn(process.execPath, ['--max-old-space-size=256', '--import', 'tsx', 'server/src/main.ts'], {
+  const child = spawn(process.execPath, ['--max-old-space-size=256', 'server/dist/main.mjs'], {
     cwd: ROOT,
     stdio: ['ignore', 'pipe', 'inherit'],
     env: {

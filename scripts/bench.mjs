@@ -1,22 +1,16 @@
 // Measures what docs/performance.md reports: forecast, API under load beside a bare handler, first load, time to a usable Hearth.
-import { spawn, spawnSync } from 'node:child_process';
-import { createRequire } from 'node:module';
+import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import { readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { buildAll } from './build.mjs';
 import { startDatabase } from './database.mjs';
 import { ensurePackages, ensureProgram } from './install.mjs';
 import { ROOT, say, settingsFor } from './settings.mjs';
 
 ensurePackages();
 const chromium = ensureProgram('chromium', 'chromium');
-const vite = join(
-  createRequire(join(ROOT, 'web', 'package.json')).resolve('vite/package.json'),
-  '..',
-  'bin',
-  'vite.js',
-);
-spawnSync(process.execPath, [vite, 'build', '--logLevel', 'error'], { cwd: join(ROOT, 'web'), stdio: 'inherit' });
+if (!buildAll()) process.exit(1);
 const settings = settingsFor('test');
 const folder = `${settings.folder}-bench`;
 rmSync(folder, { recursive: true, force: true });

@@ -2,11 +2,10 @@
 //   node scripts/start.mjs            an empty Emberfield
 //   node scripts/start.mjs --demo     the demo island
 //   node scripts/start.mjs --dev      with hot reload, for developers
-import { spawn, spawnSync } from 'node:child_process';
-import { createRequire } from 'node:module';
-import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { buildAll, viteProgram } from './build.mjs';
 import { freePort, isTaken, pause, startDatabase } from './database.mjs';
 import { ensurePackages } from './install.mjs';
 import { ROOT, SERVER_MEMORY, say, settingsFor } from './settings.mjs';
@@ -62,7 +61,10 @@ const env = {
 if (demo) Object.assign(env, { EMBERFIELD_DEMO: '1', EMBERFIELD_TODAY: process.env.EMBERFIELD_TODAY ?? DEMO_DAY });
 if (demo) await runNode('Loading the demo island …', ['--import', 'tsx', 'demo/src/main.ts']);
 if (demo && !env.EMBERFIELD_WEATHER) await startWeatherStandIn();
-if (!dev) buildWeb();
+if (!dev && !buildAll()) {
+  say('That could not be built; see above.');
+  await stop(1);
+}
 
 const port = await keptPort();
 /** A web server that dies is brought back, unless it dies again and again. */
@@ -73,12 +75,16 @@ let server = startServer();
 toStop.push(() => endProcess(server));
 
 function startServer() {
-  const child = spawn(process.execPath, [...SERVER_MEMORY, '--import', 'tsx', 'server/src/main.ts'], {
-    cwd: ROOT,
-    stdio: ['ignore', 'pipe', 'inherit'],
-    detached: true,
-    env: { ...env, EMBERFIELD_PORT: String(port), EMBERFIELD_WEB: dev ? '' : join(ROOT, 'web', 'dist') },
-  });
+  const child = spawn(
+    process.execPath,
+    [...SERVER_MEMORY, ...(dev ? ['--import', 'tsx', 'server/src/main.ts'] : ['server/dist/main.mjs'])],
+    {
+      cwd: ROOT,
+      stdio: ['ignore', 'pipe', 'inherit'],
+      detached: true,
+      env: { ...env, EMBERFIELD_PORT: String(port), EMBERFIELD_WEB: dev ? '' : join(ROOT, 'web', 'dist') },
+    },
+  );
   child.on('exit', (code, signal) => {
     if (stopping) return;
     const now = Date.now();
@@ -200,46 +206,6 @@ function runNode(title, args) {
         stop(1);
       }
     });
-  });
-}
-
-function buildWeb() {
-  const sources = ['web', 'core', 'contract', 'words'].map((w) => join(ROOT, w));
-  const mark = createHash('sha256')
-    .update(
-      sources
-        .flatMap(filesOf)
-        .map((f) => `${f}:${statSync(f).mtimeMs}:${statSync(f).size}`)
-        .join('\n'),
-    )
-    .update(readFileSync(join(ROOT, 'package-lock.json')))
-    .digest('hex');
-  const markFile = join(ROOT, 'web', 'dist', '.built-from');
-  if (existsSync(markFile) && readFileSync(markFile, 'utf8') === mark) return;
-  say('Building the pages …');
-  const built = spawnSync(process.execPath, [viteProgram(), 'build', '--logLevel', 'error'], {
-    cwd: join(ROOT, 'web'),
-    stdio: 'inherit',
-  });
-  if (built.status !== 0) {
-    say('The pages could not be built; see above.');
-    stop(1);
-    return;
-  }
-  writeFileSync(markFile, mark);
-}
-
-/** Where npm put it: at the top or beside the pages. */
-function viteProgram() {
-  const web = createRequire(join(ROOT, 'web', 'package.json'));
-  return join(web.resolve('vite/package.json'), '..', 'bin', 'vite.js');
-}
-
-function filesOf(folder) {
-  return readdirSync(folder, { withFileTypes: true }).flatMap((e) => {
-    const path = join(folder, e.name);
-    if (e.isDirectory()) return ['node_modules', 'dist'].includes(e.name) ? [] : filesOf(path);
-    return [path];
   });
 }
 

@@ -3,7 +3,6 @@
 //   node scripts/test.mjs unit e2e   only these
 import { spawn } from 'node:child_process';
 import { setPriority } from 'node:os';
-import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { startDatabase } from './database.mjs';
 import { ensurePackages, ensureProgram } from './install.mjs';
@@ -16,7 +15,6 @@ const LEAST_COVERED_PERCENT = 90;
 /** As `nice` counts. */
 const BEHIND = 10;
 const LONGEST_STEP_MS = 30 * 60_000;
-const resolve = createRequire(join(ROOT, 'web', 'package.json')).resolve;
 const tool = (path) => join(ROOT, 'node_modules', path);
 const totals = { passed: 0, failed: 0 };
 let database = null;
@@ -47,11 +45,7 @@ await finish(totals.failed > 0 || totals.passed === 0 ? 1 : 0);
 
 async function browserSpecs() {
   if (!asked('e2e')) return;
-  const built = await check(
-    'the pages can be built',
-    [join(resolve('vite/package.json'), '..', 'bin', 'vite.js'), 'build', '--logLevel', 'error'],
-    { cwd: join(ROOT, 'web') },
-  );
+  const built = await check('the pages and the server can be built', [join(ROOT, 'scripts', 'build.mjs')]);
   if (!built) return;
   await specs('end to end', ['e2e/**/*.spec.ts'], {
     env: {

@@ -22,7 +22,8 @@ const KEEP_ALIVE_MS = 75_000;
 const config = readConfig(process.env);
 const log = createLog(config.logLevel);
 const connection = connect(config.databaseUrl);
-await migrateDatabase(connection);
+// As far from here as from what is built of this.
+await migrateDatabase(connection, new URL('../migrations', import.meta.url));
 
 const deps: Dependencies = {
   db: connection.db,

@@ -82,23 +82,32 @@ export function allowanceFor(input: AllowanceInput): Allowance {
   const limits = standing.map((c) => limitOf(c, stand));
   const ordered = orderByStrictness(limits, stand);
   const sum = reckon(standing, stand);
-  const common = {
+  // Made in one way, field by field, for whoever holds thousands of them.
+  const allowance = (said: Said): Allowance => ({
+    kind: said.kind,
+    plants: said.plants,
+    perPlant: said.perPlant,
+    amount: said.amount,
+    amountLeft: said.amountLeft,
+    plantsLeft: said.plantsLeft,
     takenAmount: round(input.taken.reduce((all, t) => all + (t.amount ?? 0), 0)),
+    fraction: said.fraction,
     ceilings: ordered,
+    binding: said.binding,
+    steps: said.steps,
     plantsCounted: stand.counted,
     plantsStanding: sum.steps.findLast((s) => s.ceiling === null && s.kind !== 'perPlant')?.plants ?? null,
-  };
+  });
   const nothing = { plants: 0, perPlant: 0, amount: 0, amountLeft: 0, plantsLeft: 0, fraction: null, steps: [] };
   const bar = ordered.find((l) => l.bars);
-  if (bar) return { ...common, ...nothing, kind: 'none', binding: bar };
+  if (bar) return allowance({ ...nothing, kind: 'none', binding: bar });
   const binding = bindingOf(standing, stand, ordered);
   if (takeAll && binding === null) {
     const free = { plants: null, perPlant: null, amount: null, amountLeft: null, plantsLeft: null };
     const all = ordered.find((l) => l.rule.kind === 'takeAll')!;
-    return { ...common, ...nothing, ...free, kind: 'all', binding: all };
+    return allowance({ ...nothing, ...free, kind: 'all', binding: all });
   }
-  return {
-    ...common,
+  return allowance({
     kind: sum.amount === null ? 'relative' : 'counted',
     plants: sum.plants,
     perPlant: sum.perPlant,
@@ -107,8 +116,10 @@ export function allowanceFor(input: AllowanceInput): Allowance {
     fraction: sum.share < 1 ? fractionOf(sum.share) : null,
     binding,
     steps: sum.steps,
-  };
+  });
 }
+
+type Said = Omit<Allowance, 'takenAmount' | 'ceilings' | 'plantsCounted' | 'plantsStanding'>;
 
 /**
  * What takes leave. Where a rule limits how many plants may be touched, each one touched is spent, whatever little was taken of it;

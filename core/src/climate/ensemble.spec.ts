@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { dayNumber, isoDay, yearOf, type DayNumber } from '../measure/index.ts';
-import { ANOMALY_FADING_DAYS, buildEnsemble } from './ensemble.ts';
+import { ANOMALY_FADING_DAYS, buildEnsemble, extremesOn, type Ensemble } from './ensemble.ts';
 import { cumulateCold, cumulateFrosts, cumulateWarmth } from './sums.ts';
 import { siteClimate } from './site-climate.ts';
 import { climatologyOf, joinDays, type WeatherDay } from '../weather/weather.ts';
@@ -24,34 +24,38 @@ const built = (days: readonly WeatherDay[], over: { readonly asOf?: string; read
     site: siteClimate(0, { latitudeDeg: 46, heightM: over.heightM ?? 0 }),
   });
 
+const lowest = (ensemble: Ensemble, i: number): readonly number[] =>
+  ensemble.station.years.map((_, m) => extremesOn(ensemble, m, i)[0]);
+
 describe('a season continued by past ones', () => {
   const days = years(2023, '2026-04-10', byYear);
   const ensemble = built(days)!;
 
   it('has a member for each past season, newest first', () => {
-    expect(ensemble.years).to.deep.equal([2025, 2024, 2023]);
-    expect(isoDay(ensemble.firstDay)).to.equal('2026-01-01');
-    expect(ensemble.knownDays).to.equal(100);
+    expect(ensemble.station.years).to.deep.equal([2025, 2024, 2023]);
+    expect(isoDay(ensemble.station.firstDay)).to.equal('2026-01-01');
+    expect(ensemble.station.knownDays).to.equal(100);
   });
   it('shares the days that are known, and goes each member’s own way after them', () => {
-    for (const i of [0, 50, 99]) expect(ensemble.minC.map((m) => m[i])).to.deep.equal([7, 7, 7]);
-    const far = ensemble.minC.map((m) => m[300]!);
+    for (const i of [0, 50, 99]) expect(lowest(ensemble, i)).to.deep.equal([7, 7, 7]);
+    const far = lowest(ensemble, 300);
     expect(far[0]! - far[1]!).to.be.closeTo(2, 1e-9);
     expect(far[1]! - far[2]!).to.be.closeTo(2, 1e-9);
   });
   it('knows nothing after the day it looks from', () => {
     const early = built(days, { asOf: '2026-02-01' })!;
-    expect(early.knownDays).to.equal(32);
-    expect(new Set(early.minC.map((m) => m[60])).size).to.equal(3);
+    expect(early.station.knownDays).to.equal(32);
+    expect(new Set(lowest(early, 60)).size).to.equal(3);
   });
   it('shifts every day from the station to the patch', () => {
     const shifted = built(days, { heightM: 200 })!;
-    for (const i of [10, 200]) expect(shifted.maxC[1]![i]! - ensemble.maxC[1]![i]!).to.be.closeTo(-1.3, 1e-9);
+    for (const i of [10, 200])
+      expect(extremesOn(shifted, 1, i)[1] - extremesOn(ensemble, 1, i)[1]).to.be.closeTo(-1.3, 1e-9);
   });
   it('carries this year’s anomaly on, fading by e in three weeks', () => {
     const warm = years(2023, '2026-04-10', (day) => (day > dayNumber('2026-03-20') ? 14 : 10));
-    const { minC } = built(warm)!;
-    const over = (daysAhead: number): number => minC[1]![99 + daysAhead]! - 7;
+    const anomalous = built(warm)!;
+    const over = (daysAhead: number): number => extremesOn(anomalous, 1, 99 + daysAhead)[0] - 7;
     expect(over(1)).to.be.greaterThan(2);
     expect(over(1 + ANOMALY_FADING_DAYS) / over(1)).to.be.closeTo(Math.exp(-1), 0.12);
     expect(over(150)).to.be.closeTo(0, 0.05);
@@ -67,7 +71,7 @@ describe('a season continued by past ones', () => {
       site: siteClimate(0, { latitudeDeg: 46, heightM: 0 }),
     };
     const late = joinDays(days.filter((d) => d.day >= dayNumber('2023-09-01')))!;
-    expect(buildEnsemble({ ...asked, series: late })!.years).to.deep.equal([2025, 2024]);
+    expect(buildEnsemble({ ...asked, series: late })!.station.years).to.deep.equal([2025, 2024]);
     const alone = joinDays(days.filter((d) => yearOf(d.day) === 2026))!;
     expect(buildEnsemble({ ...asked, series: alone })).to.equal(null);
   });

@@ -11,10 +11,10 @@ const OUTLOOK_REACH_DAYS = 12;
 const LEAST_COVER = 0.8;
 
 /**
- * This season as it went up to the last known day, continued once by every past season of the station.
+ * This season as it went at the station up to the last known day, continued once by every past season.
  * `minC[m][i]` is member m's minimum on day i of the season; all members share the days up to `knownDays − 1`.
  */
-export interface Ensemble {
+export interface StationSeason {
   readonly firstDay: DayNumber;
   /** Days of the season whose weather is known, 0 before it starts. */
   readonly knownDays: number;
@@ -24,8 +24,21 @@ export interface Ensemble {
   readonly rainMm: readonly Float64Array[] | null;
   /** Years that continue it, newest first. */
   readonly years: readonly number[];
+}
+
+/** The same for a place: the station's season, which all places by it share, and what makes it the place's. */
+export interface Ensemble {
+  readonly station: StationSeason;
+  /** Added to the station's minimum and maximum, °C, by day of the season. */
+  readonly shift: Extremes;
   /** Warmth above a base counts by so much more or less than the temperatures say. */
   readonly warmthFactor: number;
+}
+
+/** Lowest and highest of every day of a season, °C. */
+interface Extremes {
+  readonly minC: Float64Array;
+  readonly maxC: Float64Array;
 }
 
 export interface EnsembleOptions {
@@ -40,14 +53,56 @@ export interface EnsembleOptions {
   readonly site: SiteClimate;
 }
 
+/** A place's season from that of its station. */
+export function atSite(station: StationSeason, { minC, maxC, warmthFactor }: SiteClimate): Ensemble {
+  const firstOfRing = dayOfYear(station.firstDay) - 1;
+  const ofSeason = (ring: Float64Array): Float64Array =>
+    Float64Array.from({ length: SEASON_HORIZON_DAYS }, (_, i) => ring[(firstOfRing + i) % 366]!);
+  return { station, shift: { minC: ofSeason(minC), maxC: ofSeason(maxC) }, warmthFactor };
+}
+
+/** Minimum and maximum of one day of a member at the place, °C. */
+export function extremesOn({ station, shift }: Ensemble, member: number, i: number): readonly [number, number] {
+  const low = station.minC[member]![i]! + shift.minC[i]!;
+  const high = station.maxC[member]![i]! + shift.maxC[i]!;
+  // Where shade has drawn the minimum above the maximum, both are their mean: a grey day is as cool in a wood.
+  return low > high ? [(low + high) / 2, (low + high) / 2] : [low, high];
+}
+
+/** Places by one station are asked about one after the other: its last few seasons are held. */
+const MOST_HELD = 6;
+const held: {
+  readonly series: WeatherSeries;
+  readonly climatology: Climatology;
+  readonly key: string;
+  readonly season: StationSeason | null;
+}[] = [];
+
 /**
  * Ensemble of a season: real days up to `asOf`, then each past season of the station with this year's anomaly added
  * and fading over about three weeks; an outlook in the series is blended in with falling weight.
  * `null` when no past season covers what is left of this one.
  * Cost: members × 485 days.
  */
-export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
-  const { series, climatology, season, seasonStart, latitudeDeg, asOf, site } = options;
+export function buildEnsemble({ site, ...options }: EnsembleOptions): Ensemble | null {
+  const { series, climatology, season, seasonStart, latitudeDeg, asOf } = options;
+  const key = `${seasonFirstDay(season, seasonStart, latitudeDeg)}:${asOf}`;
+  let before = held.find((h) => h.series === series && h.climatology === climatology && h.key === key);
+  if (!before) {
+    held.push((before = { series, climatology, key, season: stationSeason(options) }));
+    if (held.length > MOST_HELD) held.shift();
+  }
+  return before.season && atSite(before.season, site);
+}
+
+function stationSeason({
+  series,
+  climatology,
+  season,
+  seasonStart,
+  latitudeDeg,
+  asOf,
+}: Omit<EnsembleOptions, 'site'>): StationSeason | null {
   const firstDay = seasonFirstDay(season, seasonStart, latitudeDeg);
   const lastKnown = Math.min(asOf, lastMeasuredDay(series) ?? -Infinity);
   const knownDays = Math.max(0, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1));
@@ -56,7 +111,6 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
   const lastIndex = lastKnown - first;
   // What is the same for every member is worked out once: the usual day, the fading anomaly, the outlook's weight.
   const usual = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
-  const shift = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
   const drift = new Float64Array(SEASON_HORIZON_DAYS);
   const outlook = new Float64Array(SEASON_HORIZON_DAYS);
   const firstOfRing = dayOfYear(firstDay) - 1;
@@ -64,8 +118,6 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
     const k = (firstOfRing + i) % 366;
     usual.minC[i] = climatology.minC[k]!;
     usual.maxC[i] = climatology.maxC[k]!;
-    shift.minC[i] = site.minC[k]!;
-    shift.maxC[i] = site.maxC[k]!;
     const ahead = firstDay + i - lastKnown;
     if (ahead <= 0) continue;
     drift[i] = anomalyC * Math.exp(-ahead / ANOMALY_FADING_DAYS);
@@ -75,7 +127,6 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
   const common: Common = {
     series,
     usual,
-    shift,
     drift,
     outlook,
     // Days that are known are the same for every member as well.
@@ -99,21 +150,13 @@ export function buildEnsemble(options: EnsembleOptions): Ensemble | null {
     years.push(year);
   }
   if (years.length === 0) return null;
-  const { warmthFactor } = site;
-  return { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years, warmthFactor };
+  return { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years };
 }
 
-/** Lowest and highest of every day of a season, °C. */
-interface Extremes {
-  readonly minC: Float64Array;
-  readonly maxC: Float64Array;
-}
 /** What is the same for every member, by day of the season. */
 interface Common {
   readonly series: WeatherSeries;
   readonly usual: Extremes;
-  /** What the place adds. */
-  readonly shift: Extremes;
   /** This year's anomaly, fading. */
   readonly drift: Float64Array;
   /** Weight of the outlook. */
@@ -126,19 +169,19 @@ interface Common {
   readonly lastIndex: number;
 }
 
-function seenDays({ series, shift, seenFrom, seenTo, firstDay }: Common): Extremes {
+function seenDays({ series, seenFrom, seenTo, firstDay }: Common): Extremes {
   const minC = new Float64Array(SEASON_HORIZON_DAYS);
   const maxC = new Float64Array(SEASON_HORIZON_DAYS);
-  for (let i = seenFrom; i < seenTo; i++) {
-    const own = firstDay + i - series.firstDay;
-    keepApart(minC, maxC, i, series.minC[own]! + shift.minC[i]!, series.maxC[own]! + shift.maxC[i]!);
-  }
+  const from = firstDay + seenFrom - series.firstDay;
+  const to = firstDay + seenTo - series.firstDay;
+  minC.set(series.minC.subarray(from, to), seenFrom);
+  maxC.set(series.maxC.subarray(from, to), seenFrom);
   return { minC, maxC };
 }
 
 /** What is known of a season, continued by the year that begins on `sourceFirst`. */
 function continuedBy(common: Common, seen: Extremes, sourceFirst: DayNumber): Extremes {
-  const { series, usual, shift, drift, outlook, seenFrom, seenTo, firstDay, lastIndex } = common;
+  const { series, usual, drift, outlook, seenFrom, seenTo, firstDay, lastIndex } = common;
   const { firstDay: first, minC: ownMin, maxC: ownMax } = series;
   const minC = seen.minC.slice();
   const maxC = seen.maxC.slice();
@@ -154,16 +197,10 @@ function continuedBy(common: Common, seen: Extremes, sourceFirst: DayNumber): Ex
       low += weight * (ownMin[own]! - low);
       high += weight * (ownMax[own]! - high);
     }
-    keepApart(minC, maxC, i, low + shift.minC[i]!, high + shift.maxC[i]!);
+    minC[i] = low;
+    maxC[i] = high;
   }
   return { minC, maxC };
-}
-
-/** Stores a day; where shade has drawn its minimum above its maximum, both are their mean: a grey day is as cool in a wood. */
-export function keepApart(minC: Float64Array, maxC: Float64Array, i: number, low: number, high: number): void {
-  const crossed = low > high;
-  minC[i] = crossed ? (low + high) / 2 : low;
-  maxC[i] = crossed ? (low + high) / 2 : high;
 }
 
 /** Rain of one member: of this season as far as it is known, then that of the year that continues it. */

@@ -1,4 +1,4 @@
-export { buildEnsemble, type Ensemble, keepApart } from './ensemble.ts';
+export { atSite, buildEnsemble, type Ensemble, type StationSeason } from './ensemble.ts';
 export { chilledBy, cumulateCold, cumulateFrosts, cumulateWarmth, flushedBy } from './sums.ts';
 export { type Canopy, type Site, siteClimate, slopeWarmth } from './site-climate.ts';
 export { LEAST_SHARED_DAYS, readSite, type SiteReading } from './site-readings.ts';

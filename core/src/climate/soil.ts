@@ -1,6 +1,7 @@
 import { type DayNumber, seasonFirstDay, seasonOf } from '../measure/index.ts';
 import { buildEnsemble } from './ensemble.ts';
 import { siteClimate, type Site } from './site-climate.ts';
+import { meansOf } from './sums.ts';
 import type { StationWeather } from '../weather/index.ts';
 
 /** Share of the way to the day's air temperature that the soil goes in a day, near 10 cm. */
@@ -78,15 +79,16 @@ export function frozenSpans({ weather, site, leafArea, day, asOf }: GroundInput)
     });
     if (!ensemble) continue;
     told = true;
-    const length = seasonFirstDay(s + 1, YEAR_START, site.latitudeDeg) - ensemble.firstDay;
+    const { firstDay, years } = ensemble.station;
+    const length = seasonFirstDay(s + 1, YEAR_START, site.latitudeDeg) - firstDay;
     const frozen = new Float64Array(length);
-    ensemble.minC.forEach((min, m) => {
-      const mean = min.map((low, i) => (low + ensemble.maxC[m]![i]!) / 2);
+    years.forEach((_, m) => {
+      const mean = meansOf(ensemble, m);
       // At midsummer the soil is near the air: where it starts is forgotten long before winter.
       const soil = soilTemperature(mean, { startC: mean[0]!, leafArea });
       for (let i = 0; i < length; i++) if (soil[i]! <= FREEZING_C) frozen[i]! += 1;
     });
-    for (let i = 0; i < length; i++) if (frozen[i]! > LIKELY * ensemble.minC.length) likely.push(ensemble.firstDay + i);
+    for (let i = 0; i < length; i++) if (frozen[i]! > LIKELY * years.length) likely.push(firstDay + i);
   }
   return told ? joined(likely) : null;
 }

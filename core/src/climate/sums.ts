@@ -23,13 +23,14 @@ export function cumulateFrosts(ensemble: Ensemble, thresholdC: number, startInde
  * A day is cold whose mean, half of minimum and maximum, is at or below the threshold.
  */
 export function chilledBy(
-  { minC, maxC }: Ensemble,
+  ensemble: Ensemble,
   { thresholdC, days, startIndex }: { readonly thresholdC: number; readonly days: number; readonly startIndex: number },
 ): readonly number[] {
-  return minC.map((min, m) => {
+  return ensemble.station.years.map((_, m) => {
+    const meanC = meansOf(ensemble, m);
     let cold = 0;
-    for (let i = Math.max(0, startIndex); i < min.length; i++)
-      if ((min[i]! + maxC[m]![i]!) / 2 <= thresholdC && ++cold >= days) return i;
+    for (let i = Math.max(0, startIndex); i < meanC.length; i++)
+      if (meanC[i]! <= thresholdC && ++cold >= days) return i;
     return Infinity;
   });
 }
@@ -46,14 +47,20 @@ export interface RainFlush {
  * Index of the first day by which so much rain has fallen within so many days, none of them before `startIndex`, at a mean
  * temperature within the band; Infinity for never. `null` for an ensemble without rain.
  */
-export function flushedBy({ minC, maxC, rainMm }: Ensemble, flush: RainFlush): readonly number[] | null {
-  return rainMm && rainMm.map((rain, m) => firstFlush(rain, minC[m]!, maxC[m]!, flush));
+export function flushedBy(ensemble: Ensemble, flush: RainFlush): readonly number[] | null {
+  const { rainMm } = ensemble.station;
+  return rainMm && rainMm.map((rain, m) => firstFlush(rain, meansOf(ensemble, m), flush));
+}
+
+/** Daily means of a member at the place, half of minimum and maximum, °C. */
+export function meansOf({ station, shift }: Ensemble, member: number): Float64Array {
+  const [min, max] = [station.minC[member]!, station.maxC[member]!];
+  return min.map((low, i) => (low + shift.minC[i]! + (max[i]! + shift.maxC[i]!)) / 2);
 }
 
 function firstFlush(
   rain: Float64Array,
-  minC: Float64Array,
-  maxC: Float64Array,
+  meansC: Float64Array,
   { rainMm, overDays, fromC, toC, startIndex }: RainFlush,
 ): number {
   const start = Math.max(0, startIndex);
@@ -61,10 +68,10 @@ function firstFlush(
   let warmth = 0;
   for (let i = start; i < rain.length; i++) {
     fallen += rain[i]!;
-    warmth += (minC[i]! + maxC[i]!) / 2;
+    warmth += meansC[i]!;
     if (i - start >= overDays) {
       fallen -= rain[i - overDays]!;
-      warmth -= (minC[i - overDays]! + maxC[i - overDays]!) / 2;
+      warmth -= meansC[i - overDays]!;
     }
     if (i - start + 1 < overDays) continue;
     const meanC = warmth / overDays;
@@ -74,23 +81,29 @@ function firstFlush(
 }
 
 function cumulate(
-  ensemble: Ensemble,
+  { station, shift }: Ensemble,
   startIndex: number,
   ofDay: (minC: number, maxC: number) => number,
 ): Float64Array[] {
   let shared: Float64Array | null = null;
-  return ensemble.minC.map((min, m) => {
-    const max = ensemble.maxC[m]!;
+  const { knownDays } = station;
+  return station.minC.map((min, m) => {
+    const max = station.maxC[m]!;
     const sum = new Float64Array(min.length);
     let total = 0;
     let i = 0;
     if (shared) {
-      sum.set(shared.subarray(0, ensemble.knownDays));
-      total = ensemble.knownDays > 0 ? sum[ensemble.knownDays - 1]! : 0;
-      i = ensemble.knownDays;
+      sum.set(shared.subarray(0, knownDays));
+      total = knownDays > 0 ? sum[knownDays - 1]! : 0;
+      i = knownDays;
     }
     for (; i < min.length; i++) {
-      if (i >= startIndex) total += ofDay(min[i]!, max[i]!);
+      if (i >= startIndex) {
+        // As `extremesOn` says, without a pair for every day.
+        const low = min[i]! + shift.minC[i]!;
+        const high = max[i]! + shift.maxC[i]!;
+        total += low > high ? ofDay((low + high) / 2, (low + high) / 2) : ofDay(low, high);
+      }
       sum[i] = total;
     }
     shared ??= sum;

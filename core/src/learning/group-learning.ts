@@ -1,6 +1,6 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import { type DayNumber, SEASON_HORIZON_DAYS, seasonFirstDay } from '../measure/index.ts';
-import { PRIOR_SCALES, seasonLikeness, type Scales } from '../stages/index.ts';
+import { PRIOR_SCALES, seasonLikeness, type Scales, type StageEffects } from '../stages/index.ts';
 import { LearnedStand, nothingBeforehand, overStages, type Beforehand, type SeasonField } from './stand-learning.ts';
 import { historyOf, type SeenStand, type StandHistory } from './history.ts';
 
@@ -52,6 +52,7 @@ export class GroupLearning {
     private readonly sightings: ReadonlyMap<string, number>,
   ) {}
   private readonly fields = new Map<DayNumber, SeasonField>();
+  private readonly unseen = new Map<string, StageEffects>();
 
   /**
    * By so much bands have to be wider than reckoned: the weather to come is less well known than a few past years make believe, and
@@ -117,6 +118,20 @@ export class GroupLearning {
       kind: usable ? conditioned(profile.kind, others) : profile.kind,
       season: (firstDay) => this.field(firstDay, mine),
     };
+  }
+
+  /**
+   * Effects to expect of a season of a stand. Of stands that nobody has seen anything of, all of a kind whose stages usually come
+   * on the same days are alike.
+   */
+  effects(history: StandHistory, season: number, firstDayOf: GroupStand['firstDayOf']): StageEffects {
+    const reckoned = (): StageEffects =>
+      new LearnedStand(history, this.beforehand(history), firstDayOf).effects(season);
+    if (history.seen.length > 0 || this.told.has(history.standId)) return reckoned();
+    const key = `${history.plantKey}:${history.usualDays.join()}:${firstDayOf(season)}`;
+    let effects = this.unseen.get(key);
+    if (!effects) this.unseen.set(key, (effects = reckoned()));
+    return effects;
   }
 
   /** How many sightings of its kind at other stands a stand's dates were learned from. */

@@ -31,7 +31,7 @@ export function measuredAt(
           weather,
           baseC.value,
           Infinity,
-          monthDayInSeason(weather.firstDay, start, latitudeDeg) - weather.firstDay,
+          monthDayInSeason(weather.station.firstDay, start, latitudeDeg) - weather.station.firstDay,
         )[0]!,
       };
       seasons.set(season, made);
@@ -42,6 +42,6 @@ export function measuredAt(
     if (day > until) return [];
     const season = seasonOf(day, place.seasonStart, latitudeDeg);
     const known = warmth(season);
-    return known ? [{ season, sum: known.sums[day - known.weather.firstDay]!, lengthsCm }] : [];
+    return known ? [{ season, sum: known.sums[day - known.weather.station.firstDay]!, lengthsCm }] : [];
   });
 }

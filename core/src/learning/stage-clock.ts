@@ -17,11 +17,11 @@ import {
   type StageBounds,
 } from '../stages/index.ts';
 import {
+  atSite,
   chilledBy,
   cumulateCold,
   cumulateWarmth,
   flushedBy,
-  keepApart,
   type Ensemble,
   siteClimate,
   type Site,
@@ -58,7 +58,6 @@ export function seasonAsItWas(
 ): Ensemble | null {
   if (!weather?.climatology) return null;
   const { series, climatology, heightM } = weather;
-  const climate = siteClimate(heightM, site, reference.canopy);
   const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
   const minC = new Float64Array(SEASON_HORIZON_DAYS);
   const maxC = new Float64Array(SEASON_HORIZON_DAYS);
@@ -68,25 +67,20 @@ export function seasonAsItWas(
     const own = firstDay + i - series.firstDay;
     const measured = own >= 0 && own < series.minC.length && firstDay + i <= until;
     const k = (firstOfRing + i) % 366;
-    keepApart(
-      minC,
-      maxC,
-      i,
-      (measured ? series.minC[own]! : climatology.minC[k]!) + climate.minC[k]!,
-      (measured ? series.maxC[own]! : climatology.maxC[k]!) + climate.maxC[k]!,
-    );
+    minC[i] = measured ? series.minC[own]! : climatology.minC[k]!;
+    maxC[i] = measured ? series.maxC[own]! : climatology.maxC[k]!;
     const mm = measured ? series.rainMm?.[own] : undefined;
     rainMm[i] = mm === undefined || Number.isNaN(mm) ? 0 : mm;
   }
-  return {
+  const asItWas = {
     firstDay,
     knownDays: SEASON_HORIZON_DAYS,
     minC: [minC],
     maxC: [maxC],
     rainMm: series.rainMm && [rainMm],
     years: [season],
-    warmthFactor: climate.warmthFactor,
   };
+  return atSite(asItWas, siteClimate(heightM, site, reference.canopy));
 }
 
 /**

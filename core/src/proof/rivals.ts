@@ -53,7 +53,7 @@ function plainFit(place: SeasonPlace, season: number, past: readonly PastDate[],
   const weatherOf = (of: number): Ensemble | null => seasonAsItWas(place, of, issued);
   const seasons = past.flatMap((p) => {
     const weather = weatherOf(p.season);
-    return weather ? [{ weather, at: Math.round(p.day - weather.firstDay) }] : [];
+    return weather ? [{ weather, at: Math.round(p.day - weather.station.firstDay) }] : [];
   });
   const now = weatherOf(season);
   if (!now || seasons.length === 0) return null;
@@ -64,7 +64,7 @@ function plainFit(place: SeasonPlace, season: number, past: readonly PastDate[],
     const sum = reached.reduce((a, b) => a + b, 0) / reached.length;
     const error = seasons.reduce((e, { at }, i) => e + (dayOf(sums[i]!, sum) - at) ** 2, 0);
     if (!best || error < best.error)
-      best = { error, day: now.firstDay + dayOf(cumulateWarmth(now, baseC, Infinity, 0)[0]!, sum) };
+      best = { error, day: now.station.firstDay + dayOf(cumulateWarmth(now, baseC, Infinity, 0)[0]!, sum) };
   }
   return best && Number.isFinite(best.day) ? best.day : null;
 }

@@ -227,7 +227,7 @@ export class Dating {
   }
 
   private each(date: (draw: number, member: number) => number): Float64Array {
-    const members = this.ensemble?.years.length ?? 1;
+    const members = this.ensemble?.station.years.length ?? 1;
     const out = new Float64Array(this.draws.count);
     for (let j = 0; j < out.length; j++) out[j] = date(j, j % members);
     return out;

@@ -48,7 +48,7 @@ const CALENDAR_DRAWS = 480;
 export function forecastSeason(input: ForecastInput): SeasonForecast {
   const firstDay = seasonFirstDay(input.season, input.seasonStart, input.site.latitudeDeg);
   const ensemble = ensembleFor(input);
-  const years = ensemble?.years.length ?? 0;
+  const years = ensemble?.station.years.length ?? 0;
   const draws = drawsFor(ensemble ? years * DRAWS_PER_YEAR : CALENDAR_DRAWS, input.stages.length);
   const bounds = boundsOf(
     input.stages.map((s) => s.key),
@@ -79,7 +79,7 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
     firstDay,
     basis: ensemble ? 'weather' : 'calendar',
     yearCount: years,
-    knownUntil: ensemble && ensemble.knownDays > 0 ? firstDay + ensemble.knownDays - 1 : null,
+    knownUntil: ensemble && ensemble.station.knownDays > 0 ? firstDay + ensemble.station.knownDays - 1 : null,
     stages: input.stages.map((stage, s) => ({
       key: stage.key,
       dates: dates[s]!,

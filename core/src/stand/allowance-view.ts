@@ -41,14 +41,21 @@ export interface AllowanceView {
 }
 
 /** An allowance as it travels, with all its ceilings. */
-export function viewAllowance(
-  { binding, ceilings, steps, takenAmount, ...rest }: Allowance,
-  part: ProfilePart,
-): AllowanceView {
+export function viewAllowance(allowance: Allowance, part: ProfilePart): AllowanceView {
+  const { binding, ceilings, steps, takenAmount } = allowance;
+  // Field by field, as the allowance itself.
   return {
-    ...rest,
+    kind: allowance.kind,
     unit: part.unit,
+    plants: allowance.plants,
+    perPlant: allowance.perPlant,
+    amount: allowance.amount,
+    amountLeft: allowance.amountLeft,
+    plantsLeft: allowance.plantsLeft,
     takenAmount: Math.round(takenAmount * 1000) / 1000,
+    fraction: allowance.fraction,
+    plantsCounted: allowance.plantsCounted,
+    plantsStanding: allowance.plantsStanding,
     ceilings: ceilings.map((c): CeilingView => ({
       source: c.source,
       kind: c.rule.kind,

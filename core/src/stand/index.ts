@@ -23,6 +23,7 @@ export {
 } from './find.ts';
 export { frozenSpansAt, halfYearOf, standGround } from './ground.ts';
 export { identityOn, type IdentityStanding } from './identity-standing.ts';
+export { lookAgainOn } from './look-again.ts';
 export { deadlyOpen, lookAlikesOn, showsNext, showsOn, type LookAlikeStanding } from './look-alikes.ts';
 export { outlooksFor, standDay, windowOfPart, windowOn, type StandDay } from './outlook.ts';
 export { packBook, packSeasons, seasonsAbout, unpackBook, type PackedBook, type PackedSeasons } from './packed-book.ts';

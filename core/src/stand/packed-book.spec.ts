@@ -4,6 +4,8 @@ import { climatologyOf, joinDays } from '../weather/index.ts';
 import { bookOf, counted, entry, on, took } from './made-book.ts';
 import { standDay } from './outlook.ts';
 import { packBook, packSeasons, seasonsAbout, unpackBook, type PackedBook } from './packed-book.ts';
+import { isoDay } from '../measure/index.ts';
+import { lookAgainOn } from './look-again.ts';
 import { eachOnce, seasonsOf, standSeason } from './season.ts';
 import { seasonNow } from './book.ts';
 
@@ -74,6 +76,20 @@ describe('seasons reckoned in another thread', () => {
     const asked = (day: string) => [...new Map(seasonsAbout(packSeasons(book, on(day)))).keys()].sort();
     expect(asked('2026-05-15')).not.to.include(2027);
     expect(asked('2026-12-20')).to.include(2027);
+  });
+  it('reach to the next season where the plant shows no more of itself in this one, and somebody has to look again', () => {
+    const nothingToTake = { ...book, profile: { ...book.profile, windows: [] } };
+    const asked = (day: string, unsettled: boolean) =>
+      seasonsAbout(packSeasons(nothingToTake, on(day), { unsettled })).map(([season]) => season);
+    const flowered = lookAgainOn(book, eachOnce(book), on('2026-06-01'))!;
+    expect(flowered.stage.bbch).to.be.oneOf([6, 8]);
+    const after = isoDay(flowered.reached.p50! + 60);
+    expect(lookAgainOn(book, eachOnce(book), on(after))!.reached.p50).to.be.greaterThan(on('2027-01-01'));
+    expect([asked(after, false), asked('2026-05-15', true), asked(after, true)]).to.deep.equal([
+      [],
+      [2026],
+      [2026, 2027],
+    ]);
   });
   it('take no more of the record along than they need', () => {
     const packed = packSeasons(book, book.today);

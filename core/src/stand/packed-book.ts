@@ -6,6 +6,7 @@ import { packWeather, unpackWeather, type PackedWeather } from '../weather/index
 import type { WindowShifts } from '../windows/index.ts';
 import { seasonNow, type Book, type Learned, type SeasonBook } from './book.ts';
 import { shiftsOf, stageDaysOf, type StageDays } from './edges.ts';
+import { lookAgainOn } from './look-again.ts';
 import { windowOn } from './outlook.ts';
 import { eachOnce, type StandSeason } from './season.ts';
 import { seenStand } from './season-input.ts';
@@ -75,9 +76,18 @@ function unpackLearned({ stretch, seasons, shifts }: PackedLearned): Learned {
 export interface PackedSeasons extends Omit<SeasonBook, 'learned'> {
   readonly learned: PackedLearned;
   readonly day: DayNumber;
+  /** It is not settled what grows there: somebody has to look again. */
+  readonly unsettled: boolean;
 }
 
-export function packSeasons(book: SeasonBook, day: DayNumber, stageDays: StageDays = stageDaysOf(book)): PackedSeasons {
+export function packSeasons(
+  book: SeasonBook,
+  day: DayNumber,
+  {
+    unsettled = false,
+    stageDays = stageDaysOf(book),
+  }: { readonly unsettled?: boolean; readonly stageDays?: StageDays } = {},
+): PackedSeasons {
   const { stand, profile, plantRevision, place, weather, thermometer, today, record } = book;
   const { sightings, takes, measured, cuts } = record;
   return {
@@ -91,11 +101,17 @@ export function packSeasons(book: SeasonBook, day: DayNumber, stageDays: StageDa
     record: { sightings, takes, measured, cuts },
     learned: packLearned(book, seasonNow(book, day), stageDays),
     day,
+    unsettled,
   };
 }
 
 /** The seasons that the day of a packed stand asks for, as they are reckoned anywhere. */
-export function seasonsAbout({ learned, day, ...rest }: PackedSeasons): readonly (readonly [number, StandSeason])[] {
+export function seasonsAbout({
+  learned,
+  day,
+  unsettled,
+  ...rest
+}: PackedSeasons): readonly (readonly [number, StandSeason])[] {
   const book: SeasonBook = { ...rest, learned: unpackLearned(learned) };
   const { known, of } = eachOnce(book);
   for (const [w] of book.profile.windows.entries()) {
@@ -103,6 +119,7 @@ export function seasonsAbout({ learned, day, ...rest }: PackedSeasons): readonly
     // Of a window that is over the next one is told.
     if (window.closes.p50 !== null && window.closes.p50 < day) of(window.season + 1);
   }
+  if (unsettled) lookAgainOn(book, { of }, day);
   return [...known];
 }
 

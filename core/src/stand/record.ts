@@ -97,6 +97,8 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     awaited: [] as RecordedAwaited[],
     ground: [] as GroundWord[],
     unreadable: [] as string[],
+    cuts: [] as StandRecord['cuts'],
+    windowsKey: '',
   };
   for (const entry of entries) {
     if (replaced.has(entry.id)) continue;
@@ -108,8 +110,9 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
       record.unreadable.push(entry.id);
     }
   }
-  const cuts = cutsOf(record);
-  return { ...record, cuts, windowsKey: windowsKeyOf({ ...record, cuts }) };
+  record.cuts = cutsOf(record);
+  record.windowsKey = windowsKeyOf(record);
+  return record;
 }
 
 type Noted = { -readonly [K in keyof Omit<StandRecord, 'cuts' | 'windowsKey'>]: StandRecord[K][number][] };

@@ -1,6 +1,6 @@
 // What a season of a stand is forecast from.
 import type { Site } from '../climate/index.ts';
-import { historyOf, LearnedStand, type GroupLearning, type SeenStand } from '../learning/index.ts';
+import { historyOf, type GroupLearning, type SeenStand } from '../learning/index.ts';
 import { seasonFirstDay, type DayNumber } from '../measure/index.ts';
 import { spreadWithin, type ForecastInput } from '../stages/index.ts';
 import { seasonNow, type Learned, type SeasonBook } from './book.ts';
@@ -36,26 +36,15 @@ export const NOTHING_SEEN: Pick<StandRecord, 'sightings' | 'takes' | 'measured' 
   cuts: [],
 };
 
-/** The stand that was asked about last, where nobody has seen anything of it: all its seasons know the same. */
-let last: {
-  readonly learning: GroupLearning;
-  readonly seen: SeenStand;
-  readonly today: DayNumber;
-  readonly stand: LearnedStand;
-} | null = null;
-
 /** Learning of a group, asked about one of its stands. */
 export function learnedFrom(learning: GroupLearning): Learned {
   return {
     stretch: learning.stretch,
     effects: (seen, season, today) => {
-      if (last?.learning === learning && last.seen === seen && last.today === today) return last.stand.effects(season);
       const { seasonStart, site } = seen.place;
       const history = historyOf(seen, { until: today, season: season - 1 });
       const firstDayOf = (y: number): DayNumber => seasonFirstDay(y, seasonStart, site.latitudeDeg);
-      const stand = new LearnedStand(history, learning.beforehand(history), firstDayOf);
-      if (seen.sightings.length === 0) last = { learning, seen, today, stand };
-      return stand.effects(season);
+      return learning.effects(history, season, firstDayOf);
     },
   };
 }

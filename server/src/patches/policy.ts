@@ -28,7 +28,7 @@ export const seesExactly = (row: Pick<PatchRow, 'secret' | 'madeBy' | 'facts'>, 
 
 /** A place as a viewer may know it; whatever is derived from it afterwards knows no more. */
 export function visibleTo(viewer: Viewer, row: PatchRow, words: Words): VisiblePatch {
-  if (seesExactly(row, viewer)) return { ...row, blurred: false };
+  if (seesExactly(row, viewer)) return clear(row);
   const geometry = cellOf(row.geometry);
   const { longitudeDeg, latitudeDeg } = centreOf(geometry);
   return {
@@ -43,6 +43,27 @@ export function visibleTo(viewer: Viewer, row: PatchRow, words: Words): VisibleP
     stationId: null,
   };
 }
+
+/** Column by column: what is spread into another object gets a layout of its own each time, and thousands of places are held. */
+const clear = (row: PatchRow): VisiblePatch => ({
+  id: row.id,
+  groupId: row.groupId,
+  name: row.name,
+  geometry: row.geometry,
+  latitudeDeg: row.latitudeDeg,
+  longitudeDeg: row.longitudeDeg,
+  heightM: row.heightM,
+  facts: row.facts,
+  secret: row.secret,
+  stationId: row.stationId,
+  retiredOn: row.retiredOn,
+  retiredWhy: row.retiredWhy,
+  version: row.version,
+  contentDigest: row.contentDigest,
+  madeBy: row.madeBy,
+  madeAt: row.madeAt,
+  blurred: false,
+});
 
 /** The middle of the cell of the world in which a place lies: the same for all places in it, however often it is asked for. */
 function cellOf(geometry: PatchGeometry): PatchGeometry {

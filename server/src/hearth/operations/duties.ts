@@ -1,7 +1,7 @@
 import { CONTAMINATING, type Duty, type FindBody } from '@emberfield/contract';
 import type { openFinds } from '../../entries/index.ts';
-import { dayNumber, isoDay, type DayNumber, seasonOf } from '@emberfield/core/measure';
-import { deadlyOpen, showsNext, showsOn, stillAwaited, viewRange } from '@emberfield/core/stand';
+import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
+import { deadlyOpen, lookAgainOn, showsNext, showsOn, stillAwaited, viewRange } from '@emberfield/core/stand';
 import type { Dossier, GroupCommons } from '../../stands/index.ts';
 
 /** What waits for somebody, or could make somebody ill, comes before what can wait. */
@@ -62,26 +62,12 @@ function searches({ stand, plant, book, answers }: Dossier, day: DayNumber): rea
   });
 }
 
-const TELLING: ReadonlySet<number | null> = new Set([6, 8]);
-/** Look again when it flowers (BBCH 6) or fruits (8), whichever comes next: that is when most signs show. */
-function settle(dossier: Dossier, day: DayNumber): Duty {
-  const {
-    stand,
-    patch,
-    plant: { profile },
-  } = dossier;
-  const season = seasonOf(day, profile.seasonStart, patch.latitudeDeg);
-  const tellingIn = (s: number) =>
-    dossier.answers.seasons
-      .of(s)
-      .forecast.stages.map((f, i) => ({ spec: profile.stages[i]!, reached: f.reached }))
-      .find(({ spec, reached }) => TELLING.has(spec.bbch) && reached.p50 !== null && reached.p50 >= day);
-  // The season after is reckoned only where this one shows nothing more.
-  const next = tellingIn(season) ?? tellingIn(season + 1);
+function settle({ stand, plant: { profile }, book, answers }: Dossier, day: DayNumber): Duty {
+  const next = lookAgainOn(book, answers.seasons, day);
   return {
     kind: 'settleIdentity',
     standId: stand.id,
-    lookAgainStage: next?.spec.name ?? null,
+    lookAgainStage: next?.stage.name ?? null,
     lookAgain: next ? viewRange(next.reached) : null,
     notRuledOut: profile.lookAlikes
       .filter((l) => l.severity === 'deadly' || l.severity === 'poisonous')

@@ -51,7 +51,6 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
       placeKey: placeKey(patch),
       weatherKey: weather?.key ?? '-',
       knowledge,
-      windowsKey: '',
     });
     return rowOf(book, commons.kin, seasons, day);
   });

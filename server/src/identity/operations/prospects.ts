@@ -44,7 +44,6 @@ export async function viewProspects(
       placeKey: placeKey(patch),
       weatherKey: weather?.key ?? '-',
       knowledge,
-      windowsKey: '',
     });
     const season = seasonOf(today, profile.seasonStart, patch.latitudeDeg);
     const seasons = [season, season + 1].map(seasonOfPlant);

@@ -74,8 +74,17 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       ? await loadOne(deps, commons, { ...row, patch, today })
       : row;
     const own = forStand(knowledge, stand.id);
+    const { profile, plantRevision, place, thermometer } = unlearned;
+    // Said one by one: what is spread into another object gets a layout of its own each time, by which nothing runs fast.
     const book: Book = {
-      ...unlearned,
+      stand: unlearned.stand,
+      profile,
+      plantRevision,
+      place,
+      record,
+      weather: unlearned.weather,
+      thermometer,
+      today,
       learned: learnedFrom(own.learning),
       kin: commons.kin,
       rules: commons.rules.filter((r) => holdsFor(r, stand)),

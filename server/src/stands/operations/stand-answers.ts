@@ -4,7 +4,9 @@ import type { DayNumber } from '@emberfield/core/measure';
 import {
   frozenSpansAt,
   halfYearOf,
+  identityOn,
   packSeasons,
+  rulesOn,
   seasonNow,
   stageDaysOf,
   standDay,
@@ -74,14 +76,14 @@ export function sightingsKey({ record }: Pick<SeasonBook, 'record'>): string {
 }
 
 /** Seasons of a stand, or of a plant at a place where nobody has seen it. */
-export function seasonOfStand(answers: Answers, keyed: Keyed<SeasonBook> & { readonly windowsKey: string }) {
+export function seasonOfStand(answers: Answers, keyed: Keyed<SeasonBook>, windowsKey = '') {
   const cache = answers.of(SEASONS);
   const stageDays = stageDaysFor(answers, keyed);
   return (season: number): StandSeason =>
-    cache.get(seasonKey(keyed, season), () => standSeason(keyed.book, season, stageDays));
+    cache.get(seasonKey(keyed, windowsKey, season), () => standSeason(keyed.book, season, stageDays));
 }
-const seasonKey = (keyed: Keyed<SeasonBook> & { readonly windowsKey: string }, season: number): string =>
-  `${forecastKey(keyed, season)}:${keyed.windowsKey}`;
+const seasonKey = (keyed: Keyed<SeasonBook>, windowsKey: string, season: number): string =>
+  `${forecastKey(keyed, season)}:${windowsKey}`;
 
 /** Middle days of stages: they hang on sightings and weather alone. */
 export function stageDaysFor(answers: Answers, keyed: Keyed<SeasonBook>): StageDays {
@@ -92,7 +94,7 @@ export function stageDaysFor(answers: Answers, keyed: Keyed<SeasonBook>): StageD
 export function seasonsFor(answers: Answers, keyed: Keyed<Book>): Seasons {
   const { book, weatherKey } = keyed;
   return {
-    of: seasonOfStand(answers, { ...keyed, windowsKey: book.record.windowsKey }),
+    of: seasonOfStand(answers, keyed, book.record.windowsKey),
     frozen: (day) => {
       const key = [weatherKey, JSON.stringify(book.place), halfYearOf(day), book.today].join(':');
       return answers.of(GROUND).get(key, () => ({ spans: frozenSpansAt(book, day) })).spans;
@@ -110,15 +112,18 @@ export function answersFor(
   const name = (day: DayNumber): string => `${book.stand.id}:${keyed.placeKey.endsWith('~') ? '~' : ''}${day}`;
   const seasons = seasonsFor(answers, keyed);
   const days = answers.of(DAYS);
-  const ofSeason = { ...keyed, windowsKey: book.record.windowsKey };
+  const keyOf = (season: number): string => seasonKey(keyed, book.record.windowsKey, season);
   return {
     seasons,
     unreckoned: (day) =>
-      answers.of(SEASONS).peek(seasonKey(ofSeason, seasonNow(book, day)))
+      answers.of(SEASONS).peek(keyOf(seasonNow(book, day)))
         ? null
-        : packSeasons(book, day, stageDaysFor(answers, keyed)),
+        : packSeasons(book, day, {
+            unsettled: identityOn(book, day, rulesOn(book.rules, day)).status !== 'confirmed',
+            stageDays: stageDaysFor(answers, keyed),
+          }),
     keep: (made) => {
-      for (const [season, said] of made) answers.of(SEASONS).put(seasonKey(ofSeason, season), said);
+      for (const [season, said] of made) answers.of(SEASONS).put(keyOf(season), said);
     },
     on: (day) => {
       const before = days.peek(name(day));
