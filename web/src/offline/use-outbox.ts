@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/vue-query';
-import { useEventListener, useIntervalFn, useTimeoutFn } from '@vueuse/core';
+import { promiseTimeout, useEventListener, useIntervalFn, useTimeoutFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { ROUTES, type EntryResult, type Route } from '@emberfield/contract';
@@ -13,6 +13,7 @@ import { deliver, nextToGo, type Answer, type OutCall, type Waiting } from './ou
 const TRY_AGAIN_MS = 20_000;
 /** After the first try that nobody answered; twice as long after each further one, up to the above. */
 const FIRST_BREATH_MS = 1_000;
+const LONGEST_ANEW_MS = 3_000;
 /** Refusals that pass: the server is busy or fails, and the same thing may be taken later. */
 const PASSING: readonly string[] = ['notReached', 'busy', 'internal', 'tooManyTries', 'notSignedIn'];
 
@@ -112,7 +113,8 @@ export const useOutbox = defineStore('outbox', () => {
     await putWaiting(item);
     await read();
     const { results, left } = await inTurn(() => goOne(item));
-    await askAnew(calls);
+    // What was stored shows on the page that comes next; a signal that fades now must not hold anybody up.
+    await Promise.race([askAnew(calls), promiseTimeout(LONGEST_ANEW_MS)]);
     if (!left) return { kind: 'answered', results };
     if (left.problem === '') return { kind: 'waiting' };
     await forget(id);
