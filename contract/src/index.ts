@@ -85,6 +85,7 @@ export {
   newStandSchema,
   type ChangeStand,
   type CountView,
+  type LossView,
   type IdentityView,
   type LadderSeason,
   type LookAlikeView,

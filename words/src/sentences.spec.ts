@@ -214,10 +214,36 @@ describe('the conditions in words', () => {
     expect(words.yearLead(1)).to.equal('The year runs 1 day early');
     expect(words.yearLead(-6)).to.equal('The year runs 6 days late');
   });
+  it('say what that is reckoned from', () => {
+    const lead = { daysAhead: 6, sum: 412.4, usualSum: 350, baseC: 5, since: '2026-01-01', until: '2026-05-14' };
+    expect(words.leadReasons(lead, 'Brackmoor', '2026-05-15')).to.deep.equal([
+      'Warmth above 5 °C from 1 January to 14 May at Brackmoor: 412 degree days, usually 350',
+      'A usual year has as many 6 days later',
+    ]);
+    expect(words.leadReasons({ ...lead, daysAhead: 0 }, null, '2026-05-15')).to.have.length(1);
+  });
   it('say temperatures, or that there are none', () => {
     const conditions = (minC: number | null, maxC: number | null) => ({ minC, maxC }) as Conditions;
     expect(words.temperatures(conditions(-1.4, 8.6))).to.equal('-1 to 9 °C');
     expect(words.temperatures(conditions(null, 8))).to.equal('no weather yet');
     expect(createWords('en', 'imperial').temperatures(conditions(0, 10))).to.equal('32 to 50 °F');
+  });
+});
+
+describe('what counts and losses are made of', () => {
+  it('names how it was counted, and the end that is reckoned from', () => {
+    const count = { value: 41, low: 41, high: 44, day: '2026-05-03', method: 'complete', by: 'Ode' } as const;
+    expect(words.countReasons(count)).to.deep.equal([
+      'Every plant that was counted is there; up to 5 % are overlooked (an estimate)',
+      'What may be taken is reckoned from the low end, 41',
+    ]);
+  });
+  it('names every loss with its day and cause, and how they add up', () => {
+    const loss = { day: '2026-05-03', cause: 'grazed', share: 0.2 } as const;
+    expect(words.lossReasons([loss], '2026-05-15')).to.deep.equal([
+      '20 % grazed, 3 May',
+      'Losses come off before anybody’s share',
+    ]);
+    expect(words.lossReasons([loss, loss], '2026-05-15')).to.include('Each is of what the one before left');
   });
 });

@@ -2,11 +2,12 @@ import type { AllowanceView, Conditions, PartOutlook, Text, UnitKey } from '@emb
 import type { Format } from './format.ts';
 import { createAllowanceWords, type AllowanceWords } from './say-allowance.ts';
 import { createDutyWords, type SayDuty } from './say-duty.ts';
+import { createReasonWords, type ReasonWords } from './say-reasons.ts';
 import { createWindowWords, type WindowWords } from './say-window.ts';
 import type { Translate } from './translate.ts';
 
 /** Every sentence that is made from codes with values, in one place. */
-export interface Sentences extends WindowWords {
+export interface Sentences extends WindowWords, ReasonWords {
   /** The text in the reader's language, else in English. */
   readonly text: (text: Text) => string;
   readonly amount: (n: number, unit: UnitKey) => string;
@@ -18,7 +19,6 @@ export interface Sentences extends WindowWords {
   readonly steps: AllowanceWords['steps'];
   readonly sum: AllowanceWords['sum'];
   readonly duty: SayDuty;
-  readonly yearLead: (daysAhead: number) => string;
   readonly temperatures: (conditions: Conditions) => string;
 }
 
@@ -60,10 +60,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     steps,
     sum,
     duty: createDutyWords(t, format, text),
-    yearLead: (ahead) =>
-      ahead === 0
-        ? t('conditions.level')
-        : t(ahead > 0 ? 'conditions.ahead' : 'conditions.behind', { days: days(Math.abs(ahead)) }),
+    ...createReasonWords(t, format, days),
     temperatures: ({ minC, maxC }) =>
       minC === null || maxC === null
         ? t('conditions.none')

@@ -1,4 +1,5 @@
 import type { Readiness } from '@emberfield/core/windows';
+import type { WarmthLead } from '@emberfield/core/weather';
 import type { TurnView } from '@emberfield/core/tide';
 import type { StandRef } from '../stands/stand.ts';
 import type { DayRangeView, PartOutlook } from '@emberfield/core/stand';
@@ -10,7 +11,8 @@ export interface Conditions {
   readonly rainMm: number | null;
   /** Where the day's temperatures come from: measured, a gap filled, an outlook, or the usual of the day. */
   readonly source: 'measured' | 'filled' | 'outlook' | 'usual' | 'none';
-  readonly daysAhead: number | null;
+  /** How far the year's warmth runs ahead of the usual, and the sums that say so; `null` where nobody can tell. */
+  readonly lead: (Omit<WarmthLead, 'since'> & { readonly since: string; readonly until: string }) | null;
   /** The ground where most stands are; `null` where nobody can tell. */
   readonly ground: {
     readonly frozen: boolean;

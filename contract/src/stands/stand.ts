@@ -1,4 +1,4 @@
-import type { DayRangeView, Hazard, MovedEdge, PartOutlook } from '@emberfield/core/stand';
+import type { CountMethod, DayRangeView, Hazard, LossCause, MovedEdge, PartOutlook } from '@emberfield/core/stand';
 import {
   type IdentityStatus,
   type Phase,
@@ -76,8 +76,15 @@ export interface CountView {
   readonly low: number;
   readonly high: number;
   readonly day: string;
-  readonly method: string;
+  readonly method: CountMethod;
   readonly by: string;
+}
+
+export interface LossView {
+  readonly day: string;
+  readonly cause: LossCause;
+  /** Of what was there then, 0–1. */
+  readonly share: number;
 }
 
 /** A look-alike at a stand: whether it was looked for, and when it shows. */
@@ -148,7 +155,9 @@ export interface StandView extends StandRef, Retirement {
     readonly yearCount: number;
   };
   readonly counts: readonly CountView[];
+  /** Share lost to others this season, and what it is made of. */
   readonly lossShare: number;
+  readonly losses: readonly LossView[];
   readonly entries: readonly EntryView[];
   readonly lookAlikes: readonly LookAlikeView[];
   /** What the record says of the identity, newest first. */

@@ -6,7 +6,9 @@ import type { FindBody } from './find.ts';
 
 export const QUALITIES = ['good', 'young', 'tough', 'eaten', 'dirty'] as const;
 export const LOSS_CAUSES = ['strangers', 'grazed', 'mown', 'flooded', 'other'] as const;
+export type LossCause = (typeof LOSS_CAUSES)[number];
 export const COUNT_METHODS = ['complete', 'quadrats', 'eye'] as const;
+export type CountMethod = (typeof COUNT_METHODS)[number];
 
 /** What an entry of each kind says. */
 export interface EntryBodies {
@@ -48,7 +50,7 @@ export interface EntryBodies {
     /** Why more was taken than allowed. */
     readonly overReason: string;
   };
-  readonly loss: { readonly cause: (typeof LOSS_CAUSES)[number]; readonly share: number; readonly note: string };
+  readonly loss: { readonly cause: LossCause; readonly share: number; readonly note: string };
   /** Lengths of a part of some plants of the stand. */
   readonly measurement: { readonly part: PartKey; readonly lengthsCm: readonly number[] };
   readonly search: {

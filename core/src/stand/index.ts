@@ -12,7 +12,16 @@ export {
 } from './book.ts';
 export { viewRange, type DayRangeView } from './day-range-view.ts';
 export { lastCut, movedEdges, stageDaysOf, type MovedEdge, type StageDays } from './edges.ts';
-export { COUNT_METHODS, ENTRY_KINDS, LOSS_CAUSES, QUALITIES, type EntryBodies, type EntryKind } from './entry.ts';
+export {
+  COUNT_METHODS,
+  ENTRY_KINDS,
+  LOSS_CAUSES,
+  QUALITIES,
+  type CountMethod,
+  type EntryBodies,
+  type EntryKind,
+  type LossCause,
+} from './entry.ts';
 export {
   FIND_CONDITIONS,
   LOOSENESS,

@@ -4,8 +4,11 @@ import type { Climatology, WeatherSeries } from './weather.ts';
 
 /** Warmth since midwinter's turn of the year against the usual: since 1 January, in the south since the beginning of July. */
 export interface WarmthLead {
+  /** °C·day above `baseC` from `since` to the day, and what they usually are by then. */
   readonly sum: number;
   readonly usualSum: number;
+  readonly baseC: number;
+  readonly since: DayNumber;
   /** Days by which the year runs ahead of the usual one, below 0 behind. */
   readonly daysAhead: number;
 }
@@ -46,7 +49,7 @@ export function warmthLead(
   if (usualGain(usual, today) < LEAST_GAIN) return null;
   let reached = usual.findIndex((s) => s >= sum);
   if (reached < 0) reached = 365;
-  return { sum, usualSum: usual[today]!, daysAhead: reached - today };
+  return { sum, usualSum: usual[today]!, baseC, since: start, daysAhead: reached - today };
 }
 
 /** Mean gain of the usual sum round a day of the ring, °C·day a day. */

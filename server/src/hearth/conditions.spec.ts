@@ -35,7 +35,7 @@ describe('the day’s conditions', () => {
     expect(conditionsOn(null, place, last, 'UTC')).to.include({
       source: 'none',
       minC: null,
-      daysAhead: null,
+      lead: null,
       stationName: null,
     });
   });

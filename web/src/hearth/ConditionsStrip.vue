@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import type { Conditions } from '@emberfield/contract';
+import ReasonText from '../kit/ReasonText.vue';
 import { useWords } from '../session/words.ts';
 
 const props = defineProps<{ conditions: Conditions; day: string }>();
@@ -37,8 +38,10 @@ const lows = computed(() => {
       <span
         ><b>{{ words.temperatures(c) }}</b> <span class="soft">{{ words.t(`conditions.${c.source}`) }}</span></span
       >
-      <span v-if="c.daysAhead !== null"
-        ><b>{{ words.yearLead(c.daysAhead) }}</b></span
+      <b v-if="c.lead"
+        ><ReasonText :reasons="words.leadReasons(c.lead, c.stationName, day)">{{
+          words.yearLead(c.lead.daysAhead)
+        }}</ReasonText></b
       >
     </template>
     <RouterLink v-else :to="{ name: 'weather' }">{{ words.t('hearth.weatherMissing') }}</RouterLink>

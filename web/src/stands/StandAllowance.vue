@@ -54,7 +54,9 @@ const reasons = useWindowReasons({
     </p>
     <AllowanceSum :allowance="main.allowance" />
     <p v-if="stand.lossShare > 0" class="small soft">
-      {{ words.t('stand.lossNote', { percent: words.format.percent(stand.lossShare) }) }}
+      <ReasonText :reasons="words.lossReasons(stand.losses, day)">{{
+        words.t('stand.lossNote', { percent: words.format.percent(stand.lossShare) })
+      }}</ReasonText>
     </p>
     <div v-if="mayPick" class="acts no-print">
       <RouterLink class="btn main" :to="{ name: 'take', params: { standId: stand.id }, query: { part: main.part } }"

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import HazardList from '../kit/HazardList.vue';
+import ReasonText from '../kit/ReasonText.vue';
 import { useWords } from '../session/words.ts';
 
 /** How many there are, and what to take care of. */
@@ -20,9 +21,11 @@ const counts = computed(() => [...props.stand.counts].reverse().slice(0, MOST_CO
         <tr v-for="(c, i) in counts" :key="i">
           <td>{{ words.format.day(c.day, day) }}</td>
           <td>
-            <b>{{ words.format.number(c.value) }}</b> ({{ words.format.number(c.low) }}–{{
-              words.format.number(c.high)
-            }})
+            <ReasonText :reasons="words.countReasons(c)"
+              ><b>{{ words.format.number(c.value) }}</b> ({{ words.format.number(c.low) }}–{{
+                words.format.number(c.high)
+              }})</ReasonText
+            >
           </td>
           <td class="soft">{{ words.t(c.method === 'eye' ? 'visit.byEye' : `visit.${c.method}`) }} · {{ c.by }}</td>
         </tr>

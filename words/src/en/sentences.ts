@@ -164,6 +164,23 @@ export const sentences = {
     leaveEnds: 'the owner’s leave ends on {day}',
     leaveEndsWhy: 'ask again before you take',
   },
+  /** What a figure is made of. */
+  reason: {
+    leadAt: 'Warmth above {base} from {since} to {until} at {station}: {sum} degree days, usually {usual}',
+    lead: 'Warmth above {base} from {since} to {until}: {sum} degree days, usually {usual}',
+    leadEarly: 'A usual year has as many {days} later',
+    leadLate: 'A usual year has as many {days} sooner',
+    count: {
+      eye: 'By eye: within these bounds 9 of 10 times (an estimate)',
+      complete: 'Every plant that was counted is there; up to 5 % are overlooked (an estimate)',
+      quadrats:
+        'From squares: their mean by the area; within these bounds 9 of 10 times, by how unlike each other they were',
+    },
+    countLow: 'What may be taken is reckoned from the low end, {low}',
+    loss: '{percent} % {cause}, {day}',
+    lossesTogether: 'Each is of what the one before left',
+    lossFirst: 'Losses come off before anybody’s share',
+  },
   conditions: {
     range: '{min} to {max}',
     measured: 'measured',

@@ -24,7 +24,7 @@ export function conditionsOn(
       maxC: null,
       rainMm: null,
       source: 'none',
-      daysAhead: null,
+      lead: null,
       ...light,
       stationName: known && namesOf(known),
       stationLastDay: null,
@@ -35,14 +35,14 @@ export function conditionsOn(
   const i = day - series.firstDay;
   const within = i >= 0 && i < series.minC.length;
   const k = dayOfYear(day) - 1;
-  const lead =
-    climatology && last !== null ? warmthLead(series, climatology, { day: Math.min(day, last), latitudeDeg }) : null;
+  const until = last === null ? null : Math.min(day, last);
+  const lead = climatology && until !== null ? warmthLead(series, climatology, { day: until, latitudeDeg }) : null;
   return {
     minC: within ? tenth(series.minC[i]!) : climatology ? tenth(climatology.minC[k]!) : null,
     maxC: within ? tenth(series.maxC[i]!) : climatology ? tenth(climatology.maxC[k]!) : null,
     rainMm: measuredRain(series, day),
     source: within ? sourceOf(series.mark[i]!) : climatology ? 'usual' : 'none',
-    daysAhead: lead?.daysAhead ?? null,
+    lead: lead && { ...lead, since: isoDay(lead.since), until: isoDay(until!) },
     ...light,
     stationName: namesOf(known),
     stationLastDay: last === null ? null : isoDay(last),

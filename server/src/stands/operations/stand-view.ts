@@ -66,9 +66,8 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const houseRules = rulesOn(book.rules, day);
   const clearance = clearanceIn(clearances, account.accountId, plant.profile.family);
   const told = (text: string): string => (patch.blurred ? '' : text);
-  const kept = record.losses
-    .filter((l) => l.day <= day && l.day >= forecast.firstDay)
-    .reduce((share, l) => share * (1 - l.share), 1);
+  const losses = record.losses.filter((l) => l.day <= day && l.day >= forecast.firstDay);
+  const kept = losses.reduce((share, l) => share * (1 - l.share), 1);
   return {
     ...refOf(dossier, day),
     version: stand.version,
@@ -93,6 +92,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       .filter((c) => c.day <= day)
       .map((c) => ({ ...c.plants, day: isoDay(c.day), method: c.method, by: c.by })),
     lossShare: Math.round((1 - kept) * 1000) / 1000,
+    losses: losses.map((l) => ({ ...l, day: isoDay(l.day) })),
     entries: (
       await pageOfEntries(deps, {
         stand,
