@@ -56,8 +56,11 @@ export interface EnsembleOptions {
 /** A place's season from that of its station. */
 export function atSite(station: StationSeason, { minC, maxC, warmthFactor }: SiteClimate): Ensemble {
   const firstOfRing = dayOfYear(station.firstDay) - 1;
-  const ofSeason = (ring: Float64Array): Float64Array =>
-    Float64Array.from({ length: SEASON_HORIZON_DAYS }, (_, i) => ring[(firstOfRing + i) % 366]!);
+  const ofSeason = (ring: Float64Array): Float64Array => {
+    const days = new Float64Array(SEASON_HORIZON_DAYS);
+    for (let i = 0; i < days.length; i++) days[i] = ring[(firstOfRing + i) % 366]!;
+    return days;
+  };
   return { station, shift: { minC: ofSeason(minC), maxC: ofSeason(maxC) }, warmthFactor };
 }
 

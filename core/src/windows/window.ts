@@ -104,6 +104,13 @@ function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, b
   for (let i = 1; i < open.length; i++) open[i]! += open[i - 1]!;
   const quality = good.sums();
   const length = Math.max(0, last - first + 1);
+  const openShare = new Uint8Array(length);
+  const expected = new Uint8Array(length);
+  for (let i = 0; i < length; i++) {
+    const weighs = open[first + i]!;
+    openShare[i] = Math.round(PER_ONE * Math.min(1, weighs / total));
+    if (weighs > ROUNDING * total) expected[i] = Math.round((PER_ONE * quality[first + i]!) / weighs);
+  }
   return {
     part: spec.part,
     use: spec.use,
@@ -118,10 +125,8 @@ function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, b
     bySize,
     again,
     firstDay: firstDay + (length > 0 ? first : 0),
-    openShare: Uint8Array.from({ length }, (_, i) => Math.round(PER_ONE * Math.min(1, open[first + i]! / total))),
-    quality: Uint8Array.from({ length }, (_, i) =>
-      open[first + i]! > ROUNDING * total ? Math.round((PER_ONE * quality[first + i]!) / open[first + i]!) : 0,
-    ),
+    openShare,
+    quality: expected,
   };
 }
 
