@@ -71,9 +71,7 @@ const FLOOR = 1e-9;
  * // 50 plants of 8 leaves, one plant in ten, two leaves a plant → 5 plants, 10 leaves
  */
 export function allowanceFor(input: AllowanceInput): Allowance {
-  if (!(input.lossShare >= 0 && input.lossShare <= 1)) throw new RangeError('a loss is a share from 0 to 1');
-  if (input.killed < 0 || input.taken.some((t) => (t.amount ?? 0) < 0 || (t.plants ?? 0) < 0))
-    throw new RangeError('what was taken is not negative');
+  assertPossible(input);
   const stand = measureOf(input);
   const takeAll = input.ceilings.find((c) => c.rule.kind === 'takeAll');
   const standing = takeAll
@@ -82,22 +80,7 @@ export function allowanceFor(input: AllowanceInput): Allowance {
   const limits = standing.map((c) => limitOf(c, stand));
   const ordered = orderByStrictness(limits, stand);
   const sum = reckon(standing, stand);
-  // Made in one way, field by field, for whoever holds thousands of them.
-  const allowance = (said: Said): Allowance => ({
-    kind: said.kind,
-    plants: said.plants,
-    perPlant: said.perPlant,
-    amount: said.amount,
-    amountLeft: said.amountLeft,
-    plantsLeft: said.plantsLeft,
-    takenAmount: round(input.taken.reduce((all, t) => all + (t.amount ?? 0), 0)),
-    fraction: said.fraction,
-    ceilings: ordered,
-    binding: said.binding,
-    steps: said.steps,
-    plantsCounted: stand.counted,
-    plantsStanding: sum.steps.findLast((s) => s.ceiling === null && s.kind !== 'perPlant')?.plants ?? null,
-  });
+  const allowance = (said: Said): Allowance => madeOf(said, input, { ceilings: ordered, counted: stand.counted, sum });
   const nothing = { plants: 0, perPlant: 0, amount: 0, amountLeft: 0, plantsLeft: 0, fraction: null, steps: [] };
   const bar = ordered.find((l) => l.bars);
   if (bar) return allowance({ ...nothing, kind: 'none', binding: bar });
@@ -118,6 +101,33 @@ export function allowanceFor(input: AllowanceInput): Allowance {
     steps: sum.steps,
   });
 }
+
+function assertPossible({ lossShare, killed, taken }: AllowanceInput): void {
+  if (!(lossShare >= 0 && lossShare <= 1)) throw new RangeError('a loss is a share from 0 to 1');
+  if (killed < 0 || taken.some((t) => (t.amount ?? 0) < 0 || (t.plants ?? 0) < 0))
+    throw new RangeError('what was taken is not negative');
+}
+
+/** In one way and field by field, for whoever holds thousands of them. */
+const madeOf = (
+  said: Said,
+  { taken }: Pick<AllowanceInput, 'taken'>,
+  { ceilings, counted, sum }: Pick<Allowance, 'ceilings'> & { readonly counted: number | null; readonly sum: Reckoned },
+): Allowance => ({
+  kind: said.kind,
+  plants: said.plants,
+  perPlant: said.perPlant,
+  amount: said.amount,
+  amountLeft: said.amountLeft,
+  plantsLeft: said.plantsLeft,
+  takenAmount: round(taken.reduce((all, t) => all + (t.amount ?? 0), 0)),
+  fraction: said.fraction,
+  ceilings,
+  binding: said.binding,
+  steps: said.steps,
+  plantsCounted: counted,
+  plantsStanding: sum.steps.findLast((s) => s.ceiling === null && s.kind !== 'perPlant')?.plants ?? null,
+});
 
 type Said = Omit<Allowance, 'takenAmount' | 'ceilings' | 'plantsCounted' | 'plantsStanding'>;
 

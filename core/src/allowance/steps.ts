@@ -78,8 +78,32 @@ export function reckon(rules: readonly Ceiling[], stand: StandMeasure): Reckoned
     return { steps, plants: null, perPlant, amount: most, ...shares, plantsLimited: false };
   }
 
+  const { steps, plants, standing } = plantsLeft(stand.counted, stand, { of, flowering, floweringLeft, share });
+  let amount = round(plants * perPlant);
+  steps.push({ kind: 'perPlant', ceiling: cap, plants, perPlant, amount });
+  if (most !== null && most < amount) {
+    amount = most;
+    steps.push({ kind: 'quota', ceiling: quota, plants, perPlant, amount });
+  }
+  return { steps, plants, perPlant, amount, ...shares, plantsLimited: plants < standing };
+}
+
+interface Holding {
+  readonly of: (...kinds: Ceiling['rule']['kind'][]) => readonly Ceiling[];
+  readonly flowering: Ceiling | null;
+  /** Share of those that flower that need not be left to seed. */
+  readonly floweringLeft: number;
+  readonly share: Ceiling | null;
+}
+
+/** Plants that may be touched, step by step, and how many stand at all. */
+function plantsLeft(
+  counted: number,
+  stand: StandMeasure,
+  { of, flowering, floweringLeft, share }: Holding,
+): { readonly steps: AllowanceStep[]; readonly plants: number; readonly standing: number } {
   const steps: AllowanceStep[] = [];
-  let plants = stand.counted;
+  let plants = counted;
   const to = (kind: AllowanceStep['kind'], left: number, ceiling: Ceiling | null = null): void => {
     plants = Math.max(0, Math.min(plants, left));
     steps.push({ kind, ceiling, plants, perPlant: null, amount: null });
@@ -95,11 +119,5 @@ export function reckon(rules: readonly Ceiling[], stand: StandMeasure): Reckoned
   if (flowering)
     to('flowering', Math.floor(Math.min(stand.flowering ?? plants, plants) * floweringLeft + FLOOR), flowering);
   if (share) to('share', Math.floor(plants * shareLeft(share)! + FLOOR), share);
-  let amount = round(plants * perPlant);
-  steps.push({ kind: 'perPlant', ceiling: cap, plants, perPlant, amount });
-  if (most !== null && most < amount) {
-    amount = most;
-    steps.push({ kind: 'quota', ceiling: quota, plants, perPlant, amount });
-  }
-  return { steps, plants, perPlant, amount, ...shares, plantsLimited: plants < standing };
+  return { steps, plants, standing };
 }

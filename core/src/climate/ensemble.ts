@@ -98,21 +98,38 @@ export function buildEnsemble({ site, ...options }: EnsembleOptions): Ensemble |
   return before.season && atSite(before.season, site);
 }
 
-function stationSeason({
-  series,
-  climatology,
-  season,
-  seasonStart,
-  latitudeDeg,
-  asOf,
-}: Omit<EnsembleOptions, 'site'>): StationSeason | null {
+function stationSeason(options: Omit<EnsembleOptions, 'site'>): StationSeason | null {
+  const { series, season, seasonStart, latitudeDeg, asOf } = options;
   const firstDay = seasonFirstDay(season, seasonStart, latitudeDeg);
   const lastKnown = Math.min(asOf, lastMeasuredDay(series) ?? -Infinity);
   const knownDays = Math.max(0, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1));
+  const common = commonOf(options, firstDay, lastKnown);
+  const seen = seenDays(common);
+  const minC: Float64Array[] = [];
+  const maxC: Float64Array[] = [];
+  const rainMm: Float64Array[] = [];
+  const years: number[] = [];
+  for (let year = season - 1; seasonFirstDay(year + 1, seasonStart, latitudeDeg) >= series.firstDay; year--) {
+    const sourceFirst = seasonFirstDay(year, seasonStart, latitudeDeg);
+    if (!covers(series, sourceFirst + Math.min(knownDays, 300), sourceFirst + 365, lastKnown)) continue;
+    const member = continuedBy(common, seen, sourceFirst);
+    if (series.rainMm) rainMm.push(rainOf(series.rainMm, common, sourceFirst));
+    minC.push(member.minC);
+    maxC.push(member.maxC);
+    years.push(year);
+  }
+  if (years.length === 0) return null;
+  return { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years };
+}
+
+/** What is the same for every member, worked out once: the usual day, the fading anomaly, the outlook's weight. */
+function commonOf(
+  { series, climatology }: Pick<EnsembleOptions, 'series' | 'climatology'>,
+  firstDay: DayNumber,
+  lastKnown: DayNumber,
+): Common {
   const anomalyC = recentAnomaly(series, climatology, lastKnown);
   const { firstDay: first, mark } = series;
-  const lastIndex = lastKnown - first;
-  // What is the same for every member is worked out once: the usual day, the fading anomaly, the outlook's weight.
   const usual = { minC: new Float64Array(SEASON_HORIZON_DAYS), maxC: new Float64Array(SEASON_HORIZON_DAYS) };
   const drift = new Float64Array(SEASON_HORIZON_DAYS);
   const outlook = new Float64Array(SEASON_HORIZON_DAYS);
@@ -127,7 +144,7 @@ function stationSeason({
     if (ahead < OUTLOOK_REACH_DAYS && mark[firstDay + i - first] === DAY_MARK.outlook)
       outlook[i] = 1 - ahead / OUTLOOK_REACH_DAYS;
   }
-  const common: Common = {
+  return {
     series,
     usual,
     drift,
@@ -136,24 +153,8 @@ function stationSeason({
     seenFrom: Math.max(0, first - firstDay),
     seenTo: Math.max(0, first - firstDay, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1)),
     firstDay,
-    lastIndex,
+    lastIndex: lastKnown - first,
   };
-  const seen = seenDays(common);
-  const minC: Float64Array[] = [];
-  const maxC: Float64Array[] = [];
-  const rainMm: Float64Array[] = [];
-  const years: number[] = [];
-  for (let year = season - 1; seasonFirstDay(year + 1, seasonStart, latitudeDeg) >= series.firstDay; year--) {
-    const sourceFirst = seasonFirstDay(year, seasonStart, latitudeDeg);
-    if (!covers(series, sourceFirst + Math.min(knownDays, 300), sourceFirst + 365, lastKnown)) continue;
-    const member = continuedBy(common, seen, sourceFirst);
-    if (series.rainMm) rainMm.push(rainOf(series.rainMm, { firstDay, sourceFirst, first, lastIndex }));
-    minC.push(member.minC);
-    maxC.push(member.maxC);
-    years.push(year);
-  }
-  if (years.length === 0) return null;
-  return { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years };
 }
 
 /** What is the same for every member, by day of the season. */
@@ -209,12 +210,8 @@ function continuedBy(common: Common, seen: Extremes, sourceFirst: DayNumber): Ex
 /** Rain of one member: of this season as far as it is known, then that of the year that continues it. */
 function rainOf(
   rainMm: Float64Array,
-  {
-    firstDay,
-    sourceFirst,
-    first,
-    lastIndex,
-  }: { readonly firstDay: number; readonly sourceFirst: number; readonly first: number; readonly lastIndex: number },
+  { series: { firstDay: first }, firstDay, lastIndex }: Common,
+  sourceFirst: DayNumber,
 ): Float64Array {
   const out = new Float64Array(SEASON_HORIZON_DAYS);
   for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {

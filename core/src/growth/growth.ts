@@ -71,10 +71,9 @@ export function fitGrowth(spec: GrowthSpec, measured: readonly MeasuredLengths[]
   const badness = (at: Float64Array): number =>
     at.reduce((total, v, i) => total + precision[i]! * (v - prior[i]!) ** 2, 0) +
     seen.reduce((total, m) => total + m.weight * (m.log - expected(at, m.late, m.sum)) ** 2, 0);
-  let at = prior.slice();
-  let curvature = Matrix.diag([...precision]);
-  for (let step = 0; step < MOST_STEPS; step++) {
-    curvature = Matrix.diag([...precision]);
+  /** How steep the posterior is at a point, and how bent. */
+  const slopeOf = (at: Float64Array): { readonly pull: Matrix; readonly curvature: Matrix } => {
+    const curvature = Matrix.diag([...precision]);
     const pull = Matrix.columnVector([...at].map((v, i) => precision[i]! * (prior[i]! - v)));
     for (const m of seen) {
       const slopes = slopesAt(at, m.late, (x) => expected(x, m.late, m.sum));
@@ -84,6 +83,27 @@ export function fitGrowth(spec: GrowthSpec, measured: readonly MeasuredLengths[]
         for (const [k, b] of slopes) curvature.set(i, k, curvature.get(i, k) + m.weight * (a * b));
       }
     }
+    return { pull, curvature };
+  };
+  const { at, curvature } = highest(prior, slopeOf, badness);
+  const inverse = new CholeskyDecomposition(curvature).solve(Matrix.eye(size));
+  const own = [0, 1, 2, SHAPE + seasons.indexOf(season)];
+  return {
+    mean: Float64Array.from(own, (i) => at[i]!),
+    covariance: Float64Array.from(own.flatMap((i) => own.map((k) => inverse.get(Math.max(i, k), Math.min(i, k))))),
+  };
+}
+
+/** Where the posterior is highest: steps of Gauss and Newton, each halved until it leads up. */
+function highest(
+  from: Float64Array,
+  slopeOf: (at: Float64Array) => { readonly pull: Matrix; readonly curvature: Matrix },
+  badness: (at: Float64Array) => number,
+): { readonly at: Float64Array; readonly curvature: Matrix } {
+  let at = from.slice();
+  let { pull, curvature } = slopeOf(at);
+  for (let step = 0; step < MOST_STEPS; step++) {
+    if (step > 0) ({ pull, curvature } = slopeOf(at));
     const move = new CholeskyDecomposition(curvature).solve(pull).to1DArray();
     const now = badness(at);
     let stretch = 1;
@@ -96,12 +116,7 @@ export function fitGrowth(spec: GrowthSpec, measured: readonly MeasuredLengths[]
     at = next;
     if (moved < ENOUGH) break;
   }
-  const inverse = new CholeskyDecomposition(curvature).solve(Matrix.eye(size));
-  const own = [0, 1, 2, SHAPE + seasons.indexOf(season)];
-  return {
-    mean: Float64Array.from(own, (i) => at[i]!),
-    covariance: Float64Array.from(own.flatMap((i) => own.map((k) => inverse.get(Math.max(i, k), Math.min(i, k))))),
-  };
+  return { at, curvature };
 }
 
 const STEP = 1e-5;

@@ -173,8 +173,7 @@ class SeasonClocks {
       }
       case 'cooling': {
         const start = this.startOf(model.start);
-        const { value: baseC } = model.baseC;
-        const sum = this.sumOf(`cold ${baseC}::${start}`, () => cumulateCold(weather, baseC, start));
+        const sum = this.cold(weather, model.baseC.value, start);
         return onSum(sum, -1, model.sum.value, spreadOfSum(model.sum));
       }
       case 'thermal': {
@@ -194,6 +193,10 @@ class SeasonClocks {
 
   private startOf(monthDay: MonthDay): number {
     return monthDayInSeason(this.firstDay, monthDay, this.place.site.latitudeDeg) - this.firstDay;
+  }
+
+  private cold(weather: Ensemble, baseC: number, start: number): Float64Array {
+    return this.sumOf(`cold ${baseC}::${start}`, () => cumulateCold(weather, baseC, start));
   }
 
   private warmth(weather: Ensemble, baseC: number, cutoffC = Infinity, start = 0): Float64Array {

@@ -1,6 +1,6 @@
 import { isoDay, type DayNumber, type DayRange, seasonFirstDay, seasonOf } from '../measure/index.ts';
 import { forecastSeason, spreadWithin, boundsOf, type StageSighting } from '../stages/index.ts';
-import { GroupLearning, groupStand, historyOf, type SeenStand, LearnedStand } from '../learning/index.ts';
+import { GroupLearning, groupStand, historyOf, type SeenStand } from '../learning/index.ts';
 import { rivalsFor, type PastDate, type Rivals } from './rivals.ts';
 
 /** When a stage came: after the one day and by the other, both from sightings. */
@@ -99,7 +99,6 @@ export function* backtest(
     const { place, standId, plantKey } = stand;
     const intervals = seenOf.get(looked)!;
     const toGoBy = unseen ? othersOfKind(seenOf, looked) : intervals;
-    const firstDay = (season: number): DayNumber => seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
     for (const seen of intervals) {
       if (seen.season < from) continue;
       const past: readonly PastDate[] = toGoBy
@@ -109,29 +108,42 @@ export function* backtest(
       for (const issue of issues)
         for (const issued of issue.daysFor(seen)) {
           const group = groupAt(Math.floor(issued / TURN_DAYS));
-          const history = historyOf(stand, { until: issued, season: seen.season - 1 });
-          const learned = new LearnedStand(history, group.beforehand(history), firstDay);
-          const sightings = stand.sightings.filter(
-            (s) => s.day <= issued && seasonOf(s.day, place.seasonStart, place.site.latitudeDeg) === seen.season,
-          );
-          const forecast = forecastSeason({
-            ...place,
-            season: seen.season,
-            asOf: issued,
-            sightings,
-            spreadDays: spreadWithin(stand.sightings.filter((s) => s.day <= issued)),
-            effects: learned.effects(seen.season),
-            stretch: group.stretch,
-          }).stages[seen.stage]!.reached;
-          const notYet = sightings.reduce(
-            (last, s) => (!s.reached && s.stage === stage ? Math.max(last, s.day) : last),
-            firstDay(seen.season) - 1,
-          );
+          const { forecast, notYet } = asForecastOn(issued, { stand, group, seen });
           const rivals = rivalsFor(place, seen.season, past, { issued, notYet });
           yield { issue: issue.name, standId, plantKey, stage, season: seen.season, issued, seen, forecast, rivals };
         }
     }
   }
+}
+
+/** What would have been said of a stage on a day, and until when it was known not to have come. */
+function asForecastOn(
+  issued: DayNumber,
+  { stand, group, seen }: { readonly stand: SeenStand; readonly group: GroupLearning; readonly seen: SeenInterval },
+): { readonly forecast: DayRange; readonly notYet: DayNumber } {
+  const { place } = stand;
+  const firstDay = (season: number): DayNumber => seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
+  const sightings = stand.sightings.filter(
+    (s) => s.day <= issued && seasonOf(s.day, place.seasonStart, place.site.latitudeDeg) === seen.season,
+  );
+  const history = historyOf(stand, { until: issued, season: seen.season - 1 });
+  const forecast = forecastSeason({
+    ...place,
+    season: seen.season,
+    asOf: issued,
+    sightings,
+    spreadDays: spreadWithin(stand.sightings.filter((s) => s.day <= issued)),
+    effects: group.effects(history, seen.season, firstDay),
+    stretch: group.stretch,
+  });
+  const { key, reached } = forecast.stages[seen.stage]!;
+  return {
+    forecast: reached,
+    notYet: sightings.reduce(
+      (last, s) => (!s.reached && s.stage === key ? Math.max(last, s.day) : last),
+      firstDay(seen.season) - 1,
+    ),
+  };
 }
 
 /** What was seen of the other stands of a kind. */

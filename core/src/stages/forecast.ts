@@ -57,23 +57,7 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
     input.spreadDays,
   );
   const dating = new Dating(input, firstDay, ensemble, draws);
-  const weight = draws.weight.slice();
-  const dates: Float64Array[] = [];
-  input.stages.forEach((stage, s) => {
-    const own = dating.dates(stage, s, dates);
-    for (let j = 0; j < own.length; j++) weight[j]! *= sightingLikelihood(own[j]!, bounds[s]!);
-    keepOrder(own, bounds[s]!, dates[s - 1]);
-    dates.push(own);
-  });
-  const { stretch = 1 } = input;
-  if (stretch !== 1)
-    dates.forEach((own, s) => {
-      const { p50 } = dayRange(own, weight, firstDay);
-      if (p50 === null) return;
-      const middle = p50 - firstDay;
-      for (let j = 0; j < own.length; j++) own[j] = Math.round(middle + stretch * (own[j]! - middle));
-      keepOrder(own, bounds[s]!, dates[s - 1]);
-    });
+  const { dates, weight } = datesOf(input, { dating, bounds, firstDay, prior: draws.weight });
   return {
     season: input.season,
     firstDay,
@@ -89,6 +73,38 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
     weight,
     marks: marksOf(input.parts ?? [], dating, firstDay),
   };
+}
+
+interface Dated {
+  readonly dating: Dating;
+  readonly bounds: readonly StageBounds[];
+  readonly firstDay: DayNumber;
+  /** Weights of the draws before anything was seen. */
+  readonly prior: Float64Array;
+}
+
+/** Dates of all stages by draw, and the draws' weights after what has been seen of them. */
+function datesOf(
+  { stages, stretch = 1 }: ForecastInput,
+  { dating, bounds, firstDay, prior }: Dated,
+): { readonly dates: readonly Float64Array[]; readonly weight: Float64Array } {
+  const weight = prior.slice();
+  const dates: Float64Array[] = [];
+  stages.forEach((stage, s) => {
+    const own = dating.dates(stage, s, dates);
+    for (let j = 0; j < own.length; j++) weight[j]! *= sightingLikelihood(own[j]!, bounds[s]!);
+    keepOrder(own, bounds[s]!, dates[s - 1]);
+    dates.push(own);
+  });
+  if (stretch !== 1)
+    dates.forEach((own, s) => {
+      const { p50 } = dayRange(own, weight, firstDay);
+      if (p50 === null) return;
+      const middle = p50 - firstDay;
+      for (let j = 0; j < own.length; j++) own[j] = Math.round(middle + stretch * (own[j]! - middle));
+      keepOrder(own, bounds[s]!, dates[s - 1]);
+    });
+  return { dates, weight };
 }
 
 function marksOf(parts: readonly PartGrowth[], dating: Dating, firstDay: DayNumber): ReadonlyMap<string, Float64Array> {

@@ -32,21 +32,14 @@ export interface Asked {
 }
 
 /** Allowance of a part for a window's season, from what was taken, lost and counted up to a day. */
-export function allowanceOn(
-  book: Book,
-  seasons: Seasons,
-  part: ProfilePart,
-  { window, day, takesUpTo = day, clearance = null, tried = false }: Asked,
-): Allowance {
-  const { stand, place, profile, record } = book;
-  const houseRules = rulesOn(book.rules, day);
-  const startsOn = (season: number): DayNumber => seasonStartsOn(book, season);
-  const from = firstDayOf(window, startsOn(window.season));
+export function allowanceOn(book: Book, seasons: Seasons, part: ProfilePart, asked: Asked): Allowance {
+  const { profile, record } = book;
+  const { window, day, takesUpTo = day } = asked;
+  const from = firstDayOf(window, seasonStartsOn(book, window.season));
   const count = record.counts.findLast((c) => c.day <= day) ?? null;
   const spending = [part.key, ...spentBy(profile, part.key)];
   const spends = (t: RecordedTake): boolean => t.day >= from && t.day <= takesUpTo && spending.includes(t.part);
   const takes = record.takes.filter(spends);
-  const earlier = record.takes.filter((t) => t.part === part.key && t.day < from).at(-1);
   const kept = record.losses
     .filter((l) => l.day >= from && l.day <= day)
     .reduce((share, l) => share * (1 - l.share), 1);
@@ -60,27 +53,48 @@ export function allowanceOn(
     flowering: count?.flowering ?? null,
     lossShare: 1 - kept,
     killed: count ? killedSince(book, count, (t) => t.day <= takesUpTo && !spends(t)) : 0,
-    ceilings: ceilingsOf({
-      profile,
-      part,
-      patch: place,
-      houseRules,
-      day,
-      clearance,
-      lookAlikes: lookAlikesOn(book, day, houseRules),
-      confirmedBefore: identityOn(book, startsOn(window.season) - 1, houseRules).status === 'confirmed',
-      wrongYear: ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= startsOn(window.season),
-      covered: tried ? null : coveredOn(book, day),
-      frozen: tried || !isDug(part) ? null : frozenOn(book, seasons, day),
-      sinceYear: stand.sinceYear,
-      restUntil: stand.restUntil,
-      identity: identityOn(book, day, houseRules).status,
-      season: window.season,
-      separableFrom: window.separable?.p50 ?? null,
-      lastTakenSeason: earlier ? seasonOf(earlier.day, profile.seasonStart, place.latitudeDeg) : null,
-      seasonStartsOn: startsOn,
-    }),
+    ceilings: ceilingsThere(book, seasons, part, { ...asked, from, count }),
     taken: takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants })),
+  });
+}
+
+interface There extends Asked {
+  /** First day whose takes count for the window. */
+  readonly from: DayNumber;
+  readonly count: RecordedCount | null;
+}
+
+/** The rules that hold for a part of the stand on a day. */
+function ceilingsThere(
+  book: Book,
+  seasons: Seasons,
+  part: ProfilePart,
+  { window, day, clearance = null, tried = false, from, count }: There,
+): ReturnType<typeof ceilingsOf> {
+  const { stand, place, profile, record } = book;
+  const houseRules = rulesOn(book.rules, day);
+  const startsOn = (season: number): DayNumber => seasonStartsOn(book, season);
+  const ofItsYear = count && inYearOfLife(count, part);
+  const earlier = record.takes.filter((t) => t.part === part.key && t.day < from).at(-1);
+  return ceilingsOf({
+    profile,
+    part,
+    patch: place,
+    houseRules,
+    day,
+    clearance,
+    lookAlikes: lookAlikesOn(book, day, houseRules),
+    confirmedBefore: identityOn(book, startsOn(window.season) - 1, houseRules).status === 'confirmed',
+    wrongYear: ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= startsOn(window.season),
+    covered: tried ? null : coveredOn(book, day),
+    frozen: tried || !isDug(part) ? null : frozenOn(book, seasons, day),
+    sinceYear: stand.sinceYear,
+    restUntil: stand.restUntil,
+    identity: identityOn(book, day, houseRules).status,
+    season: window.season,
+    separableFrom: window.separable?.p50 ?? null,
+    lastTakenSeason: earlier ? seasonOf(earlier.day, profile.seasonStart, place.latitudeDeg) : null,
+    seasonStartsOn: startsOn,
   });
 }
 

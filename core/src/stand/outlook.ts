@@ -1,4 +1,5 @@
 // What a day says of a stand: one answer for the Hearth, its page, a take's check, the year, the calendar and the phone.
+import type { Allowance } from '../allowance/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { isoDay, seasonFirstDay, seasonOf, type DayNumber, type IsoDay } from '../measure/index.ts';
 import { viewFree } from '../tide/index.ts';
@@ -19,7 +20,7 @@ import { standGround } from './ground.ts';
 import { identityOn, type IdentityStanding } from './identity-standing.ts';
 import { deadlyFound, deadlyOpen, lookAlikesOn, milderOpen, type LookAlikeStanding } from './look-alikes.ts';
 import type { PartOutlook } from './part-outlook.ts';
-import { seasonsOf, type Seasons } from './season.ts';
+import { seasonsOf, type SeasonDates, type Seasons } from './season.ts';
 
 /** What a day says of a stand. */
 export interface StandDay {
@@ -74,15 +75,7 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
   const inseparable = window.separable?.p50 != null && day < window.separable.p50;
   const milder = milderOpen(lookAlikes, inseparable);
   const deadly = deadlyFound(lookAlikes) !== null || (inseparable && deadlyOpen(lookAlikes).length > 0);
-  const resting = allowance.binding?.rule.kind === 'rest';
-  const nothingLeft = allowance.amountLeft !== null && allowance.amountLeft <= 0 && (allowance.amount ?? 0) > 0;
-  const seen = forecast.stages
-    .flatMap((s, i) => (s.seen.by !== null && s.seen.by <= day ? [{ spec: profile.stages[i]!, by: s.seen.by }] : []))
-    .at(-1);
-  const readiness = withQuality(
-    readinessOn(window, day, resting ? 'resting' : nothingLeft ? 'nothingLeft' : null),
-    expectedQualityOn(window, day),
-  );
+  const readiness = withQuality(readinessOn(window, day, banked(allowance)), expectedQualityOn(window, day));
   const leaveDays = leaveDaysOn(place, day);
   const again = readiness.state === 'ash' ? seasons.of(window.season + 1).windows[w]! : null;
   return {
@@ -107,9 +100,23 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     frozenFrom: isDug(part) ? iso(standGround(book, seasons.frozen, day)?.frozenFrom ?? null) : null,
     basis: forecast.basis,
     yearCount: forecast.yearCount,
-    stageSeen: seen ? { stage: seen.spec.key, stageName: seen.spec.name, day: isoDay(seen.by) } : null,
+    stageSeen: lastSeen(book, forecast, day),
     allowance: viewAllowance(allowance, part),
   };
+}
+
+/** Why nothing is taken though the window is open. */
+function banked({ binding, amountLeft, amount }: Allowance): 'resting' | 'nothingLeft' | null {
+  if (binding?.rule.kind === 'rest') return 'resting';
+  return amountLeft !== null && amountLeft <= 0 && (amount ?? 0) > 0 ? 'nothingLeft' : null;
+}
+
+/** The last stage that was seen to have come by a day. */
+function lastSeen({ profile }: Book, { stages }: SeasonDates, day: DayNumber): PartOutlook['stageSeen'] {
+  const at = stages.findLastIndex(({ seen }) => seen.by !== null && seen.by <= day);
+  if (at < 0) return null;
+  const { key, name } = profile.stages[at]!;
+  return { stage: key, stageName: name, day: isoDay(stages[at]!.seen.by!) };
 }
 
 /** The coal shows what is to be expected over all that may come, not what the middle days alone would give. */

@@ -119,63 +119,38 @@ type Noted = { -readonly [K in keyof Omit<StandRecord, 'cuts' | 'windowsKey'>]: 
 
 /** Takes one entry into the record. @throws RangeError for one that says what cannot be */
 function note(record: Noted, entry: RecordEntry): void {
-  const { by } = entry;
   const day = dayNumber(entry.day);
   if (entry.day < `${FIRST_YEAR}-01-01`) throw new RangeError(`a day before all records: ${entry.day}`);
   // The kind says which body it is; the contract's schema checked it on the way in.
-  switch (entry.kind) {
-    case 'stageSighting': {
-      const body = entry.body as EntryBodies['stageSighting'];
-      const { stage, reached, share } = body;
-      // A flush out of season is real and is no sign of when the season's stage comes.
-      if (!body.offSeason) record.sightings.push({ stage, day, reached, share });
-      break;
-    }
-    case 'census':
-      record.counts.push({ id: entry.id, day, by, ...countOf(entry.body as EntryBodies['census']) });
-      break;
-    case 'take': {
-      const { part, amount, measure, plants, killed, quality, wasteShare = null } = entry.body as EntryBodies['take'];
-      record.takes.push({ id: entry.id, day, part, amount, measure, plants, killed, quality, wasteShare, by });
-      // A root that was dug says that the ground could be.
-      if (part === 'root') record.ground.push({ day, frozen: false });
-      break;
-    }
-    case 'loss':
-      {
-        const { share, cause } = entry.body as EntryBodies['loss'];
-        record.losses.push({ day, share, cause });
-      }
-      break;
-    case 'measurement':
-      record.measured.push({ day, ...(entry.body as EntryBodies['measurement']) });
-      break;
-    case 'search': {
-      const { lookedFor, plantKey, found, deadly } = entry.body as EntryBodies['search'];
-      record.searches.push({ day, lookedFor, plantKey, found, deadly });
-      break;
-    }
-    case 'identity': {
-      const { leftOpen: _, ...said } = entry.body as EntryBodies['identity'];
-      record.identities.push({ id: entry.id, day, by, byId: entry.byId, ...said });
-      break;
-    }
-    case 'awaited': {
-      const { sign, due, note } = entry.body as EntryBodies['awaited'];
-      record.awaited.push({ id: entry.id, day, sign, due: dayNumber(due), note });
-      break;
-    }
-    case 'ground':
-      record.ground.push({ day, frozen: (entry.body as EntryBodies['ground']).frozen });
-      break;
-    case 'visit':
-    case 'find':
-    case 'provenance':
-    case 'note':
-    case 'withdrawal':
-      break;
-  }
+  const noting = NOTING[entry.kind] as ((record: Noted, body: unknown, about: About) => void) | undefined;
+  noting?.(record, entry.body, { id: entry.id, day, by: entry.by, byId: entry.byId });
 }
+
+interface About extends Pick<RecordEntry, 'id' | 'by' | 'byId'> {
+  readonly day: DayNumber;
+}
+
+/** What each kind of entry leaves in the record; visits, finds, notes and what was taken back leave nothing. */
+const NOTING: { readonly [K in EntryKind]?: (record: Noted, body: EntryBodies[K], about: About) => void } = {
+  stageSighting: (record, { stage, reached, share, offSeason }, { day }) => {
+    // A flush out of season is real and is no sign of when the season's stage comes.
+    if (!offSeason) record.sightings.push({ stage, day, reached, share });
+  },
+  census: (record, body, { id, day, by }) => void record.counts.push({ id, day, by, ...countOf(body) }),
+  take: (record, { part, amount, measure, plants, killed, quality, wasteShare = null }, { id, day, by }) => {
+    record.takes.push({ id, day, part, amount, measure, plants, killed, quality, wasteShare, by });
+    // A root that was dug says that the ground could be.
+    if (part === 'root') record.ground.push({ day, frozen: false });
+  },
+  loss: (record, { share, cause }, { day }) => void record.losses.push({ day, share, cause }),
+  measurement: (record, body, { day }) => void record.measured.push({ day, ...body }),
+  search: (record, { lookedFor, plantKey, found, deadly }, { day }) =>
+    void record.searches.push({ day, lookedFor, plantKey, found, deadly }),
+  identity: (record, { leftOpen: _, ...said }, about) => void record.identities.push({ ...about, ...said }),
+  awaited: (record, { sign, due, note: said }, { id, day }) =>
+    void record.awaited.push({ id, day, sign, due: dayNumber(due), note: said }),
+  ground: (record, { frozen }, { day }) => void record.ground.push({ day, frozen }),
+};
 
 /** Of so many plants: most of the stand. */
 const MOST_OF_IT = 0.5;

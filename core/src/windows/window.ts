@@ -86,31 +86,8 @@ interface Edges {
 
 function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, bySize, again }: Edges): WindowForecast {
   const { weight, firstDay } = forecast;
-  const open = new Float64Array(SEASON_HORIZON_DAYS + 1);
-  const good = new QualitySum(spec.peakShare);
-  let total = 0;
-  let [first, last] = [SEASON_HORIZON_DAYS, -1];
-  for (let j = 0; j < opens.length; j++) {
-    if (closes[j]! < opens[j]!) closes[j] = opens[j]!;
-    const [from, to, w] = [opens[j]!, closes[j]!, weight[j]!];
-    total += w;
-    if (from >= SEASON_HORIZON_DAYS || to < 0) continue;
-    const [begin, end] = [Math.max(0, from), Math.min(to, SEASON_HORIZON_DAYS - 1)];
-    open[begin]! += w;
-    open[end + 1]! -= w;
-    good.add(from, to, w);
-    if (w > 0) [first, last] = [Math.min(first, begin), Math.max(last, end)];
-  }
-  for (let i = 1; i < open.length; i++) open[i]! += open[i - 1]!;
-  const quality = good.sums();
-  const length = Math.max(0, last - first + 1);
-  const openShare = new Uint8Array(length);
-  const expected = new Uint8Array(length);
-  for (let i = 0; i < length; i++) {
-    const weighs = open[first + i]!;
-    openShare[i] = Math.round(PER_ONE * Math.min(1, weighs / total));
-    if (weighs > ROUNDING * total) expected[i] = Math.round((PER_ONE * quality[first + i]!) / weighs);
-  }
+  for (let j = 0; j < opens.length; j++) if (closes[j]! < opens[j]!) closes[j] = opens[j]!;
+  const { first, openShare, quality } = byDay({ opens, closes, weight, peakShare: spec.peakShare });
   return {
     part: spec.part,
     use: spec.use,
@@ -124,10 +101,48 @@ function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, b
     peakShare: spec.peakShare,
     bySize,
     again,
-    firstDay: firstDay + (length > 0 ? first : 0),
+    firstDay: firstDay + first,
     openShare,
-    quality: expected,
+    quality,
   };
+}
+
+interface Drawn extends Pick<Edges, 'opens' | 'closes'> {
+  readonly weight: Float64Array;
+  readonly peakShare: number;
+}
+
+/** From the first day on which any draw is open to the last: how likely it is open, and how good the part is then, in two hundredths. */
+function byDay({ opens, closes, weight, peakShare }: Drawn): {
+  readonly first: number;
+  readonly openShare: Uint8Array;
+  readonly quality: Uint8Array;
+} {
+  const open = new Float64Array(SEASON_HORIZON_DAYS + 1);
+  const good = new QualitySum(peakShare);
+  let total = 0;
+  let [first, last] = [SEASON_HORIZON_DAYS, -1];
+  for (let j = 0; j < opens.length; j++) {
+    const [from, to, w] = [opens[j]!, closes[j]!, weight[j]!];
+    total += w;
+    if (from >= SEASON_HORIZON_DAYS || to < 0) continue;
+    const [begin, end] = [Math.max(0, from), Math.min(to, SEASON_HORIZON_DAYS - 1)];
+    open[begin]! += w;
+    open[end + 1]! -= w;
+    good.add(from, to, w);
+    if (w > 0) [first, last] = [Math.min(first, begin), Math.max(last, end)];
+  }
+  for (let i = 1; i < open.length; i++) open[i]! += open[i - 1]!;
+  const sums = good.sums();
+  const length = Math.max(0, last - first + 1);
+  const openShare = new Uint8Array(length);
+  const quality = new Uint8Array(length);
+  for (let i = 0; i < length; i++) {
+    const weighs = open[first + i]!;
+    openShare[i] = Math.round(PER_ONE * Math.min(1, weighs / total));
+    if (weighs > ROUNDING * total) quality[i] = Math.round((PER_ONE * sums[first + i]!) / weighs);
+  }
+  return { first: length > 0 ? first : 0, openShare, quality };
 }
 
 const PER_ONE = 200;
