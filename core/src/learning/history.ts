@@ -1,5 +1,5 @@
 import { type DayNumber, seasonFirstDay, seasonOf } from '../measure/index.ts';
-import { boundsOf, type StageSighting, spreadWithin, usualOffsets } from '../stages/index.ts';
+import { boundsOf, sightingSeasons, type StageSighting, spreadWithin, usualOffsets } from '../stages/index.ts';
 import type { Censored } from './censored.ts';
 import { stageClocks, type SeasonPlace } from './stage-clock.ts';
 
@@ -48,9 +48,10 @@ export function historyOf(
   { until, season: last = Infinity }: { readonly until: DayNumber; readonly season?: number },
 ): StandHistory {
   const { stages, seasonStart, site } = place;
+  const seasonOfSighting = sightingSeasons(place);
   const bySeason = new Map<number, StageSighting[]>();
   for (const s of sightings) {
-    const season = seasonOf(s.day, seasonStart, site.latitudeDeg);
+    const season = seasonOfSighting(s);
     if (s.day <= until && season <= last) bySeason.set(season, [...(bySeason.get(season) ?? []), s]);
   }
   const spreadDays = spreadWithin([...bySeason.values()].flat());

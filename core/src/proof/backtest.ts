@@ -1,5 +1,5 @@
-import { isoDay, type DayNumber, type DayRange, seasonFirstDay, seasonOf } from '../measure/index.ts';
-import { forecastSeason, spreadWithin, boundsOf, type StageSighting } from '../stages/index.ts';
+import { isoDay, type DayNumber, type DayRange, seasonFirstDay } from '../measure/index.ts';
+import { forecastSeason, sightingSeasons, spreadWithin, boundsOf, type StageSighting } from '../stages/index.ts';
 import { GroupLearning, groupStand, historyOf, type SeenStand } from '../learning/index.ts';
 import { rivalsFor, type PastDate, type Rivals } from './rivals.ts';
 
@@ -34,8 +34,9 @@ export function intervalsOf({ place, sightings }: SeenStand): readonly SeenInter
   const { stages, seasonStart, site } = place;
   const spreadDays = spreadWithin(sightings);
   const bySeason = new Map<number, StageSighting[]>();
+  const seasonOfSighting = sightingSeasons(place);
   for (const s of sightings) {
-    const season = seasonOf(s.day, seasonStart, site.latitudeDeg);
+    const season = seasonOfSighting(s);
     bySeason.set(season, [...(bySeason.get(season) ?? []), s]);
   }
   return [...bySeason].flatMap(([season, seen]) => {
@@ -123,9 +124,8 @@ function asForecastOn(
 ): { readonly forecast: DayRange; readonly notYet: DayNumber } {
   const { place } = stand;
   const firstDay = (season: number): DayNumber => seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
-  const sightings = stand.sightings.filter(
-    (s) => s.day <= issued && seasonOf(s.day, place.seasonStart, place.site.latitudeDeg) === seen.season,
-  );
+  const seasonOfSighting = sightingSeasons(place);
+  const sightings = stand.sightings.filter((s) => s.day <= issued && seasonOfSighting(s) === seen.season);
   const history = historyOf(stand, { until: issued, season: seen.season - 1 });
   const forecast = forecastSeason({
     ...place,

@@ -4,6 +4,7 @@ export type { StageEffects } from './effects.ts';
 export type { ForecastInput, PartGrowth } from './forecast-input.ts';
 export { forecastSeason, type SeasonForecast, type StageForecast } from './forecast.ts';
 export { PRIOR_SCALES, type Scales, seasonLikeness, standLikeness } from './scales.ts';
+export { sightingSeasons } from './season-of-sighting.ts';
 export { boundsOf } from './sighting.ts';
 export type { StageBounds, StageSighting } from './stage-sighting.ts';
 export { hopkinsDirection, spreadInDays, type StageModel, type StageSpec } from './stage-model.ts';

@@ -2,8 +2,8 @@
 import type { Site } from '../climate/index.ts';
 import { historyOf, type GroupLearning, type SeenStand } from '../learning/index.ts';
 import { seasonFirstDay, type DayNumber } from '../measure/index.ts';
-import { spreadWithin, type ForecastInput } from '../stages/index.ts';
-import { seasonNow, type Learned, type SeasonBook } from './book.ts';
+import { sightingSeasons, spreadWithin, type ForecastInput } from '../stages/index.ts';
+import type { Learned, SeasonBook } from './book.ts';
 import type { StandRecord } from './record.ts';
 import { siteOf } from './site.ts';
 
@@ -49,16 +49,21 @@ export function learnedFrom(learning: GroupLearning): Learned {
   };
 }
 
+/** Seasons of which anything was seen of the stand's stages. */
+export const seasonsSeen = (book: Omit<SeasonBook, 'learned' | 'today'>): ReadonlySet<number> =>
+  new Set(book.record.sightings.map(sightingSeasons(seenStand(book).place)));
+
 /** What a season is forecast from: its own sightings weigh in the forecast, those of seasons before have been learned from. */
 export function forecastInput(book: SeasonBook, season: number): ForecastInput {
   const { learned, today } = book;
   const seen = seenStand(book);
   const effects = learned.effects(seen, season, today);
+  const seasonOfSighting = sightingSeasons(seen.place);
   return {
     ...seen.place,
     season,
     asOf: today,
-    sightings: seen.sightings.filter((s) => s.day <= today && seasonNow(book, s.day) === season),
+    sightings: seen.sightings.filter((s) => s.day <= today && seasonOfSighting(s) === season),
     spreadDays: spreadWithin(seen.sightings.filter((s) => s.day <= today)),
     ...(effects ? { effects } : {}),
     stretch: learned.stretch,

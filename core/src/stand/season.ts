@@ -9,7 +9,7 @@ import { frozenSpansAt } from './ground.ts';
 import { forecastInput } from './season-input.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'g1';
+export const MODEL_REVISION = 'g2';
 
 /** A forecast without its draws: they make its windows and are let go, or thousands of stands would fill the memory. */
 export interface SeasonDates extends Omit<SeasonForecast, 'stages' | 'weight' | 'marks'> {

@@ -38,10 +38,8 @@ const lows = computed(() => {
       <span
         ><b>{{ words.temperatures(c) }}</b> <span class="soft">{{ words.t(`conditions.${c.source}`) }}</span></span
       >
-      <b v-if="c.lead"
-        ><ReasonText :reasons="words.leadReasons(c.lead, c.stationName, day)">{{
-          words.yearLead(c.lead.daysAhead)
-        }}</ReasonText></b
+      <ReasonText v-if="c.lead" :reasons="words.leadReasons(c.lead, c.stationName, day)"
+        ><b>{{ words.yearLead(c.lead.daysAhead) }}</b></ReasonText
       >
     </template>
     <RouterLink v-else :to="{ name: 'weather' }">{{ words.t('hearth.weatherMissing') }}</RouterLink>

@@ -38,4 +38,11 @@ ul {
 li {
   margin: 2px 0;
 }
+/* A thumb in a glove. */
+@media (max-width: 900px) {
+  .why {
+    padding: 12px 0 6px;
+    margin: -8px 0;
+  }
+}
 </style>

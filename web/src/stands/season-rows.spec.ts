@@ -36,4 +36,32 @@ describe('a stand season by season', () => {
     expect(opening(stand({ outlooks: [{ ...outlook, again: true }] }))[0]).to.deep.equal([2026, '2026-05-13', false]);
     expect(opening(stand({ outlooks: [{ ...outlook, opens: reached(null) }] }))[0]).to.deep.equal([2026, null, false]);
   });
+  it('has a take of the tail of a winter window in the season whose window it was', () => {
+    const winter = (year: number) => ({
+      season: year,
+      stages: [
+        { key: 'ripe', reached: reached(`${year}-11-20`) },
+        { key: 'gone', reached: reached(`${year + 1}-01-25`) },
+      ],
+    });
+    const edges = { opens: { stage: 'ripe', offsetDays: 0 }, closes: { stage: 'gone', offsetDays: 0 } };
+    const take = (day: string, amount: number) => ({
+      kind: 'take',
+      standing: 'valid',
+      day,
+      body: { part: 'tip', amount },
+    });
+    const rows = seasonRows(
+      stand({
+        profile: { seasonStart: '01-01', windows: [{ part: 'tip', use: 'greens', ...edges }] },
+        ladder: { firstDay: '2026-01-01', season: winter(2026), past: [winter(2025)] },
+        entries: [take('2026-12-01', 1), take('2026-01-12', 2), take('2025-12-24', 4)],
+      }),
+      'tip',
+    );
+    expect(rows.map((r) => [r.season, r.taken])).to.deep.equal([
+      [2026, 1],
+      [2025, 6],
+    ]);
+  });
 });

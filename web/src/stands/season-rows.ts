@@ -1,5 +1,8 @@
 import { dayNumber, type DayNumber, seasonOf } from '@emberfield/core/measure';
+import type { WindowEdge } from '@emberfield/core/growth';
 import type { EntryView, LadderSeason, StandView } from '@emberfield/contract';
+
+const DAYS_A_YEAR = 365;
 
 export interface SeasonRow {
   readonly season: number;
@@ -21,16 +24,29 @@ export function seasonRows(stand: StandView, part: string): readonly SeasonRow[]
   // The ladder's first day tells the hemisphere without telling the place: in the south seasons start half a year later.
   const hemisphere = stand.ladder.firstDay.slice(5) === seasonStart ? 1 : -1;
   const inSeason = (iso: string): number => seasonOf(dayNumber(iso), seasonStart, hemisphere);
+  const ladder = [stand.ladder.season, ...stand.ladder.past];
+  const edgeIn = (season: LadderSeason | undefined, edge: WindowEdge | undefined): string | null => {
+    const reached = season?.stages.find((x) => x.key === edge?.stage)?.reached.p50;
+    return reached && edge ? shifted(reached, edge.offsetDays) : null;
+  };
+  /** A winter window reaches over New Year: takes of its tail are of the season before, as its allowance counts them. */
+  const seasonOfTake = (iso: string): number => {
+    const season = inSeason(iso);
+    const closes = edgeIn(
+      ladder.find((s) => s.season === season),
+      window?.closes,
+    );
+    return closes !== null && dayNumber(iso) <= dayNumber(closes) - DAYS_A_YEAR ? season - 1 : season;
+  };
   const takes = stand.entries.filter(
     (e): e is Extract<EntryView, { kind: 'take' }> =>
       e.kind === 'take' && e.standing === 'valid' && e.body.part === part,
   );
-  return [stand.ladder.season, ...stand.ladder.past].map((s: LadderSeason): SeasonRow => {
-    const own = takes.filter((t) => inSeason(t.day) === s.season);
-    const opening = window && s.stages.find((x) => x.key === window.opens.stage)?.reached.p50;
+  return ladder.map((s: LadderSeason): SeasonRow => {
+    const own = takes.filter((t) => seasonOfTake(t.day) === s.season);
     // Lengths measured and what takes were like move this season's window: it says the same as the line above.
     const now = stand.outlooks.find((o) => o.part === part && o.season === s.season && !o.again);
-    const opens = now ? now.opens.p50 : opening && window ? shifted(opening, window.opens.offsetDays) : null;
+    const opens = now ? now.opens.p50 : edgeIn(s, window?.opens);
     return {
       season: s.season,
       opens,

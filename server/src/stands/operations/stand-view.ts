@@ -14,6 +14,7 @@ import {
   outlooksFor,
   rulesOn,
   seasonNow,
+  seasonsSeen,
   showsNext,
   showsOn,
   stillAwaited,
@@ -173,8 +174,7 @@ function viewLookAlike(
 
 /** Seasons with sightings before this one, newest first. */
 function pastSeasons(book: Book, season: number): readonly number[] {
-  const seen = new Set(book.record.sightings.map((s) => seasonNow(book, s.day)));
-  return [...seen]
+  return [...seasonsSeen(book)]
     .filter((s) => s < season)
     .sort((a, b) => b - a)
     .slice(0, MOST_PAST_SEASONS);
