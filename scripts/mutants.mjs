@@ -7,7 +7,10 @@ import { ensurePackages } from './install.mjs';
 import { ROOT, say } from './settings.mjs';
 
 const NOTICED = new Set(['Killed', 'Timeout']);
-const DEFAULT_ROOMS = ['allowance', 'identity', 'stand', 'stages', 'windows', 'weather'].map((r) => `core/src/${r}`);
+const DEFAULT_ROOMS = [
+  ...['allowance', 'identity', 'stand', 'stages', 'windows', 'weather'].map((r) => `core/src/${r}`),
+  'server/src/formats',
+];
 
 ensurePackages();
 const asked = process.argv.slice(2);

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { qualityOn, readinessOn } from './readiness.ts';
+import { lastCallOf, qualityOn, readinessOn, urgencyOf, type Readiness } from './readiness.ts';
 
 const range = (p50: number | null) => ({ p10: p50, p50, p90: p50 });
 const window = { opens: range(100), closes: range(120), peakShare: 0.4 };
@@ -13,6 +13,7 @@ describe('readiness', () => {
     const fill = (day: number) => (readinessOn(window, day) as { fill: number }).fill;
     expect(fill(80)).to.be.below(fill(90));
     expect(fill(99)).to.be.within(0.9, 1);
+    expect(fill(79)).to.be.closeTo(1 / 22, 1e-9);
   });
   it('glows widest at the peak', () => {
     expect(qualityOn(100, 120, 0.4, 108)).to.equal(1);
@@ -28,5 +29,40 @@ describe('readiness', () => {
   });
   it('stays cold when the window may never come', () => {
     expect(readinessOn({ ...window, opens: range(null) }, 100)).to.deep.equal({ state: 'cold', daysToOpen: null });
+  });
+});
+
+describe('what comes first of one state of the coal', () => {
+  const order = (states: readonly Readiness[], barred = false) => states.map((r) => urgencyOf(r, barred));
+  it('is what closes soonest, and of what may not be taken after all that may', () => {
+    const open = (daysLeft: number): Readiness => ({ state: 'glowing', daysLeft, quality: 1 });
+    expect(order([open(2), open(9), { state: 'fading', daysLeft: 1, quality: 0.5 }])).to.deep.equal([2, 9, 1]);
+    expect(urgencyOf(open(2), true)).to.be.greaterThan(urgencyOf(open(365), false));
+    expect(urgencyOf(open(2), true)).to.be.below(urgencyOf(open(3), true));
+  });
+  it('is what opens soonest, and what may never come at the end', () => {
+    expect(order([{ state: 'kindling', daysToOpen: 4, fill: 0.8 }])).to.deep.equal([4]);
+    const cold = (daysToOpen: number | null): Readiness => ({ state: 'cold', daysToOpen });
+    const [near, far, never] = order([cold(30), cold(360), cold(null)]);
+    expect([near, far]).to.deep.equal([30, 360]);
+    expect(never).to.be.greaterThan(far!);
+  });
+  it('is what was over last, and what is spent before what rests', () => {
+    expect(order([readinessOn(window, 125)])).to.deep.equal([5]);
+    const [spent, resting] = order([
+      { state: 'banked', reason: 'nothingLeft' },
+      { state: 'banked', reason: 'resting' },
+    ]);
+    expect(spent).to.be.below(resting!);
+  });
+});
+
+describe('the last call', () => {
+  it('is the last quarter of a window, at most a week', () => {
+    expect(lastCallOf({ opens: 100, closes: 120 })).to.equal(115);
+    expect(lastCallOf({ opens: 100, closes: 200 })).to.equal(193);
+  });
+  it('has the quality of a window that is one day long', () => {
+    expect(qualityOn(100, 100, 0.4, 100)).to.equal(1);
   });
 });
