@@ -84,7 +84,8 @@ let island: Promise<string> | null = null;
 
 /** A database with the demo island in it, copied from one that was loaded once. */
 export async function islandDatabase(name: string): Promise<string> {
-  const from = 'emberfield_e2e_loaded';
+  // Halves of the specs run side by side: each has its own.
+  const from = `emberfield_e2e_loaded_${process.env['EMBERFIELD_HALF'] ?? '0'}`;
   island ??= (async () => {
     await loadDemo(await freshDatabase(from));
     return from;
@@ -162,7 +163,7 @@ export async function openScreen({
     locale: 'en-GB',
   });
   const page = await context.newPage();
-  page.setDefaultTimeout(12_000);
+  page.setDefaultTimeout(25_000);
   const complaints: string[] = [];
   page.on('pageerror', (error) => complaints.push(error.message));
   page.on('console', (message) => {
