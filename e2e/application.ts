@@ -84,8 +84,7 @@ let island: Promise<string> | null = null;
 
 /** A database with the demo island in it, copied from one that was loaded once. */
 export async function islandDatabase(name: string): Promise<string> {
-  // Halves of the specs run side by side: each has its own.
-  const from = `emberfield_e2e_loaded_${process.env['EMBERFIELD_HALF'] ?? '0'}`;
+  const from = 'emberfield_e2e_loaded';
   island ??= (async () => {
     await loadDemo(await freshDatabase(from));
     return from;

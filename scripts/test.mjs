@@ -2,7 +2,6 @@
 //   node scripts/test.mjs            all of it
 //   node scripts/test.mjs unit e2e   only these
 import { spawn } from 'node:child_process';
-import { readdirSync, statSync } from 'node:fs';
 import { setPriority } from 'node:os';
 import { join } from 'node:path';
 import { startDatabase } from './database.mjs';
@@ -48,36 +47,13 @@ async function browserSpecs() {
   if (!asked('e2e')) return;
   const built = await check('the pages and the server can be built', [join(ROOT, 'scripts', 'build.mjs')]);
   if (!built) return;
-  await Promise.all(
-    halvesOf('e2e').map((files, half) =>
-      specs(`end to end, half ${half + 1}`, files, {
-        env: {
-          DATABASE_URL: database.url,
-          EMBERFIELD_CHROMIUM: chromium,
-          EMBERFIELD_PORT: String(settingsFor('test').webPort),
-          EMBERFIELD_HALF: String(half),
-        },
-      }),
-    ),
-  );
-}
-
-/** A browser, its server and the database keep one processor busy: the specs run in two halves of about the same size. */
-function halvesOf(folder) {
-  const files = readdirSync(join(ROOT, folder))
-    .filter((name) => name.endsWith('.spec.ts'))
-    .map((name) => ({ path: join(folder, name), size: statSync(join(ROOT, folder, name)).size }))
-    .sort((a, b) => b.size - a.size);
-  const halves = [
-    { size: 0, files: [] },
-    { size: 0, files: [] },
-  ];
-  for (const { path, size } of files) {
-    const lighter = halves[0].size <= halves[1].size ? halves[0] : halves[1];
-    lighter.size += size;
-    lighter.files.push(path);
-  }
-  return halves.map((half) => half.files);
+  await specs('end to end', ['e2e/**/*.spec.ts'], {
+    env: {
+      DATABASE_URL: database.url,
+      EMBERFIELD_CHROMIUM: chromium,
+      EMBERFIELD_PORT: String(settingsFor('test').webPort),
+    },
+  });
 }
 
 /** Everything without a browser, behind it: nobody waits for this until the end. */
