@@ -33,7 +33,7 @@ async function reckonElsewhere(
 }
 
 /** An answer waits so long for what is not reckoned yet. */
-const PATIENCE_MS = 400;
+const PATIENCE_MS = 600;
 
 const UNDERWAY: CacheKind<Map<string, { readonly day: DayNumber; readonly done: Promise<void> }>> = {
   make: () => new Map<string, { readonly day: DayNumber; readonly done: Promise<void> }>(),
