@@ -196,10 +196,18 @@ export const screensOf =
       await comeInAs(screen, server().url, options.as);
       await work(screen.page, screen);
       if (screen.complaints.length > 0) throw new Error(`The page complained: ${screen.complaints.join('\n')}`);
+    } catch (error) {
+      throw new Error(await whereItWas(screen), { cause: error });
     } finally {
       await screen.context.close();
     }
   };
+
+/** What a page showed when something was not found on it. */
+async function whereItWas({ page, complaints }: Screen): Promise<string> {
+  const headings = await page.getByRole('heading').allInnerTexts();
+  return `At ${page.url()}, which showed “${headings.join(' · ')}”${complaints.length > 0 ? ` and complained: ${complaints.join('\n')}` : ''}`;
+}
 
 export async function closeBrowser(): Promise<void> {
   await (await browser)?.close();

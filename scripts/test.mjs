@@ -48,6 +48,8 @@ async function browserSpecs() {
   const built = await check('the pages and the server can be built', [join(ROOT, 'scripts', 'build.mjs')]);
   if (!built) return;
   await specs('end to end', ['e2e/**/*.spec.ts'], {
+    // On a machine with much else to do a browser now and then waits in vain; what fails twice fails.
+    retries: 1,
     env: {
       DATABASE_URL: database.url,
       EMBERFIELD_CHROMIUM: chromium,
@@ -111,11 +113,9 @@ async function check(name, args, { cwd = ROOT, behind = false } = {}) {
 }
 
 /** @param counted what runs the specs, where their lines are counted: too few of them are a failure */
-async function specs(name, patterns, { env = {}, counted = [], behind = false } = {}) {
-  const { code, output } = await run([...counted, tool('mocha/bin/mocha.js'), '--timeout', '20000', ...patterns], {
-    env,
-    behind,
-  });
+async function specs(name, patterns, { env = {}, counted = [], behind = false, retries = 0 } = {}) {
+  const mocha = [tool('mocha/bin/mocha.js'), '--timeout', '20000', '--retries', String(retries)];
+  const { code, output } = await run([...counted, ...mocha, ...patterns], { env, behind });
   say(`\n== ${name}\n${output}`);
   const count = (word) => Number(new RegExp(`^\\s*(\\d+) ${word}`, 'm').exec(output)?.[1] ?? 0);
   totals.passed += count('passing');
