@@ -147,6 +147,7 @@ function run(args, { cwd = ROOT, env = {}, behind = false }) {
 async function finish(code) {
   for (const child of children) child.kill('SIGTERM');
   await database?.stop();
-  say(`\n${totals.passed} passed, ${totals.failed} failed`);
+  // Whoever reads through a pipe gets all of it before this ends.
+  await new Promise((done) => process.stdout.write(`\n${totals.passed} passed, ${totals.failed} failed\n`, done));
   process.exit(code);
 }
