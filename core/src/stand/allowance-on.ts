@@ -44,6 +44,7 @@ export function allowanceOn(book: Book, seasons: Seasons, part: ProfilePart, ask
     .filter((l) => l.day >= from && l.day <= day)
     .reduce((share, l) => share * (1 - l.share), 1);
   const ofItsYear = count && inYearOfLife(count, part);
+  const wrongYear = ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= seasonStartsOn(book, window.season);
   return allowanceFor({
     plantYield: part.perPlant.value,
     goneBackTo: WOODY.includes(profile.habit),
@@ -53,7 +54,7 @@ export function allowanceOn(book: Book, seasons: Seasons, part: ProfilePart, ask
     flowering: count?.flowering ?? null,
     lossShare: 1 - kept,
     killed: count ? killedSince(book, count, (t) => t.day <= takesUpTo && !spends(t)) : 0,
-    ceilings: ceilingsThere(book, seasons, part, { ...asked, from, count }),
+    ceilings: ceilingsThere(book, seasons, part, { ...asked, from, wrongYear }),
     taken: takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants })),
   });
 }
@@ -61,7 +62,8 @@ export function allowanceOn(book: Book, seasons: Seasons, part: ProfilePart, ask
 interface There extends Asked {
   /** First day whose takes count for the window. */
   readonly from: DayNumber;
-  readonly count: RecordedCount | null;
+  /** By the season's count no plant is in the year of life that the part is of. */
+  readonly wrongYear: boolean;
 }
 
 /** The rules that hold for a part of the stand on a day. */
@@ -69,12 +71,11 @@ function ceilingsThere(
   book: Book,
   seasons: Seasons,
   part: ProfilePart,
-  { window, day, clearance = null, tried = false, from, count }: There,
+  { window, day, clearance = null, tried = false, from, wrongYear }: There,
 ): ReturnType<typeof ceilingsOf> {
   const { stand, place, profile, record } = book;
   const houseRules = rulesOn(book.rules, day);
   const startsOn = (season: number): DayNumber => seasonStartsOn(book, season);
-  const ofItsYear = count && inYearOfLife(count, part);
   const earlier = record.takes.filter((t) => t.part === part.key && t.day < from).at(-1);
   return ceilingsOf({
     profile,
@@ -85,7 +86,7 @@ function ceilingsThere(
     clearance,
     lookAlikes: lookAlikesOn(book, day, houseRules),
     confirmedBefore: identityOn(book, startsOn(window.season) - 1, houseRules).status === 'confirmed',
-    wrongYear: ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= startsOn(window.season),
+    wrongYear,
     covered: tried ? null : coveredOn(book, day),
     frozen: tried || !isDug(part) ? null : frozenOn(book, seasons, day),
     sinceYear: stand.sinceYear,

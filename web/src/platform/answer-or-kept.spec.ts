@@ -103,6 +103,26 @@ describe('answers kept for a day without signal', () => {
     await shelf.clear();
     expect(await failureOf(ask(failing(NOT_REACHED), asked(HEARTH)))).to.equal(NOT_REACHED);
   });
+  it('never keep a fresh one waiting: not while the shelf is opened, read or written', async () => {
+    const never = <T>() => new Promise<T>(() => undefined);
+    for (const slow of [
+      never<AnswerShelf>(),
+      Promise.resolve({ ...shelf, get: () => never<KeptAnswer>() }),
+      Promise.resolve({ ...shelf, put: () => never() }),
+    ]) {
+      const asking = answerOrKept({ ...means(), shelf: slow, patienceMs: 2_000 });
+      expect(await asking(async () => 'fresh', asked(HEARTH))).to.equal('fresh');
+    }
+    // Nor one that comes late, where the shelf never says what it has.
+    const stuck = answerOrKept({ ...means(), shelf: never<AnswerShelf>() });
+    expect(await stuck(() => new Promise((r) => setTimeout(() => r('late'), 60)), asked(HEARTH))).to.equal('late');
+  });
+  it('are of an answer that came when something older was shown already', async () => {
+    await ask(async () => 'read', asked(HEARTH));
+    expect(await ask(() => new Promise((r) => setTimeout(() => r('late'), 60)), asked(HEARTH))).to.equal('read');
+    await new Promise((r) => setTimeout(r, 80));
+    expect(kept.get(JSON.stringify(HEARTH))!.data).to.equal('late');
+  });
   it('work without a shelf, and with one that is full', async () => {
     const none = answerOrKept({ ...means(), shelf: Promise.resolve(null) });
     expect(await none(async () => 'x', asked(HEARTH))).to.equal('x');

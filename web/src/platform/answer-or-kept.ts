@@ -17,6 +17,9 @@ const isKept = ({ queryKey }: Asked): boolean =>
 /** Longer than this nobody waits who has an older answer at hand. */
 const PATIENCE_MS = 5_000;
 
+/** Usually an answer is on the shelf before it is shown; a disk that others keep busy keeps nobody waiting for it. */
+const SHELF_PATIENCE_MS = 500;
+
 interface Means {
   readonly shelf: Promise<AnswerShelf | null>;
   readonly signal: Signal;
@@ -34,19 +37,31 @@ interface Means {
  */
 export function answerOrKept({ shelf, signal, isNotReached, now = Date.now, patienceMs = PATIENCE_MS }: Means) {
   return async <T>(ask: () => T | Promise<T>, asked: Asked): Promise<T> => {
-    const fresh = Promise.resolve(ask());
-    if (!isKept(asked)) return fresh;
-    // It may fail while the shelf is still being opened; the failure is taken up below.
-    fresh.catch(() => undefined);
-    const kept = await shelf;
-    const old = asked.state.data === undefined ? await kept?.get(asked.queryHash).catch(() => undefined) : undefined;
-    try {
-      const data = await (old ? inTime(fresh, patienceMs) : fresh);
-      // A full or broken shelf must not spoil the answer.
-      await kept?.put({ hash: asked.queryHash, data: withoutToken(data), readAt: now() }).catch(() => undefined);
+    const { queryHash: hash } = asked;
+    const answer = Promise.resolve(ask());
+    if (!isKept(asked)) return answer;
+    const fresh = answer.then(async (data) => {
+      const put = shelf.then((s) => s?.put({ hash, data: withoutToken(data), readAt: now() }));
+      // A full, broken or slow shelf must not spoil the answer.
+      await inTime(put, SHELF_PATIENCE_MS).catch(() => undefined);
       return data;
+    });
+    // It may fail while what is kept is already shown.
+    fresh.catch(() => undefined);
+    const kept = asked.state.data === undefined ? shelf.then((s) => s?.get(hash)).catch(() => undefined) : undefined;
+    try {
+      return await inTime(fresh, patienceMs);
     } catch (error) {
-      if (!old || !(error instanceof TooLong || isNotReached(error))) throw error;
+      if (!(error instanceof TooLong || isNotReached(error))) throw error;
+      // Nobody waits for a slow shelf whom the server answers after all.
+      const old = await Promise.race([
+        kept,
+        fresh.then(
+          () => undefined,
+          () => kept,
+        ),
+      ]);
+      if (!old) return fresh;
       signal.showsKept(old.readAt);
       return old.data as T;
     }
