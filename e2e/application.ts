@@ -197,7 +197,10 @@ export const screensOf =
       await work(screen.page, screen);
       if (screen.complaints.length > 0) throw new Error(`The page complained: ${screen.complaints.join('\n')}`);
     } catch (error) {
-      throw new Error(await whereItWas(screen), { cause: error });
+      const where = await whereItWas(screen);
+      // Said here as well: it may hold at a second try, and then nobody else says it.
+      process.stdout.write(`    … ${where}\n    … ${String(error)}\n`);
+      throw new Error(where, { cause: error });
     } finally {
       await screen.context.close();
     }

@@ -47,7 +47,7 @@ async function browserSpecs() {
   if (!asked('e2e')) return;
   const built = await check('the pages and the server can be built', [join(ROOT, 'scripts', 'build.mjs')]);
   if (!built) return;
-  await specs('end to end', ['e2e/**/*.spec.ts'], {
+  await specs('end to end', ['e2e/tried-twice.ts', 'e2e/**/*.spec.ts'], {
     // On a machine with much else to do a browser now and then waits in vain; what fails twice fails.
     retries: 1,
     env: {

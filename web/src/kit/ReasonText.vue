@@ -41,8 +41,8 @@ li {
 /* A thumb in a glove. */
 @media (max-width: 900px) {
   .why {
-    padding: 12px 0 6px;
-    margin: -8px 0;
+    padding: 10px 0 4px;
+    margin-top: -6px;
   }
 }
 </style>
