@@ -151,6 +151,8 @@ export interface StandView extends StandRef, Retirement {
     readonly season: LadderSeason;
     readonly past: readonly LadderSeason[];
     readonly firstDay: string;
+    /** What was seen of the season's stages: late in the season before, a day may lie in it and be of the other. */
+    readonly noted: readonly { readonly stage: string; readonly day: string }[];
     readonly basis: 'weather' | 'calendar';
     readonly yearCount: number;
   };

@@ -54,5 +54,5 @@ export {
 } from './place.ts';
 export { recordOf, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
 export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
-export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand } from './season-input.ts';
+export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';

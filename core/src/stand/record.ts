@@ -122,7 +122,7 @@ function note(record: Noted, entry: RecordEntry): void {
   const day = dayNumber(entry.day);
   if (entry.day < `${FIRST_YEAR}-01-01`) throw new RangeError(`a day before all records: ${entry.day}`);
   // The kind says which body it is; the contract's schema checked it on the way in.
-  const noting = NOTING[entry.kind] as ((record: Noted, body: unknown, about: About) => void) | undefined;
+  const noting = NOTING[entry.kind] as ((record: Noted, body: unknown, about: About) => void) | null;
   noting?.(record, entry.body, { id: entry.id, day, by: entry.by, byId: entry.byId });
 }
 
@@ -130,8 +130,8 @@ interface About extends Pick<RecordEntry, 'id' | 'by' | 'byId'> {
   readonly day: DayNumber;
 }
 
-/** What each kind of entry leaves in the record; visits, finds, notes and what was taken back leave nothing. */
-const NOTING: { readonly [K in EntryKind]?: (record: Noted, body: EntryBodies[K], about: About) => void } = {
+/** What each kind of entry leaves in the record; `null`: nothing. */
+const NOTING: { readonly [K in EntryKind]: ((record: Noted, body: EntryBodies[K], about: About) => void) | null } = {
   stageSighting: (record, { stage, reached, share, offSeason }, { day }) => {
     // A flush out of season is real and is no sign of when the season's stage comes.
     if (!offSeason) record.sightings.push({ stage, day, reached, share });
@@ -150,6 +150,11 @@ const NOTING: { readonly [K in EntryKind]?: (record: Noted, body: EntryBodies[K]
   awaited: (record, { sign, due, note: said }, { id, day }) =>
     void record.awaited.push({ id, day, sign, due: dayNumber(due), note: said }),
   ground: (record, { frozen }, { day }) => void record.ground.push({ day, frozen }),
+  visit: null,
+  find: null,
+  provenance: null,
+  note: null,
+  withdrawal: null,
 };
 
 /** Of so many plants: most of the stand. */

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { bookOf, entry, on } from './made-book.ts';
-import { forecastInput, seasonsSeen } from './season-input.ts';
+import { forecastInput, seasonsSeen, sightingsOf } from './season-input.ts';
 import { standSeason } from './season.ts';
 
 const seen = (stage: string, day: string, reached = true) =>
@@ -12,7 +12,8 @@ describe('what a season is forecast from', () => {
   it('is what was seen of it, after the turn of the year as well', () => {
     expect([...seasonsSeen(frosted)]).to.deep.equal([2022]);
     expect(forecastInput(frosted, 2022).sightings.map((s) => s.stage)).to.deep.equal(['blossom', 'frosted']);
-    expect(forecastInput(frosted, 2023).sightings).to.deep.equal([]);
+    expect(sightingsOf(frosted, 2023)).to.deep.equal([]);
+    expect(sightingsOf({ ...frosted, today: on('2022-12-31') }, 2022).map((s) => s.stage)).to.deep.equal(['blossom']);
   });
   it('does not have a year’s blossom come on the day on which the last one’s fruit hung frosted', () => {
     const [blossom] = standSeason(frosted, 2023).forecast.stages;

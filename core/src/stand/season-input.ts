@@ -53,17 +53,25 @@ export function learnedFrom(learning: GroupLearning): Learned {
 export const seasonsSeen = (book: Omit<SeasonBook, 'learned' | 'today'>): ReadonlySet<number> =>
   new Set(book.record.sightings.map(sightingSeasons(seenStand(book).place)));
 
+/** What was seen of a season's stages by the day of knowledge. */
+export function sightingsOf(
+  book: Omit<SeasonBook, 'learned'>,
+  season: number,
+): readonly StandRecord['sightings'][number][] {
+  const seasonOfSighting = sightingSeasons(seenStand(book).place);
+  return book.record.sightings.filter((s) => s.day <= book.today && seasonOfSighting(s) === season);
+}
+
 /** What a season is forecast from: its own sightings weigh in the forecast, those of seasons before have been learned from. */
 export function forecastInput(book: SeasonBook, season: number): ForecastInput {
   const { learned, today } = book;
   const seen = seenStand(book);
   const effects = learned.effects(seen, season, today);
-  const seasonOfSighting = sightingSeasons(seen.place);
   return {
     ...seen.place,
     season,
     asOf: today,
-    sightings: seen.sightings.filter((s) => s.day <= today && seasonOfSighting(s) === season),
+    sightings: sightingsOf(book, season),
     spreadDays: spreadWithin(seen.sightings.filter((s) => s.day <= today)),
     ...(effects ? { effects } : {}),
     stretch: learned.stretch,

@@ -19,10 +19,13 @@ const left = computed(() => roomForNames(props.stand.profile.stages.map((s) => w
 /** Sightings of the season that is shown. */
 const noted = computed(() =>
   props.stand.entries.filter(
-    (e): e is SightingView =>
-      e.kind === 'stageSighting' && e.standing === 'valid' && e.day >= props.stand.ladder.firstDay,
+    (e): e is SightingView => e.kind === 'stageSighting' && e.standing === 'valid' && isOfSeason(e),
   ),
 );
+const isOfSeason = ({ day, body }: SightingView): boolean =>
+  body.offSeason
+    ? day >= props.stand.ladder.firstDay
+    : props.stand.ladder.noted.some((n) => n.stage === body.stage && n.day === day);
 const layout = computed(() =>
   ladderLayout({
     left: left.value,
