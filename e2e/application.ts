@@ -179,7 +179,7 @@ export async function comeInAs(screen: Screen, url: string, name: string): Promi
   await screen.page.goto(`${url}/hearth`);
   await screen.page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
   await screen.page
-    .getByRole('heading', { name: /Glowing|Fading|Kindling|To look after/ })
+    .getByRole('heading', { name: /Take now|Last call|Soon|Duties/ })
     .first()
     .waitFor();
 }
@@ -207,7 +207,7 @@ export const screensOf =
   };
 
 /** What a page showed when something was not found on it. */
-async function whereItWas({ page, complaints }: Screen): Promise<string> {
+export async function whereItWas({ page, complaints }: Screen): Promise<string> {
   const headings = await page.getByRole('heading').allInnerTexts();
   return `At ${page.url()}, which showed “${headings.join(' · ')}”${complaints.length > 0 ? ` and complained: ${complaints.join('\n')}` : ''}`;
 }

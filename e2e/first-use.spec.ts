@@ -7,6 +7,7 @@ import {
   type RunningServer,
   type Screen,
 } from './application.ts';
+import { pick } from './pick.ts';
 
 /** As a real station writes it: a title, semicolons, decimal commas, day-first dates, sentinels, a torn line, a byte-order mark. */
 function messyWeather(): string {
@@ -64,13 +65,13 @@ describe('from an empty group to a logged take', () => {
     this.timeout(60_000);
     const { page } = screen;
     await page.keyboard.press('n');
-    await page.getByLabel('Which plant?').selectOption({ label: 'Stinging nettle · Urtica dioica L.' });
+    await pick(page, 'Which plant?', 'Stinging nettle · Urtica dioica L.');
     await page.getByLabel('Name of the place').fill('Low hedge');
     await page.getByLabel('Latitude').fill('50.1');
     await page.getByLabel('Longitude').fill('-30,25');
     await page.getByLabel(/^Height/).fill('90');
     await page.getByLabel(/^Height/).press('Tab');
-    await page.getByRole('button', { name: 'Keep patch and plant' }).click();
+    await page.getByRole('button', { name: 'Save patch and plant' }).click();
     await page.getByRole('heading', { name: 'Stinging nettle · Low hedge' }).waitFor();
     // Nothing may be taken of what nobody has settled: by its signs it is.
     await page.getByText('not settled what it is').first().waitFor();
@@ -78,7 +79,7 @@ describe('from an empty group to a logged take', () => {
     const press = (name: string) => page.getByRole('button', { name, exact: true }).first().click();
     await press('a leafy stem');
     expect(await page.getByRole('button', { name: 'confirmed', exact: true }).count()).to.equal(0);
-    for (const sign of ['square', 'hairy', 'creeping runners', 'confirmed', 'Keep what was seen']) await press(sign);
+    for (const sign of ['square', 'hairy', 'creeping runners', 'confirmed', 'Save what was seen']) await press(sign);
     await page.getByText('1 tip a plant, from 7 of 10 plants').waitFor();
     await page
       .getByText(/about \d+ days? left/)
@@ -92,7 +93,7 @@ describe('from an empty group to a logged take', () => {
     await page.keyboard.press('g');
     await page.keyboard.press('w');
     await page.getByLabel('Name', { exact: true }).fill('Low Hill');
-    await page.getByRole('button', { name: 'Keep the station' }).click();
+    await page.getByRole('button', { name: 'Save the station' }).click();
     await page
       .locator('input[type=file]')
       .setInputFiles({ name: 'low hill.csv', mimeType: 'text/csv', buffer: Buffer.from(messyWeather()) });
@@ -113,13 +114,13 @@ describe('from an empty group to a logged take', () => {
     await page.keyboard.press('v');
     await page.getByRole('button', { name: 'every plant' }).click();
     await page.getByLabel('plants', { exact: true }).fill('20');
-    await page.getByRole('button', { name: 'Keep the visit' }).click();
+    await page.getByRole('button', { name: 'Save the visit' }).click();
     await page.getByText('14 tips from 14 plants').waitFor();
     await page.keyboard.press('k');
     for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
     await page.getByText('10 left').waitFor();
-    await page.getByRole('button', { name: 'Keep it' }).click();
-    await page.getByText('4 tips kept. 10 tips left.').waitFor();
+    await page.getByRole('button', { name: 'Save the take' }).click();
+    await page.getByText('4 tips saved. 10 tips left.').waitFor();
     await page.getByText('10 tips left of 14').first().waitFor();
   });
   it('finds it all again after a restart, signed in as before', async function () {

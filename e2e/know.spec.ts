@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
 import { freshDatabase, islandDatabase, loadDemo, screensOf, startServer, type RunningServer } from './application.ts';
+import { pick } from './pick.ts';
 
 /** The island on other days: the same database, the server's own day set. */
 describe('knowing the place and the plant', () => {
@@ -55,11 +56,12 @@ describe('knowing the place and the plant', () => {
       ];
       const at = { latitude: 46.01, longitude: -30.01 };
       await within({ as: 'Mirel', phone: true, at }, async (page, { context, complaints }) => {
-        await page.getByRole('link', { name: 'Walk a place' }).click();
+        await page.getByRole('button', { name: 'Log something' }).click();
+        await page.getByRole('link', { name: 'Walk a place, mark what you find' }).click();
         for (const [i, [plants, condition]] of finds.entries()) {
           await context.setGeolocation({ ...at, longitude: at.longitude + i * 0.0005, accuracy: 6 });
           await context.setOffline(i === 2 || i === 3);
-          await press(page, 'Here stands something');
+          await press(page, 'Mark a find here');
           for (const plant of plants) {
             await page.getByLabel('Name of a plant').fill(plant);
             await press(page, plant);
@@ -74,7 +76,7 @@ describe('knowing the place and the plant', () => {
             await page.reload();
             await page.getByRole('button', { name: condition, exact: true, pressed: true }).waitFor();
           }
-          await press(page, 'Keep the find');
+          await press(page, 'Save the find');
           if (i === 2 || i === 3) await page.getByText(`${i - 1} kept here, not sent yet`).waitFor();
           else {
             await page.getByRole('heading', { name: 'What it gives later' }).waitFor();
@@ -119,9 +121,9 @@ describe('knowing the place and the plant', () => {
           .waitFor();
         await page.locator('canvas').first().waitFor();
         await page.goto(`${server.url}/walk`);
-        await press(page, 'Here stands something');
+        await press(page, 'Mark a find here');
         await press(page, 'dead stalk');
-        await press(page, 'Keep the find');
+        await press(page, 'Save the find');
         await page.getByText('1 kept here, not sent yet').waitFor();
         await page.goto(`${server.url}/walk`);
         await page.getByText('1 kept here, not sent yet').waitFor();
@@ -131,7 +133,7 @@ describe('knowing the place and the plant', () => {
         await page.getByRole('link', { name: 'What it gives later' }).first().waitFor();
         await page.goto(`${server.url}/hearth`);
         await page.getByRole('button', { name: /Mirel/ }).click();
-        await press(page, 'Sign out');
+        await page.getByRole('menuitem', { name: 'Sign out' }).click();
         await page.getByRole('button', { name: /^Ode/ }).waitFor();
         await context.setOffline(true);
         await page.reload();
@@ -162,11 +164,11 @@ describe('knowing the place and the plant', () => {
         for (const state of ['a fungus', 'domed', 'dark velvet', 'dead broad-leaved wood']) await press(page, state);
         await page.getByText(/Confirmed waits until .* Funeral bell/).waitFor();
         expect(await page.getByRole('button', { name: 'confirmed', exact: true }).count()).to.equal(0);
-        await page.getByLabel('A sign that comes later').selectOption('sporePrint');
+        await pick(page, 'A sign that comes later', 'pore print');
         await press(page, 'Remind me');
-        await page.getByText('Kept: Spore print, due 21 January.').waitFor();
+        await page.getByText('Saved: Spore print, due 21 January.').waitFor();
         await press(page, /^provisional/);
-        await press(page, 'Keep what was seen');
+        await press(page, 'Save what was seen');
         await page.getByText('Spore print: due 21 January').waitFor();
       });
       await on('2026-01-21');
@@ -176,11 +178,11 @@ describe('knowing the place and the plant', () => {
         await page.getByRole('button', { name: 'dark velvet', exact: true, pressed: true }).waitFor();
         await press(page, 'white or cream');
         await press(page, 'confirmed');
-        await press(page, 'Keep what was seen');
+        await press(page, 'Save what was seen');
         await page.getByRole('heading', { name: /Velvet shank · Withen Wood/ }).waitFor();
         await page.getByText(/^confirmed 21 January 2026/).waitFor();
         await page.goto(`${server.url}/hearth`);
-        await page.getByRole('heading', { name: 'To look after' }).waitFor();
+        await page.getByRole('heading', { name: 'Duties' }).waitFor();
         expect(await page.getByText(/Spore print: due/).count()).to.equal(0);
       });
     });
@@ -197,12 +199,12 @@ describe('knowing the place and the plant', () => {
     it('ramsons beside crocus: locked, open after flowers and searches, locked again by a new sighting', async function () {
       this.timeout(180_000);
       const look = async (page: Page, what: string, result: 'found' | 'not found'): Promise<void> => {
-        await page.getByRole('link', { name: /Log a visit/ }).click();
+        await page.getByRole('link', { name: /^Visit/ }).click();
         await page
           .getByRole('radiogroup', { name: `Looked for ${what}` })
           .getByText(result, { exact: true })
           .click();
-        await press(page, 'Keep the visit');
+        await press(page, 'Save the visit');
         await page.getByRole('heading', { name: /Ramsons · Combe spring/ }).waitFor();
       };
       await within({ as: 'Tavi' }, async (page) => {
@@ -217,7 +219,7 @@ describe('knowing the place and the plant', () => {
           .getByText('Nothing on the list is left to rule out. Not on the list does not mean absent.')
           .waitFor();
         await press(page, 'confirmed');
-        await press(page, 'Keep what was seen');
+        await press(page, 'Save what was seen');
         await page.getByText(/^confirmed 15 May 2026 · in flower · Tavi/).waitFor();
       });
       await on('2027-04-05');

@@ -65,9 +65,9 @@ describe('what was entered can be put right', () => {
       await one.page.getByLabel('Way there').fill('by the gate');
       await other.page.getByLabel('Way there').fill('over the stile');
       await other.page.getByLabel('Neighbours').fill('dog’s mercury');
-      await other.page.getByRole('button', { name: 'Keep', exact: true }).click();
-      await other.page.getByText('Place kept.').waitFor();
-      await one.page.getByRole('button', { name: 'Keep', exact: true }).click();
+      await other.page.getByRole('button', { name: 'Save', exact: true }).click();
+      await other.page.getByText('Place saved.').waitFor();
+      await one.page.getByRole('button', { name: 'Save', exact: true }).click();
       await one.page.getByText('Somebody saved this meanwhile').waitFor();
       expect(await one.page.getByLabel('Neighbours').inputValue()).to.equal('dog’s mercury');
       await one.page.getByText('theirs: over the stile').click();
@@ -116,7 +116,7 @@ describe('what was entered can be put right', () => {
     await screens({ as: 'Mirel' }, async (page) => {
       const { patchId } = await standOf(page, 'Hazel');
       await page.goto(`${server.url}/patches/new?patch=${patchId}&plant=nettle`);
-      await page.getByRole('button', { name: 'Keep patch and plant' }).click();
+      await page.getByRole('button', { name: 'Save patch and plant' }).click();
       await page.waitForURL(/\/stands\//);
       await page.getByRole('button', { name: 'Undo' }).click();
       await page.waitForURL(/\/hearth/);

@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import type { Page } from 'playwright-core';
 import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { pick } from './pick.ts';
 
 describe('places on the map and in files', () => {
   let server: RunningServer;
@@ -50,8 +51,8 @@ describe('places on the map and in files', () => {
       await page.waitForFunction((before) => !document.body.textContent.includes(before!), drawn);
       await press(page, 'Undo');
       await page.getByText(drawn!).waitFor();
-      await press(page, 'Keep');
-      await page.getByText('Place kept.').waitFor();
+      await press(page, 'Save');
+      await page.getByText('Place saved.').waitFor();
       await page.reload();
       await page.getByText(drawn!).waitFor();
     });
@@ -66,17 +67,18 @@ describe('places on the map and in files', () => {
       await page.goto(`${server.url}/ground`);
       await page.getByText('Layers').click();
       await page.getByRole('link', { name: 'Bring in or take out' }).click();
+      await page.getByRole('heading', { name: 'Places in files' }).waitFor();
       const choose = (name: string, text: string) =>
         page
-          .getByLabel('Choose a file')
+          .locator('input[type=file]')
           .setInputFiles({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) });
       await choose('walk.gpx', `<!DOCTYPE gpx [<!ENTITY x "y">]>${gpx}`);
       await page.getByText(/defines entities or a document type/).waitFor();
       await choose('walk.gpx', gpx);
       await page.getByText('1 point · 1 path').waitFor();
       await page.getByText('2: latitude and longitude seem to have changed places: turn them round').waitFor();
-      await press(page, 'Keep all of it');
-      await page.getByText('1 places, 0 plants, 1 paths, 0 entries kept.').waitFor();
+      await press(page, 'Save all of it');
+      await page.getByText('1 places, 0 plants, 1 paths, 0 entries saved.').waitFor();
       const download = page.waitForEvent('download');
       await page.getByRole('link', { name: 'Save' }).click();
       const text = readFileSync(await (await download).path(), 'utf8');
@@ -100,7 +102,7 @@ describe('places on the map and in files', () => {
     this.timeout(60_000);
     await within({ as: 'Tavi' }, async (page) => {
       await page.goto(`${server.url}/files`);
-      await page.getByLabel('Choose a file').setInputFiles({
+      await page.locator('input[type=file]').setInputFiles({
         name: 'old.csv',
         mimeType: 'text/csv',
         buffer: Buffer.from('A;B;C;D\nOld pond;46,03;-30,02;Elder\n'),
@@ -115,15 +117,13 @@ describe('places on the map and in files', () => {
         const answered = page.waitForResponse(
           (r) => r.request().method() === 'PUT' && r.url().includes('place-imports'),
         );
-        await page
-          .locator('label', { hasText: new RegExp(`^${field}`) })
-          .locator('select')
-          .selectOption({ label: `${column} (${{ A: 'Old pond', B: '46,03', C: '-30,02', D: 'Elder' }[column]})` });
+        const shown = { A: 'Old pond', B: '46,03', C: '-30,02', D: 'Elder' }[column];
+        await pick(page, new RegExp(`^${field}`), `${column} (${shown})`);
         await answered;
       }
       await page.getByText('1 point · 1 plant').waitFor();
-      await press(page, 'Keep all of it');
-      await page.getByText('1 places, 1 plants, 0 paths, 0 entries kept.').waitFor();
+      await press(page, 'Save all of it');
+      await page.getByText('1 places, 1 plants, 0 paths, 0 entries saved.').waitFor();
     });
   });
 
@@ -131,15 +131,19 @@ describe('places on the map and in files', () => {
     this.timeout(60_000);
     await within({ as: 'Ode' }, async (page) => {
       await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
-      await page.getByRole('link', { name: 'Open the stand' }).click();
+      await page.getByRole('link', { name: 'Open', exact: true }).click();
       const picture = await page.screenshot({ clip: { x: 0, y: 0, width: 300, height: 200 } });
-      await page.getByLabel('Add a photo').setInputFiles({ name: 'tips.png', mimeType: 'image/png', buffer: picture });
-      await page.getByText('Photo kept.', { exact: false }).waitFor();
+      await page
+        .locator('input[type=file]')
+        .setInputFiles({ name: 'tips.png', mimeType: 'image/png', buffer: picture });
+      await page.getByText('Photo saved.', { exact: false }).waitFor();
       const small = page.getByRole('button', { name: 'Photo of 15 May 2026, Ode' });
       // The same picture again is the same photo.
-      await page.getByText('Photo kept.', { exact: false }).waitFor({ state: 'detached', timeout: 20_000 });
-      await page.getByLabel('Add a photo').setInputFiles({ name: 'again.png', mimeType: 'image/png', buffer: picture });
-      await page.getByText('Photo kept.', { exact: false }).waitFor();
+      await page.getByText('Photo saved.', { exact: false }).waitFor({ state: 'detached', timeout: 20_000 });
+      await page
+        .locator('input[type=file]')
+        .setInputFiles({ name: 'again.png', mimeType: 'image/png', buffer: picture });
+      await page.getByText('Photo saved.', { exact: false }).waitFor();
       expect(await small.count()).to.equal(1);
       await small.click();
       const large = page.locator('figure img');

@@ -18,7 +18,7 @@ const row = (name) => async (page) => {
 };
 const openStand = (name) => async (page) => {
   await row(name)(page);
-  const link = page.getByRole('link', { name: 'Open the stand' });
+  const link = page.getByRole('link', { name: 'Open', exact: true });
   if (await link.isVisible()) await link.click();
   await page.getByRole('heading', { name: 'The year of this stand' }).waitFor();
 };
@@ -31,7 +31,7 @@ await shot('take-phone', {
   who: 'Mirel',
   do: async (page) => {
     await openStand(/Norway spruce · tips/)(page);
-    await page.getByRole('link', { name: /Log a take/ }).click();
+    await page.getByRole('link', { name: /^Take/ }).click();
     for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
     await page.getByRole('button', { name: 'good' }).click();
   },
@@ -41,7 +41,7 @@ await shot('limit-phone', {
   who: 'Ode',
   do: async (page) => {
     await openStand(/Norway spruce · tips/)(page);
-    await page.getByRole('link', { name: /Log a take/ }).click();
+    await page.getByRole('link', { name: /^Take/ }).click();
     for (let i = 0; i < 13; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
   },
 });
@@ -51,7 +51,7 @@ await shot('scouting-phone', {
   at: { latitude: 46.012, longitude: -30.01, accuracy: 6 },
   path: '/walk',
   do: async (page) => {
-    await page.getByRole('button', { name: 'Here stands something' }).click();
+    await page.getByRole('button', { name: 'Mark a find here' }).click();
     await page.getByLabel('Name of a plant').fill('mullein');
     await page.getByRole('button', { name: 'Great mullein' }).click();
     await page.getByRole('button', { name: 'rosette', exact: true }).click();
@@ -104,7 +104,7 @@ async function shot(
   const page = await context.newPage();
   await page.goto(`${url}/hearth`);
   await page.getByRole('button', { name: new RegExp(`^${who}`) }).click();
-  await page.getByRole('heading', { name: 'Glowing' }).waitFor();
+  await page.getByRole('heading', { name: 'Take now' }).waitFor();
   if (path) await page.goto(`${url}${path}`);
   if (act) await act(page);
   await page.waitForLoadState('networkidle');

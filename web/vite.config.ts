@@ -1,24 +1,41 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { PALETTES, paletteCss } from './src/platform/palette.ts';
 
 export default defineConfig({
   // A line break between two words is a space, as in HTML; the compiler's default would glue them together.
   plugins: [
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
+    // The colours stand in the page itself: they are there before anything is drawn.
+    {
+      name: 'palette',
+      transformIndexHtml: () => [
+        { tag: 'style', children: paletteCss(), injectTo: 'head-prepend' as const },
+        ...(['light', 'dark'] as const).map((scheme) => ({
+          tag: 'meta',
+          attrs: {
+            name: 'theme-color',
+            media: `(prefers-color-scheme: ${scheme})`,
+            content: PALETTES[scheme === 'dark' ? 'night' : 'day'].paper,
+          },
+          injectTo: 'head' as const,
+        })),
+      ],
+    },
     // The pages themselves, for where there is no signal. Answers of the server are kept by the application, not here.
     VitePWA({
       registerType: 'prompt',
       injectRegister: null,
-      includeAssets: ['coal.svg'],
+      includeAssets: ['coal.svg', 'light.js'],
       manifest: {
         name: 'Emberfield',
         short_name: 'Emberfield',
         description: 'Known plant patches through the seasons',
         start_url: '/hearth',
         display: 'standalone',
-        background_color: '#F7F3EC',
-        theme_color: '#F7F3EC',
+        background_color: PALETTES.day.paper,
+        theme_color: PALETTES.day.paper,
         icons: [{ src: '/coal.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
       },
       workbox: {

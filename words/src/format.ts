@@ -18,6 +18,8 @@ export interface Format {
   readonly dayAndYear: (iso: string) => string;
   readonly shortDay: (iso: string) => string;
   readonly weekday: (iso: string) => string;
+  /** "Fri 15 May": where a thumb's screen has no room for more. */
+  readonly shortWeekday: (iso: string) => string;
   readonly month: (monthIndex: number) => string;
   readonly number: (value: number, digits?: number) => string;
   readonly percent: (share: number) => string;
@@ -53,6 +55,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
   const withYear = dates({ day: 'numeric', month: 'long', year: 'numeric' });
   const short = dates({ day: 'numeric', month: 'short' });
   const long = dates({ weekday: 'long', day: 'numeric', month: 'long' });
+  const shortDays = dates({ weekday: 'short', day: 'numeric', month: 'short' });
   const months = dates({ month: 'short' });
   const at = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
   const number = (value: number, digits = 0): string =>
@@ -65,6 +68,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
     dayAndYear: (iso) => withYear.format(at(iso)),
     shortDay: (iso) => short.format(at(iso)),
     weekday: (iso) => long.format(at(iso)).replace(',', ''),
+    shortWeekday: (iso) => shortDays.format(at(iso)).replace(',', ''),
     month: (index) => months.format(new Date(Date.UTC(2025, index, 1))),
     number,
     percent: (share) => number(share * 100),

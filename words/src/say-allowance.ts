@@ -6,6 +6,8 @@ import type { Translate } from './translate.ts';
 
 export interface AllowanceWords {
   readonly allowance: (allowance: AllowanceView) => string;
+  /** Where a line has no room for more: "12 tips of 160". */
+  readonly allowanceShort: (allowance: AllowanceView) => string;
   readonly heldBy: (allowance: AllowanceView) => string;
   readonly ceiling: SayCeiling;
   /** A line a step of the sum: what it does, and the figure it ends with. */
@@ -40,6 +42,13 @@ export function createAllowanceWords(
       ? t('allowance.notCounted')
       : t('allowance.relativePerPlant', { perPlant: amount(a.perPlant, a.unit) });
   };
+
+  const allowanceShort = (a: AllowanceView): string =>
+    a.kind !== 'counted' || a.amount === null || a.amountLeft === null
+      ? allowance(a)
+      : a.takenAmount > 0
+        ? t('allowance.countedShort', { left: amount(a.amountLeft, a.unit), amount: format.number(a.amount) })
+        : amount(a.amountLeft, a.unit);
 
   const ceiling = createCeilingWords(t, format, amount);
   const heldBy = (a: AllowanceView): string => {
@@ -81,5 +90,5 @@ export function createAllowanceWords(
       ' → ',
     );
   };
-  return { allowance, heldBy, ceiling, steps, sum };
+  return { allowance, allowanceShort, heldBy, ceiling, steps, sum };
 }

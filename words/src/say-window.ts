@@ -6,6 +6,8 @@ import type { Translate } from './translate.ts';
 
 export interface WindowWords {
   readonly window: (outlook: WindowSaid, day: string) => string;
+  /** The same where the heading above says the rest: "8 days left (0–17)". */
+  readonly windowShort: (outlook: WindowSaid, day: string) => string;
   readonly windowReasons: (outlook: PartOutlook, day: string, station: string | null) => readonly string[];
   /** What its dates were learned from, and what moved them. */
   readonly learnedReasons: (
@@ -27,40 +29,45 @@ interface Saying {
 }
 
 export const createWindowWords = (saying: Saying): WindowWords => ({
-  window: sayWindow(saying),
+  window: sayWindow(saying, 'window'),
+  windowShort: sayWindow(saying, 'windowShort'),
   windowReasons: sayReasons(saying),
   learnedReasons: sayLearned(saying),
   windowNotes: sayNotes(saying),
 });
 
-function sayWindow({ t, format, days }: Saying): WindowWords['window'] {
+/** A range is never torn at its dash. */
+const TO = '\u2060–\u2060';
+
+function sayWindow({ t, format, days }: Saying, how: 'window' | 'windowShort'): WindowWords['window'] {
+  const dash = how === 'window' ? '–' : TO;
   const between = (from: string | null, to: string | null, day: string): string =>
-    `${from === null ? '?' : Math.max(0, dayNumber(from) - dayNumber(day))}–${to === null ? '?' : Math.max(0, dayNumber(to) - dayNumber(day))}`;
+    `${from === null ? '?' : Math.max(0, dayNumber(from) - dayNumber(day))}${dash}${to === null ? '?' : Math.max(0, dayNumber(to) - dayNumber(day))}`;
 
   return ({ readiness, opens, closes, opensAgain }: WindowSaid, day: string): string => {
     switch (readiness.state) {
       case 'cold':
-        if (readiness.daysToOpen === null || opens.p50 === null) return t('window.maybeNever');
-        return t('window.opensOn', { day: format.day(opens.p50, day) });
+        if (readiness.daysToOpen === null || opens.p50 === null) return t(`${how}.maybeNever`);
+        return t(`${how}.opensOn`, { day: format.day(opens.p50, day) });
       case 'kindling':
-        return t('window.opensIn', { days: days(readiness.daysToOpen), range: between(opens.p10, opens.p90, day) });
+        return t(`${how}.opensIn`, { days: days(readiness.daysToOpen), range: between(opens.p10, opens.p90, day) });
       case 'glowing':
       case 'fading':
-        if (!Number.isFinite(readiness.daysLeft) || closes.p50 === null) return t('window.openLong');
-        if (readiness.daysLeft === 0) return t('window.closesToday');
-        return t(readiness.state === 'fading' ? 'window.lastCall' : 'window.closesIn', {
+        if (!Number.isFinite(readiness.daysLeft) || closes.p50 === null) return t(`${how}.openLong`);
+        if (readiness.daysLeft === 0) return t(`${how}.closesToday`);
+        return t(`${how}.${readiness.state === 'fading' ? 'lastCall' : 'closesIn'}`, {
           days: days(readiness.daysLeft),
           range: between(closes.p10, closes.p90, day),
         });
       case 'ash': {
-        const over = closes.p50 === null ? '' : t('window.over', { day: format.day(closes.p50, day) });
-        const again = opensAgain?.p50 ? t('window.opensAgain', { day: format.day(opensAgain.p50, day) }) : '';
+        const over = closes.p50 === null ? '' : t(`${how}.over`, { day: format.day(closes.p50, day) });
+        const again = opensAgain?.p50 ? t(`${how}.opensAgain`, { day: format.day(opensAgain.p50, day) }) : '';
         return [over, again].filter(Boolean).join(' · ');
       }
       case 'banked':
         return opens.p50 === null || closes.p50 === null
           ? ''
-          : t('window.fromTo', { from: format.day(opens.p50, day), to: format.day(closes.p50, day) });
+          : t(`${how}.fromTo`, { from: format.day(opens.p50, day), to: format.day(closes.p50, day) });
     }
   };
 }

@@ -91,6 +91,33 @@ describe('a window in words', () => {
   });
 });
 
+describe('a window under a heading that says whether it opens or closes', () => {
+  const short = (readiness: PartOutlook['readiness'], day = DAY) =>
+    words.windowShort({ readiness, opens, closes }, day);
+  it('is the days and their range, which is never torn at its dash', () => {
+    expect(short({ state: 'kindling', daysToOpen: 6, fill: 0.5 })).to.equal('in 6 days (3\u2060–\u206010)');
+    expect(short({ state: 'fading', daysLeft: 2, quality: 0.6 }, '2026-06-03')).to.equal(
+      '2 days left (0\u2060–\u20608)',
+    );
+  });
+  it('has words of its own for every state', () => {
+    const states: PartOutlook['readiness'][] = [
+      { state: 'cold', daysToOpen: 90 },
+      { state: 'cold', daysToOpen: null },
+      { state: 'glowing', daysLeft: 0, quality: 1 },
+      { state: 'ash', daysSince: 3 },
+      { state: 'banked', reason: 'resting' },
+    ];
+    expect(states.map((s) => short(s))).to.deep.equal([
+      'about 21 May',
+      'perhaps not this season',
+      'ends about today',
+      'since 5 June',
+      '21 May to 5 June',
+    ]);
+  });
+});
+
 describe('the notes of a window', () => {
   const notes = (over: Partial<PartOutlook>) => words.windowNotes({ opens, closes, ...over } as PartOutlook, DAY);
   it('say when it is long enough and too long, where lengths were measured', () =>
@@ -130,8 +157,8 @@ describe('the reasons of a window', () => {
     }) as PartOutlook;
   it('name the station and its years, the spread, and the chance of this day', () => {
     expect(words.windowReasons(outlook(), DAY, 'Low Hill')).to.deep.equal([
-      'Reckoned from Low Hill, continued by 12 past years.',
-      'In one year of ten it opens before 18 May, in one of ten after 25 May.',
+      'Based on Low Hill and its last 12 years.',
+      'In 8 years of 10 it opens between 18 May and 25 May.',
       'Chance that it is open on this day: 35 %.',
     ]);
   });

@@ -1,4 +1,4 @@
-import type { AllowanceView, Conditions, PartOutlook, Text, UnitKey } from '@emberfield/contract';
+import type { Conditions, PartOutlook, Text, UnitKey } from '@emberfield/contract';
 import type { Format } from './format.ts';
 import { createAllowanceWords, type AllowanceWords } from './say-allowance.ts';
 import { createDutyWords, type SayDuty } from './say-duty.ts';
@@ -7,17 +7,12 @@ import { createWindowWords, type WindowWords } from './say-window.ts';
 import type { Translate } from './translate.ts';
 
 /** Every sentence that is made from codes with values, in one place. */
-export interface Sentences extends WindowWords, ReasonWords {
+export interface Sentences extends WindowWords, ReasonWords, AllowanceWords {
   /** The text in the reader's language, else in English. */
   readonly text: (text: Text) => string;
   readonly amount: (n: number, unit: UnitKey) => string;
   readonly days: (n: number) => string;
   readonly coal: (readiness: PartOutlook['readiness'], thorns: boolean) => string;
-  readonly allowance: (allowance: AllowanceView) => string;
-  readonly heldBy: (allowance: AllowanceView) => string;
-  readonly ceiling: AllowanceWords['ceiling'];
-  readonly steps: AllowanceWords['steps'];
-  readonly sum: AllowanceWords['sum'];
   readonly duty: SayDuty;
   readonly temperatures: (conditions: Conditions) => string;
 }
@@ -46,19 +41,13 @@ export function createSentences(t: Translate, format: Format, language: string):
     return thorns ? `${state} · ${t('coal.thorns')}` : state;
   };
 
-  const { allowance, ceiling, heldBy, steps, sum } = createAllowanceWords(t, format, amount);
-
   return {
     text,
     amount,
     days,
     ...createWindowWords({ t, format, text, days }),
     coal,
-    allowance,
-    heldBy,
-    ceiling,
-    steps,
-    sum,
+    ...createAllowanceWords(t, format, amount),
     duty: createDutyWords(t, format, text),
     ...createReasonWords(t, format, days),
     temperatures: ({ minC, maxC }) =>

@@ -161,7 +161,7 @@ describe('words', () => {
         .to.match(/^[A-Z].*[.]$/s)
         .and.not.match(/\{|undefined/);
     expect(words.error('badInput', { field: 'body.day', reason: 'notADay' })).to.equal(
-      'Something in it does not fit: body.day. Write a day of the calendar as 2026-05-15.',
+      'This does not fit: body.day. Write a day of the calendar as 2026-05-15.',
     );
   });
   it('count in every unit, one and many', () => {

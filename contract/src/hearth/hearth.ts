@@ -1,8 +1,7 @@
-import type { Readiness } from '@emberfield/core/windows';
 import type { WarmthLead } from '@emberfield/core/weather';
 import type { TurnView } from '@emberfield/core/tide';
 import type { StandRef } from '../stands/stand.ts';
-import type { DayRangeView, PartOutlook } from '@emberfield/core/stand';
+import type { DayRangeView, DaySection, PartOutlook } from '@emberfield/core/stand';
 import type { Text } from '../platform/schema.ts';
 
 export interface Conditions {
@@ -66,13 +65,13 @@ export interface HearthView {
   readonly standCount: number;
   /** Those that the lines and duties speak of. */
   readonly stands: readonly StandRef[];
-  /** Of all parts; where only the near was asked for, the most urgent of each state but `cold` and `ash`. */
+  /** Of all parts; where only the near was asked for, the most urgent of each section but `later` and `over`. */
   readonly outlooks: readonly PartOutlook[];
-  /** Lines of each state, drawn or not. */
-  readonly counts: Readonly<Record<Readiness['state'], number>>;
+  /** Lines of each section, drawn or not. */
+  readonly counts: Readonly<Record<DaySection, number>>;
   /** Stands that are still reckoned: they come, or come up to date, when asked again. */
   readonly waiting: number;
-  /** The first of them, where only the near was asked for. */
+  /** By the day they fall due, what can wait without a day at the end; where only the near was asked for, those of six weeks. */
   readonly duties: readonly Duty[];
   readonly dutyCount: number;
 }

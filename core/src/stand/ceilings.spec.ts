@@ -4,7 +4,7 @@ import type { HouseRule } from '../allowance/house-rule.ts';
 import type { PlantProfile } from '../plants/profile.ts';
 import { dayNumber } from '../measure/day.ts';
 import type { SearchState } from '../identity/index.ts';
-import { ceilingsOf, spentBy, type CeilingFacts } from './ceilings.ts';
+import { ceilingsOf, leaveDaysOn, spentBy, type CeilingFacts } from './ceilings.ts';
 import type { LookAlikeStanding } from './look-alikes.ts';
 
 const standings = (
@@ -80,6 +80,48 @@ describe('the ceilings on a part', () => {
     const given = (until: string) => kinds(facts('nettle', 'tip', { ground: { leave: 'given', leaveUntil: until } }));
     expect(given('2026-05-14')).to.include('owner:ownerLeave');
     expect(given('2026-05-15')).not.to.include('owner:ownerLeave');
+  });
+  it('shut a place outside its days of the year, from the first to the last of them open', () => {
+    const ground = { leaveDays: { from: '05-15', to: '09-30' } };
+    const on = (iso: string) => ceilingsOf(facts('nettle', 'tip', { ground, day: dayNumber(iso) }));
+    const closed = (iso: string) => on(iso).find((c) => c.rule.kind === 'closedDays');
+    expect(closed('2026-05-14')).to.deep.equal({
+      source: 'owner',
+      rule: { kind: 'closedDays', until: dayNumber('2026-05-15') },
+    });
+    expect(['2026-05-15', '2026-09-30'].map(closed)).to.deep.equal([undefined, undefined]);
+    expect(closed('2026-10-01')!.rule).to.include({ until: dayNumber('2027-05-15') });
+    expect(ceilingsOf(facts('nettle', 'tip')).some((c) => c.rule.kind === 'closedDays')).to.equal(false);
+  });
+  it('know days that run over New Year', () => {
+    const winter = { facts: { leaveDays: { from: '11-01', to: '02-28' } } };
+    const on = (iso: string) => leaveDaysOn(winter, dayNumber(iso));
+    expect(on('2026-01-10')).to.deep.equal({ open: true, until: dayNumber('2026-02-28') });
+    expect(on('2026-03-01')).to.deep.equal({ open: false, until: dayNumber('2026-11-01') });
+    expect(on('2026-11-01')).to.deep.equal({ open: true, until: dayNumber('2027-02-28') });
+    // One day of the year is open from and to itself.
+    expect(
+      leaveDaysOn({ facts: { leaveDays: { from: '06-01', to: '06-01' } } }, dayNumber('2026-06-01')),
+    ).to.deep.equal({ open: true, until: dayNumber('2026-06-01') });
+  });
+  it('keep the leave that ended, and not the leave that nobody asked for to pick', () => {
+    const ended = ceilingsOf(facts('nettle', 'tip', { ground: { leave: 'given', leaveUntil: '2026-05-14' } }));
+    expect(ended.find((c) => c.source === 'owner')!.rule).to.deep.equal({
+      kind: 'ownerLeave',
+      leave: 'ended',
+      until: dayNumber('2026-05-14'),
+    });
+    expect(kinds(facts('nettle', 'tip', { ground: { leave: 'notNeeded', leaveUntil: '2020-01-01' } }))).not.to.include(
+      'owner:ownerLeave',
+    );
+    expect(kinds(facts('valerian', 'root', { ground: { leave: 'given' } }))).not.to.include('owner:ownerLeave');
+  });
+  it('shut what the tide covers and what is of another year of its life, each with the day it ends', () => {
+    const shut = ceilingsOf(facts('burdock', 'root', { covered: { until: day + 1 }, wrongYear: true }));
+    const until = (kind: string) => (shut.find((c) => c.rule.kind === kind)!.rule as { until: number }).until;
+    expect(until('tide')).to.equal(day + 1);
+    expect(until('wrongYear')).to.equal(dayNumber('2027-01-01'));
+    expect(kinds(facts('burdock', 'root')).filter((k) => /tide|wrongYear/.test(k))).to.deep.equal([]);
   });
   it('lock a provisional stand where the look-alike kills, not where it is a nuisance', () => {
     expect(kinds(facts('ramsons', 'leaf', { identity: 'provisional' }))).to.include('identity:identity');

@@ -1,4 +1,5 @@
 export { allowanceOn, inUnit, isDug, type Asked } from './allowance-on.ts';
+export { DAY_SECTIONS, NEAR_SECTIONS, sectionOf, type DaySection } from './day-section.ts';
 export { viewAllowance, type AllowanceView, type CeilingView, type StepView } from './allowance-view.ts';
 export {
   rulesOn,

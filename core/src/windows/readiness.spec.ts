@@ -32,13 +32,11 @@ describe('readiness', () => {
   });
 });
 
-describe('what comes first of one state of the coal', () => {
-  const order = (states: readonly Readiness[], barred = false) => states.map((r) => urgencyOf(r, barred));
-  it('is what closes soonest, and of what may not be taken after all that may', () => {
+describe('what comes first of one section of the day', () => {
+  const order = (states: readonly Readiness[]) => states.map(urgencyOf);
+  it('is what closes soonest', () => {
     const open = (daysLeft: number): Readiness => ({ state: 'glowing', daysLeft, quality: 1 });
     expect(order([open(2), open(9), { state: 'fading', daysLeft: 1, quality: 0.5 }])).to.deep.equal([2, 9, 1]);
-    expect(urgencyOf(open(2), true)).to.be.greaterThan(urgencyOf(open(365), false));
-    expect(urgencyOf(open(2), true)).to.be.below(urgencyOf(open(3), true));
   });
   it('is what opens soonest, and what may never come at the end', () => {
     expect(order([{ state: 'kindling', daysToOpen: 4, fill: 0.8 }])).to.deep.equal([4]);
@@ -47,13 +45,14 @@ describe('what comes first of one state of the coal', () => {
     expect([near, far]).to.deep.equal([30, 360]);
     expect(never).to.be.greaterThan(far!);
   });
-  it('is what was over last, and what is spent before what rests', () => {
+  it('is what was over last; what is spent stands before what rests, and both behind all that has a day', () => {
     expect(order([readinessOn(window, 125)])).to.deep.equal([5]);
     const [spent, resting] = order([
       { state: 'banked', reason: 'nothingLeft' },
       { state: 'banked', reason: 'resting' },
     ]);
     expect(spent).to.be.below(resting!);
+    expect(spent).to.be.greaterThan(urgencyOf({ state: 'glowing', daysLeft: 365, quality: 1 }));
   });
 });
 

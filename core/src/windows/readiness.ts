@@ -45,20 +45,15 @@ export function readinessOn(
   return { state: daysLeft <= lastCallDays(open, close) ? 'fading' : 'glowing', daysLeft, quality };
 }
 
-/** What cannot be had stands below all that can. */
-const BARRED = 10_000;
 /** A season that may not come at all stands behind those that do. */
 const NEVER = 5_000;
 
-/**
- * Order within one state of the coal, smallest first: the nearest end of what is open, the nearest opening of what is not; what
- * nothing may be taken of comes after all that something may.
- */
-export function urgencyOf(readiness: Readiness, barred: boolean): number {
+/** Order within a section of the day, smallest first: the nearest end of what is open, the nearest opening of what is not; then what rests. */
+export function urgencyOf(readiness: Readiness): number {
   switch (readiness.state) {
     case 'glowing':
     case 'fading':
-      return (barred ? BARRED : 0) + readiness.daysLeft;
+      return readiness.daysLeft;
     case 'kindling':
       return readiness.daysToOpen;
     case 'cold':
@@ -66,7 +61,7 @@ export function urgencyOf(readiness: Readiness, barred: boolean): number {
     case 'ash':
       return readiness.daysSince;
     case 'banked':
-      return readiness.reason === 'nothingLeft' ? 0 : 1;
+      return NEVER + (readiness.reason === 'nothingLeft' ? 0 : 1);
   }
 }
 

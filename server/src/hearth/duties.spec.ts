@@ -4,7 +4,7 @@ import { binomialOf, type Duty, type IdentityStatus } from '@emberfield/contract
 import { dayNumber } from '@emberfield/core/measure';
 import { NOTHING_SEEN, seasonsOf, standDay, type Book } from '@emberfield/core/stand';
 import type { Dossier } from '../stands/index.ts';
-import { dutiesOf } from './operations/duties.ts';
+import { byDay, dutiesOf, isNear } from './operations/duties.ts';
 
 const DAY = dayNumber('2026-05-15');
 const KIN = new Map(CATALOGUE.map((profile) => [binomialOf(profile.scientific), profile]));
@@ -101,6 +101,10 @@ describe('what a stand asks for', () => {
   it('is no count of what nobody knows yet', () => {
     expect(kinds(dossier({ countedOn: null, identity: 'unconfirmed' }))).to.deep.equal(['settleIdentity']);
   });
+  it('is no count of what is only watched, of which nothing is taken', () => {
+    expect(CATALOGUE.find((p) => p.key === 'autumn-crocus')!.windows).to.deep.equal([]);
+    expect(kinds(dossier({ plant: 'autumn-crocus', countedOn: null }))).not.to.include('countStand');
+  });
   it('does not count a count of a day that lies ahead of the day looked at', () => {
     expect(kinds(dossier({ countedOn: '2026-05-10' }), dayNumber('2026-05-09'))).to.deep.equal(['countStand']);
   });
@@ -112,5 +116,33 @@ describe('what a stand asks for', () => {
     expect(ends('2026-05-14')).to.deep.equal([]);
     expect(ends(null)).to.deep.equal([]);
     expect(kinds(dossier({ leave: 'refused', leaveUntil: '2026-06-01' }))).to.deep.equal([]);
+  });
+});
+
+describe('the order of duties', () => {
+  const TODAY = '2026-05-15';
+  const leave = (until: string): Duty => ({ kind: 'leaveEnds', standId: 'l', until });
+  const search = (showsNow: boolean, showsNext: string | null): Duty => ({
+    kind: 'searchLookAlike',
+    standId: 's',
+    name: { en: 'Yew' },
+    last: null,
+    showsNow,
+    showsNext,
+  });
+  const awaited = (due: string): Duty => ({ kind: 'awaited', standId: 'a', sign: 'sporePrint', due });
+  const count: Duty = { kind: 'countStand', standId: 'c', lastCount: null };
+  it('is by the day they fall due, what is late first and what has no day last', () => {
+    const all = [count, leave('2026-06-20'), search(false, '2026-06-01'), awaited('2026-05-10')];
+    expect(byDay(all, TODAY)).to.deep.equal([all[3], all[2], all[1], all[0]]);
+  });
+  it('is by weight on one day', () => {
+    const all = [search(true, null), { kind: 'secondPerson', standId: 'p' } as const, awaited(TODAY)];
+    expect(byDay(all, TODAY).map((d) => d.kind)).to.deep.equal(['awaited', 'secondPerson', 'searchLookAlike']);
+  });
+  it('has near what falls due within six weeks, and what can be done on any day', () => {
+    expect(
+      [leave('2026-06-26'), leave('2026-06-27'), count, search(false, '2026-09-01')].map((d) => isNear(d, TODAY)),
+    ).to.deep.equal([true, false, true, false]);
   });
 });

@@ -5,12 +5,13 @@ import { useRoute } from 'vue-router';
 import StateNote from '../kit/StateNote.vue';
 import UndoBar from '../kit/UndoBar.vue';
 import SignalBar from '../offline/SignalBar.vue';
-import SignInView from '../people/SignInView.vue';
 import { useSession } from '../session/queries.ts';
+import { afterPaint } from '../platform/after-paint.ts';
 import { antTheme } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import AppShell from './AppShell.vue';
 
+const SignInView = afterPaint(() => import('../people/SignInView.vue'));
 const session = useSession();
 const route = useRoute();
 const words = useWords();

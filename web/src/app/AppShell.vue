@@ -1,141 +1,104 @@
 <script setup lang="ts">
+import { SearchOutlined } from '@ant-design/icons-vue';
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBrowserNotices } from '../calendar/use-notices.ts';
 import { useRibbon } from '../hearth/queries.ts';
-import SeasonRibbon from '../kit/SeasonRibbon.vue';
-import { useGroup } from '../session/use-group.ts';
-import { useDay } from '../session/use-day.ts';
-import { useWords } from '../session/words.ts';
 import OutboxBar from '../offline/OutboxBar.vue';
-import FindBox from './FindBox.vue';
-import KeyList from './KeyList.vue';
-import PersonMenu from './PersonMenu.vue';
-import { underlined, VIEWS } from './shortcuts.ts';
+import { afterPaint } from '../platform/after-paint.ts';
+import { isPhone } from '../platform/theme.ts';
+import { useDay } from '../session/use-day.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
+import DayTag from './DayTag.vue';
+import RibbonStrip from './RibbonStrip.vue';
+import { useFind } from './use-find.ts';
+import { usePageTitle } from './use-page-title.ts';
 import { useShortcuts } from './use-shortcuts.ts';
+import ViewLinks from './ViewLinks.vue';
+
+const BottomBar = afterPaint(() => import('./BottomBar.vue'));
+const FindBox = afterPaint(() => import('./FindBox.vue'));
+const KeyList = afterPaint(() => import('./KeyList.vue'));
+const PersonMenu = afterPaint(() => import('./PersonMenu.vue'));
+const QuickLog = afterPaint(() => import('./QuickLog.vue'));
 
 const words = useWords();
 const route = useRoute();
-const { groupId, group } = useGroup();
-const { day, today, asked, lookingAway, lookAt } = useDay();
+const { groupId, mayPick } = useGroup();
+const { day, today, asked, dayQuery, lookAt, step } = useDay();
 useBrowserNotices();
 const ribbon = useRibbon(groupId, asked);
-const finding = ref(false);
 const listing = ref(false);
-useShortcuts({ openFind: () => (finding.value = true), openList: () => (listing.value = true) });
-const links = computed(() => VIEWS.map((v) => ({ ...v, pieces: underlined(words.value.t(`nav.${v.name}`), v.key) })));
-const dayQuery = computed(() => (asked.value ? { day: asked.value } : {}));
-// In the field a form fills the screen; the year's strip would only be in the way of the thumb.
-const bare = computed(() => ['take', 'visit', 'walk', 'find', 'prospects'].includes(String(route.name)));
+const { finding, text: findText, open: openFind } = useFind();
+useShortcuts({
+  openFind,
+  openList: () => (listing.value = true),
+  silent: () => finding.value || listing.value,
+});
+const content = ref<HTMLElement | null>(null);
+usePageTitle(content);
+/** In the field a form fills the phone and has its own way out. */
+const bare = computed(() => isPhone.value && ['take', 'visit', 'find'].includes(String(route.name)));
+/** Where a thumb is likely to have just done something. */
+const quick = computed(
+  () => isPhone.value && mayPick.value && ['hearth', 'stand', 'patch', 'plants', 'year'].includes(String(route.name)),
+);
 </script>
 
 <template>
   <a class="skip" href="#content">{{ words.t('common.skip') }}</a>
-  <header class="shell" :class="{ bare }">
-    <div class="top">
-      <RouterLink class="word" :to="{ name: 'hearth', query: dayQuery }">Emberfield</RouterLink>
-      <SeasonRibbon :ribbon="ribbon.data.value" :day="day" :today="today" @look="lookAt" />
-    </div>
-    <nav :aria-label="words.t('common.emberfield')">
-      <RouterLink v-for="l in links" :key="l.name" :to="{ name: l.name, query: dayQuery }"
-        >{{ l.pieces[0] }}<u>{{ l.pieces[1] }}</u
-        >{{ l.pieces[2] }}</RouterLink
-      >
-      <span class="day">{{ words.format.weekday(day) }}</span>
-      <button type="button" class="find" @click="finding = true">
-        <kbd>/</kbd> <span>{{ words.t('nav.find') }}</span>
-      </button>
+  <header v-if="!bare" class="shell no-print">
+    <div class="bar">
+      <template v-if="!isPhone">
+        <RouterLink class="word" :to="{ name: 'hearth', query: dayQuery }">Emberfield</RouterLink>
+        <ViewLinks />
+      </template>
+      <DayTag class="day" />
+      <Button class="find" :type="isPhone ? 'text' : 'default'" :aria-label="words.t('nav.find')" @click="openFind">
+        <template #icon><SearchOutlined aria-hidden="true" /></template>
+        <template v-if="!isPhone" #default
+          ><span class="word-find">{{ words.t('nav.find') }}</span> <kbd>/</kbd></template
+        >
+      </Button>
       <PersonMenu @keys="listing = true" />
-    </nav>
+    </div>
+    <RibbonStrip :ribbon="ribbon.data.value" :day="day" :today="today" @look="lookAt" @step="step" />
   </header>
-  <div v-if="lookingAway" class="away" role="status">
-    {{ words.t('day.lookingAt', { day: words.format.day(day, today) }) }} ·
-    {{ words.t(day > today ? 'day.ahead' : 'day.behind') }} ·
-    <button type="button" @click="lookAt(null)">{{ words.t('day.backToToday') }}</button>
-  </div>
-  <div v-else-if="group?.dayIsSet && !bare" class="away demo">
-    {{ words.t('day.demoDay', { day: words.format.dayAndYear(today) }) }}
-  </div>
   <OutboxBar />
-  <main id="content" tabindex="-1"><slot /></main>
-  <FindBox v-if="finding" @close="finding = false" />
+  <main id="content" ref="content" tabindex="-1" :class="{ over: isPhone && !bare }"><slot /></main>
+  <template v-if="isPhone && !bare"><QuickLog v-if="quick" /><BottomBar /></template>
+  <FindBox v-if="finding" v-model="findText" @close="finding = false" />
   <KeyList v-if="listing" @close="listing = false" />
 </template>
 
 <style scoped>
-.shell {
-  border-bottom: 1px solid var(--hair);
-  background: var(--paper);
-}
-.top {
-  display: flex;
-  align-items: flex-end;
-  gap: 22px;
-  padding: 10px 24px 0;
-}
-.word {
-  font: 600 25px/1 var(--serif);
-  width: 148px;
-  padding-bottom: 16px;
-  color: var(--char);
-  text-decoration: none;
-  flex: none;
-}
-nav {
+.bar {
   display: flex;
   align-items: center;
-  gap: 20px;
-  padding: 8px 24px 9px 194px;
-  flex-wrap: wrap;
+  gap: clamp(10px, 1.6vw, 24px);
+  min-height: 54px;
+  padding: 0 24px;
 }
-nav > a {
-  color: var(--soft);
-  text-decoration: none;
-  padding: 4px 0;
-}
-nav > a.router-link-active {
+.word {
+  font: 600 24px/1 var(--serif);
   color: var(--char);
-  font-weight: 650;
-  box-shadow: 0 2px 0 var(--ember);
-}
-u {
-  text-decoration-color: var(--edge);
-  text-underline-offset: 3px;
+  text-decoration: none;
 }
 .day {
   margin-left: auto;
-  font: 500 16px var(--serif);
 }
 .find {
-  background: var(--sheet);
-  border: 1px solid var(--hair);
-  border-radius: 3px;
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font-weight: 400;
   color: var(--soft);
-  padding: 4px 12px;
-  font: inherit;
-  cursor: pointer;
-  min-height: 34px;
 }
-.away {
-  background: var(--char);
-  color: var(--paper);
-  padding: 7px 24px 7px 194px;
-}
-.away button {
-  background: none;
-  border: 0;
-  border-bottom: 1px solid;
-  color: inherit;
-  font: inherit;
-  cursor: pointer;
-  padding: 0;
-}
-.away.demo {
-  background: var(--band);
-  color: var(--soft);
-  padding-block: 4px;
-  font-size: 14px;
-  border-bottom: 1px solid var(--hair);
+.word-find {
+  min-width: 60px;
+  text-align: left;
 }
 .skip {
   position: absolute;
@@ -148,44 +111,32 @@ u {
   padding: 8px 14px;
   z-index: 50;
 }
-main:focus {
+main:focus,
+main :deep(h1:focus) {
   outline: none;
 }
+@media (max-width: 1080px) {
+  .word-find,
+  .find kbd {
+    display: none;
+  }
+}
 @media (max-width: 900px) {
-  .top {
-    display: block;
-    padding: 8px 12px 0;
-  }
-  .word {
-    display: block;
-    font-size: 20px;
-    padding-bottom: 6px;
-  }
-  nav {
-    padding: 4px 12px;
-    gap: 4px 16px;
-  }
-  nav > a {
-    padding: 12px 0;
-  }
-  .away {
-    padding-inline: 16px;
+  .bar {
+    min-height: 48px;
+    padding: 0 6px 0 14px;
+    gap: 2px;
   }
   .day {
-    order: 5;
-    margin: 0;
-    font-size: 15px;
-  }
-  .find span {
-    display: none;
+    margin: 0 auto 0 0;
+    min-width: 0;
   }
   .find {
-    margin-left: auto;
-    min-height: 44px;
-    min-width: 44px;
+    margin-left: 0;
   }
-  .bare {
-    display: none;
+  /* What the bar at the foot covers can be scrolled into sight. */
+  .over {
+    padding-bottom: calc(72px + env(safe-area-inset-bottom));
   }
 }
 </style>

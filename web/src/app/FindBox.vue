@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Modal } from 'ant-design-vue';
+import { Input, Modal } from 'ant-design-vue';
 import { useQuery } from '@tanstack/vue-query';
 import { refDebounced } from '@vueuse/core';
 import { computed, nextTick, onMounted, ref } from 'vue';
@@ -15,9 +15,10 @@ const words = useWords();
 useEscape(() => emit('close'));
 const router = useRouter();
 const { groupId } = useGroup();
-const text = ref('');
+/** What is looked for. */
+const text = defineModel<string>({ required: true });
 const settled = refDebounced(text, 120);
-const input = ref<HTMLInputElement | null>(null);
+const input = ref<{ focus: () => void } | null>(null);
 const chosen = ref(0);
 const found = useQuery({
   queryKey: computed(() => ['group', groupId.value, 'find', settled.value]),
@@ -48,10 +49,10 @@ function key(event: KeyboardEvent): void {
 
 <template>
   <Modal open :footer="null" :closable="false" :width="560" :title="words.t('nav.findHint')" @cancel="emit('close')">
-    <input
+    <Input
       ref="input"
-      v-model="text"
-      class="text"
+      v-model:value="text"
+      size="large"
       role="combobox"
       aria-expanded="true"
       aria-controls="found"
@@ -78,15 +79,6 @@ function key(event: KeyboardEvent): void {
 </template>
 
 <style scoped>
-.text {
-  width: 100%;
-  font: 18px var(--sans);
-  padding: 8px 12px;
-  border: 1px solid var(--edge);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--char);
-}
 ul {
   list-style: none;
   margin: 10px 0 0;

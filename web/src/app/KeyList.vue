@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { Modal } from 'ant-design-vue';
+import { Checkbox, Modal } from 'ant-design-vue';
 import { useEscape } from '../kit/use-escape.ts';
 import { useWords } from '../session/words.ts';
 import { SHORTCUTS, VIEWS } from './shortcuts.ts';
-import { singleKeys } from './use-shortcuts.ts';
+import { singleKeys } from '../platform/keys.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const words = useWords();
@@ -28,6 +28,6 @@ useEscape(() => emit('close'));
         </tr>
       </tbody>
     </table>
-    <label class="small"><input v-model="singleKeys" type="checkbox" /> {{ words.t('keys.single') }}</label>
+    <Checkbox v-model:checked="singleKeys">{{ words.t('keys.single') }}</Checkbox>
   </Modal>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import GoButton from '../kit/GoButton.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useWords } from '../session/words.ts';
 
@@ -7,6 +8,6 @@ const words = useWords();
 
 <template>
   <StateNote state="empty" :title="words.t('common.notHere')"
-    ><RouterLink class="btn main" :to="{ name: 'hearth' }">{{ words.t('common.toHearth') }}</RouterLink></StateNote
+    ><GoButton type="primary" :to="{ name: 'hearth' }">{{ words.t('common.toHearth') }}</GoButton></StateNote
   >
 </template>

@@ -1,84 +1,69 @@
 <script setup lang="ts">
+import { Button, Dropdown, Menu, MenuDivider, MenuItem, MenuItemGroup } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { ROUTES } from '@emberfield/contract';
-import { useEscape } from '../kit/use-escape.ts';
-import { useEnter, useSession } from '../session/queries.ts';
+import { LIGHTS, wantedLight, type WantedLight } from '../platform/theme.ts';
+import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
-import { call } from '../platform/api.ts';
-import { isNight, toggleNight } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
+import { useSignOut } from './use-sign-out.ts';
 
-/** Who is in, for which group, and the way out. */
+/** Who is in, for which group, in which light, and the way out. */
 const emit = defineEmits<{ keys: [] }>();
 const words = useWords();
 const session = useSession();
-const enter = useEnter();
+const signOut = useSignOut();
 const { group, choose } = useGroup();
 const open = ref(false);
 const groups = computed(() => session.data.value?.groups ?? []);
-useEscape(() => (open.value = false));
-async function signOut(): Promise<void> {
-  await call(ROUTES.signOut);
-  enter(await call(ROUTES.session));
+const picked = computed(() => [`light:${wantedLight.value}`, `group:${group.value?.id ?? ''}`]);
+function act({ key }: { key: string | number }): void {
+  const [what, which] = String(key).split(':');
+  if (what === 'light') wantedLight.value = which as WantedLight;
+  else if (what === 'group') choose(which!);
+  else if (what === 'keys') emit('keys');
+  else void signOut();
+  open.value = false;
 }
 </script>
 
 <template>
-  <div class="who">
-    <button type="button" :aria-expanded="open" @click="open = !open">
-      {{ session.data.value?.account?.name }} · {{ group ? words.t(`role.${group.role}`) : '' }}
-    </button>
-    <div v-if="open" class="menu" @click="open = false">
-      <template v-if="groups.length > 1">
-        <button v-for="g in groups" :key="g.id" type="button" @click="choose(g.id)">{{ g.name }}</button>
-      </template>
-      <button type="button" @click="toggleNight">{{ words.t(isNight ? 'nav.day' : 'nav.night') }}</button>
-      <button type="button" @click="emit('keys')">{{ words.t('nav.keys') }}</button>
-      <button type="button" @click="signOut">{{ words.t('nav.signOut') }}</button>
-    </div>
-  </div>
+  <Dropdown v-model:open="open" :trigger="['click']" placement="bottomRight">
+    <Button type="text" class="who" :aria-expanded="open" aria-haspopup="menu">
+      <span class="name">{{ session.data.value?.account?.name }}</span>
+      <span v-if="group" class="role soft">{{ words.t(`role.${group.role}`) }}</span>
+    </Button>
+    <template #overlay>
+      <Menu :selected-keys="picked" @click="act">
+        <MenuItemGroup v-if="groups.length > 1" :title="words.t('nav.switchGroup')">
+          <MenuItem v-for="g in groups" :key="`group:${g.id}`">{{ g.name }}</MenuItem>
+        </MenuItemGroup>
+        <MenuItemGroup :title="words.t('light.title')">
+          <MenuItem v-for="l in LIGHTS" :key="`light:${l}`">{{ words.t(`light.${l}`) }}</MenuItem>
+        </MenuItemGroup>
+        <MenuDivider />
+        <MenuItem key="keys">{{ words.t('nav.keys') }}</MenuItem>
+        <MenuItem key="out">{{ words.t('nav.signOut') }}</MenuItem>
+      </Menu>
+    </template>
+  </Dropdown>
 </template>
 
 <style scoped>
-.who > button {
-  background: none;
-  border: 0;
-  color: var(--soft);
-  padding: 4px 12px;
-  font: inherit;
-  cursor: pointer;
-  min-height: 34px;
-}
 .who {
-  position: relative;
+  display: flex;
+  gap: 6px;
+  align-items: baseline;
+  padding-inline: 8px;
+  font-weight: 400;
 }
-.menu {
-  position: absolute;
-  right: 0;
-  top: 100%;
-  background: var(--sheet);
-  border: 1px solid var(--edge);
-  border-radius: 4px;
-  min-width: 170px;
-  z-index: 20;
-  display: grid;
+.name {
+  max-width: 130px;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
-.menu button {
-  background: none;
-  border: 0;
-  text-align: left;
-  padding: 10px 16px;
-  font: inherit;
-  color: var(--char);
-  cursor: pointer;
-}
-.menu button:hover {
-  background: var(--band);
-}
-@media (max-width: 900px) {
-  .who > button {
-    min-height: 44px;
-    padding-inline: 4px;
+@media (max-width: 1180px) {
+  .role {
+    display: none;
   }
 }
 </style>

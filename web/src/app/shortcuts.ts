@@ -1,6 +1,6 @@
 /** What a key does, by name; the words say it. */
 export type ShortcutName =
-  'find' | 'today' | 'dayBack' | 'dayOn' | 'weekBack' | 'weekOn' | 'visit' | 'take' | 'newPatch' | 'list';
+  'find' | 'today' | 'dayBack' | 'dayOn' | 'weekBack' | 'weekOn' | 'visit' | 'take' | 'newPatch' | 'undo' | 'list';
 
 export const SHORTCUTS: readonly { readonly key: string; readonly name: ShortcutName }[] = [
   { key: '/', name: 'find' },
@@ -12,6 +12,7 @@ export const SHORTCUTS: readonly { readonly key: string; readonly name: Shortcut
   { key: 'v', name: 'visit' },
   { key: 'k', name: 'take' },
   { key: 'n', name: 'newPatch' },
+  { key: 'u', name: 'undo' },
   { key: '?', name: 'list' },
 ];
 

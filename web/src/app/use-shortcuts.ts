@@ -1,25 +1,29 @@
-import { useEventListener, useLocalStorage } from '@vueuse/core';
+import { useEventListener } from '@vueuse/core';
 import { useRoute, useRouter } from 'vue-router';
+import { isCommand } from '../platform/keys.ts';
+import { useUndo } from '../platform/use-undo.ts';
 import { useDay } from '../session/use-day.ts';
 import { useHearthChoice } from '../hearth/use-hearth-choice.ts';
 import { SHORTCUTS, VIEWS, type ShortcutName } from './shortcuts.ts';
 
-/** Single keys can be switched off: some people's voice or hand sets them off by accident. */
-export const singleKeys = useLocalStorage('emberfield-single-keys', true);
 const AFTER_G_MS = 1500;
 
 /** Listens for the keys of the house; never while somebody types, never with Ctrl, Alt or Meta. */
 export function useShortcuts({
   openFind,
   openList,
+  silent,
 }: {
   readonly openFind: () => void;
   readonly openList: () => void;
+  /** Whether a dialog has the keys. */
+  readonly silent: () => boolean;
 }): void {
   const route = useRoute();
   const router = useRouter();
   const { step, lookAt } = useDay();
   const choice = useHearthChoice();
+  const undo = useUndo();
   let pressedG = -Infinity;
 
   const standId = (): string | null => {
@@ -41,10 +45,11 @@ export function useShortcuts({
     visit: () => toStand('visit'),
     take: () => toStand('take'),
     newPatch: () => void router.push({ name: 'newPatch' }),
+    undo: () => void undo.takeBack(),
   };
 
   useEventListener('keydown', (event) => {
-    if (!singleKeys.value || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
+    if (silent() || !isCommand(event)) return;
     if (event.timeStamp - pressedG < AFTER_G_MS) {
       pressedG = -Infinity;
       const view = VIEWS.find((v) => v.key === event.key);
@@ -63,13 +68,4 @@ export function useShortcuts({
     event.preventDefault();
     actions[shortcut.name]();
   });
-}
-
-function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable ||
-      ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) ||
-      target.closest('[role=combobox]') !== null)
-  );
 }

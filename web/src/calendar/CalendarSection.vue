@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Checkbox, Input } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { CALENDAR_KINDS, NOTICE_KINDS, ROUTES, type CalendarKind, type Notice } from '@emberfield/contract';
 import ToggleChips from '../kit/ToggleChips.vue';
@@ -81,19 +82,19 @@ async function toggleBrowser(): Promise<void> {
     </p>
     <div v-if="address" class="address">
       <p>{{ words.t('calendar.once') }}</p>
-      <input
+      <Input
         :value="address"
         readonly
         :aria-label="words.t('calendar.address')"
         @focus="($event.target as HTMLInputElement).select()" />
-      <button type="button" class="btn" @click="copy">{{ words.t('group.copy') }}</button>
+      <Button @click="copy">{{ words.t('group.copy') }}</Button>
     </div>
     <p v-if="making.error.value" class="warn" role="alert">{{ making.error.value.message }}</p>
     <div class="acts">
-      <button type="button" class="btn" :disabled="making.isPending.value || !kinds.length" @click="make">
+      <Button :disabled="making.isPending.value || !kinds.length" @click="make">
         {{ words.t(known ? 'calendar.renew' : 'calendar.make') }}
-      </button>
-      <button v-if="known" type="button" class="btn plain" @click="end">{{ words.t('calendar.end') }}</button>
+      </Button>
+      <Button v-if="known" type="link" @click="end">{{ words.t('calendar.end') }}</Button>
     </div>
     <h3>{{ words.t('notice.kindsLabel') }}</h3>
     <ToggleChips
@@ -101,14 +102,13 @@ async function toggleBrowser(): Promise<void> {
       :chosen="wishes.kinds"
       :label="words.t('notice.kindsLabel')"
       @toggle="toggleNotice" />
-    <label class="browser">
-      <input
-        type="checkbox"
-        :checked="wishes.browser && permission === 'granted'"
-        :disabled="permission === 'denied'"
-        @change="toggleBrowser" />
-      <span>{{ words.t('notice.browser') }}</span>
-    </label>
+    <Checkbox
+      class="browser"
+      :checked="wishes.browser && permission === 'granted'"
+      :disabled="permission === 'denied'"
+      @change="toggleBrowser"
+      >{{ words.t('notice.browser') }}</Checkbox
+    >
     <p v-if="permission === 'denied'" class="soft small">
       {{ words.t(hasNotices ? 'notice.browserDenied' : 'notice.browserNone') }}
     </p>
@@ -127,7 +127,7 @@ async function toggleBrowser(): Promise<void> {
   border: 1px solid var(--edge);
   border-radius: 4px;
 }
-.address .btn {
+.address .ant-btn {
   margin-top: 8px;
 }
 .acts {

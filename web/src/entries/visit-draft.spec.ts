@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { entrySchema } from '@emberfield/contract';
-import { blankVisit, censusOf, draftsOf, estimateOf, stagesWith, type VisitDraft } from './visit-draft.ts';
+import { blankVisit, censusOf, draftsOf, estimateOf, hereNow, stageNow, type VisitDraft } from './visit-draft.ts';
 
 const id = '01900000-0000-7000-8000-000000000001';
 const place = {
@@ -62,12 +62,13 @@ describe('the visit form', () => {
 });
 
 describe('a stage on the visit form', () => {
-  it('is said by one press, unsaid by a second, and changed by a press on the other side', () => {
-    const once = stagesWith({}, 'leaf', 'reached');
-    expect(once).to.deep.equal({ leaf: 'reached' });
-    expect(stagesWith(once, 'leaf', 'reached')).to.deep.equal({});
-    expect(stagesWith(once, 'leaf', 'notYet')).to.deep.equal({ leaf: 'notYet' });
-    expect(stagesWith(once, 'flower', 'notYet')).to.deep.equal({ leaf: 'reached', flower: 'notYet' });
+  it('is here now at one stage: that one is reached, the next is not, and nothing is said of the others', () => {
+    const keys = ['leaf', 'bud', 'flower'];
+    expect(hereNow(keys, 1)).to.deep.equal({ bud: 'reached', flower: 'notYet' });
+    expect(hereNow(keys, 2)).to.deep.equal({ flower: 'reached' });
+    expect(hereNow(keys, -1)).to.deep.equal({ leaf: 'notYet' });
+    for (const at of [-1, 0, 1, 2]) expect(stageNow(hereNow(keys, at), keys)).to.equal(at);
+    expect(stageNow({}, keys)).to.equal(null);
   });
 });
 

@@ -62,14 +62,20 @@ export const blankVisit = (): VisitDraft => ({
   note: '',
 });
 
-/** A stage pressed once is said, pressed again is unsaid, and pressed on the other side is changed. */
-export function stagesWith(
-  stages: VisitDraft['stages'],
-  key: string,
-  said: 'reached' | 'notYet',
-): VisitDraft['stages'] {
-  const { [key]: before, ...others } = stages;
-  return before === said ? others : { ...others, [key]: said };
+/** "It is here now": this stage is reached and the next one is not; what lies below and above follows. -1: the first is not reached yet. */
+export function hereNow(keys: readonly string[], at: number): VisitDraft['stages'] {
+  const [here, next] = [keys[at], keys[at + 1]];
+  return {
+    ...(here === undefined ? {} : { [here]: 'reached' as const }),
+    ...(next === undefined ? {} : { [next]: 'notYet' as const }),
+  };
+}
+
+/** Where on the ladder that is; `null` where nothing was said. */
+export function stageNow(stages: VisitDraft['stages'], keys: readonly string[]): number | null {
+  const reached = keys.findLastIndex((k) => stages[k] === 'reached');
+  if (reached >= 0) return reached;
+  return keys.some((k) => stages[k] === 'notYet') ? -1 : null;
 }
 
 export interface VisitPlace {

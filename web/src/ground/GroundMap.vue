@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import 'ol/ol.css';
 import Feature, { type FeatureLike } from 'ol/Feature.js';
 import GeoJSON from 'ol/format/GeoJSON.js';
@@ -12,9 +13,9 @@ import { Icon, Stroke, Style } from 'ol/style.js';
 import View from 'ol/View.js';
 import { onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { centreOf, type PathView } from '@emberfield/contract';
-import { COAL_DAY, COAL_NIGHT, coalSvg } from '../kit/coal-svg.ts';
+import { coalSvg } from '../kit/coal-svg.ts';
 import { hazardStyle, landStyle, patchStyle, walkedStyle } from '../patches/map-style.ts';
-import { isNight } from '../platform/theme.ts';
+import { isNight, palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import type { GroundPlace } from './ground-places.ts';
 import { isShown, type MapLayer } from './map-layers.ts';
@@ -54,7 +55,7 @@ useBackdrop(map, () => ({
 const pictures = new Map<string, Style>();
 function coalStyle({ hottest }: GroundPlace): Style | undefined {
   if (!hottest) return undefined;
-  const svg = coalSvg(hottest.outlook.readiness, hottest.outlook.thorns, isNight.value ? COAL_NIGHT : COAL_DAY);
+  const svg = coalSvg(hottest.outlook.readiness, hottest.outlook.thorns, palette.value);
   const kept = pictures.get(svg);
   if (kept) return kept;
   const style = new Style({ image: new Icon({ src: `data:image/svg+xml,${encodeURIComponent(svg)}`, scale: 0.85 }) });
@@ -148,7 +149,7 @@ onMounted(() => {
   fitAll();
 });
 onUnmounted(() => map.value?.setTarget(undefined));
-watch(() => [props.places, isNight.value], showPlaces);
+watch(() => [props.places, palette.value], showPlaces);
 watch(() => [props.baseMap, props.paths, isNight.value], showGround);
 watch(
   () => props.layers,
@@ -168,15 +169,14 @@ watch(
   <div class="frame">
     <div ref="holder" class="map" tabindex="0" role="application" :aria-label="words.t('ground.mapLabel')" />
     <div class="measure no-print">
-      <button
+      <Button
         v-for="m in ['length', 'area'] as const"
         :key="m"
-        type="button"
         class="chip"
         :aria-pressed="measure.mode.value === m"
         @click="measure.use(measure.mode.value === m ? null : m)">
         {{ words.t(m === 'length' ? 'ground.measureLength' : 'ground.measureArea') }}
-      </button>
+      </Button>
       <output v-if="measure.mode.value">{{ measure.said.value || words.t('ground.measureHint') }}</output>
     </div>
   </div>

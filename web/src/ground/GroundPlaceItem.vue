@@ -10,8 +10,7 @@ import type { GroundPlace } from './ground-places.ts';
 const props = defineProps<{ place: GroundPlace; day: string; chosen: boolean }>();
 const emit = defineEmits<{ choose: [] }>();
 const words = useWords();
-const { asked } = useDay();
-const query = computed(() => (asked.value ? { day: asked.value } : {}));
+const { dayQuery } = useDay();
 const hot = computed(() => props.place.hottest);
 const said = computed(() =>
   hot.value
@@ -38,7 +37,7 @@ const said = computed(() =>
       <RouterLink
         v-for="l in place.lines"
         :key="l.stand.id + l.outlook.part + l.outlook.use"
-        :to="{ name: 'stand', params: { standId: l.stand.id }, query }">
+        :to="{ name: 'stand', params: { standId: l.stand.id }, query: dayQuery }">
         {{ words.text(l.stand.plantName) }} · {{ words.text(l.outlook.partName) }}
       </RouterLink>
       <HazardList :hazards="place.patch.hazards" />

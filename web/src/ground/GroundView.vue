@@ -1,12 +1,17 @@
 <script setup lang="ts">
+import { Button, Collapse, CollapsePanel, Input } from 'ant-design-vue';
+import PickOne from '../kit/PickOne.vue';
+import FileButton from '../kit/FileButton.vue';
+import GoButton from '../kit/GoButton.vue';
 import { useLocalStorage } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref } from 'vue';
-import { partsOf } from '../hearth/heat.ts';
+import { computed, defineAsyncComponent, ref, type WritableComputedRef } from 'vue';
+import { partsOf } from '../hearth/sections.ts';
 import { useHearth } from '../hearth/queries.ts';
 import StateNote from '../kit/StateNote.vue';
 import { useBaseMap, usePatches } from '../patches/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
+import { useQueryChoice } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import { usePaths } from '../places/queries.ts';
 import { toggled } from '../scouting/find-draft.ts';
@@ -26,8 +31,8 @@ const hearth = useHearth(groupId, asked, ref(false));
 const patches = usePatches(groupId);
 const baseMap = useBaseMap(computed(() => group.value?.hasBaseMap ?? false));
 const paths = usePaths(groupId);
-const part = ref<string | null>(null);
-const heat = ref<Heat | null>(null);
+const part = useQueryChoice('part');
+const heat = useQueryChoice('coal') as WritableComputedRef<Heat | null>;
 const switched = useLocalStorage<MapLayer[]>('emberfield-map-layers', [...LAYERS_AT_FIRST]);
 const { archive, problem: archiveProblem, choose: chooseArchive, drop } = useArchive();
 /** So many places are listed at once; with thousands the others come on demand. */
@@ -82,9 +87,9 @@ function choose(patchId: string): void {
     state="empty"
     :title="words.t('hearth.emptyTitle')"
     :text="words.t('hearth.empty')">
-    <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch' }">
+    <GoButton v-if="mayPick" type="primary" :to="{ name: 'newPatch' }">
       {{ words.t('hearth.first') }} <kbd>n</kbd>
-    </RouterLink>
+    </GoButton>
   </StateNote>
   <div v-else class="two ground" :aria-busy="hearth.isPlaceholderData.value">
     <div class="front">
@@ -100,40 +105,43 @@ function choose(patchId: string): void {
     </div>
     <aside class="side">
       <div class="tools">
-        <input
-          v-model="text"
+        <Input
+          v-model:value="text"
           type="search"
           :placeholder="words.t('ground.search')"
           :aria-label="words.t('ground.search')" />
-        <select v-model="part" :aria-label="words.t('hearth.filter')">
-          <option :value="null">{{ words.t('hearth.allParts') }}</option>
-          <option v-for="p in parts" :key="p" :value="p">{{ words.t(`plants.partName.${p}`) }}</option>
-        </select>
-        <select v-model="heat" :aria-label="words.t('ground.anyHeat')">
-          <option :value="null">{{ words.t('ground.anyHeat') }}</option>
-          <option v-for="h in HEATS" :key="h" :value="h">{{ words.t(`hearth.${h}`) }}</option>
-        </select>
+        <PickOne
+          v-model="part"
+          optional
+          :label="words.t('hearth.filter')"
+          :placeholder="words.t('hearth.allParts')"
+          :options="parts.map((p) => ({ value: p, label: words.t(`plants.partName.${p}`) }))" />
+        <PickOne
+          v-model="heat"
+          optional
+          :label="words.t('ground.anyHeat')"
+          :placeholder="words.t('ground.anyHeat')"
+          :options="HEATS.map((h) => ({ value: h, label: words.t(`coalState.${h}`) }))" />
       </div>
-      <details class="layers no-print">
-        <summary>{{ words.t('ground.layers') }}</summary>
-        <ToggleChips
-          :label="words.t('ground.layers')"
-          :options="offered.map((l) => ({ value: l, label: words.t(`ground.layer.${l}`) }))"
-          :chosen="switched"
-          @toggle="switchLayer" />
-        <p>
-          <label class="btn plain">
-            {{ words.t('ground.archiveAdd') }}<input type="file" accept=".pmtiles" @change="chooseArchive" />
-          </label>
-          <button v-if="archive" type="button" class="btn plain" @click="drop">
-            {{ words.t('ground.archiveDrop') }}
-          </button>
-          <RouterLink class="btn plain" :to="{ name: 'files' }">{{ words.t('files.link') }}</RouterLink>
-        </p>
-        <p v-if="archiveProblem" class="warn" role="alert">{{ archiveProblem }}</p>
-      </details>
+      <Collapse ghost class="layers no-print">
+        <CollapsePanel key="layers" :header="words.t('ground.layers')">
+          <ToggleChips
+            :label="words.t('ground.layers')"
+            :options="offered.map((l) => ({ value: l, label: words.t(`ground.layer.${l}`) }))"
+            :chosen="switched"
+            @toggle="switchLayer" />
+          <p>
+            <FileButton plain accept=".pmtiles" @file="chooseArchive">{{ words.t('ground.archiveAdd') }}</FileButton>
+            <Button v-if="archive" type="link" @click="drop">
+              {{ words.t('ground.archiveDrop') }}
+            </Button>
+            <GoButton type="link" :to="{ name: 'files' }">{{ words.t('files.link') }}</GoButton>
+          </p>
+          <p v-if="archiveProblem" class="warn" role="alert">{{ archiveProblem }}</p>
+        </CollapsePanel>
+      </Collapse>
       <p v-if="!places.length" class="soft">{{ words.t('ground.none') }}</p>
-      <ul>
+      <ul class="rows">
         <GroundPlaceItem
           v-for="p in shownPlaces"
           :id="`place-${p.patch.id}`"
@@ -143,9 +151,9 @@ function choose(patchId: string): void {
           :chosen="p.patch.id === chosen"
           @choose="p.patch.id === chosen ? (chosen = null) : choose(p.patch.id)" />
       </ul>
-      <button v-if="places.length > shownPlaces.length" type="button" class="btn plain" @click="listed += MOST_LISTED">
+      <Button v-if="places.length > shownPlaces.length" type="link" @click="listed += MOST_LISTED">
         {{ words.t('ground.more', { n: places.length - shownPlaces.length }) }}
-      </button>
+      </Button>
     </aside>
   </div>
 </template>
@@ -153,7 +161,7 @@ function choose(patchId: string): void {
 <style scoped>
 .ground {
   grid-template-columns: minmax(0, 1fr) 420px;
-  height: calc(100vh - 147px);
+  height: calc(100vh - 99px);
   min-height: 460px;
 }
 .ground .front {
@@ -182,11 +190,6 @@ function choose(patchId: string): void {
   grid-template-columns: 1fr 1fr;
   gap: 8px;
   margin-bottom: 8px;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 @media (max-width: 900px) {
   .ground {

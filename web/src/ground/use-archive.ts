@@ -6,7 +6,7 @@ import { dropArchive, isArchive, keepArchive, keptArchive } from './kept-archive
 export function useArchive(): {
   readonly archive: Readonly<Ref<Blob | null>>;
   readonly problem: Ref<string>;
-  readonly choose: (event: Event) => Promise<void>;
+  readonly choose: (file: File) => Promise<void>;
   readonly drop: () => Promise<void>;
 } {
   const words = useWords();
@@ -21,12 +21,8 @@ export function useArchive(): {
     }
   };
   onMounted(() => trying(async () => void (archive.value = (await keptArchive())?.file ?? null)));
-  const choose = (event: Event): Promise<void> =>
+  const choose = (file: File): Promise<void> =>
     trying(async () => {
-      const input = event.target as HTMLInputElement;
-      const [file] = input.files ?? [];
-      input.value = '';
-      if (!file) return;
       if (!(await isArchive(file))) {
         problem.value = words.value.t('ground.notAnArchive');
         return;

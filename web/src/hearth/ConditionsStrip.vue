@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { DownOutlined, UpOutlined } from '@ant-design/icons-vue';
+import { useElementSize } from '@vueuse/core';
+import { Button } from 'ant-design-vue';
+import { computed, ref, watch } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import type { Conditions } from '@emberfield/contract';
 import ReasonText from '../kit/ReasonText.vue';
@@ -26,55 +29,100 @@ const ground = computed(() => {
 const lows = computed(() => {
   const { t, format } = words.value;
   const turns = c.value.tide?.turns.filter((turn) => !turn.high) ?? [];
-  return format.list(
-    turns.map(({ clock, levelM }) => t('conditions.lowWaterAt', { clock, level: format.number(levelM, 1) })),
-  );
+  return {
+    clocks: format.list(turns.map(({ clock }) => clock)),
+    levels: turns.map(({ clock, levelM }) => t('conditions.lowWaterAt', { clock, level: format.number(levelM, 1) })),
+  };
 });
+/** One line; where it does not fit, the rest opens. */
+const box = ref<HTMLElement | null>(null);
+const { width } = useElementSize(box);
+const open = ref(false);
+const more = ref(false);
+watch(
+  [width, c],
+  () => (more.value = open.value || (box.value !== null && box.value.scrollWidth > box.value.clientWidth + 1)),
+  { flush: 'post', immediate: true },
+);
 </script>
 
 <template>
   <div class="strip">
-    <template v-if="c.source !== 'none'">
-      <span
-        ><b>{{ words.temperatures(c) }}</b> <span class="soft">{{ words.t(`conditions.${c.source}`) }}</span></span
-      >
-      <ReasonText v-if="c.lead" :reasons="words.leadReasons(c.lead, c.stationName, day)"
-        ><b>{{ words.yearLead(c.lead.daysAhead) }}</b></ReasonText
-      >
-    </template>
-    <RouterLink v-else :to="{ name: 'weather' }">{{ words.t('hearth.weatherMissing') }}</RouterLink>
-    <span v-if="ground">{{ ground }}</span>
-    <span v-if="c.sunrise && c.sunset">{{ words.t('conditions.light', { from: c.sunrise, to: c.sunset }) }}</span>
-    <span v-if="lows" :title="c.tide?.name">{{ words.t('conditions.lowWater', { times: lows }) }}</span>
-    <span v-if="c.rainMm !== null">{{ words.t('conditions.rain', { amount: words.format.rain(c.rainMm) }) }}</span>
-    <RouterLink v-if="c.stationName && c.stationLastDay" class="soft last" :to="{ name: 'weather' }">{{
-      words.t('conditions.station', { station: c.stationName, day: words.format.day(c.stationLastDay, day) })
-    }}</RouterLink>
+    <div ref="box" class="facts" :class="{ open }">
+      <template v-if="c.source !== 'none'">
+        <span
+          ><b>{{ words.temperatures(c) }}</b>
+          <span v-if="c.source !== 'measured'" class="soft"> {{ words.t(`conditions.${c.source}`) }}</span></span
+        >
+        <ReasonText v-if="c.lead" :reasons="words.leadReasons(c.lead, c.stationName, day)">{{
+          words.yearLead(c.lead.daysAhead)
+        }}</ReasonText>
+      </template>
+      <RouterLink v-else :to="{ name: 'weather' }">{{ words.t('hearth.weatherMissing') }}</RouterLink>
+      <span v-if="ground">{{ ground }}</span>
+      <span v-if="c.sunrise && c.sunset">{{ words.t('conditions.light', { from: c.sunrise, to: c.sunset }) }}</span>
+      <ReasonText v-if="lows.levels.length" :reasons="[c.tide?.name ?? '', ...lows.levels].filter(Boolean)">{{
+        words.t('conditions.lowWater', { times: lows.clocks })
+      }}</ReasonText>
+      <span v-if="c.rainMm !== null">{{ words.t('conditions.rain', { amount: words.format.rain(c.rainMm) }) }}</span>
+      <RouterLink v-if="c.stationName && c.stationLastDay" class="soft last" :to="{ name: 'weather' }">{{
+        words.t('conditions.station', { station: c.stationName, day: words.format.day(c.stationLastDay, day) })
+      }}</RouterLink>
+    </div>
+    <Button
+      v-if="more"
+      type="text"
+      size="small"
+      class="no-print"
+      :aria-label="words.t(open ? 'conditions.less' : 'conditions.more')"
+      :aria-expanded="open"
+      @click="open = !open">
+      <template #icon><UpOutlined v-if="open" /><DownOutlined v-else /></template>
+    </Button>
   </div>
 </template>
 
 <style scoped>
 .strip {
   display: flex;
-  flex-wrap: wrap;
-  gap: 4px 30px;
-  padding: 9px 24px;
+  align-items: center;
   background: var(--band);
   border-bottom: 1px solid var(--hair);
-  align-items: baseline;
+  padding-right: 8px;
+  font-size: 14.5px;
 }
-b {
-  font: 560 16px var(--serif);
+.facts {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  gap: 4px 24px;
+  align-items: baseline;
+  padding: 7px 16px 7px 24px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+.facts > * {
+  flex: none;
+}
+.facts :deep(.why) {
+  white-space: nowrap;
+}
+.facts.open {
+  flex-wrap: wrap;
+  white-space: normal;
 }
 .last {
   margin-left: auto;
-  text-decoration: none;
-  border-bottom: 1px dotted;
 }
 @media (max-width: 900px) {
-  .strip {
-    padding-inline: 14px;
-    gap: 4px 18px;
+  .facts {
+    padding: 0 4px 0 14px;
+    gap: 2px 16px;
+    line-height: 40px;
+  }
+  .facts.open {
+    line-height: 1.5;
+    padding-block: 8px;
   }
   .last {
     margin: 0;

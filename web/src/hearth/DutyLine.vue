@@ -1,15 +1,18 @@
 <script setup lang="ts">
+import { ClockCircleOutlined } from '@ant-design/icons-vue';
+import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import type { RouteLocationRaw } from 'vue-router';
 import CoalMark from '../kit/CoalMark.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
-import type { DutyRow } from './heat.ts';
+import type { DutyRow } from './sections.ts';
 
 const props = defineProps<{ row: DutyRow; day: string }>();
+const emit = defineEmits<{ later: [] }>();
 const words = useWords();
-const { asked } = useDay();
+const { dayQuery } = useDay();
 const { mayPick } = useGroup();
 const said = computed(() => words.value.duty(props.row.duty, props.day));
 const ABOUT_IDENTITY = ['settleIdentity', 'awaited', 'secondPerson'];
@@ -17,7 +20,6 @@ const thorny = computed(() => [...ABOUT_IDENTITY, 'searchLookAlike', 'settleFind
 /** Where the duty is done: what is to be identified leads there, what is to be looked for to a visit. */
 const target = computed((): RouteLocationRaw => {
   const { duty, stand } = props.row;
-  const query = asked.value ? { day: asked.value } : {};
   if (duty.kind === 'settleFind')
     return { name: 'prospects', params: { patchId: duty.patchId }, query: { plants: duty.plantKeys.join(',') } };
   const identifies = ABOUT_IDENTITY.includes(duty.kind)
@@ -25,7 +27,7 @@ const target = computed((): RouteLocationRaw => {
     : duty.kind === 'searchLookAlike'
       ? 'visit'
       : 'stand';
-  return { name: mayPick.value ? identifies : 'stand', params: { standId: stand!.id }, query };
+  return { name: mayPick.value ? identifies : 'stand', params: { standId: stand!.id }, query: dayQuery.value };
 });
 const what = computed(() => {
   const { duty, stand } = props.row;
@@ -39,26 +41,41 @@ const cold = { state: 'cold', daysToOpen: null } as const;
 </script>
 
 <template>
-  <RouterLink class="line" :to="target">
-    <CoalMark v-if="thorny" :readiness="cold" thorns :size="36" :label="words.t('coal.thorns')" /><span v-else />
-    <span
-      ><b>{{ what }}</b
-      ><small>{{ where }}</small></span
-    >
-    <span>{{ said.what }}</span>
-    <span class="why">{{ said.why }}</span>
-  </RouterLink>
+  <div class="duty">
+    <RouterLink class="line" :to="target">
+      <CoalMark v-if="thorny" :readiness="cold" thorns :size="36" :label="words.t('coal.thorns')" /><span v-else />
+      <span
+        ><b>{{ what }}</b
+        ><small>{{ where }}</small></span
+      >
+      <span>{{ said.what }}</span>
+      <span class="why">{{ said.why }}</span>
+    </RouterLink>
+    <Button
+      class="no-print"
+      type="text"
+      :aria-label="`${words.t('hearth.dutyLater')}: ${what}, ${said.what}`"
+      :title="words.t('hearth.dutyLater')"
+      @click="emit('later')"
+      ><template #icon><ClockCircleOutlined /></template
+    ></Button>
+  </div>
 </template>
 
 <style scoped>
+.duty {
+  display: flex;
+  align-items: center;
+  border-top: 1px solid var(--hair);
+}
 .line {
   display: grid;
   grid-template-columns: 40px minmax(0, 1.1fr) minmax(120px, 0.9fr) minmax(0, 1.15fr);
   gap: 0 12px;
   align-items: center;
+  flex: 1;
   min-height: 46px;
   padding: 3px 0;
-  border-top: 1px solid var(--hair);
   color: inherit;
   text-decoration: none;
   line-height: 1.3;

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import AllowanceSum from '../kit/AllowanceSum.vue';
 import CoalMark from '../kit/CoalMark.vue';
+import GoButton from '../kit/GoButton.vue';
 import ReasonText from '../kit/ReasonText.vue';
 import { useGroup } from '../session/use-group.ts';
 import { usePlant } from '../plants/queries.ts';
@@ -9,12 +10,12 @@ import { useDay } from '../session/use-day.ts';
 import { useStand } from '../stands/queries.ts';
 import { useWindowReasons } from '../stands/use-window-reasons.ts';
 import { useWords } from '../session/words.ts';
-import type { HeatRow } from './heat.ts';
+import type { HearthRow } from './sections.ts';
 
-const props = defineProps<{ row: HeatRow; day: string }>();
+const props = defineProps<{ row: HearthRow; day: string }>();
 const words = useWords();
 const { groupId, mayPick } = useGroup();
-const { asked } = useDay();
+const { asked, dayQuery } = useDay();
 const plant = usePlant(
   groupId,
   computed(() => props.row.stand.plantKey),
@@ -38,7 +39,6 @@ const allowance = computed(
   () =>
     known.value?.outlooks.find((x) => x.part === o.value.part && x.use === o.value.use)?.allowance ?? o.value.allowance,
 );
-const query = computed(() => (asked.value ? { day: asked.value } : {}));
 const where = computed(() => [props.row.stand.patchName, props.row.stand.where].filter(Boolean).join(', '));
 const dangerous = computed(() =>
   (plant.data.value?.profile.lookAlikes ?? []).filter((l) => l.severity === 'deadly' || l.severity === 'poisonous'),
@@ -51,12 +51,30 @@ const spec = computed(() =>
 
 <template>
   <div class="title">
-    <CoalMark :readiness="o.readiness" :thorns="o.thorns" :size="48" :label="words.coal(o.readiness, o.thorns)" />
+    <CoalMark :readiness="o.readiness" :thorns="o.thorns" :size="44" :label="words.coal(o.readiness, o.thorns)" />
     <div>
       <h2>{{ words.text(row.stand.plantName) }} · {{ words.text(o.partName) }}</h2>
       <span class="soft">{{ where }}</span>
     </div>
   </div>
+  <section class="section">
+    <h3 class="much">{{ words.allowance(o.allowance) }}</h3>
+    <p class="soft small">{{ words.t('allowance.heldBy', { what: words.heldBy(o.allowance) }) }}</p>
+    <AllowanceSum :allowance="allowance" />
+    <p class="small soft">
+      {{
+        o.allowance.plantsCounted === null
+          ? words.t('allowance.withoutCount')
+          : words.t(
+              o.allowance.plantsStanding === o.allowance.plantsCounted ? 'allowance.onCount' : 'allowance.onCountLess',
+              {
+                plants: words.t('plantCount', { n: o.allowance.plantsCounted }),
+                standing: o.allowance.plantsStanding ?? 0,
+              },
+            )
+      }}
+    </p>
+  </section>
   <section class="section">
     <h3>{{ words.t('hearth.whyNow') }}</h3>
     <ReasonText :reasons="reasons">{{ words.window(o, day) }}</ReasonText>
@@ -75,44 +93,25 @@ const spec = computed(() =>
       </li>
     </ul>
   </section>
-  <section class="section">
-    <h3>{{ words.t('hearth.howMuch') }}</h3>
-    <p>
-      <b>{{ words.allowance(o.allowance) }}</b>
-      <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(o.allowance) }) }}</span>
-    </p>
-    <AllowanceSum :allowance="allowance" />
-    <p class="small soft">
-      {{
-        o.allowance.plantsCounted === null
-          ? words.t('allowance.withoutCount')
-          : words.t(
-              o.allowance.plantsStanding === o.allowance.plantsCounted ? 'allowance.onCount' : 'allowance.onCountLess',
-              {
-                plants: words.t('plantCount', { n: o.allowance.plantsCounted }),
-                standing: o.allowance.plantsStanding ?? 0,
-              },
-            )
-      }}
-    </p>
-  </section>
   <section v-if="plant.data.value" class="section">
     <h3>{{ words.t('hearth.bring') }}</h3>
     <p class="small">{{ words.text(plant.data.value.profile.bring) }}</p>
   </section>
   <div class="acts no-print">
-    <RouterLink
-      v-if="mayPick"
-      class="btn main"
-      :to="{ name: 'take', params: { standId: row.stand.id }, query: { part: o.part } }"
-      >{{ words.t('hearth.logTake') }} <kbd>k</kbd></RouterLink
-    >
-    <RouterLink v-if="mayPick" class="btn" :to="{ name: 'visit', params: { standId: row.stand.id } }"
-      >{{ words.t('hearth.logVisit') }} <kbd>v</kbd></RouterLink
-    >
-    <RouterLink class="btn" :to="{ name: 'stand', params: { standId: row.stand.id }, query }">{{
+    <template v-if="mayPick">
+      <GoButton
+        type="primary"
+        size="large"
+        :to="{ name: 'take', params: { standId: row.stand.id }, query: { ...dayQuery, part: o.part } }"
+        >{{ words.t('hearth.logTake') }} <kbd>k</kbd></GoButton
+      >
+      <GoButton size="large" :to="{ name: 'visit', params: { standId: row.stand.id }, query: dayQuery }"
+        >{{ words.t('hearth.logVisit') }} <kbd>v</kbd></GoButton
+      >
+    </template>
+    <GoButton size="large" :to="{ name: 'stand', params: { standId: row.stand.id }, query: dayQuery }">{{
       words.t('hearth.open')
-    }}</RouterLink>
+    }}</GoButton>
   </div>
 </template>
 
@@ -129,6 +128,9 @@ const spec = computed(() =>
 h3 {
   margin-bottom: 3px;
 }
+.much {
+  font-size: 22px;
+}
 .checks {
   padding-left: 18px;
   margin: 0;
@@ -137,6 +139,10 @@ h3 {
   margin: 3px 0;
 }
 .acts {
+  position: sticky;
+  bottom: 0;
+  padding: 10px 0;
+  background: var(--sheet);
   display: flex;
   flex-wrap: wrap;
   gap: 10px;

@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { sectionOf } from '@emberfield/core/stand';
 import CoalMark from '../kit/CoalMark.vue';
 import WindowStroke from '../kit/WindowStroke.vue';
 import { useWords } from '../session/words.ts';
-import type { HeatRow } from './heat.ts';
+import type { HearthRow } from './sections.ts';
 
-const props = defineProps<{ row: HeatRow; day: string; chosen: boolean }>();
+const props = defineProps<{ row: HearthRow; day: string; chosen: boolean }>();
 defineEmits<{ choose: [] }>();
 const words = useWords();
 const o = computed(() => props.row.outlook);
 const name = computed(() => `${words.value.text(props.row.stand.plantName)} · ${words.value.text(o.value.partName)}`);
 const place = computed(() => [props.row.stand.patchName, props.row.stand.where].filter(Boolean).join(', '));
 const window = computed(() => words.value.window(o.value, props.day));
-const open = computed(() => ['glowing', 'fading'].includes(o.value.readiness.state));
+const short = computed(() => words.value.windowShort(o.value, props.day));
+const barred = computed(() => sectionOf(o.value) === 'barred');
 const held = computed(() => words.value.heldBy(o.value.allowance));
 const resting = computed(() => o.value.readiness.state === 'banked' && o.value.readiness.reason === 'resting');
 </script>
@@ -28,36 +30,27 @@ const resting = computed(() => o.value.readiness.state === 'banked' && o.value.r
       ><b>{{ name }}</b
       ><small>{{ place }}</small></span
     >
-    <span class="when"
+    <span class="stroke"
       ><WindowStroke
         v-if="!resting"
         :opens="o.opens"
         :closes="o.closes"
         :separable="o.separable"
         :day="day"
-        :label="window" /><small v-else>{{ held }}</small></span
+        :label="window"
+    /></span>
+    <span class="when">{{ short }}</span>
+    <span class="much"
+      ><b :class="{ warn: barred }">{{ words.allowanceShort(o.allowance) }}</b
+      ><small>{{ held }}</small></span
     >
-    <span class="much">
-      <template v-if="open"
-        ><b :class="{ warn: o.allowance.kind === 'none' }">{{ words.allowance(o.allowance) }}</b
-        ><small>{{ held }}</small></template
-      >
-      <template v-else-if="resting"
-        ><b>{{ words.allowance(o.allowance) }}</b
-        ><small>{{ window }}</small></template
-      >
-      <template v-else
-        ><span>{{ window }}</span
-        ><small>{{ words.allowance(o.allowance) }} · {{ held }}</small></template
-      >
-    </span>
   </button>
 </template>
 
 <style scoped>
 .line {
   display: grid;
-  grid-template-columns: 40px minmax(0, 1.1fr) minmax(120px, 0.9fr) minmax(0, 1.15fr);
+  grid-template-columns: 38px minmax(0, 1.2fr) minmax(90px, 0.7fr) minmax(0, 0.75fr) minmax(0, 1fr);
   gap: 0 12px;
   align-items: center;
   width: calc(100% + 12px);
@@ -89,26 +82,43 @@ small {
   line-height: 1.2;
 }
 .what,
+.when,
 .much {
   min-width: 0;
   overflow-wrap: anywhere;
-  line-height: 1.3;
+  line-height: 1.25;
 }
+.when {
+  font-size: 14px;
+}
+/* For the thumb: what and where on the left, how much and how long on the right. */
 @media (max-width: 900px) {
   .line {
-    grid-template-columns: 44px minmax(0, 1fr);
-    min-height: 76px;
-    gap: 2px 8px;
-    padding-block: 10px;
+    grid-template: auto auto / 40px minmax(0, 1.25fr) minmax(0, 1fr);
+    min-height: 60px;
+    gap: 0 8px;
+    padding-block: 7px;
   }
-  .line :deep(.coal) {
+  .line > :deep(.coal),
+  .what {
     grid-row: 1 / 3;
   }
-  .when {
+  .stroke,
+  .much small {
     display: none;
   }
+  .when {
+    grid-area: 2 / 3;
+    color: var(--soft);
+    text-align: right;
+  }
   .much {
-    grid-column: 2;
+    grid-area: 1 / 3;
+    text-align: right;
+  }
+  .chosen {
+    background: none;
+    box-shadow: none;
   }
 }
 </style>

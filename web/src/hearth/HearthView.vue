@@ -1,68 +1,67 @@
 <script setup lang="ts">
+import { Button, Progress } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
-import NoticeStrip from '../calendar/NoticeStrip.vue';
+import { DAY_SECTIONS, NEAR_SECTIONS, type DaySection } from '@emberfield/core/stand';
+import NoticeBell from '../calendar/NoticeBell.vue';
+import GoButton from '../kit/GoButton.vue';
+import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import VirtualRows from '../kit/VirtualRows.vue';
-import { useGroup } from '../session/use-group.ts';
+import { isPhone } from '../platform/theme.ts';
 import { useDay } from '../session/use-day.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useQueryChoice } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import ConditionsStrip from './ConditionsStrip.vue';
-import DutyLine from './DutyLine.vue';
+import DutyList from './DutyList.vue';
 import HearthBrief from './HearthBrief.vue';
 import HearthLine from './HearthLine.vue';
-import {
-  dutyRows,
-  hearthItems,
-  heatGroups,
-  MOST_LINES,
-  NEAR_HEATS,
-  partsOf,
-  rowsByHeat,
-  type HeatRow,
-} from './heat.ts';
-import { HEATS, type Heat } from '../stands/heats.ts';
 import { useHearth } from './queries.ts';
+import { hearthItems, partsOf, rowsBySection, sectionRows, type HearthRow } from './sections.ts';
 import { useHearthChoice } from './use-hearth-choice.ts';
 
 const words = useWords();
 const router = useRouter();
 const { groupId, mayPick } = useGroup();
-const { day, asked } = useDay();
+const { day, asked, dayQuery } = useDay();
 const showAll = ref(false);
 const quiet = ref(false);
 const allDuties = ref(false);
-const part = ref<string | null>(null);
-const opened = ref<readonly Heat[]>([]);
+const part = useQueryChoice('part');
+const opened = ref<readonly DaySection[]>([]);
 /** What the day is for is enough, until somebody wants to see more than the most urgent. */
 const near = computed(
   () => !allDuties.value && !showAll.value && !quiet.value && part.value === null && opened.value.length === 0,
 );
 const hearth = useHearth(groupId, asked, near);
 const choice = useHearthChoice();
-const byHeat = computed(() => (hearth.data.value ? rowsByHeat(hearth.data.value, part.value) : null));
-const parts = computed(() => (hearth.data.value ? partsOf(hearth.data.value) : []));
+const bySection = computed(() => (hearth.data.value ? rowsBySection(hearth.data.value, part.value) : null));
+const parts = computed(() =>
+  (hearth.data.value ? partsOf(hearth.data.value) : []).map((value) => ({
+    value,
+    label: words.value.t(`plants.partName.${value}`),
+  })),
+);
 /** On a quiet day what comes later is all there is to show. */
-const nothingNear = computed(() => NEAR_HEATS.every((h) => (byHeat.value?.get(h)?.length ?? 0) === 0));
-const groups = computed(() =>
-  byHeat.value
-    ? heatGroups(byHeat.value, {
-        heats: showAll.value || nothingNear.value ? HEATS : NEAR_HEATS,
+const nothingNear = computed(() => NEAR_SECTIONS.every((s) => (bySection.value?.get(s)?.length ?? 0) === 0));
+const counts = computed(() => hearth.data.value?.counts);
+const sections = computed(() =>
+  bySection.value
+    ? sectionRows(bySection.value, {
+        sections: showAll.value || nothingNear.value ? DAY_SECTIONS : NEAR_SECTIONS,
         opened: opened.value,
-        ...(part.value === null && hearth.data.value ? { counts: hearth.data.value.counts } : {}),
+        ...(part.value === null && counts.value ? { counts: counts.value } : {}),
       })
     : [],
 );
-const duties = computed(() => (hearth.data.value ? dutyRows(hearth.data.value) : []));
-const shownDuties = computed(() => (allDuties.value ? duties.value : duties.value.slice(0, MOST_LINES)));
-const rows = computed(() => groups.value.flatMap((g) => g.rows));
-const chosen = computed<HeatRow | null>(
+const rows = computed(() => sections.value.flatMap((s) => s.rows));
+const chosen = computed<HearthRow | null>(
   () => rows.value.find((r) => r.stand.id === choice.standId && r.outlook.part === choice.part) ?? null,
 );
-const laterCount = computed(() =>
-  hearth.data.value ? hearth.data.value.counts.cold + hearth.data.value.counts.ash : 0,
-);
-const items = computed(() => hearthItems(groups.value));
+const laterCount = computed(() => (counts.value ? counts.value.later + counts.value.over : 0));
+const items = computed(() => hearthItems(sections.value));
+const reckoned = computed(() => (hearth.data.value ? hearth.data.value.standCount - hearth.data.value.waiting : 0));
 // Where nothing is near, what comes later is asked for at once.
 watch(nothingNear, (nothing) => (quiet.value = nothing && hearth.data.value !== undefined));
 const shownDay = computed(() => hearth.data.value?.day ?? day.value);
@@ -76,16 +75,14 @@ watch(
 
 const lines = ref<{ show: (index: number) => void } | null>(null);
 /** Heights to begin with, px; each is measured once it is drawn. */
-const SIZES = { head: 40, line: 52, more: 40 } as const;
-const isPhone = (): boolean => window.matchMedia('(max-width: 900px)').matches;
-function choose(row: HeatRow): void {
+const SIZES = { head: 40, line: 50, more: 44 } as const;
+const open = ({ stand }: HearthRow): void =>
+  void router.push({ name: 'stand', params: { standId: stand.id }, query: dayQuery.value });
+/** A press shows why; on the phone, and on a line that is chosen already, it opens the stand. */
+function choose(row: HearthRow): void {
+  const again = row === chosen.value;
   choice.choose(row.stand.id, row.outlook.part);
-  if (isPhone())
-    void router.push({
-      name: 'stand',
-      params: { standId: row.stand.id },
-      query: asked.value ? { day: asked.value } : {},
-    });
+  if (isPhone.value || again) open(row);
 }
 function stepRow(by: number): void {
   const at = rows.value.findIndex((r) => r === chosen.value);
@@ -95,6 +92,9 @@ function stepRow(by: number): void {
   lines.value?.show(items.value.findIndex((i) => i.key === next.key));
   requestAnimationFrame(() => document.getElementById(`row-${next.key}`)?.focus());
 }
+/** How many a section holds, or what it means. */
+const noteOf = (section: DaySection): string =>
+  words.value.t(`hearth.${section}Note`, { n: counts.value?.[section] ?? 0 });
 </script>
 
 <template>
@@ -111,39 +111,42 @@ function stepRow(by: number): void {
     state="empty"
     :title="words.t('hearth.emptyTitle')"
     :text="words.t('hearth.empty')">
-    <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch' }"
-      >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
-    ><RouterLink v-if="mayPick" class="btn" :to="{ name: 'walk' }">{{ words.t('walk.start') }}</RouterLink>
+    <GoButton v-if="mayPick" type="primary" size="large" :to="{ name: 'newPatch' }"
+      >{{ words.t('hearth.first') }} <kbd>n</kbd></GoButton
+    >
+    <GoButton v-if="mayPick" size="large" :to="{ name: 'walk' }">{{ words.t('walk.start') }}</GoButton>
   </StateNote>
   <div v-else class="two hearth" :aria-busy="hearth.isPlaceholderData.value">
     <div class="front" @keydown.down.prevent="stepRow(1)" @keydown.up.prevent="stepRow(-1)">
       <div class="tools no-print">
-        <select v-model="part" :aria-label="words.t('hearth.filter')">
-          <option :value="null">{{ words.t('hearth.allParts') }}</option>
-          <option v-for="p in parts" :key="p" :value="p">{{ words.t(`plants.partName.${p}`) }}</option>
-        </select>
+        <PickOne
+          v-model="part"
+          class="part"
+          optional
+          :options="parts"
+          :label="words.t('hearth.filter')"
+          :placeholder="words.t('hearth.allParts')" />
         <span class="soft">{{ words.t('hearth.shown', { n: hearth.data.value.standCount }) }}</span>
-        <RouterLink v-if="mayPick" class="btn" :to="{ name: 'newPatch' }"
-          >{{ words.t('hearth.first') }} <kbd>n</kbd></RouterLink
-        ><RouterLink v-if="mayPick" class="btn" :to="{ name: 'walk' }">{{ words.t('walk.start') }}</RouterLink>
+        <NoticeBell v-if="!asked" class="bell" />
+        <template v-if="mayPick && !isPhone">
+          <GoButton :to="{ name: 'newPatch' }">{{ words.t('hearth.first') }} <kbd>n</kbd></GoButton>
+          <GoButton :to="{ name: 'walk' }">{{ words.t('walk.start') }}</GoButton>
+        </template>
       </div>
-      <p v-if="hearth.data.value.waiting" class="soft" role="status">
-        <progress
-          :max="hearth.data.value.standCount"
-          :value="hearth.data.value.standCount - hearth.data.value.waiting" />
+      <div v-if="hearth.data.value.waiting" class="soft" role="status">
+        <Progress :percent="(100 * reckoned) / hearth.data.value.standCount" :show-info="false" size="small" />
         {{
           words.t('hearth.reckoning', {
-            n: words.format.number(hearth.data.value.standCount - hearth.data.value.waiting),
+            n: words.format.number(reckoned),
             all: words.format.number(hearth.data.value.standCount),
           })
         }}
-      </p>
-      <NoticeStrip v-if="!asked" />
+      </div>
       <p v-if="nothingNear" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
       <VirtualRows v-slot="{ item }" ref="lines" :items="items" :estimate="(x) => SIZES[x.kind]">
-        <div v-if="item.kind === 'head'" class="head">
-          <h2>{{ words.t(`hearth.${item.heat}`) }}</h2>
-          <span class="soft">{{ words.t(`hearth.${item.heat}Note`) }}</span>
+        <div v-if="item.kind === 'head'" class="headed">
+          <h2>{{ words.t(`hearth.${item.section}`) }}</h2>
+          <span class="soft">{{ noteOf(item.section) }}</span>
         </div>
         <HearthLine
           v-else-if="item.kind === 'line'"
@@ -152,29 +155,16 @@ function stepRow(by: number): void {
           :day="shownDay"
           :chosen="item.row === chosen"
           @choose="choose(item.row)" />
-        <button v-else type="button" class="btn plain" @click="opened = [...opened, item.heat]">
+        <Button v-else type="link" @click="opened = [...opened, item.section]">
           {{ words.t('hearth.showMore', { n: item.more }) }}
-        </button>
+        </Button>
       </VirtualRows>
-      <section v-if="duties.length">
-        <div class="head">
-          <h2>{{ words.t('hearth.duties') }}</h2>
-          <span class="soft">{{ words.t('hearth.dutiesNote') }}</span>
-        </div>
-        <DutyLine v-for="d in shownDuties" :key="d.key" :row="d" :day="shownDay" />
-        <button
-          v-if="shownDuties.length < hearth.data.value.dutyCount"
-          type="button"
-          class="btn plain"
-          @click="allDuties = true">
-          {{ words.t('hearth.showMore', { n: hearth.data.value.dutyCount - shownDuties.length }) }}
-        </button>
-      </section>
-      <button v-if="laterCount && !nothingNear" type="button" class="btn plain" @click="showAll = !showAll">
+      <DutyList v-model:all="allDuties" :hearth="hearth.data.value" :day="shownDay" />
+      <Button v-if="laterCount && !nothingNear" type="link" @click="showAll = !showAll">
         {{ words.t(showAll ? 'hearth.hideLater' : 'hearth.showLater') }} ({{ laterCount }})
-      </button>
+      </Button>
     </div>
-    <aside class="side">
+    <aside v-if="!isPhone" class="side">
       <HearthBrief v-if="chosen" :row="chosen" :day="shownDay" />
       <p v-else class="soft">{{ words.t('hearth.chooseOne') }}</p>
     </aside>
@@ -188,35 +178,28 @@ function stepRow(by: number): void {
 .hearth .front {
   padding: 6px 10px 40px 24px;
 }
-.head {
-  display: flex;
-  align-items: baseline;
-  gap: 12px;
-  margin: 15px 0 3px;
-}
 .tools {
   display: flex;
-  gap: 14px;
+  gap: 10px;
   align-items: center;
-  padding-top: 8px;
-  flex-wrap: wrap;
+  padding-top: 6px;
 }
-.tools .btn:first-of-type {
+.part {
+  min-width: 130px;
+}
+.bell {
   margin-left: auto;
 }
-select {
-  width: auto;
+.tools:not(:has(.bell)) > .soft {
+  margin-right: auto;
 }
 .quiet {
   padding: 16px 0 0;
   max-width: 560px;
 }
 @media (max-width: 900px) {
-  .hearth .side {
-    display: none;
-  }
   .hearth .front {
-    padding-inline: 14px;
+    padding: 0 14px 40px;
   }
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { PHASES } from '@emberfield/core/identity';
@@ -136,9 +137,9 @@ async function kept(): Promise<void> {
             {{ words.t('identify.counted', { out: field.ruledOut, all: field.ruledOut + field.remaining.length }) }}
           </p>
         </div>
-        <button v-if="draft.seen.length" type="button" class="btn over" @click="startOver">
+        <Button v-if="draft.seen.length" class="over" @click="startOver">
           {{ words.t('identify.startOver') }}
-        </button>
+        </Button>
       </header>
       <p v-if="!field.remaining.length" class="warn">{{ words.t('identify.noneFits') }}</p>
       <p v-else-if="!field.open.length">{{ words.t('identify.nothingLeft') }}</p>
@@ -168,7 +169,7 @@ async function kept(): Promise<void> {
 .identify {
   display: grid;
   grid-template-columns: 392px minmax(0, 1fr);
-  min-height: calc(100vh - 116px);
+  min-height: calc(100vh - 99px);
 }
 .signs {
   padding: 14px 20px 60px 24px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { useWords } from '../session/words.ts';
 import type { RulesOut } from './field-left.ts';
 
@@ -37,16 +38,15 @@ const named = ({ names }: RulesOut): string =>
         <td>{{ words.t('identify.plants', { n: r.names.length }) }}</td>
         <td class="soft">{{ named(r) }}</td>
         <td>
-          <button
-            type="button"
-            class="btn plain"
+          <Button
+            type="link"
             :aria-label="`${words.t('common.undo')}: ${said(r)}`"
             @click="
               emit('press', r.seen.sign, r.seen.state);
               r.seen.present && emit('press', r.seen.sign, r.seen.state);
             ">
             {{ words.t('common.undo') }}
-          </button>
+          </Button>
         </td>
       </tr>
     </tbody>
@@ -54,12 +54,12 @@ const named = ({ names }: RulesOut): string =>
 </template>
 
 <style scoped>
-.btn {
+.ant-btn {
   min-height: 28px;
   font-size: 14px;
 }
 @media (max-width: 900px) {
-  .btn {
+  .ant-btn {
     min-height: 48px;
   }
 }

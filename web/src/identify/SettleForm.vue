@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { IDENTITY_STATUSES, SIGNS, type IdentityStatus, type StandView } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
+import PickOne from '../kit/PickOne.vue';
+import DayField from '../kit/DayField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
-import PickList from '../kit/PickList.vue';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
 import type { FieldLeft } from './field-left.ts';
@@ -75,19 +77,19 @@ const remind = (): Promise<boolean> =>
     <p class="soft">{{ words.t('identify.settleLead') }}</p>
     <ChoiceChips v-model="status" optional :label="words.t('identify.settleLead')" :options="statuses" />
     <label class="field note">
-      <span>{{ words.t('identify.note') }}</span><input v-model="note" maxlength="600" />
+      <span>{{ words.t('identify.note') }}</span><Input v-model:value="note" :maxlength="600" />
     </label>
-    <button type="button" class="btn main" :disabled="status === null || busy" @click="store">
+    <Button type="primary" :disabled="status === null || busy" @click="store">
       {{ words.t('identify.keep') }}
-    </button>
+    </Button>
     <h3>{{ words.t('identify.lookAgain') }}</h3>
     <p class="soft small">{{ words.t('identify.lookAgainLead') }}</p>
     <div class="row">
-      <PickList v-model="sign" :options="later" :label="words.t('identify.lookAgain')" placeholder="…" />
-      <input v-model="due" type="date" :min="today" :placeholder="tomorrow" :aria-label="words.t('identify.due')" />
-      <button type="button" class="btn" :disabled="sign === null || busy" @click="remind">
+      <PickOne v-model="sign" :options="later" :label="words.t('identify.lookAgain')" placeholder="…" />
+      <DayField v-model="due" :min="today" :placeholder="tomorrow" :label="words.t('identify.due')" />
+      <Button :disabled="sign === null || busy" @click="remind">
         {{ words.t('identify.await') }}
-      </button>
+      </Button>
     </div>
     <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
   </section>

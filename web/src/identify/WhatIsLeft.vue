@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useWords } from '../session/words.ts';
 import type { Candidate } from './field-left.ts';
@@ -29,9 +30,9 @@ const harms = (c: Candidate): boolean =>
         </button>
       </li>
     </ul>
-    <button v-if="remaining.length > shown.length" type="button" class="btn plain" @click="all = true">
+    <Button v-if="remaining.length > shown.length" type="link" @click="all = true">
       {{ words.t('identify.more', { n: remaining.length }) }}
-    </button>
+    </Button>
   </section>
 </template>
 
@@ -44,7 +45,7 @@ ul {
   flex-wrap: wrap;
   gap: 6px;
 }
-button:not(.btn) {
+button:not(.ant-btn) {
   border: 1px solid var(--hair);
   border-radius: 4px;
   background: var(--sheet);
@@ -66,7 +67,7 @@ small {
   margin-left: 4px;
 }
 @media (max-width: 900px) {
-  button:not(.btn) {
+  button:not(.ant-btn) {
     min-height: 48px;
   }
 }

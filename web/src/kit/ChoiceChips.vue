@@ -1,4 +1,6 @@
 <script setup lang="ts" generic="T extends string">
+import ToggleChips from './ToggleChips.vue';
+
 /** One of a few, by a press. Pressing the chosen one again lets it go, where that is allowed. */
 const props = defineProps<{
   options: readonly { readonly value: T; readonly label: string }[];
@@ -6,21 +8,9 @@ const props = defineProps<{
   optional?: boolean;
 }>();
 const chosen = defineModel<T | null>({ required: true });
-function press(value: T): void {
-  chosen.value = props.optional && chosen.value === value ? null : value;
-}
+const press = (value: T): void => void (chosen.value = props.optional && chosen.value === value ? null : value);
 </script>
 
 <template>
-  <div class="chips" role="group" :aria-label="label">
-    <button
-      v-for="o in options"
-      :key="o.value"
-      type="button"
-      class="chip"
-      :aria-pressed="chosen === o.value"
-      @click="press(o.value)">
-      {{ o.label }}
-    </button>
-  </div>
+  <ToggleChips :options="options" :label="label" :chosen="chosen === null ? [] : [chosen]" @toggle="press" />
 </template>

@@ -14,8 +14,15 @@ const top = computed(() => (props.readiness.state === 'kindling' ? fillTop(props
 </script>
 
 <template>
-  <svg class="coal" :width="size" :height="size" :viewBox="box" role="img" :aria-label="label">
-    <title>{{ label }}</title>
+  <svg
+    class="coal"
+    :width="size"
+    :height="size"
+    :viewBox="box"
+    :role="label ? 'img' : undefined"
+    :aria-label="label || undefined"
+    :aria-hidden="label ? undefined : true">
+    <title v-if="label">{{ label }}</title>
     <path v-if="readiness.state === 'cold'" :d="LUMP" fill="none" class="cold" />
     <template v-else-if="readiness.state === 'kindling'">
       <clipPath :id="clip"><rect x="0" :y="top" width="32" height="32" /></clipPath>

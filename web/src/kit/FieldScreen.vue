@@ -38,6 +38,8 @@ const words = useWords();
 .bar a {
   color: #f0a03c;
   flex: none;
+  margin: -12px -18px;
+  padding: 12px 18px;
 }
 .body {
   padding: 14px 18px;
@@ -53,10 +55,9 @@ const words = useWords();
   border-top: 1px solid var(--hair);
   z-index: 10;
 }
-.foot :deep(.btn) {
+.foot :deep(.ant-btn) {
   flex: 1;
-  min-height: 60px;
+  height: 56px;
   font-size: 19px;
-  border-width: 2px;
 }
 </style>

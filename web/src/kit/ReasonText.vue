@@ -1,48 +1,53 @@
 <script setup lang="ts">
+import { Button, Popover } from 'ant-design-vue';
 import { ref, useId } from 'vue';
+import { useEscape } from './use-escape.ts';
 
 /** A statement with a dotted line under it, that opens into its reasons. */
 defineProps<{ reasons: readonly string[] }>();
 const open = ref(false);
 const id = useId();
+useEscape(() => (open.value = false));
 </script>
 
 <template>
-  <span class="reason">
-    <button type="button" class="why" :aria-expanded="open" :aria-controls="id" @click="open = !open"><slot /></button>
-    <ul v-show="open" :id="id" class="small">
-      <li v-for="(r, i) in reasons" :key="i">{{ r }}</li>
-    </ul>
-  </span>
+  <Popover v-model:open="open" trigger="click" placement="bottomLeft" overlay-class-name="reasons">
+    <template #content>
+      <ul :id="id" class="list">
+        <li v-for="(r, i) in reasons" :key="i">{{ r }}</li>
+      </ul>
+    </template>
+    <Button type="text" class="why" :aria-expanded="open" :aria-describedby="open ? id : undefined"><slot /></Button>
+  </Popover>
 </template>
 
 <style scoped>
 .why {
-  background: none;
-  border: 0;
-  border-bottom: 1px dotted var(--soft);
+  display: inline;
+  height: auto;
   padding: 0;
+  border-width: 0;
+  border-radius: 0;
   font: inherit;
+  font-weight: inherit;
   color: inherit;
   text-align: left;
-  cursor: pointer;
+  white-space: normal;
+  border-bottom: 1px dotted var(--soft);
 }
-ul {
-  margin: 6px 0 8px;
-  padding: 8px 12px 8px 28px;
-  background: var(--band);
-  border-radius: 4px;
-  color: var(--char);
-  font-weight: 400;
+.list {
+  max-width: min(420px, 78vw);
+  margin: 0;
+  padding-left: 18px;
 }
-li {
-  margin: 2px 0;
+.list li {
+  margin: 3px 0;
 }
-/* A thumb in a glove. */
+/* A thumb in a glove: the line is as tall as a finger, and stands where it stood. */
 @media (max-width: 900px) {
   .why {
-    padding: 10px 0 4px;
-    margin-top: -6px;
+    padding-block: 14px 2px;
+    margin-top: -8px;
   }
 }
 </style>

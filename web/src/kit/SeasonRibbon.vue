@@ -4,27 +4,29 @@ import { useElementSize } from '@vueuse/core';
 import { dayNumber, firstOfYear, isoDay, yearOf } from '@emberfield/core/measure';
 import type { RibbonView } from '@emberfield/contract';
 import { useWords } from '../session/words.ts';
-import { lanesFor } from './ribbon-lanes.ts';
+import { lanesFor, lanesIn } from './ribbon-lanes.ts';
 
-const props = defineProps<{ ribbon: RibbonView | undefined; day: string; today: string }>();
-const emit = defineEmits<{ look: [day: string] }>();
+const props = defineProps<{ ribbon: RibbonView | undefined; day: string; today: string; height: number }>();
+const emit = defineEmits<{ look: [day: string]; step: [days: number] }>();
 const words = useWords();
 const id = `ribbon-${useId()}`;
-const HEIGHT = 56;
 const strip = ref<SVGSVGElement | null>(null);
 const box = ref<HTMLElement | null>(null);
 const { width } = useElementSize(box);
+/** Names of months that have room: a month is at least this wide, px. */
+const MONTH_PX = 44;
 const year = computed(() => yearOf(dayNumber(props.day)));
 const first = computed(() => firstOfYear(year.value));
 const last = computed(() => firstOfYear(year.value + 1) - 1);
 const x = (d: number): number => ((d - first.value) / (last.value - first.value)) * Math.max(1, width.value);
 const dragged = ref<number | null>(null);
 const notch = computed(() => x(dragged.value ?? dayNumber(props.day)));
+const everyMonth = computed(() => (width.value / 12 >= MONTH_PX ? 1 : 2));
 const months = computed(() =>
   Array.from({ length: 12 }, (_, m) => ({
     m,
     x: x(Math.round(Date.UTC(year.value, m, 1) / 86_400_000)),
-    name: words.value.format.month(m),
+    name: m % everyMonth.value === 0 ? words.value.format.month(m) : '',
   })),
 );
 const warmth = computed(() =>
@@ -35,7 +37,12 @@ const warmth = computed(() =>
   })),
 );
 const strokes = computed(() =>
-  lanesFor(props.ribbon?.strokes ?? [], { first: first.value, last: last.value, width: Math.max(1, width.value) }),
+  lanesFor(props.ribbon?.strokes ?? [], {
+    first: first.value,
+    last: last.value,
+    width: Math.max(1, width.value),
+    lanes: lanesIn(props.height),
+  }),
 );
 
 const dayAt = (clientX: number): number => {
@@ -43,31 +50,42 @@ const dayAt = (clientX: number): number => {
   const share = Math.min(1, Math.max(0, (clientX - rect.left) / rect.width));
   return first.value + Math.round(share * (last.value - first.value));
 };
+/** A finger that only touches the strip on its way past must not move the day: it drags, a mouse may press. */
+const DRAG_PX = 8;
+let grabbedAt: number | null = null;
 function grab(event: PointerEvent): void {
   (event.currentTarget as Element).setPointerCapture(event.pointerId);
-  dragged.value = dayAt(event.clientX);
+  grabbedAt = event.clientX;
+  if (event.pointerType === 'mouse') dragged.value = dayAt(event.clientX);
 }
 function move(event: PointerEvent): void {
-  if (dragged.value !== null) dragged.value = dayAt(event.clientX);
+  if (grabbedAt === null) return;
+  if (dragged.value !== null || Math.abs(event.clientX - grabbedAt) >= DRAG_PX) dragged.value = dayAt(event.clientX);
 }
 function release(): void {
   if (dragged.value !== null) emit('look', isoDay(dragged.value));
+  letGo();
+}
+function letGo(): void {
   dragged.value = null;
+  grabbedAt = null;
 }
 function key(event: KeyboardEvent): void {
   const step = { ArrowLeft: -1, ArrowRight: 1, PageDown: -7, PageUp: 7 }[event.key];
-  if (step === undefined) return;
+  if (step !== undefined) emit('step', step);
+  else if (event.key === 'Home') emit('look', isoDay(first.value));
+  else if (event.key === 'End') emit('look', isoDay(last.value));
+  else return;
   event.preventDefault();
-  emit('look', isoDay(dayNumber(props.day) + step));
 }
 </script>
 
 <template>
-  <div ref="box" class="ribbon">
+  <div ref="box" class="ribbon" :style="{ height: `${height}px` }">
     <svg
       ref="strip"
       :width="width"
-      :height="HEIGHT"
+      :height="height"
       tabindex="0"
       role="slider"
       :aria-label="words.t('day.ribbon')"
@@ -78,7 +96,7 @@ function key(event: KeyboardEvent): void {
       @pointerdown="grab"
       @pointermove="move"
       @pointerup="release"
-      @pointercancel="dragged = null"
+      @pointercancel="letGo"
       @keydown="key">
       <defs>
         <linearGradient
@@ -100,12 +118,12 @@ function key(event: KeyboardEvent): void {
         :x="w.x"
         y="0"
         :width="w.w"
-        :height="HEIGHT"
+        :height="height"
         class="warm"
         :opacity="w.o" />
       <g v-for="m in months" :key="m.m">
-        <path :d="`M${m.x} 44V${HEIGHT}`" class="tick" />
-        <text :x="m.x + 4" y="54">{{ m.name }}</text>
+        <path :d="`M${m.x} ${height - 12}V${height}`" class="tick" />
+        <text :x="m.x + 4" :y="height - 3">{{ m.name }}</text>
       </g>
       <template v-for="(s, i) in strokes" :key="`s${i}`">
         <path :d="s.shape.path" :fill="`url(#${id}-${i})`" />
@@ -113,10 +131,10 @@ function key(event: KeyboardEvent): void {
       </template>
       <path
         v-if="today !== day && year === yearOf(dayNumber(today))"
-        :d="`M${x(dayNumber(today))} 0V${HEIGHT}`"
+        :d="`M${x(dayNumber(today))} 0V${height}`"
         class="today" />
       <path :d="`M${notch - 8} 0H${notch + 8}L${notch} 10Z`" class="notch" />
-      <path :d="`M${notch} 0V${HEIGHT}`" class="line" />
+      <path :d="`M${notch} 0V${height}`" class="line" />
     </svg>
     <span v-if="dragged !== null" class="flag" :style="{ left: `${notch}px` }">{{
       words.format.day(isoDay(dragged))
@@ -132,14 +150,12 @@ function key(event: KeyboardEvent): void {
 }
 .ribbon {
   position: relative;
-  flex: 1;
-  min-width: 0;
-  height: 56px;
+  box-sizing: content-box;
   border-bottom: 1.5px solid var(--char);
 }
 svg {
   display: block;
-  touch-action: none;
+  touch-action: pan-y;
   cursor: ew-resize;
 }
 text {
@@ -173,7 +189,7 @@ text {
 }
 .flag {
   position: absolute;
-  top: 60px;
+  top: 100%;
   transform: translateX(-50%);
   background: var(--char);
   color: var(--paper);
@@ -181,10 +197,5 @@ text {
   border-radius: 3px;
   white-space: nowrap;
   z-index: 5;
-}
-@media (max-width: 900px) {
-  .ribbon :deep(text):nth-child(even) {
-    display: none;
-  }
 }
 </style>

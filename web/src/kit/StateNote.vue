@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { useWords } from '../session/words.ts';
 
 /** Loading, failed or empty: said calmly, with what to do. */
@@ -19,9 +20,9 @@ const words = useWords();
     <p v-if="state === 'loading'" class="soft">{{ words.t('common.loading') }}</p>
     <h2 v-else>{{ title ?? words.t('common.failed') }}</h2>
     <p v-if="text" class="soft">{{ text }}</p>
-    <button v-if="state === 'failed'" type="button" class="btn" @click="$emit('retry')">
+    <Button v-if="state === 'failed'" @click="$emit('retry')">
       {{ words.t('common.tryAgain') }}
-    </button>
+    </Button>
     <slot />
   </div>
 </template>

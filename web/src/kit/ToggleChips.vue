@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="T extends string">
+import { Button } from 'ant-design-vue';
 /** Any of several, by a press each. */
 defineProps<{
   options: readonly { readonly value: T; readonly label: string }[];
@@ -10,14 +11,13 @@ defineEmits<{ toggle: [value: T] }>();
 
 <template>
   <div class="chips" role="group" :aria-label="label">
-    <button
+    <Button
       v-for="o in options"
       :key="o.value"
-      type="button"
       class="chip"
       :aria-pressed="chosen.includes(o.value)"
       @click="$emit('toggle', o.value)">
       {{ o.label }}
-    </button>
+    </Button>
   </div>
 </template>

@@ -1,34 +1,30 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { Button } from 'ant-design-vue';
+import { CloseOutlined } from '@ant-design/icons-vue';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 
 const store = useUndo();
 const words = useWords();
-const busy = ref(false);
-async function takeBack(): Promise<void> {
-  const undo = store.done?.undo;
-  if (!undo) return;
-  busy.value = true;
-  try {
-    await undo();
-    store.say(words.value.t('common.undone'));
-  } catch (error) {
-    store.say((error as Error).message, undo, true);
-  } finally {
-    busy.value = false;
-  }
-}
 </script>
 
 <template>
   <div class="bar-place no-print" aria-live="polite">
-    <div v-if="store.done" class="undo" :class="{ over: store.done.warn }">
-      <span>{{ store.done.text }}</span>
-      <button v-if="store.done.undo" type="button" :disabled="busy" @click="takeBack">
-        {{ words.t('common.undo') }}
-      </button>
-      <button type="button" class="x" :aria-label="words.t('common.close')" @click="store.clear()">×</button>
+    <div
+      v-if="store.done"
+      class="undo"
+      :class="{ over: store.done.warn }"
+      @mouseenter="store.hold"
+      @mouseleave="store.letGo"
+      @focusin="store.hold"
+      @focusout="store.letGo">
+      <span>{{ store.done.text ?? words.t('common.undone') }}</span>
+      <Button v-if="store.done.undo" ghost :disabled="store.busy" @click="store.takeBack()"
+        >{{ words.t('common.undo') }} <kbd>u</kbd></Button
+      >
+      <Button type="text" class="x" :aria-label="words.t('common.close')" @click="store.clear()">
+        <template #icon><CloseOutlined /></template>
+      </Button>
     </div>
   </div>
 </template>
@@ -42,6 +38,10 @@ async function takeBack(): Promise<void> {
   pointer-events: none;
   z-index: 40;
   padding: 0 12px;
+}
+/* Above the ways at the foot of the phone. */
+:global(body:has(nav.bottom) .bar-place) {
+  bottom: 76px;
 }
 /* Above the foot of a field form, whose button must stay in reach. */
 :global(body:has(.field-screen) .bar-place) {
@@ -61,19 +61,11 @@ async function takeBack(): Promise<void> {
 .undo.over {
   border-left: 5px solid var(--glow);
 }
-button {
-  background: none;
-  border: 1px solid currentColor;
+.undo :deep(.ant-btn) {
   color: inherit;
-  font: 650 15px var(--sans);
-  padding: 7px 14px;
-  border-radius: 4px;
-  cursor: pointer;
-  min-height: 40px;
+  border-color: currentColor;
 }
-.x {
+.undo .x {
   border-color: transparent;
-  padding: 4px 10px;
-  font-size: 18px;
 }
 </style>

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import type { Readiness } from '@emberfield/core/windows';
-import { COAL_DAY, COAL_NIGHT, coalSvg } from './coal-svg.ts';
+import { PALETTES } from '../platform/palette.ts';
+import { coalSvg } from './coal-svg.ts';
 
 const STATES: readonly Readiness[] = [
   { state: 'cold', daysToOpen: null },
@@ -14,20 +15,20 @@ const STATES: readonly Readiness[] = [
 describe('the coal on the map', () => {
   it('has a shape of its own for every state, which holds without colours', () => {
     const grey = (svg: string): string => svg.replace(/#[0-9A-F]{6}/gi, '#000000');
-    expect(new Set(STATES.map((s) => grey(coalSvg(s, false, COAL_DAY)))).size).to.equal(STATES.length);
+    expect(new Set(STATES.map((s) => grey(coalSvg(s, false, PALETTES.day)))).size).to.equal(STATES.length);
   });
   it('wears thorns over any of them', () => {
     for (const s of STATES)
-      expect(coalSvg(s, true, COAL_DAY))
+      expect(coalSvg(s, true, PALETTES.day))
         .to.include('r="17"')
-        .and.have.lengthOf.above(coalSvg(s, false, COAL_DAY).length);
+        .and.have.lengthOf.above(coalSvg(s, false, PALETTES.day).length);
   });
   it('has its colours by day and by night', () => {
-    for (const s of STATES) expect(coalSvg(s, true, COAL_DAY)).not.to.equal(coalSvg(s, true, COAL_NIGHT));
+    for (const s of STATES) expect(coalSvg(s, true, PALETTES.day)).not.to.equal(coalSvg(s, true, PALETTES.night));
   });
   it('is a whole picture that a canvas can draw', () => {
     for (const s of STATES) {
-      const svg = coalSvg(s, true, COAL_DAY);
+      const svg = coalSvg(s, true, PALETTES.day);
       expect(svg)
         .to.match(/^<svg xmlns="http:\/\/www\.w3\.org\/2000\/svg"[^>]*>.*<\/svg>$/)
         .and.not.match(/undefined|NaN/);

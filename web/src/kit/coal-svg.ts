@@ -1,34 +1,8 @@
 import type { Readiness } from '@emberfield/core/windows';
+import type { Palette } from '../platform/palette.ts';
 import { fillTop, LUMP, sparksFor, THORNS } from './coal-shapes.ts';
 
-/** Colours for where no style sheet reaches: on a canvas. */
-export interface CoalTones {
-  readonly ember: string;
-  readonly glow: string;
-  readonly loam: string;
-  readonly mark: string;
-  readonly bar: string;
-  readonly char: string;
-  readonly sheet: string;
-}
-export const COAL_DAY: CoalTones = {
-  ember: '#C2481B',
-  glow: '#F0A03C',
-  loam: '#6E4B33',
-  mark: '#9A9187',
-  bar: '#CFC4B3',
-  char: '#2B2622',
-  sheet: '#FFFDF8',
-};
-export const COAL_NIGHT: CoalTones = {
-  ember: '#D8592A',
-  glow: '#F0A03C',
-  loam: '#B08A6B',
-  mark: '#8C8175',
-  bar: '#5A4F43',
-  char: '#EDE4D6',
-  sheet: '#262019',
-};
+type CoalTones = Pick<Palette, 'ember' | 'glow' | 'loam' | 'mark' | 'bar' | 'char' | 'sheet'>;
 
 /** The coal as a picture of its own, the same shapes as the mark in the lists. */
 export function coalSvg(readiness: Readiness, thorns: boolean, tones: CoalTones): string {

@@ -9,10 +9,13 @@ export interface LaidStroke {
   readonly clearFrom: number | null;
 }
 
-const LANES = 5;
-const TOP = 5;
-const LANE_HEIGHT = 7.6;
+const TOP = 4;
+const LANE_HEIGHT = 8;
 const STROKE_HEIGHT = 5.5;
+/** Below the lanes stand the names of the months, px. */
+const FOOT = 16;
+/** Lanes that have room in a strip of so many pixels. */
+export const lanesIn = (height: number): number => Math.max(1, Math.floor((height - TOP - FOOT) / LANE_HEIGHT));
 /** Between two strokes of a lane stay so many days. */
 const GAP_DAYS = 6;
 
@@ -22,10 +25,10 @@ const GAP_DAYS = 6;
  */
 export function lanesFor(
   strokes: readonly RibbonStroke[],
-  frame: { readonly first: number; readonly last: number; readonly width: number },
+  frame: { readonly first: number; readonly last: number; readonly width: number; readonly lanes: number },
 ): readonly LaidStroke[] {
   const seen = new Set<string>();
-  const laneEnds = Array.from({ length: LANES }, () => -Infinity);
+  const laneEnds = Array.from({ length: frame.lanes }, () => -Infinity);
   const out: LaidStroke[] = [];
   const dated = strokes
     .flatMap((s) => {

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { fillTop, sparksFor, THORNS } from './coal-shapes.ts';
 import { ladderLayout } from './ladder-layout.ts';
-import { lanesFor } from './ribbon-lanes.ts';
+import { lanesFor, lanesIn } from './ribbon-lanes.ts';
 import { strokeDays, strokeShape } from './stroke-path.ts';
 import { dayNumber } from '@emberfield/core/measure';
 
@@ -44,7 +44,7 @@ describe('a window’s stroke', () => {
 });
 
 describe('the ribbon', () => {
-  const frame = { first: dayNumber('2026-01-01'), last: dayNumber('2026-12-31'), width: 1000 };
+  const frame = { first: dayNumber('2026-01-01'), last: dayNumber('2026-12-31'), width: 1000, lanes: 5 };
   const stroke = (name: string, from: string, to: string) => ({
     standId: name,
     label: { en: name },
@@ -57,7 +57,10 @@ describe('the ribbon', () => {
     const same = [stroke('Nettle', '2026-04-01', '2026-05-01'), stroke('Nettle', '2026-04-03', '2026-05-03')];
     expect(lanesFor(same, frame)).to.have.length(1);
   });
-  it('leaves no overlap within a lane and no more than five lanes', () => {
+  it('has as many lanes as fit above the months: three as a strip, eight when it is open', () => {
+    expect([44, 88, 0].map(lanesIn)).to.deep.equal([3, 8, 1]);
+  });
+  it('leaves no overlap within a lane and no more lanes than there are', () => {
     const many = Array.from({ length: 9 }, (_, i) => stroke(`Plant ${i}`, '2026-04-01', '2026-05-01'));
     const laid = lanesFor(many, frame);
     expect(laid).to.have.length(5);

@@ -31,7 +31,7 @@ const all = computed(() => [...outbox.refused, ...outbox.waiting]);
     <Button size="small" @click="open = true">{{ words.t('outbox.show') }}</Button>
     <Modal v-model:open="open" :title="words.t('outbox.title')" :footer="null">
       <p class="soft">{{ words.t('outbox.lead') }}</p>
-      <ul>
+      <ul class="rows">
         <li v-for="w in all" :key="w.id">
           <span>
             <b>{{ w.label }}</b> <small class="soft">{{ clock(w.putAt) }}</small>
@@ -54,11 +54,6 @@ const all = computed(() => [...outbox.refused, ...outbox.waiting]);
   background: var(--band);
   border-bottom: 1px solid var(--hair);
   padding: 6px 24px;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
 }
 li {
   display: flex;

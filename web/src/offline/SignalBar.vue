@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { useQueryClient } from '@tanstack/vue-query';
 import { useIntervalFn } from '@vueuse/core';
 import { watch } from 'vue';
@@ -36,11 +37,11 @@ const when = (ms: number): string => words.value.format.instant(new Date(ms).toI
       {{ keptFrom === null ? '' : words.t('signal.readAt', { when: when(keptFrom) }) }}
       {{ words.t('signal.waits') }}</span
     >
-    <button type="button" @click="ask">{{ words.t('common.tryAgain') }}</button>
+    <Button ghost size="small" @click="ask">{{ words.t('common.tryAgain') }}</Button>
   </div>
   <div v-else-if="newer" class="signal" role="status">
     <span>{{ words.t('signal.newer') }}</span>
-    <button type="button" @click="takeNewer">{{ words.t('signal.takeNewer') }}</button>
+    <Button ghost size="small" @click="takeNewer">{{ words.t('signal.takeNewer') }}</Button>
   </div>
 </template>
 
@@ -54,21 +55,13 @@ const when = (ms: number): string => words.value.format.instant(new Date(ms).toI
   color: var(--paper);
   padding: 7px 24px;
 }
-button {
-  background: none;
-  border: 0;
-  border-bottom: 1px solid;
+.signal :deep(.ant-btn) {
   color: inherit;
-  font: inherit;
-  cursor: pointer;
-  padding: 0;
+  border-color: currentColor;
 }
 @media (max-width: 900px) {
   .signal {
     padding-inline: 16px;
-  }
-  button {
-    min-height: 44px;
   }
 }
 </style>

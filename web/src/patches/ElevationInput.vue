@@ -4,6 +4,7 @@ import { centreOf, type PatchFacts, type PatchGeometry } from '@emberfield/contr
 import { terrainAt, windOf } from '@emberfield/core/terrain';
 import { useWords } from '../session/words.ts';
 import { readGrid } from './read-grid.ts';
+import FileButton from '../kit/FileButton.vue';
 
 /** Height, slope and aspect read from a grid of heights that somebody has: nothing of the file leaves the device. */
 const props = defineProps<{ geometry: PatchGeometry | null }>();
@@ -12,11 +13,8 @@ const words = useWords();
 const said = ref('');
 const failed = ref(false);
 const busy = ref(false);
-async function chosen(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const [file] = input.files ?? [];
-  input.value = '';
-  if (!file || !props.geometry) return;
+async function chosen(file: File): Promise<void> {
+  if (!props.geometry) return;
   busy.value = true;
   failed.value = true;
   try {
@@ -44,10 +42,9 @@ async function chosen(event: Event): Promise<void> {
 
 <template>
   <p class="elevation">
-    <label class="btn">
-      {{ words.t(busy ? 'common.loading' : 'elevation.choose') }}
-      <input type="file" accept=".asc,.txt,.tif,.tiff" :disabled="geometry === null || busy" @change="chosen" />
-    </label>
+    <FileButton accept=".asc,.txt,.tif,.tiff" :disabled="geometry === null || busy" @file="chosen">{{
+      words.t(busy ? 'common.loading' : 'elevation.choose')
+    }}</FileButton>
     <span :class="failed ? 'warn' : 'soft'" role="status">{{ said || words.t('elevation.lead') }}</span>
   </p>
 </template>

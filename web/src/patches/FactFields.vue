@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Checkbox, Input } from 'ant-design-vue';
 import {
   ASPECTS,
   CANOPIES,
@@ -10,6 +11,8 @@ import {
   type Hazard,
   type PatchFacts,
 } from '@emberfield/contract';
+import PickOne from '../kit/PickOne.vue';
+import DayField from '../kit/DayField.vue';
 import NumberField from '../kit/NumberField.vue';
 import { useWords } from '../session/words.ts';
 
@@ -30,6 +33,7 @@ const toggle = (h: Hazard): void =>
     'hazards',
     facts.value.hazards.includes(h) ? facts.value.hazards.filter((x) => x !== h) : [...facts.value.hazards, h],
   );
+const MONTHS = Array.from({ length: 12 }, (_, m) => m + 1);
 const two = (n: number): string => String(n).padStart(2, '0');
 /** Days that a month has in every year. */
 const daysIn = (monthDay: string | undefined): number =>
@@ -43,33 +47,28 @@ function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; read
   const held = two(Math.min(last, Number(chosen.day ?? day)));
   set('leaveDays', { ...before, [end]: `${next}-${held}` });
 }
-const value = (event: Event): string => (event.target as HTMLInputElement).value;
 </script>
 
 <template>
   <div class="facts">
     <label v-for="[key, options] in SELECTS" :key="key" class="field"
       ><span>{{ words.t(`patch.facts.${key}`) }}</span>
-      <select :value="facts[key]" @change="set(key, value($event) as never)">
-        <option v-for="o in options" :key="o" :value="o">{{ words.t(`patch.${key}.${o}`) }}</option>
-      </select>
+      <PickOne
+        :model-value="facts[key] as string"
+        :options="options.map((o) => ({ value: o as string, label: words.t(`patch.${key}.${o}`) }))"
+        @update:model-value="$event && set(key, $event as never)" />
     </label>
     <label class="field"
       ><span>{{ words.t('patch.facts.slope') }}</span
-      ><input
-        type="number"
-        min="0"
-        max="90"
-        :value="facts.slopeDeg"
-        @input="set('slopeDeg', Math.min(90, Math.max(0, Number(value($event)) || 0)))"
+      ><NumberField :model-value="facts.slopeDeg" :min="0" :max="90" @update:model-value="set('slopeDeg', $event ?? 0)"
     /></label>
     <label class="field"
       ><span>{{ words.t('patch.facts.owner') }}</span
-      ><input maxlength="120" :value="facts.owner" @input="set('owner', value($event))"
+      ><Input :maxlength="120" :value="facts.owner" @update:value="set('owner', $event)"
     /></label>
     <label v-if="facts.leave === 'given'" class="field"
       ><span>{{ words.t('patch.facts.leaveUntil') }}</span
-      ><input type="date" :value="facts.leaveUntil ?? ''" @input="set('leaveUntil', value($event) || null)"
+      ><DayField optional :model-value="facts.leaveUntil ?? ''" @update:model-value="set('leaveUntil', $event || null)"
     /></label>
     <label v-if="facts.hazards.includes('tide')" class="field wide"
       ><span>{{ words.t('patch.facts.tideLevel') }}</span>
@@ -83,59 +82,52 @@ const value = (event: Event): string => (event.target as HTMLInputElement).value
     <div class="field wide">
       <span>{{ words.t('patch.facts.leaveDays') }}</span>
       <div class="days">
-        <button type="button" class="chip" :aria-pressed="!facts.leaveDays" @click="set('leaveDays', null)">
+        <Button class="chip" :aria-pressed="!facts.leaveDays" @click="set('leaveDays', null)">
           {{ words.t('patch.facts.leaveAlways') }}
-        </button>
+        </Button>
         <label v-for="end in ['from', 'to'] as const" :key="end"
           >{{ words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo') }}
-          <select
-            :aria-label="`${words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo')}, ${words.t('patch.facts.month')}`"
-            :value="facts.leaveDays?.[end].slice(0, 2) ?? ''"
-            @change="setLeaveDay(end, { month: value($event) })">
-            <option value="" disabled>–</option>
-            <option v-for="m in 12" :key="m" :value="two(m)">{{ words.format.month(m - 1) }}</option>
-          </select>
-          <select
-            :aria-label="`${words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo')}, ${words.t('patch.facts.day')}`"
-            :value="facts.leaveDays?.[end].slice(3) ?? ''"
-            @change="setLeaveDay(end, { day: value($event) })">
-            <option value="" disabled>–</option>
-            <option v-for="d in daysIn(facts.leaveDays?.[end])" :key="d" :value="two(d)">{{ d }}</option>
-          </select></label
-        >
+          <PickOne
+            :label="`${words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo')}, ${words.t('patch.facts.month')}`"
+            :model-value="facts.leaveDays?.[end].slice(0, 2) ?? null"
+            placeholder="–"
+            :options="MONTHS.map((m) => ({ value: two(m), label: words.format.month(m - 1) }))"
+            @update:model-value="$event && setLeaveDay(end, { month: $event })" />
+          <PickOne
+            :label="`${words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo')}, ${words.t('patch.facts.day')}`"
+            :model-value="facts.leaveDays?.[end].slice(3) ?? null"
+            placeholder="–"
+            :options="
+              Array.from({ length: daysIn(facts.leaveDays?.[end]) }, (_, d) => ({
+                value: two(d + 1),
+                label: String(d + 1),
+              }))
+            "
+            @update:model-value="$event && setLeaveDay(end, { day: $event })"
+        /></label>
       </div>
     </div>
     <label class="field wide"
       ><span>{{ words.t('patch.facts.access') }}</span
-      ><input maxlength="600" :value="facts.access" @input="set('access', value($event))"
+      ><Input :maxlength="600" :value="facts.access" @update:value="set('access', $event)"
     /></label>
     <label class="field wide"
       ><span>{{ words.t('patch.facts.neighbours') }}</span
-      ><input maxlength="600" :value="facts.neighbours" @input="set('neighbours', value($event))"
+      ><Input :maxlength="600" :value="facts.neighbours" @update:value="set('neighbours', $event)"
     /></label>
     <div class="wide field">
       <span>{{ words.t('patch.facts.hazards') }}</span>
       <div class="chips">
-        <button
-          v-for="h in HAZARDS"
-          :key="h"
-          type="button"
-          class="chip"
-          :aria-pressed="facts.hazards.includes(h)"
-          @click="toggle(h)">
+        <Button v-for="h in HAZARDS" :key="h" class="chip" :aria-pressed="facts.hazards.includes(h)" @click="toggle(h)">
           {{ words.t(`patch.hazard.${h}`) }}
-        </button>
+        </Button>
       </div>
       <p v-if="facts.hazards.some((h) => CONTAMINATING.includes(h))" class="warn">
         {{ words.t('patch.contaminating') }}
       </p>
     </div>
-    <label class="wide"
-      ><input
-        type="checkbox"
-        :checked="facts.secret"
-        @change="set('secret', ($event.target as HTMLInputElement).checked)" />
-      {{ words.t('patch.secret') }} <span class="soft small">{{ words.t('patch.secretNote') }}</span></label
+    <Checkbox class="wide" :checked="facts.secret" @update:checked="set('secret', $event)"
+      >{{ words.t('patch.secret') }} <span class="soft small">{{ words.t('patch.secretNote') }}</span></Checkbox
     >
   </div>
 </template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
-import PickList from '../kit/PickList.vue';
+import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useOutbox } from '../offline/use-outbox.ts';
 import { useChange } from '../session/queries.ts';
@@ -104,7 +105,8 @@ async function keep(): Promise<void> {
     <p class="soft">{{ words.t('patch.seasonNote') }}</p>
     <section class="section">
       <h2>{{ words.t('patch.plant') }}</h2>
-      <PickList
+      <PickOne
+        class="choice"
         v-model="form.plantKey"
         :options="plantOptions"
         :label="words.t('patch.plant')"
@@ -116,7 +118,8 @@ async function keep(): Promise<void> {
     </section>
     <section class="section">
       <h2>{{ words.t('patch.place') }}</h2>
-      <PickList
+      <PickOne
+        class="choice"
         v-if="patchOptions.length"
         v-model="form.existingPatchId"
         :options="patchOptions"
@@ -126,28 +129,33 @@ async function keep(): Promise<void> {
       <div class="stand">
         <label class="field">
           <span>{{ words.t('patch.where') }} ({{ words.t('common.optional') }})</span>
-          <input v-model="form.where" maxlength="80" />
+          <Input v-model:value="form.where" :maxlength="80" />
         </label>
         <label class="field">
           <span>{{ words.t('stand.since') }} ({{ words.t('common.optional') }})</span>
-          <input v-model="form.since" inputmode="numeric" />
+          <Input v-model:value="form.since" inputmode="numeric" />
         </label>
       </div>
     </section>
     <section v-if="!form.existingPatchId" class="section">
-      <button type="button" class="btn plain" :aria-expanded="more" @click="more = !more">
+      <Button type="link" :aria-expanded="more" @click="more = !more">
         {{ words.t('patch.more') }}
-      </button>
+      </Button>
       <FactFields v-if="more" v-model="form.facts" />
     </section>
     <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
-    <button type="submit" class="btn main" :disabled="!isComplete(form) || save.isPending.value">
+    <Button html-type="submit" type="primary" :disabled="!isComplete(form) || save.isPending.value">
       {{ words.t('patch.keep') }}
-    </button>
+    </Button>
   </form>
 </template>
 
 <style scoped>
+.choice {
+  width: 100%;
+  max-width: 520px;
+  margin-bottom: 10px;
+}
 .stand {
   display: grid;
   grid-template-columns: 2fr 1fr;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { CONTAMINATING, ROUTES, type ChangePatch, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
@@ -151,10 +152,10 @@ async function keep(): Promise<void> {
       <div class="grid">
         <label class="field"
           ><span>{{ words.t('patch.name') }}</span
-          ><input v-model="facts.name" maxlength="80" required /></label
+          ><Input v-model:value="facts.name" :maxlength="80" required /></label
         ><label class="field"
           ><span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span
-          ><input v-model="height" inputmode="decimal"
+          ><Input v-model:value="height" inputmode="decimal"
         /></label>
       </div>
       <PlaceMap v-model="geometry" :base-map="baseMap.data.value" :patches="neighbours" />
@@ -166,20 +167,20 @@ async function keep(): Promise<void> {
         @update:model-value="facts = { ...facts, seenBy: [...$event] }" />
       <label v-if="lifts" class="field">
         <span class="warn">{{ words.t('lift.need') }}</span>
-        <input
-          v-model="liftReason"
-          maxlength="300"
+        <Input
+          v-model:value="liftReason"
+          :maxlength="300"
           :placeholder="words.t('lift.reason')"
           :aria-label="words.t('lift.reason')" />
       </label>
       <p v-if="waits" class="soft" role="status">{{ words.t('outbox.keptWord') }}</p>
       <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
-      <button v-if="mayChange" type="submit" class="btn main" :disabled="!geometry || change.isPending.value">
+      <Button v-if="mayChange" html-type="submit" type="primary" :disabled="!geometry || change.isPending.value">
         {{ words.t('common.save') }}
-      </button>
-      <button v-if="mayChange && form.dirty.value" type="button" class="btn plain" @click="letGo">
+      </Button>
+      <Button v-if="mayChange && form.dirty.value" type="link" @click="letGo">
         {{ words.t('patch.letGo') }}
-      </button>
+      </Button>
     </fieldset>
     <PlaceStation v-if="!p.blurred" :patch="p" />
     <PlaceRecord :patch="p" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { computed, defineAsyncComponent } from 'vue';
 import type { PatchFacts, PatchView, StationView } from '@emberfield/contract';
 import { useGroup } from '../session/use-group.ts';
@@ -52,27 +53,27 @@ function typed(): void {
 <template>
   <div class="grid">
     <label class="field">
-      <span>{{ words.t('patch.name') }}</span><input v-model="form.facts.name" maxlength="80" required />
+      <span>{{ words.t('patch.name') }}</span><Input v-model:value="form.facts.name" :maxlength="80" required />
     </label>
     <label class="field">
       <span>{{ words.t('patch.latitude') }}</span>
-      <input v-model="form.latitude" inputmode="decimal" placeholder="46.012" @change="typed" />
+      <Input v-model:value="form.latitude" inputmode="decimal" placeholder="46.012" @blur="typed" />
     </label>
     <label class="field">
       <span>{{ words.t('patch.longitude') }}</span>
-      <input v-model="form.longitude" inputmode="decimal" placeholder="-30.004" @change="typed" />
+      <Input v-model:value="form.longitude" inputmode="decimal" placeholder="-30.004" @blur="typed" />
     </label>
     <label class="field">
       <span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span>
-      <input
-        v-model="form.height"
+      <Input
+        v-model:value="form.height"
         inputmode="decimal"
         :placeholder="station ? heightFromM(station.heightM, imperial) : '0'" />
     </label>
   </div>
   <p v-if="heightNote" class="note" role="status">{{ heightNote }}</p>
   <div class="row">
-    <button type="button" class="btn" :disabled="locating" @click="locate">{{ words.t('patch.here') }}</button>
+    <Button :disabled="locating" @click="locate">{{ words.t('patch.here') }}</Button>
     <span class="soft">{{ words.t(locating ? 'patch.locating' : 'patch.onMap') }}</span>
   </div>
   <p v-if="problem" class="warn" role="alert">{{ problem }}</p>

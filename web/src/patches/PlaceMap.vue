@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import 'ol/ol.css';
 import Feature from 'ol/Feature.js';
 import GeoJSON from 'ol/format/GeoJSON.js';
@@ -166,28 +167,27 @@ defineExpose({ fit });
 <template>
   <div class="map-box">
     <div class="tools">
-      <button type="button" class="chip" :aria-pressed="mode === 'point'" @click="useMode('point')">
+      <Button class="chip" :aria-pressed="mode === 'point'" @click="useMode('point')">
         {{ words.t('patch.point') }}
-      </button>
-      <button type="button" class="chip" :aria-pressed="mode === 'area'" @click="useMode('area')">
+      </Button>
+      <Button class="chip" :aria-pressed="mode === 'area'" @click="useMode('area')">
         {{ words.t('patch.area') }}
-      </button>
-      <button v-if="mode === 'area'" type="button" class="chip" @click="drawing?.removeLastPoint()">
+      </Button>
+      <Button v-if="mode === 'area'" class="chip" @click="drawing?.removeLastPoint()">
         {{ words.t('patch.undoCorner') }}
-      </button>
-      <button v-if="sketching" type="button" class="chip" @click="drawing?.finishDrawing()">
+      </Button>
+      <Button v-if="sketching" class="chip" @click="drawing?.finishDrawing()">
         {{ words.t('patch.done') }}
-      </button>
-      <button
+      </Button>
+      <Button
         v-if="geometry?.type === 'Polygon'"
-        type="button"
         class="chip"
         :aria-pressed="mode === 'reshape'"
         @click="useMode('reshape')">
         {{ words.t('patch.reshape') }}
-      </button>
-      <button v-if="history.past.length" type="button" class="chip" @click="undo">{{ words.t('common.undo') }}</button>
-      <button v-if="geometry" type="button" class="chip" @click="change(null)">{{ words.t('patch.clear') }}</button>
+      </Button>
+      <Button v-if="history.past.length" class="chip" @click="undo">{{ words.t('common.undo') }}</Button>
+      <Button v-if="geometry" class="chip" @click="change(null)">{{ words.t('patch.clear') }}</Button>
       <span class="soft">{{ area }}</span>
     </div>
     <div ref="holder" class="map" tabindex="0" role="application" :aria-label="words.t('patch.mapLabel')" />

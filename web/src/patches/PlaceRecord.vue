@@ -2,7 +2,6 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { PatchDetail } from '@emberfield/contract';
-import PickList from '../kit/PickList.vue';
 import { useGroup } from '../session/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
 import { useDay } from '../session/use-day.ts';
@@ -10,6 +9,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import { newKey } from '../entries/draft-key.ts';
 import { useEntries } from '../entries/use-entries.ts';
+import PickOne from '../kit/PickOne.vue';
 
 /** What was noted of a place itself: finds, what was looked for in vain, and contaminations that were lifted. */
 const props = defineProps<{ patch: PatchDetail }>();
@@ -105,8 +105,8 @@ async function inVain(): Promise<void> {
       <b>{{ v.lookedFor }}</b> <span class="soft">{{ words.format.dayAndYear(v.day) }} · {{ v.by }}</span>
     </p>
     <div v-if="mayPick" class="row">
-      <PickList v-model="sought" :options="options" :label="words.t('vain.add')" placeholder="…" />
-      <button type="button" class="btn" :disabled="sought === null" @click="inVain">{{ words.t('vain.add') }}</button>
+      <PickOne v-model="sought" :options="options" :label="words.t('vain.add')" placeholder="…" />
+      <Button :disabled="sought === null" @click="inVain">{{ words.t('vain.add') }}</Button>
     </div>
     <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
   </section>

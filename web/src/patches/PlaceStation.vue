@@ -7,6 +7,7 @@ import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useStations } from './queries.ts';
 import { useWords } from '../session/words.ts';
+import PickOne from '../kit/PickOne.vue';
 
 /** Which station the place's dates are reckoned from: the nearest, or one that somebody knows to be like it. */
 const props = defineProps<{ patch: PatchDetail }>();
@@ -63,13 +64,18 @@ const chosen = computed({
     </p>
     <label v-if="isKeeper" class="field"
       ><span>{{ words.t('patch.stationChoose') }}</span
-      ><select v-model="chosen" :disabled="assign.isPending.value">
-        <option :value="null">{{ words.t('patch.stationNearest') }}</option>
-        <option v-for="s in stations.data.value" :key="s.id" :value="s.id">
-          {{ s.name }}, {{ words.format.height(s.heightM) }}
-        </option>
-      </select></label
-    >
+      ><PickOne
+        v-model="chosen"
+        optional
+        :disabled="assign.isPending.value"
+        :placeholder="words.t('patch.stationNearest')"
+        :options="
+          (stations.data.value ?? []).map((s) => ({
+            value: s.id,
+            label: `${s.name}, ${words.format.height(s.heightM)}`,
+          }))
+        "
+    /></label>
     <p v-if="isKeeper && !patch.thermometer && !patch.stationId" class="soft hang">
       <RouterLink :to="{ path: '/weather', query: { near: patch.id } }">{{ words.t('patch.hang') }}</RouterLink>
       {{ words.t('patch.hangText') }}

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { CLEARANCES, ROUTES, type Clearance } from '@emberfield/contract';
-import PickList from '../kit/PickList.vue';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useChange, useClearances, useMembers, useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
+import PickOne from '../kit/PickOne.vue';
 
 /** Who is cleared for which family of plants, and from whom one is kept. */
 const words = useWords();
@@ -56,7 +56,7 @@ const isMe = (accountId: string): boolean => accountId === session.data.value?.a
     </table>
     <template v-if="mayPick">
       <label class="field" for="clearance-family">{{ words.t('clearance.family') }}</label>
-      <PickList
+      <PickOne
         id="clearance-family"
         v-model="family"
         :options="families"
@@ -69,18 +69,12 @@ const isMe = (accountId: string): boolean => accountId === session.data.value?.a
               <b>{{ m.name }}</b>
             </td>
             <td>
-              <select
-                :value="said(m.accountId, family)?.clearance ?? 'none'"
-                :aria-label="`${family}: ${m.name}`"
+              <PickOne
+                :model-value="said(m.accountId, family)?.clearance ?? 'none'"
+                :label="`${family}: ${m.name}`"
                 :disabled="set.isPending.value || (isMe(m.accountId) && !isKeeper)"
-                @change="
-                  set.mutate({
-                    accountId: m.accountId,
-                    clearance: ($event.target as HTMLSelectElement).value as Clearance,
-                  })
-                ">
-                <option v-for="c in CLEARANCES" :key="c" :value="c">{{ words.t(`clearance.${c}`) }}</option>
-              </select>
+                :options="CLEARANCES.map((c) => ({ value: c, label: words.t(`clearance.${c}`) }))"
+                @update:model-value="$event && set.mutate({ accountId: m.accountId, clearance: $event })" />
             </td>
           </tr>
         </tbody>

@@ -5,10 +5,10 @@ import { useSessionStorage } from '@vueuse/core';
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { ROUTES, type UnitSystem } from '@emberfield/contract';
-import PickList from '../kit/PickList.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useEnter } from '../session/queries.ts';
+import PickOne from '../kit/PickOne.vue';
 
 const words = useWords();
 const enter = useEnter();
@@ -52,7 +52,7 @@ const found = useMutation({
     /></label>
     <label class="field"
       ><span>{{ words.t('founding.zone') }}</span
-      ><PickList
+      ><PickOne
         :model-value="form.zone"
         :options="zones"
         :label="words.t('founding.zone')"

@@ -2,8 +2,8 @@
 import { Button, Input, Space } from 'ant-design-vue';
 import { computed } from 'vue';
 import { HOUSE_RULE_KINDS, ROUTES, type HouseRuleKind, type RuleView, type SetRule } from '@emberfield/contract';
+import PickOne from '../kit/PickOne.vue';
 import NumberField from '../kit/NumberField.vue';
-import PickList from '../kit/PickList.vue';
 import { usePatches } from '../patches/queries.ts';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
@@ -86,13 +86,13 @@ async function end({ rule, plantKey, standId, reason }: RuleView): Promise<void>
     <Button v-if="isKeeper" type="text" @click="end(r)">{{ words.t('group.endRule') }}</Button>
   </p>
   <Space v-if="isKeeper" wrap>
-    <PickList
+    <PickOne
       :model-value="form.scope"
       :options="scopes"
       :label="words.t('group.forWhat')"
       :placeholder="words.t('group.forWhat')"
       @update:model-value="form.scope = $event" />
-    <PickList
+    <PickOne
       :model-value="form.kind"
       :options="kinds"
       :label="words.t('group.whichRule')"

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { ROLES, ROUTES, type Role } from '@emberfield/contract';
+import PickOne from '../kit/PickOne.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
@@ -47,15 +49,14 @@ async function copy(): Promise<void> {
             <span v-if="m.accountId === session.data.value?.account?.id" class="soft">{{ words.t('group.you') }}</span>
           </td>
           <td>
-            <select
+            <PickOne
               v-if="isKeeper"
-              :value="m.role"
-              :aria-label="`${words.t('group.makeKeeper')}: ${m.name}`"
-              @change="
-                change.mutate({ accountId: m.accountId, to: ($event.target as HTMLSelectElement).value as Role })
-              ">
-              <option v-for="r in ROLES" :key="r" :value="r">{{ words.t(`role.${r}`) }}</option></select
-            ><span v-else>{{ words.t(`role.${m.role}`) }}</span>
+              :model-value="m.role"
+              :label="`${words.t('group.makeKeeper')}: ${m.name}`"
+              :options="ROLES.map((r) => ({ value: r, label: words.t(`role.${r}`) }))"
+              @update:model-value="$event && change.mutate({ accountId: m.accountId, to: $event })" /><span v-else>{{
+              words.t(`role.${m.role}`)
+            }}</span>
             <span class="soft small">{{ words.t(`group.roleNote.${m.role}`) }}</span>
           </td>
           <td>
@@ -71,18 +72,16 @@ async function copy(): Promise<void> {
         <ChoiceChips
           v-model="role"
           :label="words.t('group.inviteAs')"
-          :options="ROLES.map((r) => ({ value: r, label: words.t(`role.${r}`) }))" /><button
-          type="button"
-          class="btn"
+          :options="ROLES.map((r) => ({ value: r, label: words.t(`role.${r}`) }))" /><Button
           :disabled="invite.isPending.value"
           @click="make">
           {{ words.t('group.invite') }}
-        </button>
+        </Button>
       </div>
       <div v-if="link" class="link">
         <p>{{ words.t('group.link') }}</p>
         <code>{{ link }}</code>
-        <button type="button" class="btn" @click="copy">{{ words.t(copied ? 'group.copied' : 'group.copy') }}</button>
+        <Button @click="copy">{{ words.t(copied ? 'group.copied' : 'group.copy') }}</Button>
       </div>
       <h3>{{ words.t('group.invitations') }}</h3>
       <p v-if="!invitations.data.value?.length" class="soft">{{ words.t('group.noInvitations') }}</p>
@@ -98,9 +97,9 @@ async function copy(): Promise<void> {
               }}
             </td>
             <td>
-              <button v-if="!i.usedBy" type="button" class="btn plain" @click="withdraw.mutate(i.id)">
+              <Button v-if="!i.usedBy" type="link" @click="withdraw.mutate(i.id)">
                 {{ words.t('group.withdraw') }}
-              </button>
+              </Button>
             </td>
           </tr>
         </tbody>
@@ -130,7 +129,7 @@ code {
 h3 {
   margin-top: 14px;
 }
-.btn.plain {
+.ant-btn-link {
   min-height: 30px;
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Button, Input } from 'ant-design-vue';
+import GoButton from '../kit/GoButton.vue';
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -34,7 +35,7 @@ const reset = useMutation({
   <div class="gate">
     <StateNote v-if="greeting.isPending.value" state="loading" />
     <StateNote v-else-if="!greeting.data.value" state="empty" :title="greeting.error.value?.message"
-      ><RouterLink class="btn" :to="{ name: 'hearth' }">{{ words.t('common.toHearth') }}</RouterLink></StateNote
+      ><GoButton :to="{ name: 'hearth' }">{{ words.t('common.toHearth') }}</GoButton></StateNote
     >
     <template v-else>
       <h1>{{ words.t('account.resetTitle') }}</h1>

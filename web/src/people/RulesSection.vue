@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Switch } from 'ant-design-vue';
 import { computed, reactive, watch } from 'vue';
 import { HOUSE_RULE_KINDS, ROUTES, type HouseRuleKind } from '@emberfield/contract';
 import NumberField from '../kit/NumberField.vue';
@@ -50,7 +51,7 @@ async function change(kind: HouseRuleKind, on: boolean): Promise<void> {
   <section class="section">
     <h2>{{ words.t('group.rules') }}</h2>
     <p class="soft">{{ words.t(isKeeper ? 'group.rulesLead' : 'group.askKeeper') }}</p>
-    <ul>
+    <ul class="rows">
       <li v-for="kind in HOUSE_RULE_KINDS" :key="kind" :class="{ on: inForce.has(kind) }">
         <span
           >{{ words.t(`group.rule.${kind}`)
@@ -73,17 +74,13 @@ async function change(kind: HouseRuleKind, on: boolean): Promise<void> {
               " /><b v-else>{{ figures[kind] }}</b> {{ words.t(`group.unitOf.${kind}`) }}</template
           ></span
         >
-        <button
+        <Switch
           v-if="isKeeper"
-          type="button"
-          class="chip"
-          role="switch"
-          :aria-checked="inForce.has(kind)"
+          class="switch"
+          :checked="inForce.has(kind)"
           :aria-label="words.t(`group.rule.${kind}`)"
           :disabled="set.isPending.value"
-          @click="change(kind, !inForce.has(kind))">
-          {{ words.t(inForce.has(kind) ? 'group.on' : 'group.off') }}
-        </button>
+          @change="(on) => change(kind, Boolean(on))" />
         <b v-else>{{ words.t(inForce.has(kind) ? 'group.on' : 'group.off') }}</b>
       </li>
     </ul>
@@ -93,11 +90,6 @@ async function change(kind: HouseRuleKind, on: boolean): Promise<void> {
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
 li {
   display: grid;
   grid-template-columns: 1fr 170px 70px;
@@ -130,10 +122,13 @@ small {
   .figure {
     grid-column: 1;
   }
-  .chip,
+  .switch,
   li > b {
     grid-row: 1 / 3;
     grid-column: 2;
   }
+}
+.switch {
+  justify-self: end;
 }
 </style>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { Radio, RadioGroup } from 'ant-design-vue';
+import { Button, Input, Radio, RadioGroup } from 'ant-design-vue';
 import { reactive, watch } from 'vue';
 import { ROUTES } from '@emberfield/contract';
-import PickList from '../kit/PickList.vue';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
@@ -10,6 +9,7 @@ import { deviceOf } from './device.ts';
 import { useChange, useSessions } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useQueryClient } from '@tanstack/vue-query';
+import PickOne from '../kit/PickOne.vue';
 
 const words = useWords();
 const undo = useUndo();
@@ -37,11 +37,11 @@ async function end(sessionId: string): Promise<void> {
     <form @submit.prevent="keep">
       <label class="field"
         ><span>{{ words.t('founding.groupName') }}</span
-        ><input v-model="form.name" maxlength="80" required
+        ><Input v-model:value="form.name" :maxlength="80" required
       /></label>
       <label class="field"
         ><span>{{ words.t('founding.zone') }}</span
-        ><PickList
+        ><PickOne
           :model-value="form.zone"
           :options="zones"
           :label="words.t('founding.zone')"
@@ -54,7 +54,7 @@ async function end(sessionId: string): Promise<void> {
         >
       </div>
       <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
-      <button type="submit" class="btn" :disabled="save.isPending.value">{{ words.t('common.save') }}</button>
+      <Button html-type="submit" :disabled="save.isPending.value">{{ words.t('common.save') }}</Button>
     </form>
   </section>
   <section class="section">
@@ -71,9 +71,9 @@ async function end(sessionId: string): Promise<void> {
             }}
           </td>
           <td>
-            <button v-if="!s.here" type="button" class="btn plain" @click="end(s.id)">
+            <Button v-if="!s.here" type="link" @click="end(s.id)">
               {{ words.t('group.end') }}
-            </button>
+            </Button>
           </td>
         </tr>
       </tbody>

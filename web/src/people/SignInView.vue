@@ -33,9 +33,9 @@ const demo = useMutation({
       <h2>{{ words.t('signIn.demo') }}</h2>
       <ul class="tiles">
         <li v-for="p in session.demoPeople" :key="p.signInName">
-          <button type="button" class="btn" :disabled="demo.isPending.value" @click="demo.mutate(p.signInName)">
+          <Button :disabled="demo.isPending.value" @click="demo.mutate(p.signInName)">
             {{ p.name }} <span class="soft">{{ words.t(`role.${p.role}`) }}</span>
-          </button>
+          </Button>
         </li>
       </ul>
       <p class="soft small">{{ words.t('signIn.demoNote') }}</p>
@@ -90,7 +90,13 @@ h2 {
   grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
   gap: 10px;
 }
-.tiles .btn {
+.tiles .ant-btn {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  justify-content: center;
+  align-content: center;
+  flex-wrap: wrap;
   width: 100%;
   min-height: 56px;
   background: var(--sheet);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { v7 as newId } from 'uuid';
 import { ROUTES } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
@@ -40,29 +41,28 @@ const keep = (): Promise<void> =>
           </td>
           <td class="soft small">{{ words.t('group.since', { day: words.format.day(s.since), by: s.by }) }}</td>
           <td>
-            <button v-if="mayPick" type="button" class="btn plain" @click="end.mutate(s.id)">
+            <Button v-if="mayPick" type="link" @click="end.mutate(s.id)">
               {{ words.t('group.found') }}
-            </button>
+            </Button>
           </td>
         </tr>
       </tbody>
     </table>
     <form v-if="mayPick" class="add" @submit.prevent="keep">
-      <input
-        v-model="form.what"
-        maxlength="120"
+      <Input
+        v-model:value="form.what"
+        :maxlength="120"
         required
         :placeholder="words.t('group.what')"
-        :aria-label="words.t('group.what')" /><input
-        v-model="form.note"
-        maxlength="600"
+        :aria-label="words.t('group.what')" /><Input
+        v-model:value="form.note"
+        :maxlength="600"
         :placeholder="words.t('group.note')"
-        :aria-label="words.t('group.note')" /><button
-        type="submit"
-        class="btn"
+        :aria-label="words.t('group.note')" /><Button
+        html-type="submit"
         :disabled="!form.what.trim() || add.isPending.value">
         {{ words.t('group.seek') }}
-      </button>
+      </Button>
     </form>
     <p v-if="add.error.value" class="warn" role="alert">{{ add.error.value.message }}</p>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { v5 as keyOf } from 'uuid';
@@ -9,6 +10,7 @@ import { call } from '../platform/api.ts';
 import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
+import FileButton from '../kit/FileButton.vue';
 
 /** Photos of a place, or of one stand of it: small in a row, large when pressed. */
 const props = defineProps<{ patchId: string; standId: string | null }>();
@@ -50,12 +52,6 @@ const forget = useMutation({
 /** Room is kept for a picture before it is there: nothing jumps under a finger, and it can be pressed at once. */
 const STRIP_PX = 92;
 const widthOf = (p: PhotoView): number => Math.round((STRIP_PX * p.widthPx) / p.heightPx);
-function chosen(event: Event): void {
-  const input = event.target as HTMLInputElement;
-  const [file] = input.files ?? [];
-  if (file) add.mutate(file);
-  input.value = '';
-}
 </script>
 
 <template>
@@ -77,22 +73,25 @@ function chosen(event: Event): void {
       <img :src="source(large, 'large')" :alt="alt(large)" />
       <figcaption class="small soft">
         {{ alt(large) }}
-        <button
+        <Button
           v-if="large.mine || isKeeper"
-          type="button"
-          class="btn plain"
+          type="link"
           @click="
             forget.mutate(large.id);
             large = null;
           ">
           {{ words.t('photo.forget') }}
-        </button>
+        </Button>
       </figcaption>
     </figure>
-    <label v-if="mayPick" class="btn no-print">
-      {{ words.t(add.isPending.value ? 'photo.sending' : 'photo.add') }}
-      <input type="file" accept="image/jpeg,image/png,image/webp" :disabled="add.isPending.value" @change="chosen" />
-    </label>
+    <FileButton
+      v-if="mayPick"
+      class="no-print"
+      accept="image/jpeg,image/png,image/webp"
+      :disabled="add.isPending.value"
+      @file="(file) => add.mutate(file)"
+      >{{ words.t(add.isPending.value ? 'photo.sending' : 'photo.add') }}</FileButton
+    >
     <p v-if="add.error.value ?? forget.error.value" class="warn" role="alert">
       {{ (add.error.value ?? forget.error.value)?.message }}
     </p>
@@ -125,18 +124,5 @@ figure {
 }
 figure img {
   max-width: 100%;
-}
-label.btn {
-  position: relative;
-}
-label input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-label:focus-within {
-  outline: 2.5px solid var(--ember);
-  outline-offset: 2px;
 }
 </style>

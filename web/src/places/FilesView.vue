@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button, Progress, Spin } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { EXPORTS, SECRET_WAYS, type ExportKind, type SecretWay } from '@emberfield/contract';
+import FileButton from '../kit/FileButton.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
@@ -25,12 +26,6 @@ const address = computed(() => {
   return `/api/groups/${groupId.value}/exports/${what.value}?${query}`;
 });
 const ways = computed(() => SECRET_WAYS.filter((s) => s !== 'exact' || isKeeper.value));
-function chosen(event: Event): void {
-  const input = event.target as HTMLInputElement;
-  const [file] = input.files ?? [];
-  if (file) void read(file);
-  input.value = '';
-}
 </script>
 
 <template>
@@ -40,17 +35,21 @@ function chosen(event: Event): void {
     <div class="halves">
       <div v-if="isKeeper">
         <h2>{{ words.t('files.bringIn') }}</h2>
-        <label v-if="!preview && !busy" class="btn main pick">
-          {{ words.t('files.choose') }}
-          <input type="file" accept=".gpx,.geojson,.json,.kml,.kmz,.csv,.tsv,.txt" @change="chosen" />
-        </label>
+        <FileButton
+          v-if="!preview && !busy"
+          accept=".gpx,.geojson,.json,.kml,.kmz,.csv,.tsv,.txt"
+          @file="(file) => void read(file)"
+          >{{ words.t('files.choose') }}</FileButton
+        >
         <p v-if="busy" role="status">
           <template v-if="sent !== null">{{ words.t('files.sending', { name: fileName }) }}</template>
           <template v-else>{{
             busy === 'storing' ? words.t('files.storing') : words.t('files.reading', { name: fileName })
           }}</template>
-          <progress :value="sent ?? undefined" :aria-label="fileName" />
-          <button type="button" class="btn" @click="stop">{{ words.t('files.stop') }}</button>
+          <Progress v-if="sent !== null" :percent="Math.round(100 * sent)" size="small" :aria-label="fileName" /><Spin
+            v-else
+            size="small" />
+          <Button @click="stop">{{ words.t('files.stop') }}</Button>
         </p>
         <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
         <p v-if="stored" role="status">
@@ -79,12 +78,12 @@ function chosen(event: Event): void {
         <template v-if="preview">
           <ImportPreview :preview="preview" :busy="busy !== null" @match="match" />
           <div class="row">
-            <button type="button" class="btn main" :disabled="preview.problem !== null || busy !== null" @click="store">
+            <Button type="primary" :disabled="preview.problem !== null || busy !== null" @click="store">
               {{ words.t('files.keep') }}
-            </button>
-            <button type="button" class="btn" :disabled="busy !== null" @click="drop">
+            </Button>
+            <Button :disabled="busy !== null" @click="drop">
               {{ words.t('files.drop') }}
-            </button>
+            </Button>
           </div>
         </template>
       </div>
@@ -106,7 +105,7 @@ function chosen(event: Event): void {
           :options="ways.map((s) => ({ value: s, label: words.t(`files.secretWay.${s}`) }))" />
         <p v-if="secret === 'exact'" class="warn">{{ words.t('files.exactWarn') }}</p>
         <p>
-          <a class="btn main" :href="address" download>{{ words.t('files.save') }}</a>
+          <Button type="primary" :href="address" download>{{ words.t('files.save') }}</Button>
         </p>
       </div>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Checkbox } from 'ant-design-vue';
 import { computed } from 'vue';
 import {
   FIELDS_OF,
@@ -8,6 +9,7 @@ import {
   type TableField,
   type TableKind,
 } from '@emberfield/contract';
+import PickOne from '../kit/PickOne.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useWords } from '../session/words.ts';
 
@@ -32,10 +34,11 @@ const problem = computed(() => {
     : words.value.t('files.nothingNew');
 });
 const say = (over: Partial<PlaceReading>): void => emit('match', { ...props.preview.reading, ...over });
-const column = (field: TableField, event: Event): void => {
-  const { value } = event.target as HTMLSelectElement;
-  say({ columns: { ...props.preview.reading.columns, [field]: value === '' ? null : Number(value) } });
-};
+const columnChoices = computed(() =>
+  props.preview.headers.map((h, value) => ({ value, label: `${h} (${props.preview.sample[0]?.[value] ?? ''})` })),
+);
+const column = (field: TableField, chosen: number | null): void =>
+  say({ columns: { ...props.preview.reading.columns, [field]: chosen } });
 </script>
 
 <template>
@@ -54,22 +57,21 @@ const column = (field: TableField, event: Event): void => {
       <div class="columns">
         <label v-for="f in FIELDS_OF[preview.reading.kind]" :key="f" class="field">
           <span>{{ words.t(`files.field.${f}`) }}</span>
-          <select :value="preview.reading.columns[f] ?? ''" @change="column(f, $event)">
-            <option value="">{{ words.t('files.noColumn') }}</option>
-            <option v-for="(h, i) in preview.headers" :key="i" :value="i">
-              {{ h }} ({{ preview.sample[0]?.[i] ?? '' }})
-            </option>
-          </select>
+          <PickOne
+            optional
+            :model-value="preview.reading.columns[f] ?? null"
+            :options="columnChoices"
+            :placeholder="words.t('files.noColumn')"
+            @update:model-value="column(f, $event)" />
         </label>
       </div>
     </template>
-    <label v-if="preview.counts.crossing">
-      <input
-        type="checkbox"
-        :checked="preview.reading.repair"
-        @change="say({ repair: ($event.target as HTMLInputElement).checked })" />
+    <Checkbox
+      v-if="preview.counts.crossing"
+      :checked="preview.reading.repair"
+      @update:checked="say({ repair: $event })">
       {{ words.t('files.crossing', { n: preview.counts.crossing }) }} {{ words.t('files.repair') }}
-    </label>
+    </Checkbox>
     <p v-if="preview.counts.heightGuessed" class="warn">
       {{ words.t('files.heightGuessed', { n: preview.counts.heightGuessed }) }}
     </p>
@@ -91,14 +93,14 @@ const column = (field: TableField, event: Event): void => {
         </tr>
       </tbody>
     </table>
-    <details v-if="preview.leftOutCount" open>
-      <summary class="warn">{{ words.t('files.leftOut', { n: preview.leftOutCount }) }}</summary>
+    <section v-if="preview.leftOutCount">
+      <p class="warn">{{ words.t('files.leftOut', { n: preview.leftOutCount }) }}</p>
       <ul class="small">
         <li v-for="(l, i) in preview.leftOut" :key="i">
           {{ words.t('files.line', { at: l.at, why: words.t(`leftOut.${l.reason}`) }) }}
         </li>
       </ul>
-    </details>
+    </section>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Input, Textarea } from 'ant-design-vue';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
@@ -84,16 +85,16 @@ function leave(): void {
     <div class="pair">
       <label class="field"
         ><span>{{ words.t('plants.ownName') }}</span
-        ><input :value="form.name" maxlength="80" required @input="rename(($event.target as HTMLInputElement).value)"
+        ><Input :value="form.name" :maxlength="80" required @update:value="rename($event)"
       /></label>
       <label v-if="isCopy" class="field"
         ><span>{{ words.t('plants.ownKey') }} ({{ words.t('plants.keyNote') }})</span
-        ><input v-model="form.key" maxlength="60" required pattern="[a-z][a-zA-Z0-9\-]*"
+        ><Input v-model:value="form.key" :maxlength="60" required pattern="[a-z][a-zA-Z0-9\-]*"
       /></label>
     </div>
     <label class="field"
       ><span>{{ words.t('plants.about') }}</span
-      ><textarea v-model="form.about" rows="2" maxlength="600" />
+      ><Textarea v-model:value="form.about" :rows="2" :maxlength="600" />
     </label>
     <section class="section">
       <h2>{{ words.t('plants.stages') }}</h2>
@@ -141,18 +142,18 @@ function leave(): void {
     </section>
     <label class="field"
       ><span>{{ words.t('plants.extraCaution') }}</span
-      ><input v-model="form.caution" maxlength="500"
+      ><Input v-model:value="form.caution" :maxlength="500"
     /></label>
     <label class="field"
       ><span>{{ words.t('plants.note') }}</span
-      ><input v-model="form.note" maxlength="400"
+      ><Input v-model:value="form.note" :maxlength="400"
     /></label>
     <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
     <div class="acts">
-      <button type="submit" class="btn main" :disabled="save.isPending.value">
-        {{ words.t('plants.keepOwn') }}</button><button type="button" class="btn" @click="leave">
+      <Button html-type="submit" type="primary" :disabled="save.isPending.value">
+        {{ words.t('plants.keepOwn') }}</Button><Button @click="leave">
         {{ words.t('common.cancel') }}
-      </button>
+      </Button>
     </div>
   </form>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import GoButton from '../kit/GoButton.vue';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import StateNote from '../kit/StateNote.vue';
@@ -50,16 +51,11 @@ const sourceOf = (key: string): string =>
         </p>
       </div>
       <div class="acts no-print">
-        <RouterLink
-          v-if="mayPick && p.parts.length"
-          class="btn main"
-          :to="{ name: 'newPatch', query: { plant: p.key } }"
-          >{{ words.t('plants.addStand') }}</RouterLink><RouterLink
-          v-if="isKeeper"
-          class="btn"
-          :to="{ name: 'editPlant', params: { plantKey: p.key } }"
-          >{{ words.t(plant.data.value?.copiedFrom ? 'plants.edit' : 'plants.copy') }}</RouterLink
-        >
+        <GoButton v-if="mayPick && p.parts.length" type="primary" :to="{ name: 'newPatch', query: { plant: p.key } }">{{
+          words.t('plants.addStand')
+        }}</GoButton><GoButton v-if="isKeeper" :to="{ name: 'editPlant', params: { plantKey: p.key } }">{{
+          words.t(plant.data.value?.copiedFrom ? 'plants.edit' : 'plants.copy')
+        }}</GoButton>
       </div>
     </header>
     <ul class="cautions">

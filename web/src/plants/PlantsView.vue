@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { Input } from 'ant-design-vue';
+import GoButton from '../kit/GoButton.vue';
 import { computed, ref } from 'vue';
 import { useGroup } from '../session/use-group.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
@@ -31,13 +33,13 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
       <h1>{{ words.t('plants.title') }}</h1>
       <span v-if="plants.data.value" class="soft">{{
         words.t('plants.lead', { n: plants.data.value.length, own })
-      }}</span><input
-        v-model="text"
+      }}</span><Input
+        v-model:value="text"
         type="search"
         :placeholder="words.t('plants.search')"
         :aria-label="words.t('plants.search')" />
       <ChoiceChips v-model="kind" optional :label="words.t('plants.kinds')" :options="kinds" />
-      <RouterLink class="btn" :to="{ name: 'identify' }">{{ words.t('identify.title') }}</RouterLink>
+      <GoButton :to="{ name: 'identify' }">{{ words.t('identify.title') }}</GoButton>
     </header>
     <StateNote
       v-if="plants.isLoadingError.value"
@@ -46,7 +48,7 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
       @retry="plants.refetch()" />
     <StateNote v-else-if="!plants.data.value" state="loading" />
     <p v-else-if="!shown.length" class="soft">{{ words.t('plants.none') }}</p>
-    <ul v-else>
+    <ul class="rows" v-else>
       <li v-for="p in shown" :key="p.key">
         <RouterLink :to="{ name: 'plant', params: { plantKey: p.key } }">
           <span
@@ -86,11 +88,6 @@ input {
   width: auto;
   margin-left: auto;
   min-width: 240px;
-}
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0;
 }
 li a {
   display: grid;

@@ -1,43 +1,71 @@
-import { useLocalStorage, usePreferredDark } from '@vueuse/core';
+import { useLocalStorage, useMediaQuery, usePreferredDark } from '@vueuse/core';
 import { theme } from 'ant-design-vue';
 import { computed, watchEffect } from 'vue';
+import { PALETTES, type Light } from './palette.ts';
 
-const wanted = useLocalStorage<'day' | 'night' | 'system'>('emberfield-theme', 'system');
+export const LIGHTS = ['system', 'day', 'night', 'glare'] as const;
+export type WantedLight = (typeof LIGHTS)[number];
+
+/** What the person chose for this device; public/light.js reads it before the first paint. */
+export const wantedLight = useLocalStorage<WantedLight>('emberfield-theme', 'system');
 const dark = usePreferredDark();
-export const isNight = computed(() => (wanted.value === 'system' ? dark.value : wanted.value === 'night'));
-export const toggleNight = (): void => void (wanted.value = isNight.value ? 'day' : 'night');
-watchEffect(() => document.documentElement.setAttribute('data-theme', isNight.value ? 'night' : 'day'));
+const light = computed<Light>(() =>
+  wantedLight.value === 'system' ? (dark.value ? 'night' : 'day') : wantedLight.value,
+);
+export const isNight = computed(() => light.value === 'night');
+export const palette = computed(() => PALETTES[light.value]);
+watchEffect(() => document.documentElement.setAttribute('data-theme', light.value));
 
-const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+/** Where a thumb works: controls are larger, the frame is another. */
+export const isPhone = useMediaQuery('(max-width: 900px)');
+export const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+
+/** Heights of controls, px: these and no others. */
+const HEIGHTS = { desk: { small: 32, usual: 36, large: 44 }, thumb: { small: 44, usual: 48, large: 56 } } as const;
 
 /** The library's parts in the palette of the house. */
-export const antTheme = computed(() => ({
-  algorithm: isNight.value ? theme.darkAlgorithm : theme.defaultAlgorithm,
-  token: isNight.value
-    ? {
-        colorPrimary: '#E8703F',
-        colorError: '#FFB199',
-        colorBgBase: '#1E1A17',
-        colorTextBase: '#EDE4D6',
-        colorLink: '#E8703F',
-        borderRadius: 3,
-        fontFamily: FONT,
-        fontSize: 15,
-        colorBorder: '#7C7064',
-        controlHeight: 36,
-        colorTextPlaceholder: '#A89C8E',
-      }
-    : {
-        colorPrimary: '#A53C16',
-        colorError: '#A11D12',
-        colorBgBase: '#FFFDF8',
-        colorTextBase: '#2B2622',
-        colorLink: '#A53C16',
-        borderRadius: 3,
-        fontFamily: FONT,
-        fontSize: 15,
-        colorBorder: '#8F8578',
-        controlHeight: 36,
-        colorTextPlaceholder: '#6B6259',
+export const antTheme = computed(() => {
+  const p = palette.value;
+  const heights = isPhone.value ? HEIGHTS.thumb : HEIGHTS.desk;
+  return {
+    algorithm: isNight.value ? theme.darkAlgorithm : theme.defaultAlgorithm,
+    token: {
+      colorPrimary: isNight.value ? '#e8703f' : p['ember-ink'],
+      colorError: p.wrong,
+      colorBgBase: p.sheet,
+      colorTextBase: p.char,
+      colorLink: p['ember-ink'],
+      colorTextPlaceholder: p.soft,
+      colorTextDescription: p.soft,
+      colorTextSecondary: p.soft,
+      colorTextTertiary: p.soft,
+      colorTextQuaternary: p.soft,
+      colorTextLightSolid: p['on-ember'],
+      colorBorder: p.edge,
+      colorBorderSecondary: p.hair,
+      colorSplit: p.hair,
+      colorBgContainer: p.sheet,
+      colorBgElevated: p.sheet,
+      borderRadius: 4,
+      fontFamily: FONT,
+      fontSize: 15,
+      fontSizeSM: 14,
+      controlHeightSM: heights.small,
+      controlHeight: heights.usual,
+      controlHeightLG: heights.large,
+      boxShadow: 'none',
+      wireframe: true,
+    },
+    components: {
+      Button: {
+        paddingContentHorizontal: 15,
+        // Said as it is: the dark scheme would darken it below what can be read.
+        ...(isNight.value
+          ? { colorPrimary: '#e8703f', colorPrimaryHover: '#f08355', colorPrimaryActive: '#d8592a' }
+          : {}),
       },
-}));
+      Modal: { wireframe: false },
+      Drawer: { wireframe: false },
+    },
+  };
+});

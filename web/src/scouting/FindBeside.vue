@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import { CONTAMINATING, HAZARDS, type PatchFacts } from '@emberfield/contract';
 import ToggleChips from '../kit/ToggleChips.vue';
@@ -35,11 +36,11 @@ const named = <T extends string>(keys: readonly T[], path: string) =>
       :options="dangerous"
       :chosen="beside"
       @toggle="$emit('facts', { neighbours: toggled(beside, $event).join(', ') })" />
-    <input
+    <Input
       :value="facts.neighbours"
-      maxlength="600"
+      :maxlength="600"
       :placeholder="words.t('find.neighboursMore')"
       :aria-label="words.t('find.neighbours')"
-      @input="$emit('facts', { neighbours: ($event.target as HTMLInputElement).value })" />
+      @update:value="$emit('facts', { neighbours: $event })" />
   </section>
 </template>

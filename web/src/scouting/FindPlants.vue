@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { PlantListItem } from '@emberfield/contract';
 import ToggleChips from '../kit/ToggleChips.vue';
@@ -23,7 +24,11 @@ const offered = computed(() =>
 <template>
   <section>
     <h2>{{ words.t('find.mayBe') }}</h2>
-    <input v-model="text" type="search" :placeholder="words.t('find.search')" :aria-label="words.t('find.search')" />
+    <Input
+      v-model:value="text"
+      type="search"
+      :placeholder="words.t('find.search')"
+      :aria-label="words.t('find.search')" />
     <ToggleChips
       :label="words.t('find.mayBe')"
       :chosen="chosen"

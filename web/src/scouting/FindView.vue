@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { Button, Input, Textarea } from 'ant-design-vue';
+import FileButton from '../kit/FileButton.vue';
+import GoButton from '../kit/GoButton.vue';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { v7 as newId } from 'uuid';
@@ -64,11 +67,7 @@ const specimen = computed(
   () => SPECIMENS.find((x) => words.value.t(`find.specimens.${x}`) === body.value.specimen) ?? null,
 );
 const photoProblem = ref('');
-async function photographed(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const [file] = input.files ?? [];
-  input.value = '';
-  if (!file) return;
+async function photographed(file: File): Promise<void> {
   const id = newId();
   try {
     await keepPhoto(id, file);
@@ -97,7 +96,7 @@ async function keep(): Promise<void> {
 
 <template>
   <StateNote v-if="!find" state="empty" :title="words.t('walk.none')">
-    <RouterLink class="btn" :to="{ name: 'walk' }">{{ words.t('walk.title') }}</RouterLink>
+    <GoButton :to="{ name: 'walk' }">{{ words.t('walk.title') }}</GoButton>
   </StateNote>
   <FieldScreen v-else :place="find.name" :back="{ name: 'walk' }" @submit="keep">
     <div class="find">
@@ -110,16 +109,15 @@ async function keep(): Promise<void> {
         <p v-if="problemOf(find)" class="warn" role="alert">{{ problemOf(find) }}</p>
         <p v-if="problem" class="warn" role="alert">{{ problem }}</p>
         <div class="row">
-          <button type="button" class="btn" :disabled="locating" @click="locate">{{ words.t('find.again') }}</button>
-          <input v-model="typed" :placeholder="words.t('find.typed')" :aria-label="words.t('find.typed')" />
+          <Button :disabled="locating" @click="locate">{{ words.t('find.again') }}</Button>
+          <Input v-model:value="typed" :placeholder="words.t('find.typed')" :aria-label="words.t('find.typed')" />
         </div>
       </section>
       <section>
-        <label class="btn photo">
+        <FileButton camera accept="image/jpeg,image/png,image/webp" @file="photographed">
           {{ words.t('find.photo') }}
           <span v-if="find.photos.length" class="soft">{{ words.t('photo.count', { n: find.photos.length }) }}</span>
-          <input type="file" accept="image/jpeg,image/png,image/webp" capture="environment" @change="photographed" />
-        </label>
+        </FileButton>
         <p v-if="photoProblem" class="warn" role="alert">{{ photoProblem }}</p>
       </section>
       <FindPlants
@@ -183,24 +181,21 @@ async function keep(): Promise<void> {
           @update:model-value="say({ specimen: $event === null ? '' : words.t(`find.specimens.${$event}`) })" />
         <label class="field">
           <span>{{ words.t('find.note') }}</span>
-          <textarea
-            rows="2"
-            maxlength="2000"
+          <Textarea
+            :rows="2"
+            :maxlength="2000"
             :value="body.note"
             @input="say({ note: ($event.target as HTMLTextAreaElement).value })" />
         </label>
         <label class="field">
           <span>{{ words.t('find.name') }}</span>
-          <input
-            maxlength="80"
-            :value="find.name"
-            @input="change(find!.id, { name: ($event.target as HTMLInputElement).value })" />
+          <Input :maxlength="80" :value="find.name" @update:value="change(find!.id, { name: $event })" />
         </label>
       </section>
     </div>
     <template #foot>
       <span v-if="!canKeep(find)" class="soft">{{ words.t('find.needsPosition') }}</span>
-      <button type="submit" class="btn main" :disabled="!canKeep(find)">{{ words.t('find.keep') }}</button>
+      <Button html-type="submit" type="primary" :disabled="!canKeep(find)">{{ words.t('find.keep') }}</Button>
     </template>
   </FieldScreen>
 </template>

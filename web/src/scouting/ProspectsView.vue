@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import GoButton from '../kit/GoButton.vue';
 import { useQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
@@ -101,15 +103,15 @@ const put = useChange(async ({ plantKey, plantName }: Prospect) => {
         </li>
         <li v-if="!p.windows.length" class="soft">{{ words.t('stand.onlyKnown') }}</li>
       </ul>
-      <RouterLink v-if="p.standId" class="btn" :to="{ name: 'stand', params: { standId: p.standId } }">
+      <GoButton v-if="p.standId" :to="{ name: 'stand', params: { standId: p.standId } }">
         {{ words.t('prospect.isOn') }}
-      </RouterLink>
-      <button v-else type="button" class="btn main" :disabled="put.isPending.value" @click="put.mutate(p)">
+      </GoButton>
+      <Button v-else type="primary" :disabled="put.isPending.value" @click="put.mutate(p)">
         {{ words.t('prospect.putOn') }}
-      </button>
+      </Button>
     </section>
     <p v-if="put.error.value" class="warn" role="alert">{{ put.error.value.message }}</p>
-    <RouterLink class="btn" :to="{ name: 'walk' }">{{ words.t('prospect.back') }}</RouterLink>
+    <GoButton :to="{ name: 'walk' }">{{ words.t('prospect.back') }}</GoButton>
   </div>
 </template>
 
@@ -129,7 +131,7 @@ li {
   border-top: 1px solid var(--hair);
   padding: 6px 0;
 }
-.btn {
+.ant-btn {
   min-height: 54px;
   width: 100%;
 }

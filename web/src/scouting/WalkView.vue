@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import GoButton from '../kit/GoButton.vue';
 import { useOnline } from '@vueuse/core';
 import { onMounted } from 'vue';
 import { useRouter } from 'vue-router';
@@ -39,13 +41,13 @@ async function mend(f: FindDraft): Promise<void> {
   <div class="walk">
     <h1>{{ words.t('walk.title') }}</h1>
     <p class="soft">{{ words.t('walk.lead') }}</p>
-    <button v-if="mayPick" type="button" class="btn main here" @click="note">{{ words.t('walk.here') }}</button>
+    <Button v-if="mayPick" type="primary" class="here" @click="note">{{ words.t('walk.here') }}</Button>
     <p v-if="waiting" class="waiting" role="status">
       {{ words.t('walk.kept', { n: waiting }) }}.
       {{ outbox.sending ? words.t('walk.sending') : online ? '' : words.t('walk.noSignal') }}
-      <button v-if="!outbox.sending && online" type="button" class="btn plain" @click="outbox.flush()">
+      <Button v-if="!outbox.sending && online" type="link" @click="outbox.flush()">
         {{ words.t('walk.tryAgain') }}
-      </button>
+      </Button>
     </p>
     <p v-if="!finds.length" class="soft">{{ words.t('walk.none') }}</p>
     <ul>
@@ -60,20 +62,19 @@ async function mend(f: FindDraft): Promise<void> {
           }}</small>
           <small v-if="problemOf(f)" class="warn">{{ problemOf(f) }}</small>
         </div>
-        <RouterLink
+        <GoButton
           v-if="standing(f) === 'sent'"
-          class="btn"
           :to="{ name: 'prospects', params: { patchId: f.patchId }, query: { plants: f.body.mayBe.join(',') } }"
-          >{{ words.t('walk.later') }}</RouterLink
+          >{{ words.t('walk.later') }}</GoButton
         >
         <template v-else>
-          <button v-if="standing(f) === 'refused'" type="button" class="btn" @click="outbox.again(f.entryId)">
+          <Button v-if="standing(f) === 'refused'" @click="outbox.again(f.entryId)">
             {{ words.t('walk.tryAgain') }}
-          </button>
-          <button type="button" class="btn" @click="mend(f)">{{ words.t('common.edit') }}</button>
-          <button v-if="standing(f) === 'draft'" type="button" class="btn plain" @click="forget(f.id)">
+          </Button>
+          <Button @click="mend(f)">{{ words.t('common.edit') }}</Button>
+          <Button v-if="standing(f) === 'draft'" type="link" @click="forget(f.id)">
             {{ words.t('walk.forget') }}
-          </button>
+          </Button>
         </template>
       </li>
     </ul>

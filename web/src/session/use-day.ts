@@ -9,6 +9,8 @@ export function useDay(): {
   readonly today: ComputedRef<string>;
   readonly lookingAway: ComputedRef<boolean>;
   readonly asked: ComputedRef<string | undefined>;
+  /** For the address of another view, so that it looks at the same day. */
+  readonly dayQuery: ComputedRef<{ readonly day?: string }>;
   readonly lookAt: (iso: string | null) => void;
   readonly step: (days: number) => void;
 } {
@@ -21,19 +23,21 @@ export function useDay(): {
     return typeof day === 'string' && isIsoDay(day) && day !== today.value ? day : undefined;
   });
   const day = computed(() => asked.value ?? today.value);
-  const lookAt = (iso: string | null): void => {
+  const at = (iso: string | null) => {
     const { day: _, ...query } = route.query;
-    void router.replace({
-      query: iso === null || iso === today.value ? query : { ...query, day: iso },
-      hash: route.hash,
-    });
+    return { query: iso === null || iso === today.value ? query : { ...query, day: iso }, hash: route.hash };
   };
   return {
     day,
     today,
     asked,
+    dayQuery: computed(() => (asked.value ? { day: asked.value } : {})),
     lookingAway: computed(() => day.value !== today.value),
-    lookAt,
-    step: (days) => lookAt(isoDay(dayNumber(day.value) + days)),
+    // "Back" returns from a day that was gone to; of many small steps it forgets each but the last.
+    lookAt: (iso) => void router.push(at(iso)),
+    step: (days) => {
+      const to = at(isoDay(dayNumber(day.value) + days));
+      void (asked.value ? router.replace(to) : router.push(to));
+    },
   };
 }

@@ -3,6 +3,7 @@ import { Button, Form, FormItem, Input, InputNumber, Space } from 'ant-design-vu
 import { computed, reactive, ref } from 'vue';
 import type { EntryView } from '@emberfield/contract';
 import { isIsoDay } from '@emberfield/core/measure';
+import DayField from '../kit/DayField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useEscape } from '../kit/use-escape.ts';
 import { useDay } from '../session/use-day.ts';
@@ -54,7 +55,7 @@ async function keep(): Promise<void> {
 <template>
   <Form :model="values" layout="vertical" class="correction" @finish="keep">
     <FormItem :label="words.t('correct.day')" class="one">
-      <Input v-model:value="day" type="date" :max="today" :aria-label="words.t('correct.day')" />
+      <DayField v-model="day" :max="today" :label="words.t('correct.day')" />
     </FormItem>
     <FormItem
       v-for="f in fields"

@@ -116,13 +116,9 @@ function more(): void {
       </tr>
     </tbody>
   </table>
-  <button
-    v-if="entries.length > shown.length || (all && older.hasNextPage.value)"
-    type="button"
-    class="btn plain"
-    @click="more">
+  <Button v-if="entries.length > shown.length || (all && older.hasNextPage.value)" type="link" @click="more">
     {{ words.t('stand.older') }}
-  </button>
+  </Button>
 </template>
 
 <style scoped>

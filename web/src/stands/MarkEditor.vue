@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { StandView } from '@emberfield/contract';
+import DayField from '../kit/DayField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useEscape } from '../kit/use-escape.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -89,7 +91,7 @@ const takeBack = (): Promise<void> =>
       <div class="choices">
         <label
           ><span class="soft small">{{ words.t('stand.markDay') }}</span
-          ><input v-model="day" type="date" :max="today" required
+          ><DayField v-model="day" :max="today"
         /></label>
         <ChoiceChips v-model="said" :options="choices" :label="words.t('visit.stages')" />
         <ChoiceChips
@@ -102,9 +104,9 @@ const takeBack = (): Promise<void> =>
       <p v-if="said === 'flush'" class="soft small">{{ words.t('stand.flushNote') }}</p>
       <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
       <div class="acts">
-        <button type="submit" class="btn main" :disabled="busy || !corrected">{{ words.t('common.save') }}</button>
-        <button type="button" class="btn" :disabled="busy" @click="takeBack">{{ words.t('stand.undoEntry') }}</button>
-        <button type="button" class="btn plain" @click="emit('close')">{{ words.t('common.cancel') }}</button>
+        <Button html-type="submit" type="primary" :disabled="busy || !corrected">{{ words.t('common.save') }}</Button>
+        <Button :disabled="busy" @click="takeBack">{{ words.t('stand.undoEntry') }}</Button>
+        <Button type="link" @click="emit('close')">{{ words.t('common.cancel') }}</Button>
       </div>
     </template>
   </form>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { reactive, watch } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import { useOutbox } from '../offline/use-outbox.ts';
@@ -6,6 +7,8 @@ import { useChange } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
+import NumberField from '../kit/NumberField.vue';
+import DayField from '../kit/DayField.vue';
 
 const props = defineProps<{ stand: StandView }>();
 const words = useWords();
@@ -35,6 +38,7 @@ watch(
     typed.value = changed();
   },
 );
+const thisYear = new Date().getUTCFullYear();
 const outbox = useOutbox();
 const change = useChange(async (values: Values) => {
   const { id: standId, version, plantName, patchName } = props.stand;
@@ -70,22 +74,27 @@ async function keep(): Promise<void> {
   <form class="rest" @submit.prevent="keep">
     <label class="field"
       ><span>{{ words.t('stand.restUntil') }}</span
-      ><input v-model="form.restUntil" type="date"
+      ><DayField v-model="form.restUntil" optional
     /></label>
     <label class="field"
       ><span>{{ words.t('stand.restReason') }}</span
-      ><input v-model="form.restReason" maxlength="200"
+      ><Input v-model:value="form.restReason" :maxlength="200"
     /></label>
     <label class="field"
       ><span>{{ words.t('stand.since') }}</span
-      ><input v-model="form.since" type="number" min="1800" max="2200"
+      ><NumberField
+        :model-value="form.since === '' ? null : Number(form.since)"
+        :min="1800"
+        :max="thisYear"
+        whole
+        @update:model-value="form.since = $event == null ? '' : String($event)"
     /></label>
     <label class="field"
       ><span>{{ words.t('stand.where') }}</span
-      ><input v-model="form.where" maxlength="80"
+      ><Input v-model:value="form.where" :maxlength="80"
     /></label>
     <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
-    <button type="submit" class="btn" :disabled="change.isPending.value">{{ words.t('common.save') }}</button>
+    <Button html-type="submit" :disabled="change.isPending.value">{{ words.t('common.save') }}</Button>
   </form>
 </template>
 
@@ -95,7 +104,7 @@ async function keep(): Promise<void> {
   grid-template-columns: 1fr 1fr;
   gap: 0 12px;
 }
-.rest .btn,
+.rest .ant-btn,
 .rest p {
   grid-column: 1 / -1;
   justify-self: start;

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
+import GoButton from '../kit/GoButton.vue';
 import { computed } from 'vue';
 import type { PartOutlook, StandView } from '@emberfield/contract';
 import AllowanceSum from '../kit/AllowanceSum.vue';
@@ -27,17 +29,18 @@ const reasons = useWindowReasons({
   <section class="section">
     <h2>{{ words.t('stand.howMuch') }}</h2>
     <div v-if="outlooks.length > 1" class="chips parts">
-      <button
+      <Button
         v-for="(o, i) in outlooks"
         :key="o.part + o.use"
-        type="button"
         class="chip"
         :aria-pressed="i === chosen"
         @click="chosen = i">
         <CoalMark :readiness="o.readiness" :thorns="false" :size="20" :label="words.coal(o.readiness, false)" />
         {{ words.text(o.partName) }}
-      </button>
+      </Button>
     </div>
+    <h3 class="headline" :class="{ warn: main.allowance.kind === 'none' }">{{ words.allowance(main.allowance) }}</h3>
+    <p class="soft small">{{ words.t('allowance.heldBy', { what: words.heldBy(main.allowance) }) }}</p>
     <p>
       <ReasonText :reasons="reasons">{{ words.window(main, day) }}</ReasonText>
     </p>
@@ -48,10 +51,6 @@ const reasons = useWindowReasons({
     <p v-if="main.leafByLeaf.length" class="warn small">
       {{ words.t('clearance.leafByLeaf', { names: words.format.list(main.leafByLeaf.map((n) => words.text(n))) }) }}
     </p>
-    <p>
-      <b :class="{ warn: main.allowance.kind === 'none' }">{{ words.allowance(main.allowance) }}</b>
-      <span class="soft">{{ words.t('allowance.heldBy', { what: words.heldBy(main.allowance) }) }}</span>
-    </p>
     <AllowanceSum :allowance="main.allowance" />
     <p v-if="stand.lossShare > 0" class="small soft">
       <ReasonText :reasons="words.lossReasons(stand.losses, day)">{{
@@ -59,17 +58,21 @@ const reasons = useWindowReasons({
       }}</ReasonText>
     </p>
     <div v-if="mayPick" class="acts no-print">
-      <RouterLink class="btn main" :to="{ name: 'take', params: { standId: stand.id }, query: { part: main.part } }"
-        >{{ words.t('hearth.logTake') }} <kbd>k</kbd></RouterLink
+      <GoButton type="primary" :to="{ name: 'take', params: { standId: stand.id }, query: { part: main.part } }"
+        >{{ words.t('hearth.logTake') }} <kbd>k</kbd></GoButton
       >
-      <RouterLink class="btn" :to="{ name: 'visit', params: { standId: stand.id } }"
-        >{{ words.t('hearth.logVisit') }} <kbd>v</kbd></RouterLink
+      <GoButton :to="{ name: 'visit', params: { standId: stand.id } }"
+        >{{ words.t('hearth.logVisit') }} <kbd>v</kbd></GoButton
       >
     </div>
   </section>
 </template>
 
 <style scoped>
+.headline {
+  font-size: 24px;
+  margin: 4px 0 2px;
+}
 .acts {
   display: flex;
   flex-wrap: wrap;

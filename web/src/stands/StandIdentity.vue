@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import GoButton from '../kit/GoButton.vue';
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import SignDrawing from '../kit/SignDrawing.vue';
@@ -52,9 +53,9 @@ const clearance = computed(() => {
       {{ words.t('duty.awaited', { sign: words.t(`sign.${a.sign}`), day: words.format.day(a.due, day) }) }}
     </p>
     <p v-if="clearance" class="small" :class="{ warn: stand.clearance !== 'cleared' }">{{ clearance }}</p>
-    <RouterLink v-if="mayPick" class="btn no-print" :to="{ name: 'identifyStand', params: { standId: stand.id } }">
+    <GoButton v-if="mayPick" class="no-print" :to="{ name: 'identifyStand', params: { standId: stand.id } }">
       {{ words.t('identify.open') }}
-    </RouterLink>
+    </GoButton>
   </section>
   <section v-if="stand.lookAlikes.length || stand.patch.neighbours" class="section">
     <h2>{{ words.t('lookAlike.title') }}</h2>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
@@ -37,14 +38,9 @@ const said = computed(() => {
   <section class="section">
     <div class="title">
       <h2>{{ words.t('stand.proof') }}</h2>
-      <button
-        v-if="plot?.rows.length"
-        type="button"
-        class="btn plain no-print"
-        :aria-pressed="asTable"
-        @click="asTable = !asTable">
+      <Button v-if="plot?.rows.length" type="link" class="no-print" :aria-pressed="asTable" @click="asTable = !asTable">
         {{ words.t('stand.stageTable') }}
-      </button>
+      </Button>
     </div>
     <StateNote
       v-if="proof.isLoadingError.value"
@@ -107,7 +103,7 @@ const said = computed(() => {
   align-items: baseline;
   gap: 12px;
 }
-.title .btn {
+.title .ant-btn {
   margin-left: auto;
   min-height: 30px;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Checkbox } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import CoalMark from '../kit/CoalMark.vue';
@@ -90,15 +91,13 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
       <div class="title">
         <h2>{{ words.t('stand.yearOf') }}</h2>
         <span class="soft small">{{ words.t('stand.ladderNote') }}</span>
-        <button type="button" class="btn plain" :aria-pressed="asTable" @click="asTable = !asTable">
+        <Button type="link" :aria-pressed="asTable" @click="asTable = !asTable">
           {{ words.t('stand.stageTable') }}
-        </button>
+        </Button>
       </div>
-      <label v-if="day < today" class="then no-print"
-        ><input v-model="asThen" type="checkbox" /><span>{{
-          words.t('stand.asThen', { day: words.format.day(day, today) })
-        }}</span></label
-      >
+      <Checkbox v-if="day < today" v-model:checked="asThen" class="no-print">{{
+        words.t('stand.asThen', { day: words.format.day(day, today) })
+      }}</Checkbox>
       <p v-if="isOwn" class="soft" role="status">{{ words.t('stand.ownSeason') }}</p>
       <p v-if="!main" class="soft">{{ words.t('stand.onlyKnown') }}</p>
       <StageTable v-if="asTable" :stand="s" :day="day" />
@@ -146,7 +145,7 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
   align-items: baseline;
   margin-top: 14px;
 }
-.title .btn {
+.title .ant-btn {
   margin-left: auto;
   min-height: 30px;
 }

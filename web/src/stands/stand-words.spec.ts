@@ -23,7 +23,7 @@ const take = (amount: number, over: Partial<EntryBodies['take']> = {}) => ({
 
 describe('a line of the record', () => {
   const said: readonly (readonly [EntryView, string])[] = [
-    [entry('stageSighting', { stage: 'buds', reached: true, share: 0.5 }), 'flower buds tight: is so · 50 %'],
+    [entry('stageSighting', { stage: 'buds', reached: true, share: 0.5 }), 'flower buds tight: reached · 50 %'],
     [entry('stageSighting', { stage: 'ripe', reached: false, share: null }), 'berries black: not yet'],
     [entry('census', { method: 'complete', plants: 9, mature: null, flowering: null }), '9 plants · every plant'],
     [entry('census', { method: 'eye', eye: 'dozens' }), 'by eye · dozens'],
@@ -47,7 +47,7 @@ describe('a line of the record', () => {
   for (const [of, text] of said) it(`says ${text}`, () => expect(sayEntry(of, elder, words)).to.equal(text));
   it('says a part or stage that the plant no longer has by its key, not nothing', () => {
     expect(sayEntry(entry('stageSighting', { stage: 'gone', reached: true, share: null }), elder, words)).to.equal(
-      'gone: is so',
+      'gone: reached',
     );
     expect(sayEntry(entry('take', take(1, { part: 'sap' })), elder, words)).to.include('sap');
   });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed, onUnmounted, ref } from 'vue';
 import type { AllowanceView } from '@emberfield/contract';
 import { useWords } from '../session/words.ts';
@@ -42,14 +43,14 @@ onUnmounted(() => clearTimeout(timer));
     <div class="acts">
       <template v-if="asking"
         ><h2>{{ words.t('take.reasonTitle') }}</h2>
-        <button v-for="r in REASONS" :key="r" type="button" @click="emit('more', words.t(`take.reasons.${r}`))">
+        <Button v-for="r in REASONS" :key="r" ghost @click="emit('more', words.t(`take.reasons.${r}`))">
           {{ words.t(`take.reasons.${r}`) }}
-        </button></template
+        </Button></template
       >
       <template v-else>
-        <button type="button" class="light" @click="emit('finish')">{{ words.t('take.goBack') }}</button>
-        <button
-          type="button"
+        <Button class="light" @click="emit('finish')">{{ words.t('take.goBack') }}</Button>
+        <Button
+          ghost
           :class="{ pressing }"
           @pointerdown="press"
           @pointerup="release"
@@ -57,7 +58,7 @@ onUnmounted(() => clearTimeout(timer));
           @keydown.enter.prevent="asking = true"
           @keydown.space.prevent="asking = true">
           {{ words.t(none ? 'take.moreLog' : 'take.more') }}
-        </button>
+        </Button>
       </template>
     </div>
   </section>
@@ -93,23 +94,20 @@ h1 {
 h2 {
   font-size: 22px;
 }
-button {
-  min-height: 62px;
+.acts :deep(.ant-btn) {
+  height: 62px;
   border: 2px solid #fff;
-  border-radius: 8px;
-  background: none;
   color: #fff;
-  font: 640 19px var(--sans);
-  cursor: pointer;
+  font-size: 19px;
   touch-action: none;
   user-select: none;
 }
-.light {
+.acts .light.ant-btn {
   background: #fffdf8;
   color: #2b2622;
   border-color: #fffdf8;
 }
-.pressing {
+.acts .pressing.ant-btn {
   background: #ffffff2e;
 }
 </style>

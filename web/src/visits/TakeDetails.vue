@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { QUALITIES } from '@emberfield/contract';
+import DayField from '../kit/DayField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useWords } from '../session/words.ts';
 import type { TakeDraft } from './take-draft.ts';
@@ -15,21 +17,14 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
 <template>
   <div class="row">
     <span>{{ words.t('take.fromPlants') }}</span>
-    <button
-      type="button"
+    <Button
       class="step"
       :aria-label="words.t('take.plantLess')"
       @click="set({ plants: Math.max(0, draft.plants - 1) })">
       −
-    </button>
+    </Button>
     <b>{{ draft.plants || '–' }}</b>
-    <button
-      type="button"
-      class="step"
-      :aria-label="words.t('take.plantDone')"
-      @click="set({ plants: draft.plants + 1 })">
-      +
-    </button>
+    <Button class="step" :aria-label="words.t('take.plantDone')" @click="set({ plants: draft.plants + 1 })"> + </Button>
   </div>
   <p class="soft">{{ words.t('take.quality') }}</p>
   <ChoiceChips
@@ -48,16 +43,12 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
     "
     @update:model-value="set({ waste: $event === null ? null : Number($event) })" />
   <div class="row">
-    <button type="button" class="chip" :aria-pressed="draft.eaten" @click="set({ eaten: !draft.eaten })">
+    <Button class="chip" :aria-pressed="draft.eaten" @click="set({ eaten: !draft.eaten })">
       {{ words.t('take.eaten') }}
-    </button>
+    </Button>
     <label class="day">
       <span class="soft">{{ words.t('take.when') }}</span>
-      <input
-        type="date"
-        :value="draft.day || today"
-        :max="today"
-        @input="set({ day: ($event.target as HTMLInputElement).value })" />
+      <DayField :model-value="draft.day || today" :max="today" @update:model-value="set({ day: $event })" />
     </label>
   </div>
 </template>

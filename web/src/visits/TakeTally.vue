@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { Button, InputNumber } from 'ant-design-vue';
+import { computed, nextTick, ref } from 'vue';
 import type { AllowanceView } from '@emberfield/contract';
 import { useWords } from '../session/words.ts';
 import { dotsFor, stepsFor } from './tally.ts';
@@ -21,28 +22,69 @@ const leaves = computed(() => {
   if (kind === 'all') return words.value.t('take.noLimit');
   return words.value.t('take.relative', { rule: words.value.allowance(props.allowance) });
 });
+/** Many are typed sooner than pressed. */
+const MOST = 1_000_000;
+const typing = ref(false);
+const typed = ref<number | null>(null);
+const field = ref<{ focus: () => void } | null>(null);
+async function begin(): Promise<void> {
+  typed.value = props.amount === 0 ? null : props.amount;
+  typing.value = true;
+  await nextTick();
+  field.value?.focus();
+}
+function settle(): void {
+  if (!typing.value) return;
+  typing.value = false;
+  if (typed.value !== null && typed.value !== props.amount) emit('add', typed.value - props.amount);
+}
 </script>
 
 <template>
-  <div class="number" aria-live="polite">{{ words.format.number(amount, 1) }}</div>
+  <InputNumber
+    v-if="typing"
+    ref="field"
+    :value="typed ?? undefined"
+    class="typed"
+    size="large"
+    :min="0"
+    :max="MOST"
+    inputmode="decimal"
+    :aria-label="words.t('take.typed')"
+    @update:value="typed = typeof $event === 'number' ? $event : null"
+    @press-enter.prevent="settle"
+    @blur="settle" />
+  <Button v-else type="text" class="number" :title="words.t('take.typed')" aria-live="polite" @click="begin">{{
+    words.format.number(amount, 1)
+  }}</Button>
   <p class="soft middle">{{ leaves }}</p>
   <div v-if="dots" class="dots" aria-hidden="true">
     <i v-for="n in dots.all" :key="n" :class="{ on: n <= dots.filled }" />
   </div>
   <div class="steps">
-    <button type="button" class="step" :aria-label="words.t('take.minus')" @click="emit('add', -steps[0]!)">
+    <Button class="step" :aria-label="words.t('take.minus')" @click="emit('add', -steps[0]!)">
       − {{ steps[0] }}
-    </button>
-    <button type="button" class="step big" :aria-label="words.t('take.plus')" @click="emit('add', steps[0]!)">
+    </Button>
+    <Button class="step big" :aria-label="words.t('take.plus')" @click="emit('add', steps[0]!)">
       + {{ steps[0] }}
-    </button>
-    <button v-for="s in steps.slice(1)" :key="s" type="button" class="step" @click="emit('add', s)">+ {{ s }}</button>
+    </Button>
+    <Button v-for="s in steps.slice(1)" :key="s" class="step" @click="emit('add', s)">+ {{ s }}</Button>
   </div>
 </template>
 
 <style scoped>
 .number {
-  font: 560 92px/1 var(--serif);
+  height: auto;
+  padding: 0;
+  font: 560 64px/1 var(--serif);
+}
+.typed {
+  width: 100%;
+  height: 80px;
+  font-size: 44px;
+}
+.typed :deep(input) {
+  height: 76px;
   text-align: center;
 }
 .middle {
@@ -76,7 +118,7 @@ const leaves = computed(() => {
 }
 .big {
   flex: 1.7;
-  min-height: 96px;
+  min-height: 76px;
   font-size: 32px;
   background: var(--ember-ink);
   border-color: var(--ember-ink);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Collapse, CollapsePanel } from 'ant-design-vue';
 import { computed } from 'vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import CoalMark from '../kit/CoalMark.vue';
@@ -56,31 +57,40 @@ const checks = computed(
         :label="words.t('take.which')"
         :options="outlooks.map((o) => ({ value: o.part, label: words.text(o.partName) }))"
         @update:model-value="$event && choosePart($event)" />
-      <details v-if="checks.length || here.length || stand.patch.neighbours" class="checks" :open="urgent">
-        <summary>{{ words.t('take.checks') }}</summary>
-        <p v-if="outlook.leafByLeaf.length" class="warn">
-          {{
-            words.t('clearance.leafByLeaf', { names: words.format.list(outlook.leafByLeaf.map((n) => words.text(n))) })
-          }}
-        </p>
-        <p v-if="stand.patch.neighbours">
-          <b>{{ words.t('take.besides') }}</b>: {{ stand.patch.neighbours }}
-        </p>
-        <HazardList :hazards="here" />
-        <p v-for="l in checks" :key="l.scientific">
-          <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
-        </p>
-      </details>
+      <Collapse
+        v-if="checks.length || here.length || stand.patch.neighbours"
+        ghost
+        class="checks"
+        :default-active-key="urgent ? ['checks'] : []">
+        <CollapsePanel key="checks" :header="words.t('take.checks')">
+          <p v-if="outlook.leafByLeaf.length" class="warn">
+            {{
+              words.t('clearance.leafByLeaf', {
+                names: words.format.list(outlook.leafByLeaf.map((n) => words.text(n))),
+              })
+            }}
+          </p>
+          <p v-if="stand.patch.neighbours">
+            <b>{{ words.t('take.besides') }}</b>: {{ stand.patch.neighbours }}
+          </p>
+          <HazardList :hazards="here" />
+          <p v-for="l in checks" :key="l.scientific">
+            <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
+          </p>
+        </CollapsePanel>
+      </Collapse>
       <TakeTally :amount="draft.amount" :allowance="outlook.allowance" @add="add" />
       <TakeDetails v-model="draft" :today="today" />
       <p v-if="part" class="soft small">{{ words.text(part.method) }}</p>
       <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
     </div>
     <template #foot>
-      <button type="button" class="btn" :disabled="draft.amount === 0" @click="add(-draft.amount)">
+      <Button :disabled="draft.amount === 0" @click="add(-draft.amount)">
         {{ words.t('common.undo') }}
-      </button>
-      <button type="submit" class="btn main" :disabled="draft.amount === 0 || busy">{{ words.t('take.store') }}</button>
+      </Button>
+      <Button html-type="submit" type="primary" :disabled="draft.amount === 0 || busy">{{
+        words.t('take.store')
+      }}</Button>
     </template>
   </FieldScreen>
 </template>
@@ -104,14 +114,17 @@ h1 {
 .checks {
   background: var(--band);
   border-left: 4px solid var(--ember);
-  padding: 10px 14px;
+  padding: 4px 14px;
   font-size: 16px;
 }
 .checks p {
   margin-top: 6px;
 }
-summary {
+.checks :deep(.ant-collapse-header) {
+  padding: 4px 0;
   font-weight: 640;
-  cursor: pointer;
+}
+.checks :deep(.ant-collapse-content > .ant-collapse-content-box) {
+  padding: 0 0 4px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { COUNT_METHODS } from '@emberfield/contract';
 import { EYE_CLASSES } from '@emberfield/core/counting';
@@ -50,7 +51,7 @@ const methodLabel = (m: (typeof COUNT_METHODS)[number]): string =>
           whole
           size="large"
           :label="`${words.t('visit.quadratCounts')} ${i + 1}`" />
-        <button type="button" class="chip" @click="visit.squares.push(null)">{{ words.t('visit.addSquare') }}</button>
+        <Button class="chip" @click="visit.squares.push(null)">{{ words.t('visit.addSquare') }}</Button>
       </fieldset>
     </div>
     <p v-if="estimate">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { RadioButton, RadioGroup } from 'ant-design-vue';
+import GoButton from '../kit/GoButton.vue';
 import type { LookAlikeView, StandView } from '@emberfield/contract';
 import { useWords } from '../session/words.ts';
 import type { VisitDraft } from '../entries/visit-draft.ts';
@@ -37,9 +38,7 @@ function say(l: LookAlikeView, said: string): void {
   </section>
   <section>
     <h2>{{ words.t('visit.identity') }}</h2>
-    <RouterLink class="btn" :to="{ name: 'identifyStand', params: { standId: stand.id } }">{{
-      words.t('identify.open')
-    }}</RouterLink>
+    <GoButton :to="{ name: 'identifyStand', params: { standId: stand.id } }">{{ words.t('identify.open') }}</GoButton>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
 import ChoiceChips from '../kit/ChoiceChips.vue';
@@ -38,9 +39,9 @@ const set = (i: number, typed: number | null | undefined): void =>
         size="large"
         :label="words.t('visit.measure.plant', { n: i + 1 })"
         @update:model-value="set(i, $event)" />
-      <button v-if="visit.lengthsCm.length < 50" type="button" class="chip" @click="visit.lengthsCm.push(null)">
+      <Button v-if="visit.lengthsCm.length < 50" class="chip" @click="visit.lengthsCm.push(null)">
         {{ words.t('visit.measure.more') }}
-      </button>
+      </Button>
     </fieldset>
   </section>
 </template>

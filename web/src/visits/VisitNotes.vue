@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { Input, Textarea } from 'ant-design-vue';
 import { LOSS_CAUSES } from '@emberfield/contract';
+import DayField from '../kit/DayField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useWords } from '../session/words.ts';
 import { shareChoices } from '../entries/share-choices.ts';
@@ -29,21 +31,17 @@ const words = useWords();
   </section>
   <section>
     <label class="field">
-      <span>{{ words.t('visit.note') }}</span><textarea v-model="visit.note" rows="2" maxlength="4000" />
+      <span>{{ words.t('visit.note') }}</span><Textarea v-model:value="visit.note" :rows="2" :maxlength="4000" />
     </label>
     <label class="field">
-      <span>{{ words.t('visit.shownBy') }}</span><input v-model="visit.shownBy" maxlength="120" />
+      <span>{{ words.t('visit.shownBy') }}</span><Input v-model:value="visit.shownBy" :maxlength="120" />
     </label>
     <label v-if="visit.shownBy" class="field">
-      <span>{{ words.t('visit.calledThere') }}</span><input v-model="visit.calledThere" maxlength="120" />
+      <span>{{ words.t('visit.calledThere') }}</span><Input v-model:value="visit.calledThere" :maxlength="120" />
     </label>
     <label class="field">
       <span>{{ words.t('visit.when') }}</span>
-      <input
-        type="date"
-        :value="visit.day || today"
-        :max="today"
-        @input="visit.day = ($event.target as HTMLInputElement).value" />
+      <DayField :model-value="visit.day || today" :max="today" @update:model-value="visit.day = $event" />
     </label>
   </section>
 </template>

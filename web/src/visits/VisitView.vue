@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import FieldScreen from '../kit/FieldScreen.vue';
 import StateNote from '../kit/StateNote.vue';
@@ -10,7 +11,7 @@ import VisitGround from './VisitGround.vue';
 import VisitIdentity from './VisitIdentity.vue';
 import VisitMeasure from './VisitMeasure.vue';
 import VisitNotes from './VisitNotes.vue';
-import VisitStages from './VisitStages.vue';
+import VisitLadder from './VisitLadder.vue';
 
 const words = useWords();
 const { today } = useDay();
@@ -28,8 +29,7 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
   <FieldScreen v-else :place="place" :back="{ name: 'stand', params: { standId: stand.id } }" @submit="keep">
     <div class="visit">
       <h1>{{ words.text(stand.plantName) }}</h1>
-      <p class="soft">{{ words.t('visit.lead') }}</p>
-      <VisitStages v-model="visit" :profile="stand.profile" />
+      <VisitLadder v-model="visit" :stand="stand" :today="today" />
       <VisitGround v-if="stand.profile.parts.some((p) => p.key === 'root')" v-model="visit" />
       <VisitMeasure v-model="visit" :profile="stand.profile" />
       <VisitCount v-model="visit" />
@@ -39,7 +39,7 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
     </div>
     <template #foot>
       <span v-if="!drafts.length" class="soft">{{ words.t('visit.nothing') }}</span>
-      <button type="submit" class="btn main" :disabled="!drafts.length || busy">{{ words.t('visit.store') }}</button>
+      <Button html-type="submit" type="primary" :disabled="!drafts.length || busy">{{ words.t('visit.store') }}</Button>
     </template>
   </FieldScreen>
 </template>

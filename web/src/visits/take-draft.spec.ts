@@ -84,10 +84,10 @@ describe('what is said of a stored take', () => {
       },
       { amount: 4, unit: 'tip' },
     );
-  it('is what it left', () => expect(stored({})).to.deep.equal({ text: '4 tips kept. 6 tips left.', over: false }));
+  it('is what it left', () => expect(stored({})).to.deep.equal({ text: '4 tips saved. 6 tips left.', over: false }));
   it('is nothing of what is left where nothing was counted', () => {
-    expect(stored({ leftAfter: null })).to.deep.equal({ text: '4 tips kept.', over: false });
-    expect(stored(null)).to.deep.equal({ text: '4 tips kept.', over: false });
+    expect(stored({ leftAfter: null })).to.deep.equal({ text: '4 tips saved.', over: false });
+    expect(stored(null)).to.deep.equal({ text: '4 tips saved.', over: false });
   });
   it('is why, where it is over', () => {
     const held: AllowanceView['ceilings'][number] = {
@@ -100,6 +100,6 @@ describe('what is said of a stored take', () => {
       binding: true,
     };
     const said = stored({ verdict: 'over', leftAfter: 0, allowance: allowance({ ceilings: [held] }) });
-    expect(said).to.deep.equal({ text: '4 tips kept, marked over: one plant in 10.', over: true });
+    expect(said).to.deep.equal({ text: '4 tips saved, marked over: one plant in 10.', over: true });
   });
 });

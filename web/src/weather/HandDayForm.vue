@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { computed, reactive, watch } from 'vue';
 import { celsiusToFahrenheit } from '@emberfield/core/measure';
 import type { StationView } from '@emberfield/contract';
@@ -10,6 +11,7 @@ import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import { handDay } from './hand-day.ts';
+import DayField from '../kit/DayField.vue';
 
 /** One's own thermometer, read once a day: lowest and highest, and rain if there is a gauge. */
 const props = defineProps<{ station: StationView }>();
@@ -62,23 +64,23 @@ const usual = (c: number): string => String(imperial.value ? Math.round(celsiusT
     <form class="hand" @submit.prevent="keep">
       <label class="field"
         ><span>{{ words.t('weather.hand.day') }}</span
-        ><input v-model="form.day" type="date" :max="today" required
+        ><DayField v-model="form.day" :max="today"
       /></label>
       <label class="field"
         ><span>{{ words.t('weather.lowest') }}, {{ degree }}</span
-        ><input v-model="form.min" inputmode="decimal" required :placeholder="usual(4)"
+        ><Input v-model:value="form.min" inputmode="decimal" required :placeholder="usual(4)"
       /></label>
       <label class="field"
         ><span>{{ words.t('weather.highest') }}, {{ degree }}</span
-        ><input v-model="form.max" inputmode="decimal" required :placeholder="usual(15)"
+        ><Input v-model:value="form.max" inputmode="decimal" required :placeholder="usual(15)"
       /></label>
       <label class="field"
         ><span>{{ words.t('weather.rain') }}, {{ imperial ? 'in' : 'mm' }}</span
-        ><input v-model="form.rain" inputmode="decimal" :placeholder="words.t('common.optional')"
+        ><Input v-model:value="form.rain" inputmode="decimal" :placeholder="words.t('common.optional')"
       /></label>
-      <button type="submit" class="btn main" :disabled="!typed || upsideDown || save.isPending.value">
+      <Button html-type="submit" type="primary" :disabled="!typed || upsideDown || save.isPending.value">
         {{ words.t('common.save') }}
-      </button>
+      </Button>
     </form>
     <p v-if="upsideDown" class="warn" role="alert">{{ words.t('weather.hand.upsideDown') }}</p>
     <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
@@ -92,7 +94,7 @@ const usual = (c: number): string => String(imperial.value ? Math.round(celsiusT
   gap: 0 12px;
   align-items: end;
 }
-.hand .btn {
+.hand .ant-btn {
   margin-bottom: 12px;
   justify-self: start;
 }

@@ -14,6 +14,7 @@ import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
+import PickOne from '../kit/PickOne.vue';
 
 /** What was understood of a file, what was left out and why, before anything is stored. */
 const props = defineProps<{ preview: ImportPreview; stationName: string }>();
@@ -33,7 +34,27 @@ function column(index: number, meaning: ColumnMeaning): void {
     ),
   });
 }
-const value = <T extends string>(event: Event): T => (event.target as HTMLSelectElement).value as T;
+/** How the file is written, as far as it could not be told by itself. */
+const ways = computed(() => {
+  const { t } = words.value;
+  const said = (value: string, label: string) => ({ value, label });
+  const comma = said(',', t('weather.comma'));
+  return [
+    {
+      key: 'delimiter',
+      label: t('weather.between'),
+      options: [comma, said(';', t('weather.semicolon')), said('\t', t('weather.tab'))],
+    },
+    { key: 'decimal', label: t('weather.decimal'), options: [said('.', t('weather.point')), comma] },
+    {
+      key: 'dateOrder',
+      label: t('weather.dates'),
+      options: DATE_ORDERS.map((o) => said(o, t(`weather.dateOrder.${o}`))),
+    },
+    { key: 'temperature', label: t('weather.temperature'), options: [said('C', '°C'), said('F', '°F')] },
+    { key: 'rain', label: t('weather.rain'), options: [said('mm', 'mm'), said('inch', 'inch')] },
+  ] as const;
+});
 async function keep(): Promise<void> {
   const done = await store.mutateAsync(undefined).catch(() => null);
   if (!done) return;
@@ -70,54 +91,25 @@ const facts = computed(() => {
   <section class="import">
     <h2>{{ preview.fileName }} → {{ stationName }}</h2>
     <div class="reading">
-      <label
-        >{{ words.t('weather.between')
-        }}<select :value="preview.reading.delimiter" @change="set({ delimiter: value($event) })">
-          <option value=",">{{ words.t('weather.comma') }}</option>
-          <option value=";">{{ words.t('weather.semicolon') }}</option>
-          <option :value="'\t'">{{ words.t('weather.tab') }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.t('weather.decimal')
-        }}<select :value="preview.reading.decimal" @change="set({ decimal: value($event) })">
-          <option value=".">{{ words.t('weather.point') }}</option>
-          <option value=",">{{ words.t('weather.comma') }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.t('weather.dates')
-        }}<select :value="preview.reading.dateOrder" @change="set({ dateOrder: value($event) })">
-          <option v-for="o in DATE_ORDERS" :key="o" :value="o">{{ words.t(`weather.dateOrder.${o}`) }}</option>
-        </select></label
-      >
-      <label
-        >{{ words.t('weather.temperature')
-        }}<select :value="preview.reading.temperature" @change="set({ temperature: value($event) })">
-          <option value="C">°C</option>
-          <option value="F">°F</option>
-        </select></label
-      >
-      <label
-        >{{ words.t('weather.rain')
-        }}<select :value="preview.reading.rain" @change="set({ rain: value($event) })">
-          <option value="mm">mm</option>
-          <option value="inch">inch</option>
-        </select></label
-      >
+      <label v-for="way in ways" :key="way.key"
+        >{{ way.label
+        }}<PickOne
+          :model-value="preview.reading[way.key]"
+          :options="way.options"
+          @update:model-value="$event && set({ [way.key]: $event })"
+      /></label>
     </div>
     <div class="scroll" tabindex="0" role="group" :aria-label="words.t('weather.reading')">
       <table class="plain">
         <thead>
           <tr>
             <th v-for="(m, i) in preview.reading.columns" :key="i">
-              <select
-                :value="m"
-                :aria-label="`${words.t('weather.reading')} ${i + 1}`"
+              <PickOne
+                :model-value="m"
+                :label="`${words.t('weather.reading')} ${i + 1}`"
                 :class="{ used: m !== 'ignore' }"
-                @change="column(i, value($event))">
-                <option v-for="c in COLUMN_MEANINGS" :key="c" :value="c">{{ words.t(`weather.column.${c}`) }}</option>
-              </select>
+                :options="COLUMN_MEANINGS.map((c) => ({ value: c, label: words.t(`weather.column.${c}`) }))"
+                @update:model-value="$event && column(i, $event)" />
             </th>
           </tr>
           <tr v-if="preview.headers.length">
@@ -146,8 +138,8 @@ const facts = computed(() => {
         </tbody>
       </table>
     </div>
-    <details v-if="preview.leftOutCount" open>
-      <summary>{{ words.t('weather.leftOut', { n: preview.leftOutCount }) }}</summary>
+    <section v-if="preview.leftOutCount">
+      <p class="warn">{{ words.t('weather.leftOut', { n: preview.leftOutCount }) }}</p>
       <table class="plain small">
         <tbody>
           <tr v-for="l in preview.leftOut.slice(0, 12)" :key="l.line">
@@ -157,7 +149,7 @@ const facts = computed(() => {
           </tr>
         </tbody>
       </table>
-    </details>
+    </section>
     <p v-if="error" class="warn" role="alert">{{ error.message }}</p>
     <p v-if="muchLeftOut" class="warn" role="alert">
       {{ words.t('weather.muchLeftOut', { n: words.format.number(preview.leftOutCount), percent: leftOutPercent }) }}
@@ -183,9 +175,9 @@ const facts = computed(() => {
           {{ words.t('weather.store', { n: words.format.number(preview.dayCount) }) }}
         </Button>
       </Popconfirm>
-      <button type="button" class="btn" :disabled="drop.isPending.value" @click="drop.mutate(undefined)">
+      <Button :disabled="drop.isPending.value" @click="drop.mutate(undefined)">
         {{ words.t('weather.drop1') }}
-      </button>
+      </Button>
     </div>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Checkbox, Input } from 'ant-design-vue';
 import { useQueryClient } from '@tanstack/vue-query';
 import { v7 as newId } from 'uuid';
 import { computed, ref } from 'vue';
@@ -73,27 +74,25 @@ async function keep(): Promise<void> {
   <form class="station" @submit.prevent="keep">
     <label class="field"
       ><span>{{ words.t('weather.name') }}</span
-      ><input v-model="form.name" maxlength="80" required
+      ><Input v-model:value="form.name" :maxlength="80" required
     /></label>
     <label class="field"
       ><span>{{ words.t('patch.latitude') }}</span
-      ><input v-model="form.latitude" inputmode="decimal" :placeholder="nearText?.latitude ?? '46.0'"
+      ><Input v-model:value="form.latitude" inputmode="decimal" :placeholder="nearText?.latitude ?? '46.0'"
     /></label>
     <label class="field"
       ><span>{{ words.t('patch.longitude') }}</span
-      ><input v-model="form.longitude" inputmode="decimal" :placeholder="nearText?.longitude ?? '-30.0'"
+      ><Input v-model:value="form.longitude" inputmode="decimal" :placeholder="nearText?.longitude ?? '-30.0'"
     /></label>
     <label class="field"
       ><span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span
-      ><input v-model="form.height" inputmode="decimal" :placeholder="nearText?.height ?? '0'"
+      ><Input v-model:value="form.height" inputmode="decimal" :placeholder="nearText?.height ?? '0'"
     /></label>
-    <label v-if="group?.weatherService" class="fed"
-      ><input v-model="fed" type="checkbox" /><span>{{ words.t('weather.fed') }}</span></label
-    >
+    <Checkbox v-if="group?.weatherService" v-model:checked="fed" class="fed">{{ words.t('weather.fed') }}</Checkbox>
     <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
-    <button type="submit" class="btn main" :disabled="!position || !form.name.trim() || save.isPending.value">
+    <Button html-type="submit" type="primary" :disabled="!position || !form.name.trim() || save.isPending.value">
       {{ words.t('weather.add') }}
-    </button>
+    </Button>
   </form>
 </template>
 
@@ -105,7 +104,7 @@ async function keep(): Promise<void> {
   align-items: end;
   max-width: 900px;
 }
-.station .btn {
+.station .ant-btn {
   margin-bottom: 12px;
 }
 .fed {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import { ROUTES, type StationView } from '@emberfield/contract';
@@ -51,9 +52,9 @@ const fetching = useChange(() =>
     <p v-else class="soft">{{ words.t('weather.health.well') }}</p>
     <template v-if="station.source === 'service' && isKeeper">
       <p v-if="fetching.error.value" class="warn" role="alert">{{ fetching.error.value.message }}</p>
-      <button type="button" class="btn" :disabled="fetching.isPending.value" @click="fetching.mutate(undefined)">
+      <Button :disabled="fetching.isPending.value" @click="fetching.mutate(undefined)">
         {{ words.t(fetching.isPending.value ? 'weather.health.fetching' : 'weather.health.fetchNow') }}
-      </button>
+      </Button>
     </template>
   </section>
 </template>

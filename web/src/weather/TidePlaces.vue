@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { v7 as newId } from 'uuid';
 import { computed, ref } from 'vue';
 import { centreOf, LONGEST_TIDE_FILE, ROUTES, type TideView } from '@emberfield/contract';
@@ -9,6 +10,7 @@ import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useTides } from './queries.ts';
+import FileButton from '../kit/FileButton.vue';
 
 /** Places whose tide is known, and the file that a new one is told by. */
 const words = useWords();
@@ -38,9 +40,8 @@ const save = useChange(() =>
 );
 const remove = useChange((tideId: string) => call(ROUTES.removeTide, { params: { groupId: groupId.value!, tideId } }));
 const removing = ref<string | null>(null);
-async function take(file: File | undefined): Promise<void> {
+async function take(file: File): Promise<void> {
   problem.value = '';
-  if (!file) return;
   if (file.size > LONGEST_TIDE_FILE) {
     problem.value = words.value.t('weather.fileTooLarge');
     return;
@@ -78,54 +79,49 @@ const today = ({ turns }: TideView): string => {
         <b class="serif">{{ tide.name }}</b> <span class="soft">{{ said(tide) }}</span>
         <span class="today">{{ words.t('tide.today') }}: {{ today(tide) }}</span>
         <template v-if="isKeeper">
-          <button v-if="removing !== tide.id" type="button" class="btn plain" @click="removing = tide.id">
+          <Button v-if="removing !== tide.id" type="link" @click="removing = tide.id">
             {{ words.t('tide.remove') }}
-          </button>
+          </Button>
           <span v-else>
             {{ words.t('tide.removeSure') }}
-            <button type="button" class="btn" :disabled="remove.isPending.value" @click="remove.mutate(tide.id)">
+            <Button :disabled="remove.isPending.value" @click="remove.mutate(tide.id)">
               {{ words.t('tide.remove') }}
-            </button>
-            <button type="button" class="btn plain" @click="removing = null">{{ words.t('common.cancel') }}</button>
+            </Button>
+            <Button type="link" @click="removing = null">{{ words.t('common.cancel') }}</Button>
           </span>
         </template>
       </li>
     </ul>
     <p v-else-if="tides.data.value" class="soft">{{ words.t(isKeeper ? 'tide.none' : 'tide.keeperOnly') }}</p>
-    <button v-if="isKeeper && !adding" type="button" class="btn plain" @click="adding = true">
+    <Button v-if="isKeeper && !adding" type="link" @click="adding = true">
       {{ words.t('tide.new') }}
-    </button>
+    </Button>
     <form v-if="isKeeper && adding" class="new" @submit.prevent="keep">
       <label class="field"
         ><span>{{ words.t('tide.name') }}</span
-        ><input v-model="form.name" maxlength="80" required
+        ><Input v-model:value="form.name" :maxlength="80" required
       /></label>
       <label class="field"
         ><span>{{ words.t('patch.latitude') }}</span
-        ><input v-model="form.latitude" inputmode="decimal" :placeholder="rounded(near?.latitudeDeg)"
+        ><Input v-model:value="form.latitude" inputmode="decimal" :placeholder="rounded(near?.latitudeDeg)"
       /></label>
       <label class="field"
         ><span>{{ words.t('patch.longitude') }}</span
-        ><input v-model="form.longitude" inputmode="decimal" :placeholder="rounded(near?.longitudeDeg)"
+        ><Input v-model:value="form.longitude" inputmode="decimal" :placeholder="rounded(near?.longitudeDeg)"
       /></label>
-      <label class="drop wide"
-        ><input
-          type="file"
-          accept=".json,.csv,.txt,application/json,text/csv,text/plain"
-          @change="take(($event.target as HTMLInputElement).files?.[0])" /><span>{{
-          form.fileName || words.t('tide.file')
-        }}</span></label
-      >
+      <FileButton area class="wide" accept=".json,.csv,.txt,application/json,text/csv,text/plain" @file="take">{{
+        form.fileName || words.t('tide.file')
+      }}</FileButton>
       <p class="soft wide">{{ words.t('tide.fileText') }}</p>
       <p v-if="problem || save.error.value" class="warn wide" role="alert">
         {{ problem || save.error.value?.message }}
       </p>
-      <button
-        type="submit"
-        class="btn main"
+      <Button
+        html-type="submit"
+        type="primary"
         :disabled="!position || !form.name.trim() || !form.file || save.isPending.value">
         {{ words.t('tide.add') }}
-      </button>
+      </Button>
     </form>
     <p v-if="remove.error.value" class="warn" role="alert">{{ remove.error.value.message }}</p>
   </section>

@@ -7,7 +7,7 @@ import { computed } from 'vue';
 import VChart from 'vue-echarts';
 import type { StationDayView } from '@emberfield/contract';
 import { useGroup } from '../session/use-group.ts';
-import { isNight } from '../platform/theme.ts';
+import { FONT, palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { chartSeries } from './chart-series.ts';
 
@@ -18,10 +18,8 @@ const { group } = useGroup();
 const option = computed(() => {
   const imperial = group.value?.units === 'imperial';
   const s = chartSeries(props.days, imperial);
-  const [ink, hair, ember, rime, band] = isNight.value
-    ? ['#B7AB9B', '#41392F', '#E8703F', '#86A9BB', '#3a332b']
-    : ['#6B6259', '#DDD3C4', '#C2481B', '#56788A', '#E4DDD1'];
-  const text = { color: ink, fontFamily: "'Atkinson Hyperlegible Next Variable'", fontSize: 13 };
+  const { soft: ink, hair, ember, rime, ash: band } = palette.value;
+  const text = { color: ink, fontFamily: FONT, fontSize: 13 };
   const line = (name: string, data: readonly (number | null)[], color: string) => ({
     type: 'line' as const,
     name,
@@ -61,7 +59,7 @@ const option = computed(() => {
     ],
     series: [
       {
-        ...line(words.value.t('weather.highest'), s.max, ember!),
+        ...line(words.value.t('weather.highest'), s.max, ember),
         ...(s.outlookFrom !== null
           ? {
               markArea: {
@@ -75,7 +73,7 @@ const option = computed(() => {
             }
           : {}),
       },
-      line(words.value.t('weather.lowest'), s.min, rime!),
+      line(words.value.t('weather.lowest'), s.min, rime),
       {
         type: 'bar' as const,
         name: words.value.t('weather.rain'),

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { Button } from 'ant-design-vue';
 import { v7 as newId } from 'uuid';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { ROUTES, type StationView } from '@emberfield/contract';
+import FileButton from '../kit/FileButton.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -46,17 +48,14 @@ const upload = useChange((file: File) =>
     body: file,
   }),
 );
-async function take(file: File | undefined | null): Promise<void> {
+async function take(file: File): Promise<void> {
   problem.value = '';
-  if (!file || !station.value) return;
+  if (!station.value) return;
   if (file.size > LARGEST_FILE_BYTES) {
     problem.value = words.value.t('weather.fileTooLarge');
     return;
   }
   await upload.mutateAsync(file).catch(() => undefined);
-}
-function drop(event: DragEvent): void {
-  void take(event.dataTransfer?.files[0]);
 }
 const saidOf = (s: StationView): string => {
   const { t, format } = words.value;
@@ -97,13 +96,9 @@ const saidOf = (s: StationView): string => {
           </button>
         </li>
       </ul>
-      <button
-        v-if="isKeeper && stations.data.value.length && !adding"
-        type="button"
-        class="btn plain"
-        @click="adding = true">
+      <Button v-if="isKeeper && stations.data.value.length && !adding" type="link" @click="adding = true">
         {{ words.t('weather.newStation') }}
-      </button>
+      </Button>
       <StationForm
         v-if="isKeeper && (adding || !stations.data.value.length)"
         :near="near"
@@ -113,18 +108,17 @@ const saidOf = (s: StationView): string => {
             adding = false;
           }
         " />
+      <section v-if="days.data.value?.days.length" class="section">
+        <h2>{{ words.t('weather.chart') }}</h2>
+        <WeatherChart :days="days.data.value.days" />
+      </section>
       <StationHealth v-if="station" :station="station" />
       <HandDayForm v-if="mayPick && station && station.source !== 'service'" :station="station" />
       <template v-if="isKeeper && station && station.source !== 'service'">
         <h2 class="bring">{{ words.t('weather.bring') }}: {{ station.name }}</h2>
-        <label class="drop" @dragover.prevent @drop.prevent="drop"
-          ><input
-            type="file"
-            accept=".csv,.txt,.tsv,.dat,text/csv,text/plain"
-            @change="take(($event.target as HTMLInputElement).files?.[0])" /><span>{{
-            words.t('weather.drop')
-          }}</span></label
-        >
+        <FileButton area accept=".csv,.txt,.tsv,.dat,text/csv,text/plain" @file="take">{{
+          words.t('weather.drop')
+        }}</FileButton>
         <p v-if="upload.isPending.value" class="soft" role="status">{{ words.t('common.loading') }}</p>
         <p v-if="problem || upload.error.value" class="warn" role="alert">
           {{ problem || upload.error.value?.message }}
@@ -135,10 +129,6 @@ const saidOf = (s: StationView): string => {
           :preview="i"
           :station-name="stations.data.value.find((s) => s.id === i.stationId)?.name ?? ''" />
       </template>
-      <section v-if="days.data.value?.days.length" class="section">
-        <h2>{{ words.t('weather.chart') }}</h2>
-        <WeatherChart :days="days.data.value.days" />
-      </section>
       <StationEnd v-if="isKeeper && station" :key="station.id" :station="station" />
       <TidePlaces />
     </template>

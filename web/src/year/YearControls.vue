@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { Button, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { MOST_PAST_YEARS } from '@emberfield/contract';
+import PickOne from '../kit/PickOne.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useWords } from '../session/words.ts';
 import type { useYearView } from './use-year-view.ts';
@@ -24,6 +26,12 @@ const kindChoices = computed(() => [
 ]);
 const zooms = computed(() => ZOOMS.map((z) => ({ value: z, label: words.value.t(`year.zoom.${z}`) })));
 const { zoom, kind, use, text, past, asTable } = props.view;
+const pastChoices = computed(() =>
+  Array.from({ length: MOST_PAST_YEARS + 1 }, (_, n) => ({
+    value: n,
+    label: n === 0 ? words.value.t('year.pastNone') : words.value.t('year.pastYears', { n }),
+  })),
+);
 const pressed = computed({
   get: (): PartKind | 'all' | null => kind.value ?? 'all',
   set: (k) => (kind.value = k === 'all' ? null : k),
@@ -38,35 +46,35 @@ const pressedZoom = computed({
   <div class="controls no-print">
     <ChoiceChips v-model="pressed" :options="kindChoices" :label="words.t('hearth.filter')" />
     <div class="zoom">
-      <button type="button" class="btn plain" @click="$emit('step', -1)">‹ {{ words.t('year.before') }}</button>
+      <Button type="link" @click="$emit('step', -1)">‹ {{ words.t('year.before') }}</Button>
       <ChoiceChips v-model="pressedZoom" :options="zooms" :label="words.t('year.zoomLabel')" />
-      <button type="button" class="btn plain" @click="$emit('step', 1)">{{ words.t('year.after') }} ›</button>
+      <Button type="link" @click="$emit('step', 1)">{{ words.t('year.after') }} ›</Button>
     </div>
-    <button type="button" class="btn plain fold" :aria-expanded="unfolded" @click="unfolded = !unfolded">
+    <Button type="link" class="fold" :aria-expanded="unfolded" @click="unfolded = !unfolded">
       {{ words.t('year.more') }}
-    </button>
+    </Button>
     <div class="more" :class="{ unfolded }">
-      <input
+      <Input
         type="search"
         :value="text"
         :placeholder="words.t('year.find')"
         :aria-label="words.t('year.find')"
-        @input="text = ($event.target as HTMLInputElement).value" />
-      <select v-if="uses.length > 1" v-model="use" :aria-label="words.t('year.use')">
-        <option :value="null">{{ words.t('year.anyUse') }}</option>
-        <option v-for="u in uses" :key="u" :value="u">{{ u }}</option>
-      </select>
+        @update:value="text = $event" />
+      <PickOne
+        v-if="uses.length > 1"
+        v-model="use"
+        optional
+        :label="words.t('year.use')"
+        :placeholder="words.t('year.anyUse')"
+        :options="uses.map((u) => ({ value: u, label: u }))" />
       <label
         >{{ words.t('year.past') }}
-        <select v-model.number="past">
-          <option :value="0">{{ words.t('year.pastNone') }}</option>
-          <option v-for="n in MOST_PAST_YEARS" :key="n" :value="n">{{ words.t('year.pastYears', { n }) }}</option>
-        </select></label
-      >
-      <button type="button" class="btn plain" :aria-pressed="asTable" @click="asTable = !asTable">
+        <PickOne :model-value="past" :options="pastChoices" @update:model-value="past = $event ?? 0"
+      /></label>
+      <Button type="link" :aria-pressed="asTable" @click="asTable = !asTable">
         {{ words.t('stand.stageTable') }}
-      </button>
-      <button type="button" class="btn plain" @click="$emit('print')">{{ words.t('year.print') }}</button>
+      </Button>
+      <Button type="link" @click="$emit('print')">{{ words.t('year.print') }}</Button>
     </div>
   </div>
 </template>
@@ -92,24 +100,9 @@ const pressedZoom = computed({
   gap: 6px 10px;
   align-items: center;
 }
-.more input {
-  width: 170px;
-}
-.more select {
-  width: auto;
-  max-width: 190px;
-}
-.more input,
-.more select {
-  min-height: 34px;
-  padding-block: 3px;
-}
 .more label {
   color: var(--soft);
   font-size: 14px;
-}
-.btn {
-  min-height: 34px;
 }
 @media (min-width: 901px) {
   .fold {
@@ -120,11 +113,11 @@ const pressedZoom = computed({
   .more:not(.unfolded) {
     display: none;
   }
-  .controls :deep(.chip),
-  .more input,
-  .more select,
-  .btn {
-    min-height: 48px;
+  .zoom .ant-btn-link {
+    padding-inline: 2px;
+  }
+  .zoom :deep(.chip) {
+    padding-inline: 10px;
   }
   .zoom {
     width: 100%;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import GoButton from '../kit/GoButton.vue';
 import { computed, ref } from 'vue';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import StateNote from '../kit/StateNote.vue';
@@ -17,7 +18,7 @@ import YearTable from './YearTable.vue';
 
 const words = useWords();
 const { groupId, mayPick } = useGroup();
-const { day, asked, lookAt } = useDay();
+const { day, asked, lookAt, dayQuery } = useDay();
 const view = useYearView();
 const { zoom, kind, use, text, past, asTable } = view;
 const year = useYear(groupId, asked, past);
@@ -39,7 +40,6 @@ const kinds = computed(() => {
   return (Object.keys(PART_KINDS) as PartKind[]).filter((k) => here.has(k));
 });
 const pastYears = computed(() => Array.from({ length: past.value }, (_, k) => (year.data.value?.year ?? 0) - 1 - k));
-const query = computed((): Record<string, string> => (asked.value ? { day: asked.value } : {}));
 const drawn = ref<InstanceType<typeof YearLines> | null>(null);
 
 async function print(): Promise<void> {
@@ -60,7 +60,7 @@ async function print(): Promise<void> {
     state="empty"
     :title="words.t('year.emptyTitle')"
     :text="words.t('year.empty')">
-    <RouterLink v-if="mayPick" class="btn main" :to="{ name: 'newPatch' }">{{ words.t('hearth.first') }}</RouterLink>
+    <GoButton v-if="mayPick" type="primary" :to="{ name: 'newPatch' }">{{ words.t('hearth.first') }}</GoButton>
   </StateNote>
   <div v-else class="page year" :aria-busy="year.isPlaceholderData.value">
     <div class="title">
@@ -82,7 +82,7 @@ async function print(): Promise<void> {
       @print="print" />
     <div ref="box" class="drawn" :style="{ '--names': `${names}px` }">
       <p v-if="!lines.length" class="soft">{{ words.t('year.none') }}</p>
-      <YearTable v-else-if="asTable" :lines="parts" :past-years="pastYears" :query="query" />
+      <YearTable v-else-if="asTable" :lines="parts" :past-years="pastYears" :query="dayQuery" />
       <template v-else>
         <YearAxis class="axis" :frame="frame" :day="day" @month="view.openMonth" />
         <YearLines
@@ -91,7 +91,7 @@ async function print(): Promise<void> {
           :frame="frame"
           :year="year.data.value.year"
           :day="day"
-          :query="query"
+          :query="dayQuery"
           :narrow="narrow" />
         <YearSupply :lines="parts" :frame="frame" />
       </template>

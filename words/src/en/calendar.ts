@@ -13,7 +13,7 @@ export const calendar = {
     kindsLabel: 'What it holds',
     make: 'Make an address',
     renew: 'Make a new address',
-    end: 'Take it away',
+    end: 'Remove the address',
     address: 'The address',
     once: 'Give this address to your calendar program. Whoever has it can read along: it is shown only now, and a new one ends it.',
     have: 'Made {made}.',

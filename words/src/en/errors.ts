@@ -1,15 +1,15 @@
 /** What went wrong and what to do, by the contract's codes; `field` and `reason` are put in by the caller. */
 export const errors = {
-  badInput: 'Something in it does not fit: {field}. {reasonText}',
+  badInput: 'This does not fit: {field}. {reasonText}',
   badJson: 'The request could not be read. Send it again as JSON.',
   tooLarge: 'That is too large. Send a smaller file or fewer things at once.',
   notFound: 'There is no such {what} here, or it is not yours to see.',
   conflict: 'That has been done or changed already. {reasonText}',
-  idTaken: 'This key already stands for something else. Make it anew under a new key.',
+  idTaken: 'Already saved with other content. Reload the page and try again.',
   stale: 'Somebody changed this meanwhile. Look at theirs first, then make your change again.',
   notAllowed: 'As {role} you may not do this. Ask a keeper of the group. {reasonText}',
   notSignedIn: 'Please sign in first.',
-  wrongSignIn: 'Name and password do not belong together.',
+  wrongSignIn: 'Wrong name or password.',
   tooManyTries: 'Too many tries. Wait a quarter of an hour, then try again.',
   crossSite: 'This request did not come from this page. Open the page anew and try again.',
   linkUsed: 'This link has been used, withdrawn or has run out. Ask a keeper for a new one.',

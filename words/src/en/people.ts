@@ -2,10 +2,10 @@
 export const people = {
   role: { keeper: 'keeper', picker: 'picker', watcher: 'watcher' },
   signIn: {
-    title: 'Come in',
+    title: 'Sign in',
     name: 'Sign-in name',
     password: 'Password',
-    enter: 'Come in',
+    enter: 'Sign in',
     demo: 'The demo: come in as',
     demoNote: 'Made-up people on a made-up island. Everything you change stays until the demo is loaded anew.',
     tagline: 'Known places, the right day, no more than the stand can bear.',
@@ -120,7 +120,7 @@ export const people = {
       'Name, sign-in, password, sessions, calendars and clearances of {name} go for good. What they entered stays, since amounts are reckoned from it, and names nobody any more.',
     resetTitle: 'A new password',
     resetLead: '{name}, choose another password. You are then signed in, and everybody else under the old one is out.',
-    resetKeep: 'Keep it and come in',
+    resetKeep: 'Save it and sign in',
   },
   activity: {
     title: 'Who did what',

@@ -3,7 +3,7 @@ export const scouting = {
   walk: {
     title: 'Walk',
     lead: 'Note what stands where, in any season. A position is enough; every tap is kept at once.',
-    here: 'Here stands something',
+    here: 'Mark a find here',
     start: 'Walk a place',
     none: 'Nothing noted on this walk yet.',
     kept: '{n} kept here, not sent yet | {n} kept here, not sent yet',
@@ -21,7 +21,7 @@ export const scouting = {
     unknown: 'not known yet',
   },
   find: {
-    name: 'Call it',
+    name: 'Name',
     position: 'Where',
     photo: 'Take a photo',
     photoNotKept: 'The device does not keep the photo: {why}',
@@ -80,7 +80,7 @@ export const scouting = {
     specimen: 'Taken home to look at',
     specimens: { stalk: 'a stalk', seed: 'seed', leaf: 'a leaf', cap: 'a cap for its print', bark: 'a bit of bark' },
     note: 'Note',
-    keep: 'Keep the find',
+    keep: 'Save the find',
     needsPosition: 'It needs a position.',
   },
   prospect: {

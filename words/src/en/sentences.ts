@@ -1,5 +1,18 @@
 /** Sentences that are made from codes with values. */
 export const sentences = {
+  /** Under a heading that says whether it opens or closes. */
+  windowShort: {
+    opensIn: 'in {days} ({range})',
+    opensOn: 'about {day}',
+    closesIn: '{days} left ({range})',
+    closesToday: 'ends about today',
+    lastCall: '{days} left ({range})',
+    openLong: 'no end in sight',
+    over: 'since {day}',
+    opensAgain: 'again {day}',
+    maybeNever: 'perhaps not this season',
+    fromTo: '{from} to {to}',
+  },
   window: {
     opensIn: 'opens in about {days} ({range})',
     opensOn: 'opens about {day}',
@@ -12,11 +25,10 @@ export const sentences = {
     maybeNever: 'may not come this season',
     days: '{n} day | {n} days',
     fromTo: 'about {from} to {to}',
-    byWeather:
-      'Reckoned from {station}, continued by {n} past year. | Reckoned from {station}, continued by {n} past years.',
+    byWeather: 'Based on {station} and its last full year. | Based on {station} and its last {n} years.',
     byCalendar:
-      'Reckoned from the plant’s usual dates, moved for latitude and height: no weather with a full past year yet.',
-    tenIn: 'In one year of ten it opens before {early}, in one of ten after {late}.',
+      'Based on the plant’s usual dates, moved for latitude and height: no weather with a full past year yet.',
+    tenIn: 'In 8 years of 10 it opens between {early} and {late}.',
     seen: '{stage} seen on {day}.',
     separable: 'Look-alikes can be told apart from about {day}.',
     frozenFrom: 'The ground is likely frozen from about {day}.',
@@ -71,9 +83,10 @@ export const sentences = {
   plantCount: '{n} plant | {n} plants',
   allowance: {
     none: 'none',
-    all: 'as much as you like',
+    all: 'no limit: invasive',
     counted: '{left} left of {amount}',
     countedFresh: '{amount} from {plants}',
+    countedShort: '{left} of {amount}',
     relative: '{perPlant} a plant, from {take} of {of} plants',
     relativeOne: '{perPlant} a plant, from one plant in {of}',
     relativePerPlant: '{perPlant} a plant',
@@ -200,5 +213,7 @@ export const sentences = {
     groundFrozenUntil: 'Ground frozen, open again about {day}',
     rain: 'Rain {amount}',
     station: '{station}, up to {day}',
+    more: 'Show all of the day',
+    less: 'Show one line',
   },
 };

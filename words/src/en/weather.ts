@@ -7,7 +7,7 @@ export const weather = {
     noneText: 'Name a station near your places, then bring in a file of daily temperatures.',
     newStation: 'New station',
     name: 'Name',
-    add: 'Keep the station',
+    add: 'Save the station',
     tooShort: 'record too short to reckon dates from',
     upTo: '{n} day, {from} to {to} | {n} days, {from} to {to}',
     missing: '{n} day missing | {n} days missing',
@@ -89,7 +89,7 @@ export const weather = {
     file: 'A file of its tide: pick it here',
     fileText:
       'JSON with meanLevelM and constituents (name, amplitudeM, phaseDeg), or a table with time, level in metres, and high or low. Levels count from one datum, as those of your places do.',
-    add: 'Keep this tide',
+    add: 'Save this tide',
     remove: 'Remove',
     removeSure: 'Places on this shore will then say nothing of the tide.',
     harmonic: 'from {n} constituent | from {n} constituents',

@@ -3,7 +3,7 @@ export const year = {
   year: {
     title: 'The year',
     of: 'The year {year}',
-    legend: 'swelling ends: unsure · dotted: look-alikes not to be told apart yet · ring: seen · dot: taken',
+    legend: 'tapered ends: uncertain dates · dotted: look-alikes cannot be told apart yet · ring: seen · dot: taken',
     legendPast: 'hollow: {years}',
     kinds: {
       all: 'all parts',

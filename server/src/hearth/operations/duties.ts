@@ -4,7 +4,7 @@ import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
 import { deadlyOpen, lookAgainOn, showsNext, showsOn, stillAwaited, viewRange } from '@emberfield/core/stand';
 import type { Dossier, GroupCommons } from '../../stands/index.ts';
 
-/** What waits for somebody, or could make somebody ill, comes before what can wait. */
+/** Of one day, what waits for somebody or could make somebody ill comes before what can wait. */
 const WEIGHT: readonly Duty['kind'][] = [
   'awaited',
   'settleFind',
@@ -14,8 +14,38 @@ const WEIGHT: readonly Duty['kind'][] = [
   'leaveEnds',
   'countStand',
 ];
-export const byWeight = (duties: readonly Duty[]): readonly Duty[] =>
-  [...duties].sort((a, b) => WEIGHT.indexOf(a.kind) - WEIGHT.indexOf(b.kind));
+/** Nobody plans a look at a plant further ahead. */
+const NEAR_DAYS = 42;
+
+/** The day it falls due; `null` for what can be done on any. */
+function dueOn(duty: Duty, today: string): string | null {
+  switch (duty.kind) {
+    case 'awaited':
+      return duty.due;
+    case 'leaveEnds':
+      return duty.until;
+    case 'settleIdentity':
+      return duty.lookAgain?.p50 ?? today;
+    case 'searchLookAlike':
+      return duty.showsNow ? today : duty.showsNext;
+    case 'settleFind':
+    case 'secondPerson':
+      return today;
+    case 'countStand':
+      return null;
+  }
+}
+
+/** In the order of their days; what has none stands at the end. */
+export function byDay(duties: readonly Duty[], today: string): readonly Duty[] {
+  const key = (d: Duty): string => dueOn(d, today) ?? '9999-12-31';
+  return [...duties].sort((a, b) => key(a).localeCompare(key(b)) || WEIGHT.indexOf(a.kind) - WEIGHT.indexOf(b.kind));
+}
+
+export function isNear(duty: Duty, today: string): boolean {
+  const due = dueOn(duty, today);
+  return due === null || dayNumber(due) - dayNumber(today) <= NEAR_DAYS;
+}
 
 const COUNT_EVERY_DAYS = 400;
 const LEAVE_NOTICE_DAYS = 60;
@@ -33,7 +63,9 @@ export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
   else if (identity !== 'confirmed') duties.push(settle(dossier, day));
   else duties.push(...searches(dossier, day));
   const lastCount = record.counts.findLast((c) => c.day <= day)?.day ?? null;
-  if (identity !== 'unconfirmed' && (lastCount === null || day - lastCount > COUNT_EVERY_DAYS))
+  // Of what is only watched nothing is taken: how many there are changes nothing.
+  const taken = dossier.plant.profile.windows.length > 0;
+  if (taken && identity !== 'unconfirmed' && (lastCount === null || day - lastCount > COUNT_EVERY_DAYS))
     duties.push({ kind: 'countStand', standId: stand.id, lastCount: lastCount === null ? null : isoDay(lastCount) });
   const { leave, leaveUntil } = patch.facts;
   if (

@@ -9,9 +9,9 @@ import type {
 } from '@emberfield/contract';
 import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber, seasonOf } from '@emberfield/core/measure';
 import { groundOn } from '@emberfield/core/climate';
-import { viewRange } from '@emberfield/core/stand';
+import { NEAR_SECTIONS, sectionOf, viewRange } from '@emberfield/core/stand';
 import { nearestTide, turnsOn } from '@emberfield/core/tide';
-import { urgencyOf, type Readiness } from '@emberfield/core/windows';
+import { urgencyOf } from '@emberfield/core/windows';
 import type { Dependencies } from '../../dependencies.ts';
 import { AppError } from '../../platform/errors.ts';
 import { laterCacheOf, Pauses } from '../../answers/index.ts';
@@ -22,7 +22,7 @@ import { openFinds } from '../../entries/index.ts';
 import { patchesOf, visibleTo } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
-import { byWeight, dutiesOf, findDuty } from './duties.ts';
+import { byDay, dutiesOf, findDuty, isNear } from './duties.ts';
 
 /** What the day is for. */
 export async function viewHearth(deps: Dependencies, { group, query }: GroupContext<null>): Promise<HearthView> {
@@ -33,14 +33,17 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
   const weather = await mainWeather(deps, stands, stations);
   const { days, waiting } = await daysOfAll(deps, group.id, stands, day);
   const all = [...days.values()].flatMap((d) => d.outlooks);
-  const duties = byWeight([
-    ...(await openFinds(deps.db, group.id)).flatMap((f) =>
-      findDuty({ ...f, patch: visibleTo(group.viewer, f.patch, deps.words) }, iso, plants),
-    ),
-    ...(await standDuties([...days.keys()], day)),
-  ]);
+  const duties = byDay(
+    [
+      ...(await openFinds(deps.db, group.id)).flatMap((f) =>
+        findDuty({ ...f, patch: visibleTo(group.viewer, f.patch, deps.words) }, iso, plants),
+      ),
+      ...(await standDuties([...days.keys()], day)),
+    ],
+    iso,
+  );
   const shown = near
-    ? { outlooks: nearLines(all), duties: duties.slice(0, MOST_NEAR_DUTIES) }
+    ? { outlooks: nearLines(all), duties: duties.filter((d) => isNear(d, iso)).slice(0, MOST_NEAR_DUTIES) }
     : { outlooks: all, duties };
   const named = new Set([...shown.outlooks, ...shown.duties].map((x) => x.standId));
   return {
@@ -72,26 +75,24 @@ function tideThere(
   return tide && turns && { name: tide.name, turns };
 }
 
-const NEAR_STATES = ['glowing', 'fading', 'kindling', 'banked'] as const satisfies readonly Readiness['state'][];
 /** With thousands of stands nobody reads on for so long; all lines come when they are asked for. */
 const MOST_NEAR_LINES = 120;
 const MOST_NEAR_DUTIES = 120;
 
-/** The most urgent lines of every state that a day is for. */
+/** The most urgent lines of every section that a day is for. */
 function nearLines(all: readonly PartOutlook[]): readonly PartOutlook[] {
-  const rank = ({ readiness, allowance }: PartOutlook): number => urgencyOf(readiness, allowance.kind === 'none');
-  return NEAR_STATES.flatMap((state) =>
+  return NEAR_SECTIONS.flatMap((section) =>
     all
-      .filter((o) => o.readiness.state === state)
-      .sort((a, b) => rank(a) - rank(b))
+      .filter((o) => sectionOf(o) === section)
+      .sort((a, b) => urgencyOf(a.readiness) - urgencyOf(b.readiness))
       .slice(0, MOST_NEAR_LINES)
       .map(brief),
   );
 }
 
 function countsOf(all: readonly PartOutlook[]): HearthView['counts'] {
-  const counts = { cold: 0, kindling: 0, glowing: 0, fading: 0, ash: 0, banked: 0 };
-  for (const { readiness } of all) counts[readiness.state] += 1;
+  const counts = { now: 0, lastCall: 0, soon: 0, barred: 0, later: 0, over: 0 };
+  for (const outlook of all) counts[sectionOf(outlook)] += 1;
   return counts;
 }
 

@@ -1,0 +1,118 @@
+import { expect } from 'chai';
+import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+
+/** The frame and the first screens, by the thumb and by the keys. */
+describe('one hand', () => {
+  let server: RunningServer;
+  before(async function () {
+    this.timeout(180_000);
+    server = await startServer(await islandDatabase('emberfield_e2e_hand'), {
+      EMBERFIELD_PORT: '0',
+      EMBERFIELD_DEMO: '1',
+    });
+  });
+  after(() => server.stop());
+  const within = screensOf(() => server);
+
+  it('a touch on the year’s strip moves no day; opened it can be dragged, and Back returns', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi', phone: true }, async (page) => {
+      const strip = page.getByRole('slider');
+      const box = (await strip.boundingBox())!;
+      await page.touchscreen.tap(box.x + box.width * 0.9, box.y + 20);
+      await page.waitForTimeout(300);
+      expect(page.url()).not.to.include('day=');
+      await page.getByRole('button', { name: 'Open the year’s strip' }).tap();
+      // A tap on the open strip is still no drag.
+      await page.touchscreen.tap(box.x + box.width * 0.9, box.y + 20);
+      await page.waitForTimeout(300);
+      expect(page.url()).not.to.include('day=');
+      await strip.dispatchEvent('pointerdown', { pointerId: 1, pointerType: 'touch', clientX: box.x + 150 });
+      await strip.dispatchEvent('pointermove', { pointerId: 1, pointerType: 'touch', clientX: box.x + 180 });
+      await strip.dispatchEvent('pointerup', { pointerId: 1, pointerType: 'touch', clientX: box.x + 180 });
+      await page.waitForURL(/day=2026-/);
+      await page.getByText('forecast', { exact: true }).waitFor();
+      await page.goBack();
+      await page.getByText('forecast', { exact: true }).waitFor({ state: 'detached' });
+      expect(page.url()).not.to.include('day=');
+    });
+  });
+  it('the round button leads to a take in two taps, its number can be typed, and the field screen has a way out', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      await page.getByRole('button', { name: 'Log something' }).tap();
+      await page
+        .getByRole('dialog')
+        .getByRole('link', { name: /Norway spruce · tips/ })
+        .tap();
+      await page.getByTitle('Type the amount').tap();
+      await page.keyboard.type('7');
+      await page.keyboard.press('Enter');
+      await page.getByText('of 160 tips · 5 left').waitFor();
+      // More than is left is not let through by typing either.
+      await page.getByTitle('Type the amount').tap();
+      await page.keyboard.press('Control+a');
+      await page.keyboard.type('70');
+      await page.keyboard.press('Enter');
+      await page.getByRole('heading', { name: 'That is all for this year' }).waitFor();
+      await page.getByRole('button', { name: 'Back to the tally' }).tap();
+      await page.getByRole('link', { name: 'Cancel' }).tap();
+      await page.getByRole('heading', { name: 'Norway spruce · Brackmoor planting' }).waitFor();
+    });
+  });
+  it('every view names itself in the title, and its heading has the focus', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi', phone: true }, async (page) => {
+      for (const [link, title] of [
+        ['Plants', 'Plants · Emberfield'],
+        ['Year', 'The year 2026 · Emberfield'],
+        ['Ground', 'Ground · Emberfield'],
+      ] as const) {
+        await page.getByRole('navigation').getByRole('link', { name: link }).tap();
+        await page.waitForFunction((t) => document.title === t, title);
+        await page.waitForFunction(() => document.activeElement?.tagName === 'H1');
+      }
+    });
+  });
+  it('what may not be taken is never among what can be had; a duty put off is gone, also after a reload, and comes back', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi' }, async (page) => {
+      const barred = page.getByRole('button', { name: /Ground elder · young leaves Ditch/ });
+      await barred.waitFor();
+      const order = await page.locator('.front h2, .front button.line').allInnerTexts();
+      const at = (text: RegExp) => order.findIndex((t) => text.test(t));
+      expect(at(/^Locked or resting/)).to.be.greaterThan(at(/^Soon/));
+      expect(order.findIndex((t) => t.includes('Ditch below Moor Farm'))).to.be.greaterThan(at(/^Locked or resting/));
+      const later = page.getByRole('button', { name: /^Not now: Ramsons, look for Autumn crocus/ });
+      await later.first().click();
+      await page.getByText(/put off for two weeks on this device/).waitFor();
+      await page.reload();
+      await page.getByText('1 is put off.').waitFor();
+      await page.getByRole('button', { name: 'Show again' }).click();
+      await later.first().waitFor();
+    });
+  });
+  it('the light that was chosen is there before anything is drawn', async function () {
+    this.timeout(60_000);
+    await within({ as: 'Tavi' }, async (page, { complaints }) => {
+      await page.getByRole('button', { name: /^Tavi/ }).click();
+      await page.getByRole('menuitem', { name: 'Full sun' }).click();
+      const shown = () =>
+        page.evaluate(() => [
+          document.documentElement.dataset['theme'],
+          getComputedStyle(document.documentElement).backgroundColor,
+        ]);
+      await page.waitForFunction(() => document.documentElement.dataset['theme'] === 'glare');
+      expect(await shown()).to.deep.equal(['glare', 'rgb(255, 255, 255)']);
+      await page.getByRole('button', { name: /^Tavi/ }).click();
+      await page.getByRole('menuitem', { name: 'Night' }).click();
+      await page.waitForFunction(() => document.documentElement.dataset['theme'] === 'night');
+      // The pages' scripts do not come at all: the page is dark all the same.
+      await page.route('**/assets/*.js', (route) => route.abort());
+      await page.reload({ waitUntil: 'domcontentloaded' });
+      expect(await shown()).to.deep.equal(['night', 'rgb(30, 26, 23)']);
+      // That the scripts did not come is what was asked for.
+      complaints.length = 0;
+    });
+  });
+});

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { DatePicker } from 'ant-design-vue';
+import { useId } from 'vue';
+
+/** A day, picked or typed, as `YYYY-MM-DD`; empty is ''. */
+const props = defineProps<{
+  min?: string;
+  max?: string;
+  label?: string;
+  id?: string;
+  placeholder?: string;
+  /** May be emptied again. */
+  optional?: boolean;
+  size?: 'small' | 'middle' | 'large';
+}>();
+const model = defineModel<string>({ required: true });
+const own = useId();
+/** The first is how it is shown; the others are understood as well. */
+const FORMATS = ['D MMM YYYY', 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
+const outside = (day: { readonly format: (as: string) => string }): boolean => {
+  const iso = day.format('YYYY-MM-DD');
+  return (props.min !== undefined && iso < props.min) || (props.max !== undefined && iso > props.max);
+};
+</script>
+
+<template>
+  <DatePicker
+    :id="id ?? own"
+    :value="model || undefined"
+    value-format="YYYY-MM-DD"
+    :format="FORMATS"
+    :allow-clear="optional"
+    :aria-label="label"
+    :placeholder="placeholder ?? ''"
+    :disabled-date="outside"
+    :size="size ?? 'middle'"
+    @update:value="model = typeof $event === 'string' ? $event : ''" />
+</template>
