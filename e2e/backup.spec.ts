@@ -12,8 +12,7 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 describe('a backup', () => {
   let folder: string;
   let from: string;
-  before(async function () {
-    this.timeout(60_000);
+  before(async () => {
     folder = mkdtempSync(join(tmpdir(), 'emberfield-backup-'));
     from = await islandDatabase('emberfield_backup_from');
     const pool = createPool({ uri: from });
@@ -45,8 +44,7 @@ describe('a backup', () => {
     return Object.fromEntries(sums.map((s) => [String(s['Table']).split('.')[1]!, String(s['Checksum'])]));
   };
 
-  it('holds everything, pictures included: restored into an empty database every table is equal', async function () {
-    this.timeout(60_000);
+  it('holds everything, pictures included: restored into an empty database every table is equal', async () => {
     const made = run(from, 'backup', '--to', join(folder, 'kept'));
     expect(made.status, made.stderr).to.equal(0);
     const [file] = files();
@@ -57,16 +55,14 @@ describe('a backup', () => {
     expect(Object.keys(before).length).to.be.greaterThan(20);
     expect(after).to.deep.equal(before);
   });
-  it('is never put over what is there', async function () {
-    this.timeout(60_000);
+  it('is never put over what is there', async () => {
     const before = await tables(from);
     const refused = run(from, 'restore', join(folder, 'kept', files()[0]!));
     expect(refused.status).to.equal(1);
     expect(refused.stderr).to.match(/holds \d+ tables already/);
     expect(await tables(from)).to.deep.equal(before);
   });
-  it('that is damaged, or none, is refused with a sentence', async function () {
-    this.timeout(60_000);
+  it('that is damaged, or none, is refused with a sentence', async () => {
     const to = await freshDatabase('emberfield_backup_to');
     const broken = join(folder, 'broken.sql.gz');
     const whole = readFileSync(join(folder, 'kept', files()[0]!));
@@ -78,16 +74,14 @@ describe('a backup', () => {
     expect(await tables(to)).to.deep.equal({});
     expect(run(to, 'restore', join(folder, 'nothing.sql.gz')).stderr).to.include('There is no file');
   });
-  it('is made of nothing that cannot be read: earlier files stay', async function () {
-    this.timeout(60_000);
+  it('is made of nothing that cannot be read: earlier files stay', async () => {
     const before = files();
     const failed = run(from.replace(/:[^:@]+@/, ':wrong@'), 'backup', '--to', join(folder, 'kept'));
     expect(failed.status).to.equal(1);
     expect(failed.stderr).to.include('Nothing was backed up');
     expect(files()).to.deep.equal(before);
   });
-  it('takes the place of the oldest one when there are enough', async function () {
-    this.timeout(60_000);
+  it('takes the place of the oldest one when there are enough', async () => {
     for (const day of ['2020-01-01', '2020-01-02'])
       writeFileSync(join(folder, 'kept', `emberfield-${day}T00-00-00.sql.gz`), '');
     writeFileSync(join(folder, 'kept', 'something-else.txt'), 'mine');

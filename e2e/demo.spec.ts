@@ -5,8 +5,7 @@ import { pick } from './pick.ts';
 
 describe('the demo island', () => {
   let server: RunningServer;
-  before(async function () {
-    this.timeout(180_000);
+  before(async () => {
     const databaseUrl = await islandDatabase('emberfield_e2e_demo');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
   });
@@ -14,8 +13,7 @@ describe('the demo island', () => {
 
   const within = screensOf(() => server);
 
-  it('Hearth → stand → take → the allowance falls → undo', async function () {
-    this.timeout(90_000);
+  it('Hearth → stand → take → the allowance falls → undo', async () => {
     await within({ as: 'Mirel' }, async (page) => {
       await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
       await page.getByRole('link', { name: 'Open', exact: true }).click();
@@ -30,8 +28,7 @@ describe('the demo island', () => {
       await page.getByText('12 tips left of 160').waitFor();
     });
   });
-  it('on the phone: four taps from the stand to a take, nothing typed; the limit fills the screen and says why', async function () {
-    this.timeout(90_000);
+  it('on the phone: four taps from the stand to a take, nothing typed; the limit fills the screen and says why', async () => {
     await within({ as: 'Ode', phone: true }, async (page) => {
       await page.getByRole('button', { name: /Norway spruce · tips/ }).tap();
       await page.getByRole('link', { name: /^Take/ }).tap();
@@ -54,8 +51,7 @@ describe('the demo island', () => {
       await page.getByText('10', { exact: true }).waitFor();
     });
   });
-  it('moving the day on the ribbon changes the coals, and the way back is plain', async function () {
-    this.timeout(60_000);
+  it('moving the day on the ribbon changes the coals, and the way back is plain', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       const headings = async () => page.locator('.front h2').allTextContents();
       await page.getByRole('heading', { name: 'Soon' }).waitFor();
@@ -78,8 +74,7 @@ describe('the demo island', () => {
       expect(page.url()).not.to.include('day=');
     });
   });
-  it('shows every place on the ground with its coal; list and map choose the same, and both follow day and filter', async function () {
-    this.timeout(60_000);
+  it('shows every place on the ground with its coal; list and map choose the same, and both follow day and filter', async () => {
     await within({ as: 'Mirel' }, async (page) => {
       await page.keyboard.press('g');
       await page.keyboard.press('g');
@@ -115,10 +110,9 @@ describe('the demo island', () => {
       expect(page.url()).to.include('day=2026-06-26');
     });
   });
-  it('a picker cannot change rules, and is not offered to', async function () {
-    this.timeout(60_000);
+  it('a picker cannot change rules, and is not offered to', async () => {
     await within({ as: 'Mirel' }, async (page) => {
-      await page.goto(`${server.url}/group`);
+      await page.goto(`${server.url}/group?tab=rules`);
       await page.getByText('A keeper sets the rules.').waitFor();
       expect(await page.getByRole('switch').count()).to.equal(0);
       expect(await page.getByRole('button', { name: 'Invite' }).count()).to.equal(0);
@@ -134,29 +128,26 @@ describe('the demo island', () => {
       expect(status).to.equal(403);
     });
   });
-  it('a keeper’s rule binds on the next look, and can be taken back', async function () {
-    this.timeout(60_000);
+  it('a keeper’s rule binds on the next look, and can be taken back', async () => {
     await within({ as: 'Tavi' }, async (page) => {
-      await page.goto(`${server.url}/group`);
+      await page.goto(`${server.url}/group?tab=rules`);
       await page.getByRole('switch', { name: 'Spread over the stand: one plant in' }).click();
       await page.getByText('Saved.').waitFor();
       await page.goto(`${server.url}/hearth`);
       await page.getByRole('button', { name: /Stinging nettle · tops.*from one plant in 5/ }).waitFor();
-      await page.goto(`${server.url}/group`);
+      await page.goto(`${server.url}/group?tab=rules`);
       await page.getByRole('switch', { name: 'Spread over the stand: one plant in', checked: true }).click();
       await page.getByRole('switch', { name: 'Spread over the stand: one plant in', checked: false }).waitFor();
     });
   });
-  it('a watcher is offered nothing to change', async function () {
-    this.timeout(60_000);
+  it('a watcher is offered nothing to change', async () => {
     await within({ as: 'Brannoc' }, async (page) => {
       expect(await page.getByRole('link', { name: /^Take|New patch/ }).count()).to.equal(0);
       await page.goto(`${server.url}/patches/new`);
       await page.getByText('As watcher you may not do this').waitFor();
     });
   });
-  it('everything can be reached with the keyboard alone', async function () {
-    this.timeout(60_000);
+  it('everything can be reached with the keyboard alone', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.keyboard.press('/');
       await page.keyboard.type('arnica');
@@ -181,8 +172,7 @@ describe('the demo island', () => {
       expect(await page.locator('button.line').nth(1).getAttribute('aria-pressed')).to.equal('true');
     });
   });
-  it('what does not exist, and a server that does not answer, are said calmly', async function () {
-    this.timeout(60_000);
+  it('what does not exist, and a server that does not answer, are said calmly', async () => {
     const screen = await openScreen();
     await comeInAs(screen, server.url, 'Tavi');
     const { page } = screen;
@@ -199,8 +189,7 @@ describe('the demo island', () => {
     await screen.context.close();
   });
 
-  it('a page whose script cannot be fetched is fetched anew once, and no more; without a server the old one stays', async function () {
-    this.timeout(60_000);
+  it('a page whose script cannot be fetched is fetched anew once, and no more; without a server the old one stays', async () => {
     const screen = await openScreen();
     await comeInAs(screen, server.url, 'Tavi');
     const { page } = screen;
@@ -233,8 +222,7 @@ describe('the demo island', () => {
     await screen.context.close();
   });
 
-  it('axe finds nothing serious on any screen, by day at the desk and by night on the phone, and none scrolls sideways', async function () {
-    this.timeout(300_000);
+  it('axe finds nothing serious on any screen, by day at the desk and by night on the phone, and none scrolls sideways', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       const stand = await page.evaluate(async () => {
         const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
@@ -269,6 +257,8 @@ describe('the demo island', () => {
         '/year?as=table&zoom=month',
         '/proof',
         `/stands/${stand}`,
+        `/stands/${stand}?tab=taken`,
+        `/stands/${stand}?tab=record`,
         `/stands/${stand}/take`,
         `/stands/${stand}/visit`,
         `/stands/${stand}/identify`,
@@ -281,6 +271,7 @@ describe('the demo island', () => {
         '/plants/ramsons',
         '/weather',
         '/group',
+        '/group?tab=rules',
         '/patches/new',
       ]) {
         await page.emulateMedia({ colorScheme: 'light' });

@@ -35,8 +35,7 @@ describe('from an empty group to a logged take', () => {
   let server: RunningServer;
   let databaseUrl: string;
   let screen: Screen;
-  before(async function () {
-    this.timeout(120_000);
+  before(async () => {
     databaseUrl = await freshDatabase('emberfield_e2e_first');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0' });
     screen = await openScreen();
@@ -45,8 +44,7 @@ describe('from an empty group to a logged take', () => {
     await screen.context.close();
     await server.stop();
   });
-  it('founds a group against the one-time code', async function () {
-    this.timeout(60_000);
+  it('founds a group against the one-time code', async () => {
     const { page } = screen;
     expect(server.foundingCode).to.match(/^[a-z0-9]{4}(-[a-z0-9]{4}){3}$/);
     await page.goto(server.url);
@@ -61,8 +59,7 @@ describe('from an empty group to a logged take', () => {
     await page.getByRole('button', { name: 'Found the group' }).click();
     await page.getByRole('heading', { name: 'Nothing stands here yet' }).waitFor();
   });
-  it('adds a plant at a place and sees at once when and how much', async function () {
-    this.timeout(60_000);
+  it('adds a plant at a place and sees at once when and how much', async () => {
     const { page } = screen;
     await page.keyboard.press('n');
     await pick(page, 'Which plant?', 'Stinging nettle · Urtica dioica L.');
@@ -87,8 +84,7 @@ describe('from an empty group to a logged take', () => {
       .click();
     await page.getByText('no weather with a full past year yet').waitFor();
   });
-  it('brings in messy weather: a preview first, which survives a reload, then the days', async function () {
-    this.timeout(90_000);
+  it('brings in messy weather: a preview first, which survives a reload, then the days', async () => {
     const { page } = screen;
     await page.keyboard.press('g');
     await page.keyboard.press('w');
@@ -107,8 +103,7 @@ describe('from an empty group to a logged take', () => {
     await page.goto(`${server.url}/hearth`);
     await page.getByText('Low Hill, up to 14 May').waitFor();
   });
-  it('counts the stand and logs a take that counts against it', async function () {
-    this.timeout(60_000);
+  it('counts the stand and logs a take that counts against it', async () => {
     const { page } = screen;
     await page.getByRole('button', { name: /Stinging nettle · tops/ }).click();
     await page.keyboard.press('v');
@@ -123,8 +118,7 @@ describe('from an empty group to a logged take', () => {
     await page.getByText('4 tips saved. 10 tips left.').waitFor();
     await page.getByText('10 tips left of 14').first().waitFor();
   });
-  it('finds it all again after a restart, signed in as before', async function () {
-    this.timeout(90_000);
+  it('finds it all again after a restart, signed in as before', async () => {
     const { page } = screen;
     const path = new URL(page.url()).pathname;
     const { port } = new URL(server.url);

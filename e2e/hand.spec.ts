@@ -4,8 +4,7 @@ import { islandDatabase, screensOf, startServer, type RunningServer } from './ap
 /** The frame and the first screens, by the thumb and by the keys. */
 describe('one hand', () => {
   let server: RunningServer;
-  before(async function () {
-    this.timeout(180_000);
+  before(async () => {
     server = await startServer(await islandDatabase('emberfield_e2e_hand'), {
       EMBERFIELD_PORT: '0',
       EMBERFIELD_DEMO: '1',
@@ -14,8 +13,7 @@ describe('one hand', () => {
   after(() => server.stop());
   const within = screensOf(() => server);
 
-  it('a touch on the year’s strip moves no day; opened it can be dragged, and Back returns', async function () {
-    this.timeout(60_000);
+  it('a touch on the year’s strip moves no day; opened it can be dragged, and Back returns', async () => {
     await within({ as: 'Tavi', phone: true }, async (page) => {
       const strip = page.getByRole('slider');
       const box = (await strip.boundingBox())!;
@@ -37,8 +35,7 @@ describe('one hand', () => {
       expect(page.url()).not.to.include('day=');
     });
   });
-  it('the round button leads to a take in two taps, its number can be typed, and the field screen has a way out', async function () {
-    this.timeout(60_000);
+  it('the round button leads to a take in two taps, its number can be typed, and the field screen has a way out', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
       await page.getByRole('button', { name: 'Log something' }).tap();
       await page
@@ -60,8 +57,7 @@ describe('one hand', () => {
       await page.getByRole('heading', { name: 'Norway spruce · Brackmoor planting' }).waitFor();
     });
   });
-  it('every view names itself in the title, and its heading has the focus', async function () {
-    this.timeout(60_000);
+  it('every view names itself in the title, and its heading has the focus', async () => {
     await within({ as: 'Tavi', phone: true }, async (page) => {
       for (const [link, title] of [
         ['Plants', 'Plants · Emberfield'],
@@ -74,8 +70,7 @@ describe('one hand', () => {
       }
     });
   });
-  it('what may not be taken is never among what can be had; a duty put off is gone, also after a reload, and comes back', async function () {
-    this.timeout(60_000);
+  it('what may not be taken is never among what can be had; a duty put off is gone, also after a reload, and comes back', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       const barred = page.getByRole('button', { name: /Ground elder · young leaves Ditch/ });
       await barred.waitFor();
@@ -92,8 +87,7 @@ describe('one hand', () => {
       await later.first().waitFor();
     });
   });
-  it('the light that was chosen is there before anything is drawn', async function () {
-    this.timeout(60_000);
+  it('the light that was chosen is there before anything is drawn', async () => {
     await within({ as: 'Tavi' }, async (page, { complaints }) => {
       await page.getByRole('button', { name: /^Tavi/ }).click();
       await page.getByRole('menuitem', { name: 'Full sun' }).click();

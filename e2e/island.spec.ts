@@ -22,8 +22,7 @@ describe('the cases of the demo island', () => {
     ask(`${group}/stands/${stand.id}${day && `?day=${day}`}`);
   const held = (o: PartOutlook): string | undefined => o.allowance.ceilings.find((c) => c.binding)?.kind;
 
-  before(async function () {
-    this.timeout(180_000);
+  before(async () => {
     const databaseUrl = await islandDatabase('emberfield_e2e_island');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
     for (const signInName of ['tavi', 'mirel', 'ode', 'brannoc']) {

@@ -34,16 +34,14 @@ describe('knowing the place and the plant', () => {
   };
 
   describe('in January', () => {
-    before(async function () {
-      this.timeout(180_000);
+    before(async () => {
       databaseUrl = await freshDatabase('emberfield_e2e_winter');
       await loadDemo(databaseUrl, { EMBERFIELD_TODAY: '2026-01-20' });
       await on('2026-01-20');
     });
     after(off);
 
-    it('eight finds on a walk, two of them without signal; each says what it gives later, and comes back until it is on the year', async function () {
-      this.timeout(120_000);
+    it('eight finds on a walk, two of them without signal; each says what it gives later, and comes back until it is on the year', async () => {
       const finds: readonly (readonly [plants: readonly string[], condition: string])[] = [
         [['Elder', 'Dwarf elder'], 'bark'],
         [['Greater burdock'], 'dead stalk'],
@@ -91,15 +89,20 @@ describe('knowing the place and the plant', () => {
         await page.getByRole('link', { name: 'What it gives later' }).nth(7).waitFor();
         expect(await page.getByText('kept here, not sent yet').count()).to.equal(0);
         await page.goto(`${server.url}/hearth`);
-        await page.getByText('nobody knows yet what it is: look again when it flowers').waitFor();
-        await page.getByText(/may be Great mullein and Foxglove|may be Foxglove and Great mullein/).waitFor();
+        // Of the eight one was noted without a name, however often the walk was made.
+        const unknown = page.getByRole('link', { name: /nobody knows yet what it is: look again when it flowers/ });
+        await unknown.first().waitFor();
+        expect((await unknown.allInnerTexts()).filter((said) => !said.includes('Find 7,'))).to.deep.equal([]);
+        await page
+          .getByText(/may be Great mullein and Foxglove|may be Foxglove and Great mullein/)
+          .first()
+          .waitFor();
         // What failed while there was no signal is no fault of the page.
         complaints.splice(0, complaints.length, ...complaints.filter((c) => !/ERR_INTERNET_DISCONNECTED/.test(c)));
       });
     });
 
-    it('opens where there is no signal, with what was read; a find waits, also over a start; signing out leaves nothing', async function () {
-      this.timeout(120_000);
+    it('opens where there is no signal, with what was read; a find waits, also over a start; signing out leaves nothing', async () => {
       const at = { latitude: 46.02, longitude: -30.01 };
       await within({ as: 'Mirel', phone: true, keepsPages: true, at }, async (page, { context, complaints }) => {
         await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
@@ -109,7 +112,7 @@ describe('knowing the place and the plant', () => {
           .first()
           .waitFor();
         await page.goto(`${server.url}/hearth`);
-        await page.getByText('nobody knows yet what it is: look again when it flowers').waitFor();
+        await page.getByText('nobody knows yet what it is: look again when it flowers').first().waitFor();
         await context.setOffline(true);
         await page.reload();
         await page.getByText(/No signal\. This is as it was read \d+ \w+/).waitFor();
@@ -155,8 +158,7 @@ describe('knowing the place and the plant', () => {
       });
     });
 
-    it('a winter fungus is not settled without its print, which comes back the next morning', async function () {
-      this.timeout(120_000);
+    it('a winter fungus is not settled without its print, which comes back the next morning', async () => {
       await within({ as: 'Ode' }, async (page) => {
         await toStand(page, 'Velvet shank', 'Withen Wood');
         await page.getByRole('link', { name: 'Settle what it is' }).click();
@@ -189,15 +191,13 @@ describe('knowing the place and the plant', () => {
   });
 
   describe('from one spring to the next', () => {
-    before(async function () {
-      this.timeout(180_000);
+    before(async () => {
       databaseUrl = await islandDatabase('emberfield_e2e_bulb');
       await on('2026-05-15');
     });
     after(off);
 
-    it('ramsons beside crocus: locked, open after flowers and searches, locked again by a new sighting', async function () {
-      this.timeout(180_000);
+    it('ramsons beside crocus: locked, open after flowers and searches, locked again by a new sighting', async () => {
       const look = async (page: Page, what: string, result: 'found' | 'not found'): Promise<void> => {
         await page.getByRole('link', { name: /^Visit/ }).click();
         await page
@@ -235,6 +235,7 @@ describe('knowing the place and the plant', () => {
         await look(page, 'Autumn crocus', 'found');
         await press(page, /leaves$/);
         await page.getByText('Autumn crocus seen in this stand').first().waitFor();
+        await page.getByRole('tab', { name: 'What it is' }).click();
         await page.getByText('seen here on 5 April 2027').waitFor();
       });
     });

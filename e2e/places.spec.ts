@@ -6,8 +6,7 @@ import { pick } from './pick.ts';
 
 describe('places on the map and in files', () => {
   let server: RunningServer;
-  before(async function () {
-    this.timeout(180_000);
+  before(async () => {
     const databaseUrl = await islandDatabase('emberfield_e2e_places');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
   });
@@ -15,8 +14,7 @@ describe('places on the map and in files', () => {
   const within = screensOf(() => server);
   const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).first().click();
 
-  it('a boundary is drawn round a point, bent, taken back step by step, and kept', async function () {
-    this.timeout(90_000);
+  it('a boundary is drawn round a point, bent, taken back step by step, and kept', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.goto(`${server.url}/ground`);
       await page.getByRole('button', { name: /Ditch below Moor Farm/ }).click();
@@ -58,8 +56,7 @@ describe('places on the map and in files', () => {
     });
   });
 
-  it('GPX comes in after a look at it, and goes out as GeoJSON with secret places shifted', async function () {
-    this.timeout(90_000);
+  it('GPX comes in after a look at it, and goes out as GeoJSON with secret places shifted', async () => {
     const gpx = `<?xml version="1.0"?><gpx version="1.1"><wpt lat="46.02" lon="-30.01"><name>New spring</name></wpt>
       <wpt lat="146" lon="0"><name>Nowhere</name></wpt>
       <trk><name>Round the mere</name><trkseg><trkpt lat="46.0" lon="-30.05"/><trkpt lat="46.01" lon="-30.04"/></trkseg></trk></gpx>`;
@@ -98,8 +95,7 @@ describe('places on the map and in files', () => {
     });
   });
 
-  it('a table whose heads say nothing is matched column by column', async function () {
-    this.timeout(60_000);
+  it('a table whose heads say nothing is matched column by column', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.goto(`${server.url}/files`);
       await page.locator('input[type=file]').setInputFiles({
@@ -127,11 +123,11 @@ describe('places on the map and in files', () => {
     });
   });
 
-  it('a photo of a stand is kept, shown large, and forgotten', async function () {
-    this.timeout(60_000);
+  it('a photo of a stand is kept, shown large, and forgotten', async () => {
     await within({ as: 'Ode' }, async (page) => {
       await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
       await page.getByRole('link', { name: 'Open', exact: true }).click();
+      await page.getByRole('tab', { name: 'Record' }).click();
       const picture = await page.screenshot({ clip: { x: 0, y: 0, width: 300, height: 200 } });
       await page
         .locator('input[type=file]')

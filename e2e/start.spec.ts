@@ -67,7 +67,6 @@ const isAlive = (pid: number): boolean => {
 };
 
 describe('the start command', function () {
-  this.timeout(240_000);
   let folder: string;
   const begun: Started[] = [];
   const begin = (): Started => {

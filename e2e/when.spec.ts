@@ -4,16 +4,14 @@ import { pick as choose } from './pick.ts';
 
 describe('knowing the day', () => {
   let server: RunningServer;
-  before(async function () {
-    this.timeout(180_000);
+  before(async () => {
     const databaseUrl = await islandDatabase('emberfield_e2e_when');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
   });
   after(() => server.stop());
   const within = screensOf(() => server);
 
-  it('the year at a glance: filtered, zoomed, read as a table, and whole on paper', async function () {
-    this.timeout(90_000);
+  it('the year at a glance: filtered, zoomed, read as a table, and whole on paper', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.keyboard.press('g');
       await page.keyboard.press('y');
@@ -46,8 +44,7 @@ describe('knowing the day', () => {
       expect(lines, 'lines that only paper shows').to.be.above(10);
     });
   });
-  it('a sighting corrected on the ladder moves the band, and undo moves it back', async function () {
-    this.timeout(60_000);
+  it('a sighting corrected on the ladder moves the band, and undo moves it back', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.getByRole('button', { name: /Elder · flower heads Old railway/ }).click();
       await page.getByRole('link', { name: 'Open', exact: true }).click();
@@ -67,11 +64,11 @@ describe('knowing the day', () => {
       await page.waitForFunction((was) => document.querySelector('path.band')?.getAttribute('d') === was, before);
     });
   });
-  it('a calendar’s address is shown once, can be read without signing in, and ends when it is taken away', async function () {
-    this.timeout(60_000);
+  it('a calendar’s address is shown once, can be read without signing in, and ends when it is taken away', async () => {
     await within({ as: 'Mirel' }, async (page) => {
       await page.keyboard.press('g');
       await page.keyboard.press('u');
+      await page.getByRole('tab', { name: 'Calendar and notices' }).click();
       await page.getByRole('button', { name: 'duties with a day' }).click();
       await page.getByRole('button', { name: 'Make an address' }).click();
       const address = await page.getByLabel('The address').inputValue();
@@ -88,8 +85,7 @@ describe('knowing the day', () => {
       expect((await fetch(address)).status).to.equal(404);
     });
   });
-  it('notices are seen once, and a kind that is switched off stays silent', async function () {
-    this.timeout(60_000);
+  it('notices are seen once, and a kind that is switched off stays silent', async () => {
     await within({ as: 'Ode' }, async (page) => {
       const bell = page.getByRole('button', { name: /^\d+ notices?$/ });
       const strip = page.getByRole('dialog');
@@ -104,6 +100,7 @@ describe('knowing the day', () => {
       await page.keyboard.press('Escape');
       await page.keyboard.press('g');
       await page.keyboard.press('u');
+      await page.getByRole('tab', { name: 'Calendar and notices' }).click();
       for (const kind of ['opens in three days', 'last call', 'moved by more than four days'])
         await page.getByRole('button', { name: kind, exact: true }).click();
       await page.keyboard.press('g');
@@ -112,8 +109,7 @@ describe('knowing the day', () => {
       expect(await bell.count()).to.equal(0);
     });
   });
-  it('says how good the dates were, in words and as a picture', async function () {
-    this.timeout(90_000);
+  it('says how good the dates were, in words and as a picture', async () => {
     await within({ as: 'Brannoc' }, async (page) => {
       await page.goto(`${server.url}/proof`);
       await page.getByText(/^Over \d+ dates I was off by [\d.]+ days/).waitFor();
@@ -125,8 +121,7 @@ describe('knowing the day', () => {
         .waitFor();
     });
   });
-  it('another station is brought in and a place given to it: its dates move, and come back with undo', async function () {
-    this.timeout(90_000);
+  it('another station is brought in and a place given to it: its dates move, and come back with undo', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.goto(`${server.url}/weather`);
       await page.getByRole('button', { name: 'New station' }).click();
@@ -150,7 +145,8 @@ describe('knowing the day', () => {
       await band.waitFor();
       const before = await band.getAttribute('d');
       const stand = page.url();
-      await page.getByRole('link', { name: 'About the place' }).click();
+      await page.getByRole('link', { name: 'Old railway hedge' }).click();
+      await page.getByRole('button', { name: 'Settings', exact: true }).click();
       await page.getByText(/Dates here are reckoned from Ostrey harbour/).waitFor();
       await choose(page, 'Station', 'Far moor, 300 m');
       await page.getByText(/Dates here are reckoned from Far moor \(/).waitFor();
@@ -159,13 +155,13 @@ describe('knowing the day', () => {
         const now = document.querySelector('path.band')?.getAttribute('d');
         return now && now !== was;
       }, before);
-      await page.getByRole('link', { name: 'About the place' }).click();
+      await page.getByRole('link', { name: 'Old railway hedge' }).click();
+      await page.getByRole('button', { name: 'Settings', exact: true }).click();
       await page.locator('.ant-select-clear').first().click({ force: true });
       await page.getByText(/Dates here are reckoned from Ostrey harbour/).waitFor();
     });
   });
-  it('lengths that were measured give a window its days', async function () {
-    this.timeout(60_000);
+  it('lengths that were measured give a window its days', async () => {
     await within({ as: 'Mirel' }, async (page) => {
       await page.getByRole('button', { name: /Broad-leaved reed-mace · shoot hearts/ }).click();
       await page.getByRole('link', { name: /^Visit/ }).click();
@@ -177,11 +173,11 @@ describe('knowing the day', () => {
         .getByText(/^Long enough about .+, too long about /)
         .first()
         .waitFor();
+      await page.getByRole('tab', { name: 'Record' }).click();
       await page.getByText('shoot hearts · 34 cm, 41 cm and 37 cm').waitFor();
     });
   });
-  it('a place that the tide covers says when it is free, and is barred on days when it never is', async function () {
-    this.timeout(60_000);
+  it('a place that the tide covers says when it is free, and is barred on days when it never is', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.getByText(/^Low water \d\d:\d\d/).waitFor();
       await page.getByRole('button', { name: /Sea beet · leaves/ }).click();
@@ -213,8 +209,7 @@ describe('knowing the day', () => {
       await page.getByText('6 high and low waters, 14 May 2026 to 16 May 2026').waitFor();
     });
   });
-  it('without a signal, the dates of a stand count what stands in the open visit', async function () {
-    this.timeout(90_000);
+  it('without a signal, the dates of a stand count what stands in the open visit', async () => {
     await within({ as: 'Mirel', phone: true, keepsPages: true }, async (page, { context, complaints }) => {
       await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
       // The page that brought the service worker in is not yet served by it: the next one is.

@@ -50,6 +50,8 @@ async function browserSpecs() {
   await specs('end to end', ['e2e/tried-twice.ts', 'e2e/**/*.spec.ts'], {
     // On a machine with much else to do a browser now and then waits in vain; what fails twice fails.
     retries: 1,
+    // A journey through a browser on a slow machine; what hangs is found by the waits within.
+    longest: 300_000,
     env: {
       DATABASE_URL: database.url,
       EMBERFIELD_CHROMIUM: chromium,
@@ -113,8 +115,8 @@ async function check(name, args, { cwd = ROOT, behind = false } = {}) {
 }
 
 /** @param counted what runs the specs, where their lines are counted: too few of them are a failure */
-async function specs(name, patterns, { env = {}, counted = [], behind = false, retries = 0 } = {}) {
-  const mocha = [tool('mocha/bin/mocha.js'), '--timeout', '20000', '--retries', String(retries)];
+async function specs(name, patterns, { env = {}, counted = [], behind = false, retries = 0, longest = 20_000 } = {}) {
+  const mocha = [tool('mocha/bin/mocha.js'), '--timeout', String(longest), '--retries', String(retries)];
   const { code, output } = await run([...counted, ...mocha, ...patterns], { env, behind });
   say(`\n== ${name}\n${output}`);
   const count = (word) => Number(new RegExp(`^\\s*(\\d+) ${word}`, 'm').exec(output)?.[1] ?? 0);

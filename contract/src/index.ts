@@ -7,12 +7,14 @@ export {
   isUuid,
   line,
   listOf,
+  maybe,
   oneOf,
   orNull,
   uuid,
   whole,
   type Text,
 } from './platform/schema.ts';
+export { faultsOf, type Fault } from './platform/faults.ts';
 export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
 export type { Method, Route, Who } from './platform/route.ts';
 export { ROUTES } from './routes.ts';
@@ -97,7 +99,7 @@ export {
 } from './stands/stand.ts';
 export type { ProofTrial, StandProof } from './stands/proof.ts';
 export type { GroupProof, ProofScores } from './stands/group-proof.ts';
-export { entrySchema, type Entry, type EntryOf } from './visits/entry.ts';
+export { censusSchema, entrySchema, type Entry, type EntryOf } from './visits/entry.ts';
 export {
   MOST_ENTRIES_AT_ONCE,
   syncSchema,

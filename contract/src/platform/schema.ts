@@ -59,6 +59,14 @@ export const finite = (min: number, max: number) =>
 
 export const whole = (min: number, max: number) => finite(min, max).integer('notWhole');
 
+/** A year that has begun, from 1800. */
+export const yearGone = () =>
+  whole(1800, 2200).test(
+    'yearAhead',
+    'yearAhead',
+    given((v) => v > 2200 || v <= new Date().getUTCFullYear()),
+  );
+
 /** Shares run from 0 to 1. */
 export const share = () => finite(0, 1);
 
@@ -86,7 +94,7 @@ export const figure = (): Schema<Figure> =>
     .test(
       'ordered',
       'figureOrder',
-      given((f) => f.low <= f.value && f.value <= f.high),
+      given((f) => !(f.low > f.value) && !(f.value > f.high)),
     );
 
 const LANGUAGE = /^[a-z]{2}$/;

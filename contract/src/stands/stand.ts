@@ -7,7 +7,7 @@ import {
   type Clearance,
 } from '@emberfield/core/identity';
 import type { Schema } from 'yup';
-import { exactly, freeText, isoDay, line, orNull, uuid, whole, type Text } from '../platform/schema.ts';
+import { exactly, freeText, isoDay, line, orNull, uuid, whole, yearGone, type Text } from '../platform/schema.ts';
 import type { LookAlikeSeverity, PartKey, PlantProfile } from '@emberfield/core/plants';
 import type { Retirement } from '../patches/retirement.ts';
 import type { EntryView } from '../visits/sync.ts';
@@ -27,7 +27,7 @@ export const newStandSchema: Schema<NewStand> = exactly({
   patchId: uuid(),
   plantKey: line(60),
   where: freeText(80),
-  since: orNull(whole(1800, 2200)),
+  since: orNull(yearGone()),
   restUntil: orNull(isoDay()),
 }).required('missing');
 
@@ -41,7 +41,7 @@ export interface ChangeStand {
 export const changeStandSchema: Schema<ChangeStand> = exactly({
   version: whole(1, 1e9),
   where: freeText(80),
-  since: orNull(whole(1800, 2200)),
+  since: orNull(yearGone()),
   restUntil: orNull(isoDay()),
   restReason: freeText(200),
 }).required('missing');

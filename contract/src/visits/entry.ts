@@ -40,7 +40,7 @@ export interface EntryOf<K extends EntryKind> {
 }
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind];
 
-const census = lazy((value: unknown) => {
+export const censusSchema = lazy((value: unknown) => {
   switch ((value as { method?: unknown } | null)?.method) {
     case 'quadrats':
       return exactly({
@@ -53,7 +53,7 @@ const census = lazy((value: unknown) => {
         .test(
           'fits',
           'quadratsDoNotFit',
-          given((b) => !Array.isArray(b.counts) || b.counts.length * b.quadratAreaM2 <= b.standAreaM2),
+          given((b) => !Array.isArray(b.counts) || !(b.counts.length * b.quadratAreaM2 > b.standAreaM2)),
         );
     case 'eye':
       return exactly({ method: oneOf(['eye']), eye: oneOf(EYE_CLASSES) }).required('missing');
@@ -81,7 +81,7 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     share: orNull(share()),
     offSeason: boolean(),
   }).required('missing'),
-  census,
+  census: censusSchema,
   take: exactly({
     part: oneOf(PART_KEYS),
     amount: finite(0, 1e6),

@@ -46,7 +46,7 @@ export const handDaysSchema: Schema<HandDays> = exactly({
       .test(
         'order',
         'minAboveMax',
-        given((d) => d.minC <= d.maxC),
+        given((d) => !(d.minC > d.maxC)),
       ),
     62,
   ).min(1, 'missing'),

@@ -1,26 +1,15 @@
-import { ValidationError, type Schema } from 'yup';
+import type { Schema } from 'yup';
+import { faultsOf } from '@emberfield/contract';
 import { AppError } from './errors.ts';
 
 /** Reads unknown input by a schema of the contract; the first fault is named with its field and reason. */
 export function parse<T>(schema: Schema<T>, input: unknown, root = 'body'): T {
   const depth = tooMuchIn(input);
   if (depth) throw new AppError('badInput', { field: root, reason: depth });
-  try {
-    // The first fault is enough: reckoning all of a hundred bad entries would keep others waiting.
-    return schema.validateSync(input, { strict: true, abortEarly: true });
-  } catch (error) {
-    if (!(error instanceof ValidationError)) throw error;
-    const first = error;
-    const path = first.path ? `${root}.${first.path}` : root;
-    throw new AppError('badInput', { field: path, reason: reasonOf(first) });
-  }
-}
-
-/** Yup's own type and null checks speak English; everything of ours is a code. */
-function reasonOf({ type, message }: ValidationError): string {
-  if (type === 'typeError') return 'wrongType';
-  if (type === 'nullable' || type === 'optionality' || type === 'defined') return 'missing';
-  return /^[a-zA-Z]+$/.test(message) ? message : 'wrongType';
+  const [fault] = faultsOf(schema, input, 'first');
+  if (fault)
+    throw new AppError('badInput', { field: [root, fault.path].filter(Boolean).join('.'), reason: fault.reason });
+  return input as T;
 }
 
 const DEEPEST = 24;

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { SearchOutlined } from '@ant-design/icons-vue';
 import { Button } from 'ant-design-vue';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBrowserNotices } from '../calendar/use-notices.ts';
+import { useTour } from '../help/use-tour.ts';
 import { useRibbon } from '../hearth/queries.ts';
 import OutboxBar from '../offline/OutboxBar.vue';
 import { afterPaint } from '../platform/after-paint.ts';
@@ -22,6 +23,7 @@ const BottomBar = afterPaint(() => import('./BottomBar.vue'));
 const FindBox = afterPaint(() => import('./FindBox.vue'));
 const KeyList = afterPaint(() => import('./KeyList.vue'));
 const PersonMenu = afterPaint(() => import('./PersonMenu.vue'));
+const TourSteps = defineAsyncComponent(() => import('../help/TourSteps.vue'));
 const QuickLog = afterPaint(() => import('./QuickLog.vue'));
 
 const words = useWords();
@@ -31,6 +33,7 @@ const { day, today, asked, dayQuery, lookAt, step } = useDay();
 useBrowserNotices();
 const ribbon = useRibbon(groupId, asked);
 const listing = ref(false);
+const { touring } = useTour();
 const { finding, text: findText, open: openFind } = useFind();
 useShortcuts({
   openFind,
@@ -70,6 +73,7 @@ const quick = computed(
   <main id="content" ref="content" tabindex="-1" :class="{ over: isPhone && !bare }"><slot /></main>
   <template v-if="isPhone && !bare"><QuickLog v-if="quick" /><BottomBar /></template>
   <FindBox v-if="finding" v-model="findText" @close="finding = false" />
+  <TourSteps v-if="touring" />
   <KeyList v-if="listing" @close="listing = false" />
 </template>
 

@@ -16,7 +16,7 @@ const session = useSession();
 const signOut = useSignOut();
 const { group, choose } = useGroup();
 const groups = computed(() => session.data.value?.groups ?? []);
-const VIEWS = ['weather', 'group', 'proof', 'files', 'identify'] as const;
+const VIEWS = ['weather', 'group', 'proof', 'files', 'identify', 'help'] as const;
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button, Dropdown, Menu, MenuDivider, MenuItem, MenuItemGroup } from 'ant-design-vue';
 import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
 import { LIGHTS, wantedLight, type WantedLight } from '../platform/theme.ts';
 import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -10,6 +11,7 @@ import { useSignOut } from './use-sign-out.ts';
 /** Who is in, for which group, in which light, and the way out. */
 const emit = defineEmits<{ keys: [] }>();
 const words = useWords();
+const router = useRouter();
 const session = useSession();
 const signOut = useSignOut();
 const { group, choose } = useGroup();
@@ -21,6 +23,7 @@ function act({ key }: { key: string | number }): void {
   if (what === 'light') wantedLight.value = which as WantedLight;
   else if (what === 'group') choose(which!);
   else if (what === 'keys') emit('keys');
+  else if (what === 'help') void router.push({ name: 'help' });
   else void signOut();
   open.value = false;
 }
@@ -41,6 +44,7 @@ function act({ key }: { key: string | number }): void {
           <MenuItem v-for="l in LIGHTS" :key="`light:${l}`">{{ words.t(`light.${l}`) }}</MenuItem>
         </MenuItemGroup>
         <MenuDivider />
+        <MenuItem key="help">{{ words.t('nav.help') }}</MenuItem>
         <MenuItem key="keys">{{ words.t('nav.keys') }}</MenuItem>
         <MenuItem key="out">{{ words.t('nav.signOut') }}</MenuItem>
       </Menu>

@@ -28,9 +28,10 @@ export const router = createRouter({
     { path: '/plants', name: 'plants', component: () => import('../plants/PlantsView.vue') },
     { path: '/plants/:plantKey', name: 'plant', component: () => import('../plants/PlantView.vue') },
     { path: '/plants/:plantKey/edit', name: 'editPlant', component: () => import('../plants/EditPlantView.vue') },
+    { path: '/help', name: 'help', component: () => import('../help/HelpView.vue') },
     { path: '/weather', name: 'weather', component: () => import('../weather/WeatherView.vue') },
     { path: '/group', name: 'group', component: () => import('../people/GroupView.vue') },
-    { path: '/activity', name: 'activity', component: () => import('../people/ActivityView.vue') },
+    { path: '/activity', redirect: { name: 'group', query: { tab: 'activity' } } },
     {
       path: '/reset/:token',
       name: 'reset',

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { entrySchema } from '@emberfield/contract';
+import { censusSchema, entrySchema, faultsOf } from '@emberfield/contract';
 import { blankVisit, censusOf, draftsOf, estimateOf, hereNow, stageNow, type VisitDraft } from './visit-draft.ts';
 
 const id = '01900000-0000-7000-8000-000000000001';
@@ -52,12 +52,20 @@ describe('the visit form', () => {
     expect(drafts[4]!.body).to.include({ deadly: true, plantKey: 'yew', found: true, stage: 'capsOff' });
     expect(drafts[1]!.body).to.include({ reached: false, share: null });
   });
-  it('waits with a count until it is one', () => {
+  it('is no count while nothing of it was typed; begun, it is told what it lacks', () => {
     expect(censusOf({ ...blankVisit(), countMethod: 'complete' })).to.equal(null);
-    expect(censusOf({ ...blankVisit(), countMethod: 'quadrats', squares: [3, null], standAreaM2: 50 })).to.equal(null);
+    expect(censusOf({ ...blankVisit(), countMethod: 'quadrats' })).to.equal(null);
     expect(
       censusOf({ ...blankVisit(), countMethod: 'quadrats', squares: [3, null, 4], standAreaM2: 50 }),
     ).to.deep.include({ counts: [3, 4], quadratAreaM2: 1 });
+    const half = { ...blankVisit(), countMethod: 'quadrats' as const, squares: [3, null] };
+    expect(faultsOf(censusSchema, censusOf(half)).map((f) => `${f.path} ${f.reason}`)).to.have.members([
+      'counts tooFew',
+      'standAreaM2 notANumber',
+    ]);
+    expect(estimateOf(half)).to.equal(null);
+    const mature = { ...blankVisit(), countMethod: 'complete' as const, mature: 3 };
+    expect(faultsOf(censusSchema, censusOf(mature)).map((f) => f.path)).to.include('plants');
   });
 });
 

@@ -1,4 +1,4 @@
-import type { EntryBodies, LOSS_CAUSES, PartKey } from '@emberfield/contract';
+import { censusSchema, type EntryBodies, type LOSS_CAUSES, type PartKey } from '@emberfield/contract';
 import {
   completeCount,
   countByEye,
@@ -111,31 +111,31 @@ export function draftsOf(v: VisitDraft, { patchId, standId, day, lookAlike, stag
   return drafts;
 }
 
-/** The count, once it is complete enough to be one. */
+/** The count as far as it was typed, for the schema to judge; `null` while nothing of it was. */
 export function censusOf(v: VisitDraft): EntryBodies['census'] | null {
   switch (v.countMethod) {
     case 'complete':
-      return v.plants === null
+      return v.plants === null && v.mature === null && v.flowering === null
         ? null
-        : { method: 'complete', plants: v.plants, mature: v.mature, flowering: v.flowering };
+        : { method: 'complete', plants: v.plants ?? NaN, mature: v.mature, flowering: v.flowering };
     case 'eye':
       return v.eye === null ? null : { method: 'eye', eye: v.eye };
     case 'quadrats': {
       const counts = v.squares.filter((c): c is number => c !== null);
-      if (counts.length < 2 || !v.quadratAreaM2 || !v.standAreaM2) return null;
-      return { method: 'quadrats', counts, quadratAreaM2: v.quadratAreaM2, standAreaM2: v.standAreaM2 };
+      if (counts.length === 0 && v.standAreaM2 === null) return null;
+      return { method: 'quadrats', counts, quadratAreaM2: v.quadratAreaM2 ?? NaN, standAreaM2: v.standAreaM2 ?? NaN };
     }
     case null:
       return null;
   }
 }
 
-/** What the count in the form amounts to so far; `null` while it is not one, or its squares are larger than the stand. */
+/** What the count in the form amounts to so far; `null` while it is none that fits. */
 export function estimateOf(
   v: VisitDraft,
 ): (CountEstimate & { readonly quadratsForTwentyPercent: number | null }) | null {
   const census = censusOf(v);
-  if (!census) return null;
+  if (!census || !censusSchema.isValidSync(census, { strict: true })) return null;
   switch (census.method) {
     case 'complete':
       return { ...completeCount(census.plants), quadratsForTwentyPercent: null };
@@ -143,7 +143,6 @@ export function estimateOf(
       return { ...countByEye(census.eye), quadratsForTwentyPercent: null };
     case 'quadrats': {
       const { counts, quadratAreaM2, standAreaM2 } = census;
-      if (counts.length * quadratAreaM2 > standAreaM2) return null;
       return estimateFromQuadrats(counts, quadratAreaM2, standAreaM2);
     }
   }

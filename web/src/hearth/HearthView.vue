@@ -115,6 +115,7 @@ const noteOf = (section: DaySection): string =>
       >{{ words.t('hearth.first') }} <kbd>n</kbd></GoButton
     >
     <GoButton v-if="mayPick" size="large" :to="{ name: 'walk' }">{{ words.t('walk.start') }}</GoButton>
+    <GoButton size="large" :to="{ name: 'help' }">{{ words.t('nav.help') }}</GoButton>
   </StateNote>
   <div v-else class="two hearth" :aria-busy="hearth.isPlaceholderData.value">
     <div class="front" @keydown.down.prevent="stepRow(1)" @keydown.up.prevent="stepRow(-1)">

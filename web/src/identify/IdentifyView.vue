@@ -87,7 +87,7 @@ function startOver(): void {
 }
 async function kept(): Promise<void> {
   draft.value = blankDraft();
-  await router.push({ name: 'stand', params: { standId: standId.value } });
+  await router.push({ name: 'stand', params: { standId: standId.value }, query: { tab: 'what' } });
 }
 </script>
 

@@ -48,12 +48,17 @@ const words = useWords();
   position: fixed;
   inset: auto 0 0;
   display: flex;
+  flex-wrap: wrap;
   gap: 12px;
   align-items: center;
   padding: 14px max(18px, calc(50vw - 282px)) 20px;
   background: var(--band);
   border-top: 1px solid var(--hair);
   z-index: 10;
+}
+.foot :deep(.failure) {
+  flex: 1 0 100%;
+  margin: 0;
 }
 .foot :deep(.ant-btn) {
   flex: 1;

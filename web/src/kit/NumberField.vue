@@ -1,19 +1,41 @@
 <script setup lang="ts">
-import { InputNumber } from 'ant-design-vue';
+import { Input } from 'ant-design-vue';
+import { ref, watch } from 'vue';
+import { shownNumber, typedNumber } from './typed-number.ts';
 
-/** A number that may be empty: empty is `null`, never 0. */
-defineProps<{ label?: string; min?: number; max?: number; whole?: boolean; size?: 'small' | 'middle' | 'large' }>();
+/**
+ * A number as it is typed, with point or comma. Empty is `null`, never 0; what is no number is NaN, and stays to be read and put right:
+ * nothing is cut to what would fit.
+ */
+defineProps<{
+  label?: string;
+  whole?: boolean;
+  size?: 'small' | 'middle' | 'large';
+  placeholder?: string;
+  unit?: string;
+}>();
 const value = defineModel<number | null | undefined>({ required: true });
+const read = (typed: string): number | null => (typed.trim() === '' ? null : (typedNumber(typed) ?? NaN));
+const text = ref(shownNumber(value.value ?? null));
+watch(value, (now) => {
+  if (!Object.is(now ?? null, read(text.value))) text.value = shownNumber(now ?? null);
+});
+function type(typed: string): void {
+  text.value = typed;
+  value.value = read(typed);
+}
 </script>
 
 <template>
-  <InputNumber
-    :value="value ?? undefined"
-    :min="min"
-    :max="max"
-    :precision="whole ? 0 : undefined"
+  <Input
+    :value="text"
     :size="size ?? 'middle'"
     :inputmode="whole ? 'numeric' : 'decimal'"
+    autocomplete="off"
     :aria-label="label"
-    @update:value="value = typeof $event === 'number' ? $event : null" />
+    :aria-invalid="Number.isNaN(value) || undefined"
+    :status="Number.isNaN(value) ? 'error' : ''"
+    :placeholder="placeholder"
+    :suffix="unit"
+    @update:value="type" />
 </template>

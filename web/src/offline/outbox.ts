@@ -30,6 +30,8 @@ export interface Waiting {
   readonly lastTry: number | null;
   /** What the server said against it; empty while it only waits. */
   readonly problem: string;
+  /** Part of the body that it names, "body.liftReason". */
+  readonly problemField?: string | null;
 }
 
 /** Failures of the server that pass. */
@@ -38,7 +40,7 @@ const PASSING: readonly string[] = ['busy', 'internal'];
 /** How one request ended: answered, refused for good, or not at all. */
 export type Answer =
   | { readonly kind: 'answered'; readonly results: readonly EntryResult[] }
-  | { readonly kind: 'refused'; readonly message: string }
+  | { readonly kind: 'refused'; readonly message: string; readonly field?: string | null }
   | { readonly kind: 'notReached' };
 
 export interface Delivered {
@@ -61,7 +63,8 @@ export async function deliver(
     const answer = await send(call, item.groupId);
     const left = { ...item, calls: item.calls.slice(i), lastTry: now };
     if (answer.kind === 'notReached') return { results, left };
-    if (answer.kind === 'refused') return { results, left: { ...left, problem: answer.message } };
+    if (answer.kind === 'refused')
+      return { results, left: { ...left, problem: answer.message, problemField: answer.field ?? null } };
     results.push(...answer.results);
     const open = answer.results.filter((r) => r.status === 'needsAttention');
     // The server failed on these: they are not refused, and go again.

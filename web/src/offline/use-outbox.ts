@@ -34,10 +34,16 @@ export type Sent =
   | {
       readonly kind: 'refused';
       readonly message: string;
+      /** Part of the body that was refused, where the server names one. */
+      readonly field: string | null;
       readonly results: readonly EntryResult[];
       /** What did not go: the request that was refused and what hangs on it. */
       readonly left: readonly OutCall[];
     };
+
+/** What was refused as the error that a form puts at its field. */
+export const refusal = ({ message, field }: Extract<Sent, { kind: 'refused' }>): ApiError =>
+  new ApiError('conflict', message, field, null);
 
 /** How a request ends; whatever is no word of the server's is thrown. */
 async function ask(asked: OutCall, group: string): Promise<Answer> {
@@ -45,7 +51,9 @@ async function ask(asked: OutCall, group: string): Promise<Answer> {
     return { kind: 'answered', results: await resultsOf(asked, group) };
   } catch (error) {
     if (!(error instanceof ApiError)) throw error;
-    return PASSING.includes(error.code) ? { kind: 'notReached' } : { kind: 'refused', message: error.message };
+    return PASSING.includes(error.code)
+      ? { kind: 'notReached' }
+      : { kind: 'refused', message: error.message, field: error.field };
   }
 }
 
@@ -118,7 +126,7 @@ export const useOutbox = defineStore('outbox', () => {
     if (!left) return { kind: 'answered', results };
     if (left.problem === '') return { kind: 'waiting' };
     await forget(id);
-    return { kind: 'refused', message: left.problem, results, left: left.calls };
+    return { kind: 'refused', message: left.problem, field: left.problemField ?? null, results, left: left.calls };
   }
 
   /** Sends all that waits, oldest first, until something is not answered. */

@@ -11,6 +11,8 @@ import {
   type Hazard,
   type PatchFacts,
 } from '@emberfield/contract';
+import FormField from '../form/FormField.vue';
+import type { FieldsForm } from '../form/use-form.ts';
 import PickOne from '../kit/PickOne.vue';
 import DayField from '../kit/DayField.vue';
 import NumberField from '../kit/NumberField.vue';
@@ -18,6 +20,8 @@ import { useWords } from '../session/words.ts';
 
 /** What people forget to write down and cannot reconstruct at home. */
 const facts = defineModel<PatchFacts>({ required: true });
+/** `root`: where the facts stand in the body. */
+defineProps<{ form: FieldsForm; root: string }>();
 const words = useWords();
 const set = <K extends keyof PatchFacts>(key: K, value: PatchFacts[K]): void =>
   void (facts.value = { ...facts.value, [key]: value });
@@ -51,34 +55,46 @@ function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; read
 
 <template>
   <div class="facts">
-    <label v-for="[key, options] in SELECTS" :key="key" class="field"
-      ><span>{{ words.t(`patch.facts.${key}`) }}</span>
+    <FormField
+      v-for="[key, options] in SELECTS"
+      :key="key"
+      :form="form"
+      :at="`${root}.${key}`"
+      :label="words.t(`patch.facts.${key}`)">
       <PickOne
         :model-value="facts[key] as string"
         :options="options.map((o) => ({ value: o as string, label: words.t(`patch.${key}.${o}`) }))"
         @update:model-value="$event && set(key, $event as never)" />
-    </label>
-    <label class="field"
-      ><span>{{ words.t('patch.facts.slope') }}</span
-      ><NumberField :model-value="facts.slopeDeg" :min="0" :max="90" @update:model-value="set('slopeDeg', $event ?? 0)"
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('patch.facts.owner') }}</span
-      ><Input :maxlength="120" :value="facts.owner" @update:value="set('owner', $event)"
-    /></label>
-    <label v-if="facts.leave === 'given'" class="field"
-      ><span>{{ words.t('patch.facts.leaveUntil') }}</span
-      ><DayField optional :model-value="facts.leaveUntil ?? ''" @update:model-value="set('leaveUntil', $event || null)"
-    /></label>
-    <label v-if="facts.hazards.includes('tide')" class="field wide"
-      ><span>{{ words.t('patch.facts.tideLevel') }}</span>
+    </FormField>
+    <FormField :form="form" :at="`${root}.slopeDeg`" :label="words.t('patch.facts.slope')">
+      <NumberField :model-value="facts.slopeDeg" @update:model-value="set('slopeDeg', $event ?? NaN)" />
+    </FormField>
+    <FormField :form="form" :at="`${root}.owner`" :label="words.t('patch.facts.owner')">
+      <Input :maxlength="120" :value="facts.owner" @update:value="set('owner', $event)" />
+    </FormField>
+    <FormField
+      v-if="facts.leave === 'given'"
+      :form="form"
+      :at="`${root}.leaveUntil`"
+      :label="words.t('patch.facts.leaveUntil')">
+      <DayField
+        optional
+        :model-value="facts.leaveUntil ?? ''"
+        @update:model-value="set('leaveUntil', $event || null)" />
+    </FormField>
+    <FormField
+      v-if="facts.hazards.includes('tide')"
+      class="wide"
+      :form="form"
+      :at="`${root}.tideLevelM`"
+      :label="words.t('patch.facts.tideLevel')">
       <NumberField
         :model-value="facts.tideLevelM ?? null"
         size="large"
         :label="words.t('patch.facts.tideLevel')"
         @update:model-value="set('tideLevelM', $event ?? null)" />
-      <span class="soft small">{{ words.t('patch.facts.tideLevelText') }}</span></label
-    >
+      <span class="soft small">{{ words.t('patch.facts.tideLevelText') }}</span>
+    </FormField>
     <div class="field wide">
       <span>{{ words.t('patch.facts.leaveDays') }}</span>
       <div class="days">
@@ -107,14 +123,12 @@ function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; read
         /></label>
       </div>
     </div>
-    <label class="field wide"
-      ><span>{{ words.t('patch.facts.access') }}</span
-      ><Input :maxlength="600" :value="facts.access" @update:value="set('access', $event)"
-    /></label>
-    <label class="field wide"
-      ><span>{{ words.t('patch.facts.neighbours') }}</span
-      ><Input :maxlength="600" :value="facts.neighbours" @update:value="set('neighbours', $event)"
-    /></label>
+    <FormField class="wide" :form="form" :at="`${root}.access`" :label="words.t('patch.facts.access')">
+      <Input :maxlength="600" :value="facts.access" @update:value="set('access', $event)" />
+    </FormField>
+    <FormField class="wide" :form="form" :at="`${root}.neighbours`" :label="words.t('patch.facts.neighbours')">
+      <Input :maxlength="600" :value="facts.neighbours" @update:value="set('neighbours', $event)" />
+    </FormField>
     <div class="wide field">
       <span>{{ words.t('patch.facts.hazards') }}</span>
       <div class="chips">
@@ -151,9 +165,6 @@ function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; read
   display: flex;
   gap: 6px;
   align-items: center;
-}
-.days select {
-  width: auto;
 }
 .chip {
   border-radius: 4px;

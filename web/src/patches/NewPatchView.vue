@@ -1,22 +1,24 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button, Form, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, type NewPatch, type NewStand } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
-import { useOutbox } from '../offline/use-outbox.ts';
+import { refusal, useOutbox } from '../offline/use-outbox.ts';
 import { useChange } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
-import { plain } from '../platform/plain.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import FactFields from './FactFields.vue';
 import { nearestStation } from './nearest-station.ts';
-import { blankForm, isComplete, patchFrom, standFrom } from './new-patch.ts';
+import { blankForm, heightLimit, newPatchFormSchema, patchFrom, standFrom } from './new-patch.ts';
 import PlaceFields from './PlaceFields.vue';
 import { usePatches, useStations } from './queries.ts';
 
@@ -27,50 +29,46 @@ const undo = useUndo();
 const { groupId, group, mayPick } = useGroup();
 const plants = usePlants(groupId);
 const patches = usePatches(groupId);
-const form = useDraft('new-patch', blankForm());
+const values = useDraft('new-patch', blankForm());
 const more = ref(false);
-if (typeof route.query['plant'] === 'string') form.value.plantKey = route.query['plant'];
-if (typeof route.query['patch'] === 'string') form.value.existingPatchId = route.query['patch'];
-const plant = computed(() => plants.data.value?.find((p) => p.key === form.value.plantKey));
+if (typeof route.query['plant'] === 'string') values.value.plantKey = route.query['plant'];
+if (typeof route.query['patch'] === 'string') values.value.existingPatchId = route.query['patch'];
+const plant = computed(() => plants.data.value?.find((p) => p.key === values.value.plantKey));
 const plantOptions = computed(() =>
   (plants.data.value ?? []).map((p) => ({ value: p.key, label: `${words.value.text(p.names)} · ${p.scientific}` })),
 );
 const patchOptions = computed(() => (patches.data.value ?? []).map((p) => ({ value: p.id, label: p.name })));
 
 const stations = useStations(groupId);
-const station = computed(() => nearestStation(stations.data.value ?? [], form.value.geometry));
+const station = computed(() => nearestStation(stations.data.value ?? [], values.value.geometry));
 const outbox = useOutbox();
-const save = useChange(async () => {
-  const { existingPatchId, patchId } = form.value;
-  const place = patches.data.value?.find((p) => p.id === existingPatchId)?.name ?? form.value.facts.name.trim();
-  const stand = plain(standFrom(form.value, group.value!.today));
-  const name = words.value.text(plant.value!.names);
-  const sent = await outbox.send(
-    [
-      ...(existingPatchId
-        ? []
-        : [
-            {
-              route: 'newPatch' as const,
-              body: plain(patchFrom(form.value, group.value!.units === 'imperial', station.value?.heightM)),
-            },
-          ]),
-      { route: 'newStand', body: stand },
-    ],
-    {
-      id: existingPatchId ? stand.id : patchId,
-      label: words.value.t(existingPatchId ? 'outbox.stand' : 'outbox.place', { plant: name, place }),
-    },
-  );
-  if (sent.kind === 'refused') throw new Error(sent.message);
-  return {
-    standId: stand.id,
-    patchId: existingPatchId ? null : patchId,
-    name,
-    place,
-    waiting: sent.kind === 'waiting',
-  };
+const imperial = computed(() => group.value?.units === 'imperial');
+const form = useForm({
+  schema: newPatchFormSchema,
+  body: () => ({
+    ...(values.value.existingPatchId === null
+      ? { place: patchFrom(values.value, imperial.value, station.value?.heightM) }
+      : {}),
+    stand: standFrom(values.value),
+  }),
+  limit: heightLimit(imperial.value),
 });
+const save = useChange(
+  async ({ place, stand }: { readonly place?: NewPatch | undefined; readonly stand: NewStand }) => {
+    const placeName = place?.name ?? patches.data.value?.find((p) => p.id === stand.patchId)?.name ?? '';
+    const name = words.value.text(plant.value!.names);
+    const sent = await outbox.send(
+      [...(place ? [{ route: 'newPatch' as const, body: place }] : []), { route: 'newStand', body: stand }],
+      {
+        id: place?.id ?? stand.id,
+        label: words.value.t(place ? 'outbox.place' : 'outbox.stand', { plant: name, place: placeName }),
+      },
+    );
+    if (sent.kind === 'refused') throw refusal(sent);
+    const patchId = place?.id ?? null;
+    return { standId: stand.id, patchId, name, place: placeName, waiting: sent.kind === 'waiting' };
+  },
+);
 /** The stand first: a place goes only while nothing is on it. One that was there before stays. */
 const takeBack = useChange(
   async ({ standId, patchId }: { readonly standId: string; readonly patchId: string | null }) => {
@@ -80,9 +78,9 @@ const takeBack = useChange(
   },
 );
 async function keep(): Promise<void> {
-  const done = await save.mutateAsync(undefined).catch(() => null);
-  if (!done) return;
-  form.value = blankForm();
+  const done = await form.send(save.mutateAsync);
+  if (done === undefined) return;
+  values.value = blankForm();
   if (done.waiting) {
     undo.say(words.value.t('outbox.keptPlace'));
     return void (await router.push({ name: 'hearth' }));
@@ -100,17 +98,18 @@ async function keep(): Promise<void> {
     v-if="group && !mayPick"
     state="empty"
     :title="words.t('errors.notAllowed', { role: words.t('role.watcher') })" />
-  <form v-else class="page" @submit.prevent="keep">
+  <Form v-else layout="vertical" class="page" @submit="keep">
     <h1>{{ words.t('patch.title') }}</h1>
     <p class="soft">{{ words.t('patch.seasonNote') }}</p>
     <section class="section">
       <h2>{{ words.t('patch.plant') }}</h2>
-      <PickOne
-        class="choice"
-        v-model="form.plantKey"
-        :options="plantOptions"
-        :label="words.t('patch.plant')"
-        :placeholder="words.t('patch.pickPlant')" />
+      <FormField bare :form="form" at="stand.plantKey" class="choice" :label="words.t('patch.plant')">
+        <PickOne
+          v-model="values.plantKey"
+          :options="plantOptions"
+          :label="words.t('patch.plant')"
+          :placeholder="words.t('patch.pickPlant')" />
+      </FormField>
       <div v-if="plant" class="knows">
         <p class="soft">{{ words.t('patch.beginsUnconfirmed') }}</p>
         <p v-if="plant.deadlyLookAlikes" class="warn">{{ words.t('plants.deadly', { n: plant.deadlyLookAlikes }) }}</p>
@@ -119,35 +118,37 @@ async function keep(): Promise<void> {
     <section class="section">
       <h2>{{ words.t('patch.place') }}</h2>
       <PickOne
-        class="choice"
         v-if="patchOptions.length"
-        v-model="form.existingPatchId"
+        v-model="values.existingPatchId"
+        class="choice"
+        optional
         :options="patchOptions"
         :label="words.t('patch.existing')"
         :placeholder="words.t('patch.newPlace')" />
-      <PlaceFields v-if="!form.existingPatchId" v-model="form" :patches="patches.data.value ?? []" :station="station" />
+      <PlaceFields
+        v-if="!values.existingPatchId"
+        v-model="values"
+        :form="form"
+        :patches="patches.data.value ?? []"
+        :station="station" />
       <div class="stand">
-        <label class="field">
-          <span>{{ words.t('patch.where') }} ({{ words.t('common.optional') }})</span>
-          <Input v-model:value="form.where" :maxlength="80" />
-        </label>
-        <label class="field">
-          <span>{{ words.t('stand.since') }} ({{ words.t('common.optional') }})</span>
-          <Input v-model:value="form.since" inputmode="numeric" />
-        </label>
+        <FormField :form="form" at="stand.where" optional :label="words.t('patch.where')">
+          <Input v-model:value="values.where" :maxlength="80" />
+        </FormField>
+        <FormField :form="form" at="stand.since" optional :label="words.t('stand.since')">
+          <Input v-model:value="values.since" inputmode="numeric" />
+        </FormField>
       </div>
     </section>
-    <section v-if="!form.existingPatchId" class="section">
+    <section v-if="!values.existingPatchId" class="section">
       <Button type="link" :aria-expanded="more" @click="more = !more">
         {{ words.t('patch.more') }}
       </Button>
-      <FactFields v-if="more" v-model="form.facts" />
+      <FactFields v-if="more" v-model="values.facts" :form="form" root="place" />
     </section>
-    <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
-    <Button html-type="submit" type="primary" :disabled="!isComplete(form) || save.isPending.value">
-      {{ words.t('patch.keep') }}
-    </Button>
-  </form>
+    <FormFailure :said="form.failure.value" />
+    <Button html-type="submit" type="primary" :loading="form.busy.value">{{ words.t('patch.keep') }}</Button>
+  </Form>
 </template>
 
 <style scoped>

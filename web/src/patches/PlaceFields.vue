@@ -2,74 +2,80 @@
 import { Button, Input } from 'ant-design-vue';
 import { computed, defineAsyncComponent } from 'vue';
 import type { PatchFacts, PatchView, StationView } from '@emberfield/contract';
+import FormField from '../form/FormField.vue';
+import type { FieldsForm } from '../form/use-form.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import ElevationInput from './ElevationInput.vue';
 import { asksAboutHeight } from './nearest-station.ts';
-import { heightFromM, heightToM, positionText, typedPoint, type NewPatchForm } from './new-patch.ts';
+import { geometryFrom, heightFromM, heightToM, isNowhere, positionText, type NewPatchForm } from './new-patch.ts';
 import { useBaseMap } from './queries.ts';
 import { usePosition } from './use-position.ts';
 
 // The map is heavy and not needed to type a position: it comes after the form.
 const PlaceMap = defineAsyncComponent(() => import('./PlaceMap.vue'));
 /** Name and position of a new place: typed, pressed on the map, or from the device; all three stay in step. */
-const props = defineProps<{ patches: readonly PatchView[]; station: StationView | null }>();
-const form = defineModel<NewPatchForm>({ required: true });
+const props = defineProps<{
+  patches: readonly PatchView[];
+  station: StationView | null;
+  form: FieldsForm;
+}>();
+const values = defineModel<NewPatchForm>({ required: true });
 const words = useWords();
 const { group } = useGroup();
 const imperial = computed(() => group.value?.units === 'imperial');
 const baseMap = useBaseMap(computed(() => group.value?.hasBaseMap ?? false));
 const geometry = computed({
-  get: () => form.value.geometry,
+  get: () => values.value.geometry,
   set: (next) => {
-    form.value.geometry = next;
-    if (next) Object.assign(form.value, positionText(next));
+    values.value.geometry = next;
+    if (next) Object.assign(values.value, positionText(next));
   },
 });
 /** A height moves dates by days: one left blank, or far from the station's, is said. */
 const heightNote = computed(() => {
   const { station } = props;
-  if (!station || !form.value.geometry) return '';
+  if (!station || !values.value.geometry) return '';
   const { t, format } = words.value;
   const names = { station: station.name, height: format.height(station.heightM) };
-  if (form.value.height.trim() === '') return t('patch.heightOfStation', names);
-  const heightM = heightToM(form.value.height, imperial.value);
-  return asksAboutHeight(heightM, station) ? t('patch.heightFarFrom', { ...names, own: format.height(heightM) }) : '';
+  if (values.value.height.trim() === '') return t('patch.heightOfStation', names);
+  const heightM = heightToM(values.value.height, imperial.value);
+  return !Number.isNaN(heightM) && asksAboutHeight(heightM, station)
+    ? t('patch.heightFarFrom', { ...names, own: format.height(heightM) })
+    : '';
 });
 const { problem, locating, locate } = usePosition((found) => {
   geometry.value = found.geometry;
-  if (found.heightM !== null) form.value.height = heightFromM(found.heightM, imperial.value);
+  if (found.heightM !== null) values.value.height = heightFromM(found.heightM, imperial.value);
 });
 function useTerrain(terrain: Pick<PatchFacts, 'heightM' | 'slopeDeg' | 'aspect'>): void {
-  form.value.height = heightFromM(terrain.heightM, imperial.value);
-  form.value.facts = { ...form.value.facts, slopeDeg: terrain.slopeDeg, aspect: terrain.aspect };
+  values.value.height = heightFromM(terrain.heightM, imperial.value);
+  values.value.facts = { ...values.value.facts, slopeDeg: terrain.slopeDeg, aspect: terrain.aspect };
 }
+/** The map follows what was typed; an area whose middle still stands in the fields stays an area. */
 function typed(): void {
-  const point = typedPoint(form.value.latitude, form.value.longitude);
-  if (point) geometry.value = point;
+  const next = geometryFrom(values.value);
+  if (next && next !== values.value.geometry && !isNowhere(next)) geometry.value = next;
 }
 </script>
 
 <template>
   <div class="grid">
-    <label class="field">
-      <span>{{ words.t('patch.name') }}</span><Input v-model:value="form.facts.name" :maxlength="80" required />
-    </label>
-    <label class="field">
-      <span>{{ words.t('patch.latitude') }}</span>
-      <Input v-model:value="form.latitude" inputmode="decimal" placeholder="46.012" @blur="typed" />
-    </label>
-    <label class="field">
-      <span>{{ words.t('patch.longitude') }}</span>
-      <Input v-model:value="form.longitude" inputmode="decimal" placeholder="-30.004" @blur="typed" />
-    </label>
-    <label class="field">
-      <span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span>
+    <FormField :form="form" at="place.name" :label="words.t('patch.name')">
+      <Input v-model:value="values.facts.name" :maxlength="80" />
+    </FormField>
+    <FormField :form="form" at="place.geometry" :label="words.t('patch.latitude')">
+      <Input v-model:value="values.latitude" inputmode="decimal" placeholder="46.012" @blur="typed" />
+    </FormField>
+    <FormField :form="form" at="place.geometry" :label="words.t('patch.longitude')">
+      <Input v-model:value="values.longitude" inputmode="decimal" placeholder="-30.004" @blur="typed" />
+    </FormField>
+    <FormField :form="form" at="place.heightM" :label="words.t('patch.height')" :unit="imperial ? 'ft' : 'm'">
       <Input
-        v-model:value="form.height"
+        v-model:value="values.height"
         inputmode="decimal"
         :placeholder="station ? heightFromM(station.heightM, imperial) : '0'" />
-    </label>
+    </FormField>
   </div>
   <p v-if="heightNote" class="note" role="status">{{ heightNote }}</p>
   <div class="row">
@@ -99,7 +105,7 @@ function typed(): void {
   .grid {
     grid-template-columns: 1fr 1fr;
   }
-  .grid .field:first-child {
+  .grid > :first-child {
     grid-column: 1 / -1;
   }
 }

@@ -1,15 +1,15 @@
 import { expect } from 'chai';
-import { newPatchSchema, newStandSchema } from '@emberfield/contract';
+import { faultsOf, newPatchSchema, newStandSchema } from '@emberfield/contract';
 import {
   blankForm,
   heightFromM,
   heightToM,
-  isComplete,
+  newPatchFormSchema,
+  geometryFrom,
   patchFrom,
   pointFrom,
   positionText,
   standFrom,
-  typedNumber,
   typedPoint,
   typedPosition,
 } from './new-patch.ts';
@@ -28,15 +28,10 @@ describe('the new patch form', () => {
       name: 'Mill hedge',
       heightM: 120,
     });
-    expect(newStandSchema.validateSync(standFrom(form, '2026-05-15'), { strict: true })).to.include({
+    expect(newStandSchema.validateSync(standFrom(form), { strict: true })).to.include({
       since: 2015,
       patchId: form.patchId,
     });
-  });
-  it('reads numbers with point or comma and nothing else', () => {
-    expect(typedNumber('12,5')).to.equal(12.5);
-    expect(typedNumber(' -3.25 ')).to.equal(-3.25);
-    for (const bad of ['', 'abc', '1,2,3', '12m', 'NaN', '1e9']) expect(typedNumber(bad), bad).to.equal(null);
   });
   it('reads a position as people paste it', () => {
     expect(typedPosition('46.01, -30.02')).to.deep.equal({ latitudeDeg: 46.01, longitudeDeg: -30.02 });
@@ -48,6 +43,8 @@ describe('the new patch form', () => {
     expect(heightToM('400', true)).to.equal(121.9);
     expect(heightToM('400', false)).to.equal(400);
     expect(heightFromM(121.92, true)).to.equal('400');
+    expect([heightToM(' ', true, 90), heightToM('12o m', false, 90)]).to.deep.equal([90, NaN]);
+    expect(heightFromM(NaN, false)).to.equal('');
   });
 });
 
@@ -93,16 +90,40 @@ describe('the position of a new patch', () => {
   });
 });
 
-describe('a new patch can be kept', () => {
+describe('what was typed into a new patch', () => {
   const named = { ...blankForm(), plantKey: 'nettle', geometry: pointFrom(46, -30) };
-  it('once there is a plant, a name and a position', () => {
-    expect(isComplete({ ...named, facts: { ...named.facts, name: 'Mill' } })).to.equal(true);
-    expect(isComplete(named)).to.equal(false);
-    expect(isComplete({ ...named, facts: { ...named.facts, name: '  ' } })).to.equal(false);
-    expect(isComplete({ ...named, facts: { ...named.facts, name: 'Mill' }, geometry: null })).to.equal(false);
+  named.facts = { ...named.facts, name: 'Mill' };
+  const faults = (form: typeof named): readonly string[] =>
+    faultsOf(newPatchFormSchema, { place: patchFrom(form, false), stand: standFrom(form) }).map(
+      ({ path, reason }) => `${path} ${reason}`,
+    );
+  it('can be kept with a plant, a name and a position', () => expect(faults(named)).to.deep.equal([]));
+  it('is told by its field where it is no number, and never taken for another', () => {
+    expect(faults({ ...named, height: '12o m' })).to.deep.equal(['place.heightM notANumber']);
+    expect(faults({ ...named, since: 'nineteen' })).to.deep.equal(['stand.since notANumber']);
+    expect(faults({ ...named, since: '2190' })).to.deep.equal(['stand.since yearAhead']);
+    expect(faults({ ...named, latitude: '460.1', longitude: '-30' })).to.include(
+      'place.geometry.coordinates notAPosition',
+    );
   });
-  it('at a place that is known with the plant alone', () => {
-    expect(isComplete({ ...blankForm(), plantKey: 'nettle', existingPatchId: 'x' })).to.equal(true);
-    expect(isComplete({ ...blankForm(), existingPatchId: 'x' })).to.equal(false);
+  it('is missed where there is none', () => {
+    expect(faults({ ...named, plantKey: null as never })).to.include('stand.plantKey missing');
+    expect(faults({ ...named, facts: { ...named.facts, name: '  ' } })).to.include('place.name missing');
+    expect(faults({ ...named, geometry: null as never }).join()).to.match(/place\.geometry\S* missing/);
+  });
+  it('leaves a drawn area as it is while its middle stands in the fields', () => {
+    const ring = [
+      [-30, 46],
+      [-29.9, 46],
+      [-29.9, 46.1],
+      [-30, 46],
+    ] as const;
+    const drawn = { type: 'Polygon' as const, coordinates: [ring] };
+    const form = { ...blankForm(), geometry: drawn, ...positionText(drawn) };
+    expect(geometryFrom(form)).to.equal(drawn);
+    expect(geometryFrom({ ...form, latitude: '46.02' })).to.deep.equal({
+      type: 'Point',
+      coordinates: [Number(form.longitude), 46.02],
+    });
   });
 });

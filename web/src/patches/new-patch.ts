@@ -1,6 +1,10 @@
 import { v7 as newId } from 'uuid';
 import {
   centreOf,
+  exactly,
+  maybe,
+  newPatchSchema,
+  newStandSchema,
   UNKNOWN_FACTS,
   type NewPatch,
   type NewStand,
@@ -8,6 +12,7 @@ import {
   type PatchGeometry,
 } from '@emberfield/contract';
 import { feetToMetres, metresToFeet } from '@emberfield/core/measure';
+import { numberFrom, typedNumber } from '../kit/typed-number.ts';
 
 export const blankFacts = (): PatchFacts => ({
   ...UNKNOWN_FACTS,
@@ -43,12 +48,6 @@ export const blankForm = (): NewPatchForm => ({
   where: '',
   since: '',
 });
-
-/** A typed number with point or comma; `null` for anything else. */
-export function typedNumber(text: string): number | null {
-  const normal = text.trim().replace(',', '.');
-  return /^[+-]?\d+(\.\d+)?$/.test(normal) ? Number(normal) : null;
-}
 
 /**
  * Latitude and longitude from one line, "46.01, -30.02" or with degree letters. "46,5" is one number with a decimal comma
@@ -90,37 +89,55 @@ export function positionText(geometry: PatchGeometry): Pick<NewPatchForm, 'latit
   return { latitude: String(rounded(latitudeDeg, 5)), longitude: String(rounded(longitudeDeg, 5)) };
 }
 
-/** A plant, and a place that is known or has a name and a position: all else can come later. */
-export const isComplete = (form: NewPatchForm): boolean =>
-  form.plantKey !== null &&
-  (form.existingPatchId !== null || (form.geometry !== null && form.facts.name.trim() !== ''));
+/** Where the place lies: as drawn, or as typed since. What was typed and is no position is handed on as one that no schema takes. */
+export function geometryFrom({ geometry, latitude, longitude }: NewPatchForm): PatchGeometry | undefined {
+  if (latitude.trim() === '' && longitude.trim() === '') return geometry ?? undefined;
+  const drawn = geometry && positionText(geometry);
+  if (geometry && drawn?.latitude === latitude && drawn.longitude === longitude) return geometry;
+  return typedPoint(latitude, longitude) ?? { type: 'Point', coordinates: [NaN, NaN] };
+}
+/** Typed, and no position. */
+export const isNowhere = (g: PatchGeometry): boolean => g.type === 'Point' && g.coordinates.some(Number.isNaN);
 
-export const heightToM = (height: string, imperial: boolean): number => {
-  const n = typedNumber(height) ?? 0;
+/** What the form sends: a place, unless it is one that is known, and the stand on it. */
+export const newPatchFormSchema = exactly({ place: maybe(newPatchSchema), stand: newStandSchema });
+
+/** A typed height; NaN where it is none, `blankM` where nothing was typed. */
+export function heightToM(height: string, imperial: boolean, blankM = 0): number {
+  const n = numberFrom(height, null);
+  if (n === null) return blankM;
   return imperial ? Math.round(feetToMetres(n) * 10) / 10 : n;
-};
-export const heightFromM = (heightM: number, imperial: boolean): string =>
-  String(Math.round(imperial ? metresToFeet(heightM) : heightM));
+}
+export const heightFromM = (heightM: number | null, imperial: boolean): string =>
+  heightM === null || Number.isNaN(heightM) ? '' : String(Math.round(imperial ? metresToFeet(heightM) : heightM));
+/** A bound of the schema as the field counts it. */
+export const heightLimit =
+  (imperial: boolean) =>
+  (path: string, bound: number): number =>
+    path.endsWith('heightM') && imperial ? Math.round(metresToFeet(bound)) : bound;
 
 /** @param blankHeightM what a height left blank means: the nearest station's, or nothing above the sea */
-export function patchFrom(form: NewPatchForm, imperial: boolean, blankHeightM = 0): NewPatch {
+export function patchFrom(
+  form: NewPatchForm,
+  imperial: boolean,
+  blankHeightM = 0,
+): Omit<NewPatch, 'geometry'> & { readonly geometry: PatchGeometry | undefined } {
   return {
     id: form.patchId,
     ...form.facts,
     name: form.facts.name.trim(),
-    geometry: form.geometry!,
-    heightM: form.height.trim() === '' ? blankHeightM : heightToM(form.height, imperial),
+    geometry: geometryFrom(form),
+    heightM: heightToM(form.height, imperial, blankHeightM),
   };
 }
 
-export function standFrom(form: NewPatchForm, today: string): NewStand {
-  const since = typedNumber(form.since);
+export function standFrom(form: NewPatchForm): NewStand {
   return {
     id: form.standId,
     patchId: form.existingPatchId ?? form.patchId,
-    plantKey: form.plantKey!,
+    plantKey: form.plantKey ?? '',
     where: form.where.trim(),
-    since: since === null ? null : Math.min(since, Number(today.slice(0, 4))),
+    since: numberFrom(form.since, null),
     restUntil: null,
   };
 }

@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { Button, Form, FormItem, InputPassword, Popconfirm, Space } from 'ant-design-vue';
+import { Button, Form, InputPassword, Popconfirm, Space } from 'ant-design-vue';
 import { useMutation, useQueryClient } from '@tanstack/vue-query';
 import { reactive } from 'vue';
 import { useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
@@ -18,15 +21,14 @@ const router = useRouter();
 const session = useSession();
 const sessions = useSessions();
 const { groupId, group } = useGroup();
-const form = reactive({ current: '', next: '' });
-const change = useMutation({
-  mutationFn: () => call(ROUTES.changePassword, { body: { ...form } }),
-  onSuccess: async () => {
-    Object.assign(form, { current: '', next: '' });
-    undo.say(words.value.t('account.changed'));
-    await client.invalidateQueries({ queryKey: ['sessions'] });
-  },
-});
+const values = reactive({ current: '', next: '' });
+const form = useForm({ schema: ROUTES.changePassword.body, body: () => values });
+async function change(): Promise<void> {
+  if ((await form.send((body) => call(ROUTES.changePassword, { body }))) === undefined) return;
+  Object.assign(values, { current: '', next: '' });
+  undo.say(words.value.t('account.changed'));
+  await client.invalidateQueries({ queryKey: ['sessions'] });
+}
 const endOthers = useMutation({
   mutationFn: () => call(ROUTES.endOtherSessions),
   onSuccess: () => client.invalidateQueries({ queryKey: ['sessions'] }),
@@ -43,24 +45,21 @@ const leave = useMutation({
 <template>
   <section class="section">
     <h2>{{ words.t('account.title') }}</h2>
-    <Form :model="form" layout="vertical" @finish="change.mutate()">
+    <Form layout="vertical" @submit="change">
       <input
         type="text"
         class="hidden"
         autocomplete="username"
         :value="session.data.value?.account?.signInName"
         readonly />
-      <FormItem :label="words.t('account.current')">
-        <InputPassword
-          v-model:value="form.current"
-          autocomplete="current-password"
-          :aria-label="words.t('account.current')" />
-      </FormItem>
-      <FormItem :label="words.t('account.next')">
-        <InputPassword v-model:value="form.next" autocomplete="new-password" :aria-label="words.t('account.next')" />
-      </FormItem>
-      <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
-      <Button html-type="submit" :loading="change.isPending.value" :disabled="!form.current || form.next.length < 10">
+      <FormField :form="form" at="current" :label="words.t('account.current')">
+        <InputPassword v-model:value="values.current" autocomplete="current-password" />
+      </FormField>
+      <FormField :form="form" at="next" :label="words.t('account.next')">
+        <InputPassword v-model:value="values.next" autocomplete="new-password" />
+      </FormField>
+      <FormFailure :said="form.failure.value" />
+      <Button html-type="submit" :loading="form.busy.value">
         {{ words.t('account.change') }}
       </Button>
     </Form>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { Button, Input, Radio, RadioGroup } from 'ant-design-vue';
-import { useMutation } from '@tanstack/vue-query';
+import { Button, Form, Input, Radio, RadioGroup } from 'ant-design-vue';
 import { useSessionStorage } from '@vueuse/core';
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { ROUTES, type UnitSystem } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useEnter } from '../session/queries.ts';
@@ -13,7 +15,7 @@ import PickOne from '../kit/PickOne.vue';
 const words = useWords();
 const enter = useEnter();
 // The key stays the same however often the form is sent; the password is kept nowhere.
-const form = useSessionStorage('emberfield-founding', {
+const values = useSessionStorage('emberfield-founding', {
   groupId: newId(),
   code: '',
   groupName: '',
@@ -24,62 +26,56 @@ const form = useSessionStorage('emberfield-founding', {
 });
 const password = ref('');
 const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((value) => ({ value, label: value }));
-const found = useMutation({
-  mutationFn: () => {
-    const { groupId, code, groupName, zone, units, name, signInName } = form.value;
-    return call(ROUTES.found, {
-      body: { code, groupId, groupName, zone, units, keeper: { name, signInName, password: password.value } },
-    });
-  },
-  onSuccess: (session) => {
-    sessionStorage.removeItem('emberfield-founding');
-    enter(session);
+const form = useForm({
+  schema: ROUTES.found.body,
+  body: () => {
+    const { name, signInName, ...group } = values.value;
+    return { ...group, keeper: { name, signInName, password: password.value } };
   },
 });
+const found = (): Promise<void | undefined> =>
+  form.send(async (body) => {
+    const session = await call(ROUTES.found, { body });
+    sessionStorage.removeItem('emberfield-founding');
+    enter(session);
+  });
 </script>
 
 <template>
-  <form class="section" @submit.prevent="found.mutate()">
+  <Form layout="vertical" class="section" @submit="found">
     <h2>{{ words.t('founding.title') }}</h2>
     <p class="soft">{{ words.t('founding.lead') }}</p>
-    <label class="field"
-      ><span>{{ words.t('founding.code') }}</span
-      ><Input v-model:value="form.code" autocomplete="off" placeholder="abcd-efgh-jkmn-pqrs" required autofocus
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('founding.groupName') }}</span
-      ><Input v-model:value="form.groupName" :maxlength="80" required
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('founding.zone') }}</span
-      ><PickOne
-        :model-value="form.zone"
+    <FormField :form="form" at="code" :label="words.t('founding.code')">
+      <Input v-model:value="values.code" autocomplete="off" placeholder="abcd-efgh-jkmn-pqrs" autofocus />
+    </FormField>
+    <FormField :form="form" at="groupName" :label="words.t('founding.groupName')">
+      <Input v-model:value="values.groupName" :maxlength="80" />
+    </FormField>
+    <FormField :form="form" at="zone" :label="words.t('founding.zone')">
+      <PickOne
+        :model-value="values.zone"
         :options="zones"
         :label="words.t('founding.zone')"
-        @update:model-value="form.zone = $event ?? 'UTC'"
-    /></label>
-    <div class="field">
-      <span>{{ words.t('founding.units') }}</span>
-      <RadioGroup v-model:value="form.units"
+        @update:model-value="values.zone = $event ?? 'UTC'" />
+    </FormField>
+    <FormField :form="form" at="units" :label="words.t('founding.units')">
+      <RadioGroup v-model:value="values.units"
         ><Radio value="metric">{{ words.t('founding.metric') }}</Radio
         ><Radio value="imperial">{{ words.t('founding.imperial') }}</Radio></RadioGroup
       >
-    </div>
-    <label class="field"
-      ><span>{{ words.t('founding.yourName') }}</span
-      ><Input v-model:value="form.name" autocomplete="name" :maxlength="60" required
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('founding.signInName') }}</span
-      ><Input v-model:value="form.signInName" autocomplete="username" required
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('founding.password') }}</span
-      ><Input v-model:value="password" type="password" autocomplete="new-password" required
-    /></label>
-    <p v-if="found.error.value" class="warn" role="alert">{{ found.error.value.message }}</p>
-    <Button type="primary" html-type="submit" size="large" :loading="found.isPending.value">{{
+    </FormField>
+    <FormField :form="form" at="keeper.name" :label="words.t('founding.yourName')">
+      <Input v-model:value="values.name" autocomplete="name" :maxlength="60" />
+    </FormField>
+    <FormField :form="form" at="keeper.signInName" :label="words.t('founding.signInName')">
+      <Input v-model:value="values.signInName" autocomplete="username" />
+    </FormField>
+    <FormField :form="form" at="keeper.password" :label="words.t('founding.password')">
+      <Input v-model:value="password" type="password" autocomplete="new-password" />
+    </FormField>
+    <FormFailure :said="form.failure.value" />
+    <Button type="primary" html-type="submit" size="large" :loading="form.busy.value">{{
       words.t('founding.found')
     }}</Button>
-  </form>
+  </Form>
 </template>

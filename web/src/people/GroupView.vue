@@ -1,43 +1,52 @@
 <script setup lang="ts">
+import { TabPane, Tabs } from 'ant-design-vue';
+import { computed, defineAsyncComponent } from 'vue';
 import CalendarSection from '../calendar/CalendarSection.vue';
+import { useGroup } from '../session/use-group.ts';
+import { useQueryChoice } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import AccountSection from './AccountSection.vue';
 import ClearanceSection from './ClearanceSection.vue';
 import PeopleSection from './PeopleSection.vue';
 import RulesSection from './RulesSection.vue';
+import SessionsSection from './SessionsSection.vue';
 import SettingsSection from './SettingsSection.vue';
 import SoughtSection from './SoughtSection.vue';
-import { useGroup } from '../session/use-group.ts';
 
+const ActivityList = defineAsyncComponent(() => import('./ActivityList.vue'));
+
+/** The group by what one comes for: its people, its rules, what it is told, what was done, what it is, and one's own account. */
 const words = useWords();
 const { group, isKeeper } = useGroup();
+const TABS = ['people', 'rules', 'calendar', 'activity', 'group', 'account'] as const;
+type Tab = (typeof TABS)[number];
+const FOR_KEEPERS: readonly Tab[] = ['activity', 'group'];
+const shown = computed(() => TABS.filter((t) => isKeeper.value || !FOR_KEEPERS.includes(t)));
+const asked = useQueryChoice('tab');
+const tab = computed({
+  get: () => shown.value.find((t) => t === asked.value) ?? 'people',
+  set: (next: Tab) => (asked.value = next === 'people' ? null : next),
+});
 </script>
 
 <template>
-  <div class="page">
+  <div class="page narrow">
     <h1>{{ group?.name ?? words.t('group.title') }}</h1>
-    <div class="halves">
-      <div><RulesSection /><SoughtSection /></div>
-      <div>
-        <PeopleSection /><ClearanceSection /><CalendarSection /><SettingsSection /><AccountSection />
-        <p v-if="isKeeper">
-          <RouterLink :to="{ name: 'activity' }">{{ words.t('activity.link') }}</RouterLink>
-        </p>
-      </div>
-    </div>
+    <Tabs v-model:active-key="tab" :tab-bar-gutter="22">
+      <TabPane v-for="t in shown" :key="t" :tab="words.t(`group.tab.${t}`)">
+        <template v-if="t === 'people'"><PeopleSection /><ClearanceSection /></template>
+        <template v-else-if="t === 'rules'"><RulesSection /><SoughtSection /></template>
+        <CalendarSection v-else-if="t === 'calendar'" />
+        <ActivityList v-else-if="t === 'activity'" />
+        <SettingsSection v-else-if="t === 'group'" />
+        <template v-else><AccountSection /><SessionsSection /></template>
+      </TabPane>
+    </Tabs>
   </div>
 </template>
 
 <style scoped>
-.halves {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0 48px;
-  margin-top: 14px;
-}
-@media (max-width: 1000px) {
-  .halves {
-    grid-template-columns: 1fr;
-  }
+.narrow {
+  max-width: 900px;
 }
 </style>

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button, Form, Input } from 'ant-design-vue';
 import GoButton from '../kit/GoButton.vue';
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { reactive } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES, type SessionView } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import StateNote from '../kit/StateNote.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
@@ -20,15 +23,14 @@ const greeting = useQuery({
   queryKey: ['invitation', params.token],
   queryFn: () => call(ROUTES.invitationGreeting, { params }),
 });
-const form = reactive({ signInName: '', name: '', password: '' });
+const values = reactive({ signInName: '', name: '', password: '' });
+const form = useForm({ schema: ROUTES.acceptInvitation.body, body: () => values });
 const enterGroup = (next: SessionView): void => {
   enter(next);
   void router.push({ name: 'hearth' });
 };
-const accept = useMutation({
-  mutationFn: () => call(ROUTES.acceptInvitation, { params, body: { ...form } }),
-  onSuccess: enterGroup,
-});
+const accept = (): Promise<void | undefined> =>
+  form.send(async (body) => enterGroup(await call(ROUTES.acceptInvitation, { params, body })));
 const join = useMutation({ mutationFn: () => call(ROUTES.joinByInvitation, { params }), onSuccess: enterGroup });
 </script>
 
@@ -57,26 +59,21 @@ const join = useMutation({ mutationFn: () => call(ROUTES.joinByInvitation, { par
         @click="join.mutate()"
         >{{ words.t('invitation.join', { name: session.data.value.account.name }) }}</Button
       >
-      <form v-else @submit.prevent="accept.mutate()">
-        <label class="field"
-          ><span>{{ words.t('founding.yourName') }}</span
-          ><Input v-model:value="form.name" autocomplete="name" required
-        /></label>
-        <label class="field"
-          ><span>{{ words.t('founding.signInName') }}</span
-          ><Input v-model:value="form.signInName" autocomplete="username" required
-        /></label>
-        <label class="field"
-          ><span>{{ words.t('founding.password') }}</span
-          ><Input v-model:value="form.password" type="password" autocomplete="new-password" required
-        /></label>
-        <Button type="primary" html-type="submit" size="large" :loading="accept.isPending.value">{{
+      <Form v-else layout="vertical" @submit="accept">
+        <FormField :form="form" at="name" :label="words.t('founding.yourName')">
+          <Input v-model:value="values.name" autocomplete="name" />
+        </FormField>
+        <FormField :form="form" at="signInName" :label="words.t('founding.signInName')">
+          <Input v-model:value="values.signInName" autocomplete="username" />
+        </FormField>
+        <FormField :form="form" at="password" :label="words.t('founding.password')">
+          <Input v-model:value="values.password" type="password" autocomplete="new-password" />
+        </FormField>
+        <Button type="primary" html-type="submit" size="large" :loading="form.busy.value">{{
           words.t('invitation.accept')
         }}</Button>
-      </form>
-      <p v-if="accept.error.value ?? join.error.value" class="warn" role="alert">
-        {{ (accept.error.value ?? join.error.value)?.message }}
-      </p>
+      </Form>
+      <FormFailure :said="form.failure.value || join.error.value?.message" />
     </template>
   </div>
 </template>

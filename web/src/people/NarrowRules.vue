@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import { Button, Input, Space } from 'ant-design-vue';
+import { Button, Form, Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import { HOUSE_RULE_KINDS, ROUTES, type HouseRuleKind, type RuleView, type SetRule } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import PickOne from '../kit/PickOne.vue';
 import NumberField from '../kit/NumberField.vue';
 import { usePatches } from '../patches/queries.ts';
@@ -10,7 +13,7 @@ import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import { useChange, useRules } from '../session/queries.ts';
-import { defaultFigure, figureOf, ruleWith } from './rule-forms.ts';
+import { defaultFigure, FIGURE_PATHS, figureOf, ruleLimit, ruleWith } from './rule-forms.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 
@@ -41,25 +44,38 @@ interface Wanted {
   figure: number | null;
   reason: string;
 }
-const form = useDraft<Wanted>('narrow-rule', { scope: null, kind: null, figure: null, reason: '' });
+const blank = (): Wanted => ({ scope: null, kind: null, figure: null, reason: '' });
+const values = useDraft<Wanted>('narrow-rule', blank());
 const kinds = computed(() => HOUSE_RULE_KINDS.map((value) => ({ value, label: words.value.t(`group.rule.${value}`) })));
 function pickKind(kind: HouseRuleKind | null): void {
-  form.value.kind = kind;
-  form.value.figure = kind === null ? null : defaultFigure(kind);
+  values.value.kind = kind;
+  values.value.figure = kind === null ? null : defaultFigure(kind);
 }
-const set = useChange((body: SetRule) => call(ROUTES.setRule, { params: { groupId: groupId.value! }, body }));
-const scopeOf = (scope: string) => ({
-  plantKey: scope.startsWith('plant:') ? scope.slice(6) : null,
-  standId: scope.startsWith('stand:') ? scope.slice(6) : null,
+const form = useForm({
+  schema: ROUTES.setRule.body,
+  body: () => {
+    const { scope, kind, figure, reason } = values.value;
+    return {
+      on: true,
+      rule: kind === null ? undefined : ruleWith(kind, figure),
+      // A rule for nothing in particular is made above: here it must say for what.
+      ...(scope?.startsWith('stand:')
+        ? { plantKey: null, standId: scope.slice('stand:'.length) }
+        : { plantKey: scope?.slice('plant:'.length) ?? '', standId: null }),
+      reason,
+    };
+  },
+  limit: ruleLimit,
 });
+const set = useChange((body: SetRule) => call(ROUTES.setRule, { params: { groupId: groupId.value! }, body }));
 async function add(): Promise<void> {
-  const { scope, kind, figure, reason } = form.value;
-  if (!scope || !kind) return;
-  const body = { rule: ruleWith(kind, figure), ...scopeOf(scope), reason };
-  const done = await set.mutateAsync({ ...body, on: true }).catch(() => null);
-  if (!done) return;
-  Object.assign(form.value, { scope: null, kind: null, figure: null, reason: '' });
-  undo.say(words.value.t('common.stored'), async () => void (await set.mutateAsync({ ...body, on: false })));
+  const done = await form.send(async (body) => {
+    await set.mutateAsync(body);
+    return body;
+  });
+  if (done === undefined) return;
+  values.value = blank();
+  undo.say(words.value.t('common.stored'), async () => void (await set.mutateAsync({ ...done, on: false })));
 }
 async function end({ rule, plantKey, standId, reason }: RuleView): Promise<void> {
   const body = { rule, plantKey, standId, reason };
@@ -85,34 +101,30 @@ async function end({ rule, plantKey, standId, reason }: RuleView): Promise<void>
     </span>
     <Button v-if="isKeeper" type="text" @click="end(r)">{{ words.t('group.endRule') }}</Button>
   </p>
-  <Space v-if="isKeeper" wrap>
-    <PickOne
-      :model-value="form.scope"
-      :options="scopes"
-      :label="words.t('group.forWhat')"
-      :placeholder="words.t('group.forWhat')"
-      @update:model-value="form.scope = $event" />
-    <PickOne
-      :model-value="form.kind"
-      :options="kinds"
-      :label="words.t('group.whichRule')"
-      :placeholder="words.t('group.whichRule')"
-      @update:model-value="pickKind($event as HouseRuleKind | null)" />
-    <template v-if="form.kind && defaultFigure(form.kind) !== null">
-      <NumberField v-model="form.figure" :min="1" :label="words.t(`group.rule.${form.kind}`)" />
-      {{ words.t(`group.unitOf.${form.kind}`) }}
-    </template>
-    <Input
-      v-model:value="form.reason"
-      class="wide"
-      :maxlength="200"
-      :placeholder="words.t('group.ruleReason')"
-      :aria-label="words.t('group.ruleReason')" />
-    <Button :disabled="!form.scope || !form.kind" :loading="set.isPending.value" @click="add">
-      {{ words.t('group.addRule') }}
-    </Button>
-  </Space>
-  <p v-if="set.error.value" class="warn" role="alert">{{ set.error.value.message }}</p>
+  <Form v-if="isKeeper" layout="vertical" class="new" @submit="add">
+    <FormField :form="form" :at="['plantKey', 'standId']" :label="words.t('group.forWhat')">
+      <PickOne v-model="values.scope" :options="scopes" :label="words.t('group.forWhat')" />
+    </FormField>
+    <FormField :form="form" :at="['rule', 'rule.kind']" :label="words.t('group.whichRule')">
+      <PickOne
+        :model-value="values.kind"
+        :options="kinds"
+        :label="words.t('group.whichRule')"
+        @update:model-value="pickKind($event as HouseRuleKind | null)" />
+    </FormField>
+    <FormField
+      v-if="values.kind && defaultFigure(values.kind) !== null"
+      :form="form"
+      :at="FIGURE_PATHS"
+      :label="words.t('group.figure')">
+      <NumberField v-model="values.figure" :unit="words.t(`group.unitOf.${values.kind}`)" />
+    </FormField>
+    <FormField :form="form" at="reason" :label="words.t('group.ruleReason')" optional>
+      <Input v-model:value="values.reason" :maxlength="200" />
+    </FormField>
+    <Button html-type="submit" :loading="form.busy.value">{{ words.t('group.addRule') }}</Button>
+  </Form>
+  <FormFailure :said="form.failure.value || set.error.value?.message" />
 </template>
 
 <style scoped>
@@ -128,8 +140,14 @@ h3 {
 small {
   display: block;
 }
-.wide {
-  width: 240px;
-  max-width: 100%;
+/* One beside the other, as many as there is room for. */
+.new {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
+  gap: 0 12px;
+}
+.new > .ant-btn {
+  grid-column: 1 / -1;
+  justify-self: start;
 }
 </style>

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button, Form, Input } from 'ant-design-vue';
 import GoButton from '../kit/GoButton.vue';
-import { useMutation, useQuery } from '@tanstack/vue-query';
+import { useQuery } from '@tanstack/vue-query';
 import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import StateNote from '../kit/StateNote.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
@@ -22,13 +25,12 @@ const greeting = useQuery({
   retry: false,
 });
 const password = ref('');
-const reset = useMutation({
-  mutationFn: () => call(ROUTES.resetPassword, { params, body: { password: password.value } }),
-  onSuccess: (session) => {
-    enter(session);
-    void router.push({ name: 'hearth' });
-  },
-});
+const form = useForm({ schema: ROUTES.resetPassword.body, body: () => ({ password: password.value }) });
+const reset = (): Promise<void | undefined> =>
+  form.send(async (body) => {
+    enter(await call(ROUTES.resetPassword, { params, body }));
+    await router.push({ name: 'hearth' });
+  });
 </script>
 
 <template>
@@ -40,17 +42,16 @@ const reset = useMutation({
     <template v-else>
       <h1>{{ words.t('account.resetTitle') }}</h1>
       <p>{{ words.t('account.resetLead', { name: greeting.data.value.name }) }}</p>
-      <form @submit.prevent="reset.mutate()">
+      <Form layout="vertical" @submit="reset">
         <input type="text" class="hidden" autocomplete="username" :value="greeting.data.value.signInName" readonly />
-        <label class="field"
-          ><span>{{ words.t('founding.password') }}</span
-          ><Input v-model:value="password" type="password" autocomplete="new-password" required
-        /></label>
-        <p v-if="reset.error.value" class="warn" role="alert">{{ reset.error.value.message }}</p>
-        <Button type="primary" html-type="submit" size="large" :loading="reset.isPending.value">{{
+        <FormField :form="form" at="password" :label="words.t('founding.password')">
+          <Input v-model:value="password" type="password" autocomplete="new-password" />
+        </FormField>
+        <FormFailure :said="form.failure.value" />
+        <Button type="primary" html-type="submit" size="large" :loading="form.busy.value">{{
           words.t('account.resetKeep')
         }}</Button>
-      </form>
+      </Form>
     </template>
   </div>
 </template>

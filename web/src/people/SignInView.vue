@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button, Form, Input } from 'ant-design-vue';
 import { useMutation } from '@tanstack/vue-query';
 import { reactive } from 'vue';
 import { ROUTES, type SessionView } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import FoundingForm from './FoundingForm.vue';
@@ -12,8 +15,9 @@ import CoalMark from '../kit/CoalMark.vue';
 defineProps<{ session: SessionView }>();
 const words = useWords();
 const enter = useEnter();
-const form = reactive({ signInName: '', password: '' });
-const signIn = useMutation({ mutationFn: () => call(ROUTES.signIn, { body: { ...form } }), onSuccess: enter });
+const values = reactive({ signInName: '', password: '' });
+const form = useForm({ schema: ROUTES.signIn.body, body: () => values });
+const signIn = (): Promise<void | undefined> => form.send(async (body) => enter(await call(ROUTES.signIn, { body })));
 const demo = useMutation({
   mutationFn: (signInName: string) => call(ROUTES.demoSignIn, { body: { signInName } }),
   onSuccess: enter,
@@ -42,21 +46,19 @@ const demo = useMutation({
       <p v-if="demo.error.value" class="warn" role="alert">{{ demo.error.value.message }}</p>
     </section>
     <FoundingForm v-else-if="session.canFound" />
-    <form v-if="!session.canFound" class="section" @submit.prevent="signIn.mutate()">
+    <Form v-if="!session.canFound" layout="vertical" class="section" @submit="signIn">
       <h2>{{ words.t('signIn.title') }}</h2>
-      <label class="field"
-        ><span>{{ words.t('signIn.name') }}</span
-        ><Input v-model:value="form.signInName" autocomplete="username" required
-      /></label>
-      <label class="field"
-        ><span>{{ words.t('signIn.password') }}</span
-        ><Input v-model:value="form.password" type="password" autocomplete="current-password" required
-      /></label>
-      <p v-if="signIn.error.value" class="warn" role="alert">{{ signIn.error.value.message }}</p>
-      <Button type="primary" html-type="submit" size="large" :loading="signIn.isPending.value">{{
+      <FormField :form="form" at="signInName" :label="words.t('signIn.name')">
+        <Input v-model:value="values.signInName" autocomplete="username" />
+      </FormField>
+      <FormField :form="form" at="password" :label="words.t('signIn.password')">
+        <Input v-model:value="values.password" type="password" autocomplete="current-password" />
+      </FormField>
+      <FormFailure :said="form.failure.value" />
+      <Button type="primary" html-type="submit" size="large" :loading="form.busy.value">{{
         words.t('signIn.enter')
       }}</Button>
-    </form>
+    </Form>
     <p class="soft small foot">{{ words.t('common.caution') }}</p>
   </main>
 </template>

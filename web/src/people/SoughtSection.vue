@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button, Form, Input } from 'ant-design-vue';
 import { v7 as newId } from 'uuid';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, type NewSought } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useChange, useSought } from '../session/queries.ts';
@@ -11,21 +14,15 @@ import { useGroup } from '../session/use-group.ts';
 const words = useWords();
 const { groupId, mayPick } = useGroup();
 const sought = useSought(groupId);
-const form = useDraft('sought', { id: newId(), what: '', note: '' });
-const add = useChange(() =>
-  call(ROUTES.seek, {
-    params: { groupId: groupId.value! },
-    body: { id: form.value.id, what: form.value.what.trim(), note: form.value.note },
-  }),
-);
+const values = useDraft('sought', { id: newId(), what: '', note: '' });
+const form = useForm({ schema: ROUTES.seek.body, body: () => ({ ...values.value, what: values.value.what.trim() }) });
+const add = useChange((body: NewSought) => call(ROUTES.seek, { params: { groupId: groupId.value! }, body }));
 const end = useChange((soughtId: string) =>
   call(ROUTES.stopSeeking, { params: { groupId: groupId.value!, soughtId } }),
 );
-const keep = (): Promise<void> =>
-  add.mutateAsync(undefined).then(
-    () => void (form.value = { id: newId(), what: '', note: '' }),
-    () => undefined,
-  );
+async function keep(): Promise<void> {
+  if ((await form.send(add.mutateAsync)) !== undefined) values.value = { id: newId(), what: '', note: '' };
+}
 </script>
 
 <template>
@@ -48,23 +45,16 @@ const keep = (): Promise<void> =>
         </tr>
       </tbody>
     </table>
-    <form v-if="mayPick" class="add" @submit.prevent="keep">
-      <Input
-        v-model:value="form.what"
-        :maxlength="120"
-        required
-        :placeholder="words.t('group.what')"
-        :aria-label="words.t('group.what')" /><Input
-        v-model:value="form.note"
-        :maxlength="600"
-        :placeholder="words.t('group.note')"
-        :aria-label="words.t('group.note')" /><Button
-        html-type="submit"
-        :disabled="!form.what.trim() || add.isPending.value">
-        {{ words.t('group.seek') }}
-      </Button>
-    </form>
-    <p v-if="add.error.value" class="warn" role="alert">{{ add.error.value.message }}</p>
+    <Form v-if="mayPick" layout="vertical" class="add" @submit="keep">
+      <FormField :form="form" at="what" :label="words.t('group.what')">
+        <Input v-model:value="values.what" :maxlength="120" />
+      </FormField>
+      <FormField :form="form" at="note" :label="words.t('group.note')" optional>
+        <Input v-model:value="values.note" :maxlength="600" />
+      </FormField>
+      <Button html-type="submit" :loading="form.busy.value">{{ words.t('group.seek') }}</Button>
+    </Form>
+    <FormFailure :said="form.failure.value || end.error.value?.message" />
   </section>
 </template>
 

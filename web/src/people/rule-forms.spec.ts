@@ -1,6 +1,6 @@
 import { expect } from 'chai';
-import { HOUSE_RULE_KINDS, houseRuleSchema } from '@emberfield/contract';
-import { defaultFigure, figureOf, ruleWith } from './rule-forms.ts';
+import { faultsOf, HOUSE_RULE_KINDS, houseRuleSchema, type HouseRuleKind } from '@emberfield/contract';
+import { defaultFigure, figureOf, ruleLimit, ruleWith } from './rule-forms.ts';
 
 describe('the house rules’ form', () => {
   for (const kind of HOUSE_RULE_KINDS)
@@ -9,8 +9,14 @@ describe('the house rules’ form', () => {
       expect(() => houseRuleSchema.validateSync(rule, { strict: true })).not.to.throw();
       expect(figureOf(rule)).to.equal(defaultFigure(kind));
     });
-  it('keeps within what a rule can be', () => {
-    expect(ruleWith('spread', 0)).to.deep.equal({ kind: 'spread', everyNth: 2 });
-    expect(ruleWith('fixedShare', 900)).to.deep.equal({ kind: 'fixedShare', share: 1 });
+  it('leaves what cannot be to the schema, and puts nothing in its place', () => {
+    const reasons = (kind: HouseRuleKind, figure: number | null): readonly string[] =>
+      faultsOf(houseRuleSchema, ruleWith(kind, figure)).map((f) => f.reason);
+    expect(reasons('fixedShare', 250)).to.deep.equal(['tooLarge']);
+    expect(reasons('fixedShare', null)).to.deep.equal(['notANumber']);
+    expect(reasons('spread', 1)).to.deep.equal(['tooSmall']);
+    expect(reasons('restYears', 1.5)).to.deep.equal(['notWhole']);
+    expect(ruleLimit('rule.share', 1)).to.equal(100);
+    expect(ruleLimit('rule.years', 10)).to.equal(10);
   });
 });

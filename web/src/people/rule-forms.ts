@@ -35,25 +35,30 @@ const DEFAULTS: Readonly<Record<HouseRuleKind, number | null>> = {
 };
 export const defaultFigure = (kind: HouseRuleKind): number | null => DEFAULTS[kind];
 
-/** The rule with that figure. */
+/** The rule with that figure, as it was typed: what it may be the schema says, and nothing is put in its place. */
 export function ruleWith(kind: HouseRuleKind, figure: number | null): HouseRule {
-  const n = figure ?? DEFAULTS[kind] ?? 1;
+  const n = figure ?? NaN;
   switch (kind) {
     case 'perPlantCap':
-      return { kind, perPlant: Math.max(1, Math.round(n)) };
+      return { kind, perPlant: n };
     case 'fixedShare':
     case 'leaveForOthers':
     case 'keepFlowering':
-      return { kind, share: Math.min(100, Math.max(0.1, n)) / 100 };
+      return { kind, share: n / 100 };
     case 'spread':
-      return { kind, everyNth: Math.max(2, Math.round(n)) };
+      return { kind, everyNth: n };
     case 'restYears':
-      return { kind, years: Math.max(1, Math.round(n)) };
     case 'searchHolds':
-      return { kind, years: Math.min(10, Math.max(1, Math.round(n))) };
+      return { kind, years: n };
     case 'secondPerson':
     case 'skipFirstAndLast':
     case 'matureOnly':
       return { kind };
   }
 }
+
+/** A bound of the schema as the field counts it: shares are typed as percent. */
+export const ruleLimit = (path: string, bound: number): number => (path.endsWith('share') ? bound * 100 : bound);
+
+/** Where in a rule its figure stands. */
+export const FIGURE_PATHS = ['rule.perPlant', 'rule.share', 'rule.everyNth', 'rule.years'] as const;

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { Button, Input, Textarea } from 'ant-design-vue';
+import { Button, Form, Input, Textarea } from 'ant-design-vue';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, type SavePlant } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import { firstOfYear, isoDay } from '@emberfield/core/measure';
 import NumberField from '../kit/NumberField.vue';
 import StateNote from '../kit/StateNote.vue';
@@ -23,51 +26,68 @@ const { groupId } = useGroup();
 const plantKey = computed(() => String(route.params['plantKey']));
 const plant = usePlant(groupId, plantKey);
 const isCopy = computed(() => plant.data.value?.copiedFrom === null);
-const form = useDraft<OwnPlantForm | null>(() => `plant-${plantKey.value}`, null);
+const values = useDraft<OwnPlantForm | null>(() => `plant-${plantKey.value}`, null);
 const language = i18n.global.locale.value;
 watch(
   () => plant.data.value,
   (p) => {
-    if (!p || form.value) return;
+    if (!p || values.value) return;
     const fresh = formOf(p.profile, language);
     if (isCopy.value) {
       const name = `${fresh.name} (${words.value.t('plants.own').toLowerCase()})`;
       Object.assign(fresh, { name, key: keyFrom(name) });
     }
-    form.value = fresh;
+    values.value = fresh;
   },
   { immediate: true },
 );
+/** The three figures of a stage's usual day and of its sum of warmth, each with its place in the profile. */
+const CALENDAR = [
+  { key: 'early', in: 'low', label: 'plants.dayEarly' },
+  { key: 'usual', in: 'value', label: 'plants.usualDay' },
+  { key: 'late', in: 'high', label: 'plants.dayLate' },
+] as const;
+const SUM = [
+  { in: 'low', label: 'plants.sumLow' },
+  { in: 'value', label: 'plants.sum' },
+  { in: 'high', label: 'plants.sumHigh' },
+] as const;
+/** What is wrong with all three together is said at the middle one. */
+const placesOf = (figure: string, part: 'low' | 'value' | 'high'): readonly string[] =>
+  part === 'value' ? [`${figure}.value`, `${figure}$`] : [`${figure}.${part}`];
 /** A day of the year as people say it, in a year without a leap day. */
 const usualDay = (dayOfYear: number): string =>
   words.value.format.day(isoDay(firstOfYear(2025) + Math.round(dayOfYear) - 1));
-const save = useChange(async () => {
-  const { profile, copiedFrom, revision } = plant.data.value!;
-  const f = form.value!;
-  return call(ROUTES.savePlant, {
-    params: { groupId: groupId.value!, plantKey: f.key },
-    body: {
+const form = useForm({
+  schema: ROUTES.savePlant.body,
+  body: () => {
+    if (!plant.data.value || !values.value) return undefined;
+    const { profile, copiedFrom, revision } = plant.data.value;
+    return {
       copiedFrom: copiedFrom ?? profile.key,
       baseRevision: isCopy.value ? 0 : revision,
-      profile: profileFrom(profile, f, language),
-      note: f.note,
-    },
-  });
+      profile: profileFrom(profile, values.value, language),
+      note: values.value.note,
+    };
+  },
 });
+const save = useChange((body: SavePlant) =>
+  call(ROUTES.savePlant, { params: { groupId: groupId.value!, plantKey: body.profile.key }, body }),
+);
 async function keep(): Promise<void> {
-  const saved = await save.mutateAsync(undefined).catch(() => null);
-  if (!saved) return;
-  form.value = null;
+  const saved = await form.send(save.mutateAsync);
+  if (saved === undefined) return;
+  values.value = null;
   undo.say(words.value.t('plants.keptOwn'));
   await router.push({ name: 'plant', params: { plantKey: saved.profile.key } });
 }
 function rename(name: string): void {
-  if (!form.value) return;
-  if (isCopy.value && form.value.key === keyFrom(form.value.name)) form.value.key = keyFrom(name);
-  form.value.name = name;
+  if (!values.value) return;
+  if (isCopy.value && values.value.key === keyFrom(values.value.name)) values.value.key = keyFrom(name);
+  values.value.name = name;
 }
 function leave(): void {
-  form.value = null;
+  values.value = null;
   void router.push({ name: 'plant', params: { plantKey: plantKey.value } });
 }
 </script>
@@ -78,24 +98,25 @@ function leave(): void {
     state="failed"
     :text="plant.error.value?.message"
     @retry="plant.refetch()" />
-  <StateNote v-else-if="!plant.data.value || !form" state="loading" />
-  <form v-else class="page" @submit.prevent="keep">
+  <StateNote v-else-if="!plant.data.value || !values" state="loading" />
+  <Form v-else layout="vertical" class="page" @submit="keep">
     <h1>{{ words.t('plants.own') }}</h1>
     <p class="soft">{{ words.t('plants.editLead') }}</p>
     <div class="pair">
-      <label class="field"
-        ><span>{{ words.t('plants.ownName') }}</span
-        ><Input :value="form.name" :maxlength="80" required @update:value="rename($event)"
-      /></label>
-      <label v-if="isCopy" class="field"
-        ><span>{{ words.t('plants.ownKey') }} ({{ words.t('plants.keyNote') }})</span
-        ><Input v-model:value="form.key" :maxlength="60" required pattern="[a-z][a-zA-Z0-9\-]*"
-      /></label>
+      <FormField :form="form" at="profile.names" :label="words.t('plants.ownName')">
+        <Input :value="values.name" :maxlength="80" @update:value="rename($event)" />
+      </FormField>
+      <FormField
+        v-if="isCopy"
+        :form="form"
+        at="profile.key"
+        :label="`${words.t('plants.ownKey')} (${words.t('plants.keyNote')})`">
+        <Input v-model:value="values.key" :maxlength="60" />
+      </FormField>
     </div>
-    <label class="field"
-      ><span>{{ words.t('plants.about') }}</span
-      ><Textarea v-model:value="form.about" :rows="2" :maxlength="600" />
-    </label>
+    <FormField :form="form" at="profile.about" :label="words.t('plants.about')">
+      <Textarea v-model:value="values.about" :rows="2" :maxlength="600" />
+    </FormField>
     <section class="section">
       <h2>{{ words.t('plants.stages') }}</h2>
       <table class="plain">
@@ -107,28 +128,35 @@ function leave(): void {
           </tr>
           <tr>
             <th />
-            <th>{{ words.t('plants.dayEarly') }}</th>
-            <th>{{ words.t('plants.usualDay') }}</th>
-            <th>{{ words.t('plants.dayLate') }}</th>
-            <th>{{ words.t('plants.sumLow') }}</th>
-            <th>{{ words.t('plants.sum') }}</th>
-            <th>{{ words.t('plants.sumHigh') }}</th>
+            <th v-for="c in [...CALENDAR, ...SUM]" :key="c.label">{{ words.t(c.label) }}</th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(s, i) in form.stages" :key="s.key">
+          <tr v-for="(s, i) in values.stages" :key="s.key">
             <td>
               {{ words.text(plant.data.value.profile.stages[i]!.name) }}
-              <span v-if="s.usual !== null" class="soft">{{ usualDay(s.usual) }}</span>
+              <span v-if="s.usual !== null && s.usual > 0" class="soft">{{ usualDay(s.usual) }}</span>
             </td>
-            <td><NumberField v-model="s.early" :label="words.t('plants.dayEarly')" size="small" /></td>
-            <td><NumberField v-model="s.usual" :label="words.t('plants.usualDay')" size="small" /></td>
-            <td><NumberField v-model="s.late" :label="words.t('plants.dayLate')" size="small" /></td>
-            <template v-if="s.sum"
-              ><td><NumberField v-model="s.sum.low" :label="words.t('plants.sumLow')" size="small" /></td>
-              <td><NumberField v-model="s.sum.value" :label="words.t('plants.sum')" size="small" /></td>
-              <td><NumberField v-model="s.sum.high" :label="words.t('plants.sumHigh')" size="small" /></td
-            ></template>
+            <td v-for="c in CALENDAR" :key="c.label">
+              <FormField
+                bare
+                :form="form"
+                :at="placesOf(`profile.stages[${i}].calendar`, c.in)"
+                :label="words.t(c.label)">
+                <NumberField v-model="s[c.key]" :label="words.t(c.label)" size="small" />
+              </FormField>
+            </td>
+            <template v-if="s.sum">
+              <td v-for="c in SUM" :key="c.label">
+                <FormField
+                  bare
+                  :form="form"
+                  :at="placesOf(`profile.stages[${i}].model.sum`, c.in)"
+                  :label="words.t(c.label)">
+                  <NumberField v-model="s.sum[c.in]" :label="words.t(c.label)" size="small" />
+                </FormField>
+              </td>
+            </template>
             <td v-else colspan="3" class="soft">–</td>
           </tr>
         </tbody>
@@ -136,26 +164,26 @@ function leave(): void {
     </section>
     <section class="section">
       <h2>{{ words.t('plants.capPerPlant') }}</h2>
-      <label v-for="p in plant.data.value.profile.parts" :key="p.key" class="cap"
-        >{{ words.text(p.name) }} <NumberField v-model="form.caps[p.key]" :min="0" size="small"
-      /></label>
+      <FormField bare :form="form" at="profile.ceilings" :label="words.t('plants.capPerPlant')">
+        <label v-for="p in plant.data.value.profile.parts" :key="p.key" class="cap"
+          >{{ words.text(p.name) }} <NumberField v-model="values.caps[p.key]" size="small"
+        /></label>
+      </FormField>
     </section>
-    <label class="field"
-      ><span>{{ words.t('plants.extraCaution') }}</span
-      ><Input v-model:value="form.caution" :maxlength="500"
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('plants.note') }}</span
-      ><Input v-model:value="form.note" :maxlength="400"
-    /></label>
-    <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
+    <FormField :form="form" at="profile.cautions" optional :label="words.t('plants.extraCaution')">
+      <Input v-model:value="values.caution" :maxlength="500" />
+    </FormField>
+    <FormField :form="form" at="note" optional :label="words.t('plants.note')">
+      <Input v-model:value="values.note" :maxlength="400" />
+    </FormField>
+    <FormFailure :said="form.failure.value" />
     <div class="acts">
-      <Button html-type="submit" type="primary" :disabled="save.isPending.value">
+      <Button html-type="submit" type="primary" :loading="form.busy.value">
         {{ words.t('plants.keepOwn') }}</Button><Button @click="leave">
         {{ words.t('common.cancel') }}
       </Button>
     </div>
-  </form>
+  </Form>
 </template>
 
 <style scoped>

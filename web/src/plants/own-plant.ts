@@ -42,7 +42,7 @@ export function formOf(profile: PlantProfile, language: string): OwnPlantForm {
 
 /** The changed profile: own figures are estimates, and a cap that was set replaces the one that came along. */
 export function profileFrom(base: PlantProfile, form: OwnPlantForm, language: string): PlantProfile {
-  const caps = Object.entries(form.caps).filter((c): c is [PartKey, number] => typeof c[1] === 'number' && c[1] > 0);
+  const caps = Object.entries(form.caps).filter((c): c is [PartKey, number] => typeof c[1] === 'number' && c[1] !== 0);
   return {
     ...base,
     key: form.key,
@@ -64,12 +64,12 @@ export function profileFrom(base: PlantProfile, form: OwnPlantForm, language: st
   };
 }
 
-/** A figure with what was typed over it; an emptied field keeps what was there, and anything typed is an estimate. */
+/** A figure with what was typed over it, which is an estimate; an emptied field is no number, and the schema says so. */
 function changed(
   before: Figure,
   typed: { readonly value: number | null; readonly low: number | null; readonly high: number | null },
 ): Figure {
-  const next = { value: typed.value ?? before.value, low: typed.low ?? before.low, high: typed.high ?? before.high };
+  const next = { value: typed.value ?? NaN, low: typed.low ?? NaN, high: typed.high ?? NaN };
   return next.value === before.value && next.low === before.low && next.high === before.high
     ? before
     : { ...next, source: 'estimate' };

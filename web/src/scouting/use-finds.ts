@@ -1,4 +1,5 @@
-import { computed, type ComputedRef, type Ref } from 'vue';
+import { defineStore, storeToRefs } from 'pinia';
+import { computed, type Ref } from 'vue';
 import type { Waiting } from '../offline/outbox.ts';
 import { useOutbox } from '../offline/use-outbox.ts';
 import { useDraft } from '../session/use-draft.ts';
@@ -12,23 +13,10 @@ import { dropPhoto, keptPhoto } from './kept-photos.ts';
 /** So many that were sent stay in sight on the walk; older ones are on the ground. */
 const MOST_SENT = 30;
 
-/** One after the other, whichever screen asks: what the first gave away the second must not give again without its photos. */
-let underway: Promise<void> = Promise.resolve();
-
-/** The finds of this device: noted at every tap, and given to the outbox when done. */
-export function useFinds(): {
-  readonly finds: Ref<FindDraft[]>;
-  readonly waiting: ComputedRef<number>;
-  readonly standing: (find: FindDraft) => ReturnType<typeof standingOf>;
-  /** What the server said against it, at once or later. */
-  readonly problemOf: (find: FindDraft) => string;
-  readonly begin: () => FindDraft;
-  readonly change: (id: string, over: Partial<FindDraft>) => void;
-  readonly forget: (id: string) => void;
-  /** Takes it out of the outbox again, to be mended. */
-  readonly reopen: (find: FindDraft) => Promise<void>;
-  readonly send: () => Promise<void>;
-} {
+/** The finds of this device: noted at every tap, and given to the outbox when done. One list, whichever screens are open beside each other. */
+const useFindsStore = defineStore('finds', () => {
+  /** One after the other: what was given away once must not be given again without its photos. */
+  let underway: Promise<void> = Promise.resolve();
   const { groupId, group } = useGroup();
   const { today } = useDay();
   const words = useWords();
@@ -85,4 +73,21 @@ export function useFinds(): {
   }
   const waiting = computed(() => finds.value.filter((f) => standing(f) === 'waiting').length);
   return { finds, waiting, standing, problemOf, begin, change, forget, reopen, send };
+});
+
+export function useFinds(): {
+  readonly finds: Ref<FindDraft[]>;
+  readonly waiting: Ref<number>;
+  readonly standing: (find: FindDraft) => ReturnType<typeof standingOf>;
+  /** What the server said against it, at once or later. */
+  readonly problemOf: (find: FindDraft) => string;
+  readonly begin: () => FindDraft;
+  readonly change: (id: string, over: Partial<FindDraft>) => void;
+  readonly forget: (id: string) => void;
+  /** Takes it out of the outbox again, to be mended. */
+  readonly reopen: (find: FindDraft) => Promise<void>;
+  readonly send: () => Promise<void>;
+} {
+  const store = useFindsStore();
+  return { ...store, ...storeToRefs(store) };
 }

@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import { Button, Form, FormItem, Input, InputNumber, Space } from 'ant-design-vue';
+import { Button, Form, Input, Space } from 'ant-design-vue';
 import { computed, reactive, ref } from 'vue';
-import type { EntryView } from '@emberfield/contract';
-import { isIsoDay } from '@emberfield/core/measure';
+import type { Entry, EntryView } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
 import DayField from '../kit/DayField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
+import NumberField from '../kit/NumberField.vue';
 import { useEscape } from '../kit/use-escape.ts';
 import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
+import { entriesSchema } from '../entries/entries-schema.ts';
 import { newKey } from '../entries/draft-key.ts';
 import { useEntries } from '../entries/use-entries.ts';
 import { correctedBody, fieldsOf, valuesOf } from './entry-correction.ts';
@@ -25,60 +29,68 @@ const key = newKey();
 const fields = computed(() => fieldsOf(props.entry, words.value));
 const values = reactive(valuesOf(fields.value, props.entry));
 const day = ref(props.entry.day);
-const busy = ref(false);
-const failure = ref('');
 const body = computed(() => correctedBody(fields.value, props.entry, values));
-const ready = computed(
-  () => isIsoDay(day.value) && day.value <= today.value && (body.value !== null || day.value !== props.entry.day),
-);
+const differs = computed(() => body.value !== null || day.value !== props.entry.day);
+const corrected = (): Entry => {
+  const { kind, patchId, standId, visitId, body: before, id } = props.entry;
+  const entry = make({ kind, patchId, standId, visitId, day: day.value, body: {} as never, replaces: id }, key);
+  return { ...entry, body: body.value ?? before } as Entry;
+};
+const form = useForm({
+  schema: entriesSchema,
+  body: () => ({ entries: [corrected()] }),
+  limit: (path, bound) =>
+    fields.value.some((f) => f.kind === 'percent' && path.endsWith(f.key)) ? bound * 100 : bound,
+});
+const textOf = (key: string): string | null => (values[key] as string | null) ?? null;
+const numberOf = (key: string): number | null => (values[key] as number | null) ?? null;
+const AT = 'entries[0]';
 async function keep(): Promise<void> {
-  busy.value = true;
-  failure.value = '';
-  const { kind, patchId, standId, visitId, day: dayBefore, body: bodyBefore, id } = props.entry;
+  if (!differs.value) return emit('close');
   const label = words.value.t('outbox.correction');
-  const common = { kind, patchId, standId, visitId };
-  try {
-    const entry = make({ ...common, day: day.value, body: body.value ?? bodyBefore, replaces: id }, key);
-    await sendOne(entry, label);
-    undo.say(words.value.t('correct.done'), async () => {
-      await sendOne(make({ ...common, day: dayBefore, body: bodyBefore, replaces: entry.id }), label);
-    });
-    emit('close');
-  } catch (error) {
-    failure.value = (error as Error).message;
-  } finally {
-    busy.value = false;
-  }
+  const done = await form.send(async ({ entries }) => {
+    await sendOne(entries[0]!, label);
+    return entries[0]!;
+  });
+  if (!done) return;
+  const { kind, patchId, standId, visitId, day: dayBefore, body: bodyBefore } = props.entry;
+  undo.say(words.value.t('correct.done'), async () => {
+    await sendOne(
+      make({ kind, patchId, standId, visitId, day: dayBefore, body: bodyBefore, replaces: done.id }),
+      label,
+    );
+  });
+  emit('close');
 }
 </script>
 
 <template>
-  <Form :model="values" layout="vertical" class="correction" @finish="keep">
-    <FormItem :label="words.t('correct.day')" class="one">
+  <Form layout="vertical" class="correction" @submit="keep">
+    <FormField :form="form" :at="`${AT}.day`" :label="words.t('correct.day')" class="one">
       <DayField v-model="day" :max="today" :label="words.t('correct.day')" />
-    </FormItem>
-    <FormItem
+    </FormField>
+    <FormField
       v-for="f in fields"
       :key="f.key"
-      :label="f.optional ? `${f.label} (${words.t('common.optional')})` : f.label"
+      :form="form"
+      :at="`${AT}.body.${f.key}`"
+      :label="f.label"
+      :optional="f.optional"
       class="one">
       <ChoiceChips
         v-if="f.kind === 'choice'"
-        :model-value="(values[f.key] as string | null) ?? null"
+        :model-value="textOf(f.key)"
         :options="f.options ?? []"
         :optional="f.optional"
         :label="f.label"
         @update:model-value="values[f.key] = $event" />
-      <InputNumber
+      <NumberField
         v-else-if="f.kind === 'number' || f.kind === 'whole' || f.kind === 'percent'"
-        :value="(values[f.key] as number | null) ?? undefined"
-        :min="0"
-        :max="f.kind === 'percent' ? 100 : undefined"
-        :precision="f.kind === 'whole' ? 0 : undefined"
-        :addon-after="f.kind === 'percent' ? '%' : undefined"
-        :inputmode="f.kind === 'whole' ? 'numeric' : 'decimal'"
-        :aria-label="f.label"
-        @update:value="values[f.key] = typeof $event === 'number' ? $event : null" />
+        :model-value="numberOf(f.key)"
+        :unit="f.kind === 'percent' ? '%' : undefined"
+        :whole="f.kind === 'whole'"
+        :label="f.label"
+        @update:model-value="values[f.key] = $event ?? null" />
       <Input
         v-else
         :value="String(values[f.key] ?? '')"
@@ -86,13 +98,11 @@ async function keep(): Promise<void> {
         :maxlength="600"
         :aria-label="f.label"
         @update:value="values[f.key] = $event" />
-    </FormItem>
-    <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
+    </FormField>
+    <FormFailure :said="form.failure.value" />
     <Space wrap>
-      <Button type="primary" html-type="submit" :loading="busy" :disabled="!ready">{{
-        words.t('correct.keep')
-      }}</Button>
-      <Button :disabled="busy" @click="emit('close')">{{ words.t('common.cancel') }}</Button>
+      <Button type="primary" html-type="submit" :loading="form.busy.value">{{ words.t('correct.keep') }}</Button>
+      <Button @click="emit('close')">{{ words.t('common.cancel') }}</Button>
     </Space>
   </Form>
 </template>

@@ -9,7 +9,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import { useEntries } from '../entries/use-entries.ts';
 import { useStandProof } from './queries.ts';
-import { Button, Space } from 'ant-design-vue';
+import { Button, Space, Timeline, TimelineItem } from 'ant-design-vue';
 import EntryCorrection from './EntryCorrection.vue';
 import { fieldsOf } from './entry-correction.ts';
 import { sayEntry } from './say-entry.ts';
@@ -89,62 +89,47 @@ function more(): void {
 
 <template>
   <p v-if="!entries.length" class="soft">{{ words.t('stand.empty') }}</p>
-  <table v-else class="plain">
-    <tbody>
-      <tr v-for="e in shown" :key="e.id" :class="e.standing">
-        <td class="when">
-          {{ words.format.day(e.day, today) }}<br /><span class="soft">{{ e.by }}</span>
-        </td>
-        <td>
-          {{ sayEntry(e, stand.profile, words)
-          }}<b v-if="e.take?.verdict === 'over'" class="warn"> · {{ words.t('stand.over') }}</b
-          ><span v-if="e.take && e.take.leftAfter !== null" class="soft">
-            · {{ words.t('stand.leftAfter', { left: words.amount(e.take.leftAfter, e.take.allowance.unit) }) }}</span
-          ><b v-if="doubtful(e)" class="warn"> · {{ words.t('stand.doubtfulShort') }}</b
-          ><i v-if="e.standing !== 'valid'" class="soft"> · {{ words.t(`stand.${e.standing}`) }}</i>
-          <small v-for="(b, i) in before(e)" :key="i" class="soft was">{{ b }}</small>
-          <EntryCorrection v-if="correcting === e.id" :entry="e" @close="correcting = null" />
-        </td>
-        <td class="act no-print">
-          <Space v-if="mayChange(e)" :size="0" class="acts">
-            <Button v-if="correcting !== e.id && fieldsOf(e, words).length" type="text" @click="correcting = e.id">
-              {{ words.t('correct.title') }}
-            </Button>
-            <Button type="text" @click="takeBack(e)">{{ words.t('stand.undoEntry') }}</Button>
-          </Space>
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <Timeline v-else>
+    <TimelineItem
+      v-for="e in shown"
+      :key="e.id"
+      :class="e.standing"
+      :color="e.standing === 'valid' ? 'var(--moss)' : 'gray'">
+      <p class="when">
+        <b>{{ words.format.day(e.day, today) }}</b> <span class="soft">{{ e.by }}</span>
+      </p>
+      <p class="what">
+        <span>{{ sayEntry(e, stand.profile, words) }}</span><b v-if="e.take?.verdict === 'over'" class="warn">
+          · {{ words.t('stand.over') }}</b
+        ><span v-if="e.take && e.take.leftAfter !== null" class="soft">
+          · {{ words.t('stand.leftAfter', { left: words.amount(e.take.leftAfter, e.take.allowance.unit) }) }}</span
+        ><b v-if="doubtful(e)" class="warn"> · {{ words.t('stand.doubtfulShort') }}</b
+        ><i v-if="e.standing !== 'valid'" class="soft"> · {{ words.t(`stand.${e.standing}`) }}</i>
+        <small v-for="(b, i) in before(e)" :key="i" class="soft was">{{ b }}</small>
+      </p>
+      <EntryCorrection v-if="correcting === e.id" :entry="e" @close="correcting = null" />
+      <Space v-if="mayChange(e)" :size="0" class="no-print">
+        <Button v-if="correcting !== e.id && fieldsOf(e, words).length" type="text" @click="correcting = e.id">
+          {{ words.t('correct.title') }}
+        </Button>
+        <Button type="text" @click="takeBack(e)">{{ words.t('stand.undoEntry') }}</Button>
+      </Space>
+    </TimelineItem>
+  </Timeline>
   <Button v-if="entries.length > shown.length || (all && older.hasNextPage.value)" type="link" @click="more">
     {{ words.t('stand.older') }}
   </Button>
 </template>
 
 <style scoped>
-.when {
-  width: 130px;
-}
-.act {
-  width: 190px;
+p {
+  margin: 0;
 }
 .was {
   display: block;
 }
-
-.withdrawn td:nth-child(2) {
+.withdrawn .what > span:first-child {
   text-decoration: line-through;
   color: var(--soft);
-}
-@media (max-width: 900px) {
-  .when {
-    width: 92px;
-  }
-  .act {
-    width: 96px;
-  }
-  .acts {
-    flex-direction: column;
-  }
 }
 </style>

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button, Form, Input } from 'ant-design-vue';
 import { reactive, watch } from 'vue';
-import type { StandView } from '@emberfield/contract';
-import { useOutbox } from '../offline/use-outbox.ts';
+import { ROUTES, type ChangeStand, type StandView } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
+import { refusal, useOutbox } from '../offline/use-outbox.ts';
 import { useChange } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
+import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import NumberField from '../kit/NumberField.vue';
@@ -13,89 +17,75 @@ import DayField from '../kit/DayField.vue';
 const props = defineProps<{ stand: StandView }>();
 const words = useWords();
 const undo = useUndo();
+const { today } = useDay();
 /** Of a stand what is set here. */
-const valuesOf = (stand: StandView) => ({
-  restUntil: stand.restUntil ?? '',
-  restReason: stand.restReason,
-  since: stand.since === null ? '' : String(stand.since),
-  where: stand.where,
-});
+const valuesOf = ({ restUntil, restReason, since, where }: StandView) => ({ restUntil, restReason, since, where });
 type Values = ReturnType<typeof valuesOf>;
 /** What was typed and is not saved; it survives a reload. */
 const typed = useDraft<Partial<Values>>(() => `rest-${props.stand.id}`, {});
-const form = reactive({ ...valuesOf(props.stand), ...typed.value });
+const values = reactive({ ...valuesOf(props.stand), ...typed.value });
 /** What the form was begun on: somebody else's change meanwhile does not overwrite what is being typed. */
 let base = valuesOf(props.stand);
 const changed = (): Partial<Values> =>
-  Object.fromEntries(Object.entries(form).filter(([key, value]) => value !== base[key as keyof Values]));
-watch(form, () => (typed.value = changed()));
+  Object.fromEntries(Object.entries(values).filter(([key, value]) => value !== base[key as keyof Values]));
+watch(values, () => (typed.value = changed()));
 watch(
   () => props.stand.version,
   () => {
     const now = valuesOf(props.stand);
-    for (const key of Object.keys(now) as (keyof Values)[]) if (form[key] === base[key]) form[key] = now[key];
+    for (const key of Object.keys(now) as (keyof Values)[])
+      if (values[key] === base[key]) Object.assign(values, { [key]: now[key] });
     base = now;
     typed.value = changed();
   },
 );
-const thisYear = new Date().getUTCFullYear();
+const bodyOf = (of: Values): unknown => ({ version: props.stand.version, ...of });
+const form = useForm({ schema: ROUTES.changeStand.body, body: () => bodyOf(values) });
 const outbox = useOutbox();
-const change = useChange(async (values: Values) => {
-  const { id: standId, version, plantName, patchName } = props.stand;
-  const body = {
-    version,
-    where: values.where,
-    since: values.since === '' ? null : Number(values.since),
-    restUntil: values.restUntil === '' ? null : values.restUntil,
-    restReason: values.restReason,
-  };
+const change = useChange(async (body: ChangeStand) => {
+  const { id: standId, plantName, patchName } = props.stand;
   const sent = await outbox.send([{ route: 'changeStand', params: { standId }, body }], {
     id: changeKey(),
     label: words.value.t('outbox.changedStand', { plant: words.value.text(plantName), place: patchName }),
   });
-  if (sent.kind === 'refused') throw new Error(sent.message);
+  if (sent.kind === 'refused') throw refusal(sent);
   return sent.kind;
 });
 /** One waits at a time: a stand that is changed again goes as it is then. */
 const changeKey = (): string => `stand:${props.stand.id}`;
 async function keep(): Promise<void> {
   const before = { ...base };
-  const done = await change.mutateAsync({ ...form }).catch(() => null);
-  if (done === null) return;
+  const done = await form.send(change.mutateAsync);
+  if (done === undefined) return;
   undo.say(words.value.t(done === 'waiting' ? 'outbox.keptWord' : 'common.stored'), async () => {
-    Object.assign(form, before);
+    Object.assign(values, before);
     if (done === 'waiting') await outbox.forget(changeKey());
-    else await change.mutateAsync(before);
+    else await change.mutateAsync({ version: props.stand.version, ...before });
   });
 }
 </script>
 
 <template>
-  <form class="rest" @submit.prevent="keep">
-    <label class="field"
-      ><span>{{ words.t('stand.restUntil') }}</span
-      ><DayField v-model="form.restUntil" optional
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('stand.restReason') }}</span
-      ><Input v-model:value="form.restReason" :maxlength="200"
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('stand.since') }}</span
-      ><NumberField
-        :model-value="form.since === '' ? null : Number(form.since)"
-        :min="1800"
-        :max="thisYear"
-        whole
-        @update:model-value="form.since = $event == null ? '' : String($event)"
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('stand.where') }}</span
-      ><Input v-model:value="form.where" :maxlength="80"
-    /></label>
-    <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
-    <Button html-type="submit" :disabled="change.isPending.value">{{ words.t('common.save') }}</Button>
-  </form>
+  <Form layout="vertical" class="rest" @submit="keep">
+    <FormField :form="form" at="restUntil" optional :label="words.t('stand.restUntil')">
+      <DayField
+        :model-value="values.restUntil ?? ''"
+        :min="today"
+        optional
+        @update:model-value="values.restUntil = $event || null" />
+    </FormField>
+    <FormField :form="form" at="restReason" optional :label="words.t('stand.restReason')">
+      <Input v-model:value="values.restReason" :maxlength="200" />
+    </FormField>
+    <FormField :form="form" at="since" optional :label="words.t('stand.since')">
+      <NumberField :model-value="values.since" whole @update:model-value="values.since = $event ?? null" />
+    </FormField>
+    <FormField :form="form" at="where" optional :label="words.t('stand.where')">
+      <Input v-model:value="values.where" :maxlength="80" />
+    </FormField>
+    <FormFailure class="whole" :said="form.failure.value" />
+    <Button html-type="submit" :loading="form.busy.value">{{ words.t('common.save') }}</Button>
+  </Form>
 </template>
 
 <style scoped>
@@ -103,10 +93,12 @@ async function keep(): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 0 12px;
+  max-width: 640px;
 }
-.rest .ant-btn,
-.rest p {
-  grid-column: 1 / -1;
+.rest > .ant-btn {
   justify-self: start;
+}
+.whole {
+  grid-column: 1 / -1;
 }
 </style>

@@ -1,65 +1,63 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { StandView } from '@emberfield/contract';
+import type { ProfilePart, StandView } from '@emberfield/contract';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import { useWords } from '../session/words.ts';
-import { seasonRows } from './season-rows.ts';
+import { seasonRows, type SeasonRow } from './season-rows.ts';
 
+/** Every part that is taken, season by season: when it opened, what was taken of what was allowed, how many were counted. */
 const props = defineProps<{ stand: StandView; day: string }>();
 const words = useWords();
-const parts = computed(() =>
-  props.stand.profile.parts.filter((p) => props.stand.profile.windows.some((w) => w.part === p.key)).slice(0, 2),
+interface Row extends SeasonRow {
+  readonly part: ProfilePart;
+}
+const rows = computed(() =>
+  props.stand.profile.parts
+    .filter((p) => props.stand.profile.windows.some((w) => w.part === p.key))
+    .flatMap((part) => seasonRows(props.stand, part.key).map((r): Row => ({ ...r, part })))
+    .sort((a, b) => b.season - a.season),
 );
-const tables = computed(() => parts.value.map((p) => ({ part: p, rows: seasonRows(props.stand, p.key) })));
+const opened = ({ opens, ahead }: SeasonRow): string => {
+  if (opens === null) return '';
+  const day = words.value.format.day(opens);
+  return ahead ? words.value.t('stand.opensAhead', { day }) : day;
+};
+const columns = computed((): readonly DataColumn<Row>[] => {
+  const { t, format, text } = words.value;
+  return [
+    { key: 'season', title: t('stand.season'), text: (r) => String(r.season), sort: (r) => r.season },
+    { key: 'part', title: t('stand.part'), text: (r) => text(r.part.name), sort: (r) => text(r.part.name) },
+    { key: 'opens', title: t('stand.openedShort'), text: opened, sort: (r) => r.opens },
+    { key: 'taken', title: t('stand.taken'), sort: (r) => r.taken },
+    {
+      key: 'allowed',
+      title: t('stand.allowed'),
+      number: true,
+      text: (r) => (r.allowed === null ? '' : format.number(r.allowed)),
+      sort: (r) => r.allowed,
+    },
+    {
+      key: 'counted',
+      title: t('stand.counted'),
+      number: true,
+      text: (r) => (r.counted === null ? '' : format.number(r.counted)),
+      sort: (r) => r.counted,
+    },
+  ];
+});
 </script>
 
 <template>
-  <section class="section">
-    <h2>{{ words.t('stand.seasonTable') }}</h2>
-    <table v-for="t in tables" :key="t.part.key" class="plain">
-      <thead>
-        <tr>
-          <th>{{ words.t('stand.season') }}</th>
-          <th>{{ words.t('stand.opened', { part: words.text(t.part.name) }) }}</th>
-          <th>{{ words.t('stand.takenAllowed') }}</th>
-          <th>{{ words.t('stand.counted') }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="r in t.rows" :key="r.season">
-          <td>{{ r.season }}</td>
-          <td>
-            {{
-              r.opens
-                ? r.ahead
-                  ? words.t('stand.opensAhead', { day: words.format.day(r.opens) })
-                  : words.format.day(r.opens)
-                : ''
-            }}
-          </td>
-          <td>
-            {{
-              r.taken > 0 || r.allowed !== null
-                ? `${words.amount(r.taken, t.part.unit)}${r.allowed !== null ? ` / ${words.format.number(r.allowed)}` : ''}`
-                : ''
-            }}
-            <b v-if="r.over" class="warn">{{ words.t('stand.over') }}</b>
-          </td>
-          <td>{{ r.counted === null ? '' : words.format.number(r.counted) }}</td>
-        </tr>
-      </tbody>
-    </table>
-  </section>
+  <DataTable
+    :columns="columns"
+    :rows="rows"
+    :row-key="(r) => `${r.season}${r.part.key}`"
+    :label="words.t('stand.seasonTable')"
+    :file="`${words.text(stand.plantName)} ${stand.patchName}`">
+    <template #taken="{ row }">
+      {{ row.taken > 0 || row.allowed !== null ? words.amount(row.taken, row.part.unit) : '' }}
+      <b v-if="row.over" class="warn">{{ words.t('stand.over') }}</b>
+    </template>
+  </DataTable>
 </template>
-
-<style scoped>
-table {
-  margin-bottom: 12px;
-}
-th:nth-child(1),
-td:nth-child(1) {
-  width: 80px;
-}
-th:nth-child(2) {
-  width: 32%;
-}
-</style>

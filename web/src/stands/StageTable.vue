@@ -1,40 +1,48 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import { useWords } from '../session/words.ts';
 
-defineProps<{ stand: StandView; day: string }>();
+/** The stages of the season that is shown, as a table beside the ladder. */
+const props = defineProps<{ stand: StandView; day: string }>();
 const words = useWords();
+interface StageRow {
+  readonly key: string;
+  readonly name: string;
+  readonly at: number;
+  readonly days: Readonly<Record<'early' | 'likely' | 'late' | 'seen', string | null>>;
+}
+const rows = computed(() =>
+  props.stand.profile.stages.map(({ key, name }, at): StageRow => {
+    const stage = props.stand.ladder.season.stages[at];
+    const { p10 = null, p50 = null, p90 = null } = stage?.reached ?? {};
+    return {
+      key,
+      name: words.value.text(name),
+      at,
+      days: { early: p10, likely: p50, late: p90, seen: stage?.seenBy ?? null },
+    };
+  }),
+);
+const columns = computed((): readonly DataColumn<StageRow>[] => [
+  { key: 'name', title: words.value.t('stand.stage'), text: (r) => r.name },
+  ...(['early', 'likely', 'late', 'seen'] as const).map((k) => ({
+    key: k,
+    title: words.value.t(`stand.${k}`),
+    text: ({ days }: StageRow) =>
+      days[k] ? words.value.format.day(days[k], props.day) : k === 'seen' ? '' : words.value.t('common.none'),
+    sort: ({ days }: StageRow) => days[k],
+  })),
+]);
 </script>
 
 <template>
-  <table class="plain">
-    <thead>
-      <tr>
-        <th>{{ words.t('stand.stage') }}</th>
-        <th>{{ words.t('stand.early') }}</th>
-        <th>{{ words.t('stand.likely') }}</th>
-        <th>{{ words.t('stand.late') }}</th>
-        <th>{{ words.t('stand.seen') }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="(s, i) in stand.profile.stages" :key="s.key">
-        <td>{{ words.text(s.name) }}</td>
-        <template v-if="stand.ladder.season.stages[i]"
-          ><td v-for="q in ['p10', 'p50', 'p90'] as const" :key="q">
-            {{
-              stand.ladder.season.stages[i]!.reached[q]
-                ? words.format.day(stand.ladder.season.stages[i]!.reached[q]!, day)
-                : words.t('common.none')
-            }}
-          </td>
-          <td>
-            {{
-              stand.ladder.season.stages[i]!.seenBy ? words.format.day(stand.ladder.season.stages[i]!.seenBy!, day) : ''
-            }}
-          </td></template
-        >
-      </tr>
-    </tbody>
-  </table>
+  <DataTable
+    :columns="columns"
+    :rows="rows"
+    :row-key="(r) => r.key"
+    :label="words.t('stand.yearOf')"
+    :file="words.t('stand.stageFile')" />
 </template>

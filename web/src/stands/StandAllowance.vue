@@ -64,6 +64,9 @@ const reasons = useWindowReasons({
       <GoButton :to="{ name: 'visit', params: { standId: stand.id } }"
         >{{ words.t('hearth.logVisit') }} <kbd>v</kbd></GoButton
       >
+      <GoButton v-if="stand.identity !== 'confirmed'" :to="{ name: 'identifyStand', params: { standId: stand.id } }">{{
+        words.t('identify.open')
+      }}</GoButton>
     </div>
   </section>
 </template>
@@ -94,9 +97,24 @@ const reasons = useWindowReasons({
 p {
   margin: 0 0 5px;
 }
+/* On the phone the sum is what stands first: parts lie in one row, and no heading says what is plain. */
 @media (max-width: 900px) {
+  h2 {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  .parts {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    margin: 0 -16px 4px;
+    padding: 0 16px 2px;
+  }
   .parts .chip {
-    min-height: 48px;
+    flex: none;
+    min-height: 44px;
+  }
+  .headline {
+    margin-top: 0;
   }
 }
 </style>

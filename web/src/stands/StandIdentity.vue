@@ -5,6 +5,7 @@ import type { StandView } from '@emberfield/contract';
 import SignDrawing from '../kit/SignDrawing.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import { standSubtitle } from './stand-subtitle.ts';
 import LookAlikeList from './LookAlikeList.vue';
 
 /** Is it what you think? By which signs, said by whom, what is still waited for, and what might stand among it. */
@@ -28,6 +29,7 @@ const clearance = computed(() => {
 <template>
   <section class="section">
     <h2>{{ words.t('stand.identity') }}</h2>
+    <p class="soft">{{ standSubtitle(words, stand) }}</p>
     <p :class="{ warn: stand.identity !== 'confirmed' }">
       {{ standing }}
       <span v-if="last" class="soft">

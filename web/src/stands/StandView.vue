@@ -1,46 +1,38 @@
 <script setup lang="ts">
-import { Button, Checkbox } from 'ant-design-vue';
-import { computed, ref } from 'vue';
+import { TabPane, Tabs } from 'ant-design-vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import CoalMark from '../kit/CoalMark.vue';
-import StageLadder from '../kit/StageLadder.vue';
-import PhotoStrip from '../photos/PhotoStrip.vue';
 import StateNote from '../kit/StateNote.vue';
-import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useQueryChoice } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
-import EntryList from './EntryList.vue';
-import MarkEditor from './MarkEditor.vue';
-import type { SightingView } from '../kit/sighting-view.ts';
 import { outlooksByHeat } from './heats.ts';
-import { useOwnSeason } from './use-own-season.ts';
 import { useStand, useStandKit } from './queries.ts';
-import RestForm from './RestForm.vue';
-import SeasonTable from './SeasonTable.vue';
-import StageTable from './StageTable.vue';
 import StandAllowance from './StandAllowance.vue';
-import StandEnd from './StandEnd.vue';
-import StandFacts from './StandFacts.vue';
-import StandIdentity from './StandIdentity.vue';
-import StandProof from './StandProof.vue';
+import StandCare from './StandCare.vue';
 import { standSubtitle } from './stand-subtitle.ts';
+import StandYear from './StandYear.vue';
+import { useOwnSeason } from './use-own-season.ts';
 
+// What is behind a tab comes when it is opened.
+const EntryList = defineAsyncComponent(() => import('./EntryList.vue'));
+const PhotoStrip = defineAsyncComponent(() => import('../photos/PhotoStrip.vue'));
+const StandIdentity = defineAsyncComponent(() => import('./StandIdentity.vue'));
+const StandProof = defineAsyncComponent(() => import('./StandProof.vue'));
+const StandSettings = defineAsyncComponent(() => import('./StandSettings.vue'));
+const StandTaken = defineAsyncComponent(() => import('./StandTaken.vue'));
+
+/** A stand: what may be taken, first; then its year, and behind tabs all else that is known of it. */
 const words = useWords();
 const route = useRoute();
-const { groupId, isKeeper } = useGroup();
-const { day, today, asked } = useDay();
+const { groupId } = useGroup();
+const { day, today, asked, dayQuery } = useDay();
 const asThen = ref(false);
-const stand = useStand(
-  groupId,
-  computed(() => String(route.params['standId'])),
-  asked,
-  asThen,
-);
 const standId = computed(() => String(route.params['standId']));
-const { stand: s, isOwn } = useOwnSeason(stand.data, useStandKit(groupId, standId).data, {
-  standId,
-  today,
-});
+const stand = useStand(groupId, standId, asked, asThen);
+const { stand: s, isOwn } = useOwnSeason(stand.data, useStandKit(groupId, standId).data, { standId, today });
 const outlooks = computed(() => outlooksByHeat(s.value?.outlooks ?? []));
 const picked = ref(0);
 // Another day or stand may have fewer parts than the one picked.
@@ -49,14 +41,13 @@ const chosen = computed({
   set: (index) => (picked.value = index),
 });
 const main = computed(() => outlooks.value[chosen.value]);
-const asTable = ref(false);
-const markId = ref<string | null>(null);
-const mark = computed(() =>
-  s.value?.entries.find(
-    (e): e is SightingView => e.kind === 'stageSighting' && e.standing === 'valid' && e.id === markId.value,
-  ),
-);
-const chooseMark = (id: string): void => void (markId.value = markId.value === id ? null : id);
+const TABS = ['year', 'taken', 'what', 'dates', 'record', 'settings'] as const;
+type Tab = (typeof TABS)[number];
+const askedTab = useQueryChoice('tab');
+const tab = computed({
+  get: () => TABS.find((t) => t === askedTab.value) ?? 'year',
+  set: (next: Tab) => (askedTab.value = next === 'year' ? null : next),
+});
 </script>
 
 <template>
@@ -73,11 +64,19 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
           v-if="main"
           :readiness="main.readiness"
           :thorns="main.thorns"
-          :size="54"
+          :size="48"
           :label="words.coal(main.readiness, main.thorns)" />
         <div>
-          <h1>{{ words.text(s.plantName) }} · {{ s.patchName }}</h1>
-          <p class="soft">{{ standSubtitle(words, s) }}</p>
+          <h1>
+            <RouterLink :to="{ name: 'plant', params: { plantKey: s.plantKey } }">{{
+              words.text(s.plantName)
+            }}</RouterLink>
+            ·
+            <RouterLink :to="{ name: 'patch', params: { patchId: s.patchId }, query: dayQuery }">{{
+              s.patchName
+            }}</RouterLink>
+          </h1>
+          <p class="soft subtitle">{{ standSubtitle(words, s) }}</p>
         </div>
       </div>
       <p v-if="s.retiredOn" class="banner">
@@ -87,45 +86,23 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
         {{ words.t('hearth.notRuledOut', { names: words.format.list(s.deadlyLookAlikes.map((l) => words.text(l))) }) }}
       </p>
     </header>
-    <div class="front">
-      <div class="title">
-        <h2>{{ words.t('stand.yearOf') }}</h2>
-        <span class="soft small">{{ words.t('stand.ladderNote') }}</span>
-        <Button type="link" :aria-pressed="asTable" @click="asTable = !asTable">
-          {{ words.t('stand.stageTable') }}
-        </Button>
-      </div>
-      <Checkbox v-if="day < today" v-model:checked="asThen" class="no-print">{{
-        words.t('stand.asThen', { day: words.format.day(day, today) })
-      }}</Checkbox>
-      <p v-if="isOwn" class="soft" role="status">{{ words.t('stand.ownSeason') }}</p>
-      <p v-if="!main" class="soft">{{ words.t('stand.onlyKnown') }}</p>
-      <StageTable v-if="asTable" :stand="s" :day="day" />
-      <StageLadder v-else :stand="s" :day="day" :chosen="markId" @choose="chooseMark" />
-      <MarkEditor v-if="mark && !asTable" :key="mark.id" :stand="s" :entry="mark" @close="markId = null" />
-      <SeasonTable v-if="main" :stand="s" :day="day" />
-      <StandProof :stand="s" />
-      <section class="section">
-        <h2>{{ words.t('stand.record') }}</h2>
-        <EntryList :stand="s" />
-      </section>
-    </div>
     <aside class="side">
       <StandAllowance v-if="main" v-model="chosen" :stand="s" :outlooks="outlooks" :day="day" />
-      <StandIdentity :stand="s" :day="day" />
-      <StandFacts :stand="s" :day="day" />
-      <PhotoStrip :patch-id="s.patchId" :stand-id="s.id" />
-      <section v-if="isKeeper" class="section no-print">
-        <h2>{{ words.t('stand.rules') }}</h2>
-        <RestForm :stand="s" />
-      </section>
-      <StandEnd :stand="s" />
-      <p class="no-print">
-        <RouterLink :to="{ name: 'patch', params: { patchId: s.patchId } }">{{ words.t('stand.toPatch') }}</RouterLink>
-        ·
-        <RouterLink :to="{ name: 'plant', params: { plantKey: s.plantKey } }">{{ words.text(s.plantName) }}</RouterLink>
-      </p>
+      <StandCare class="care" :stand="s" />
     </aside>
+    <Tabs v-model:active-key="tab" class="front" :tab-bar-gutter="22">
+      <TabPane key="year" :tab="words.t('stand.tab.year')">
+        <StandYear v-model:as-then="asThen" :stand="s" :is-own="isOwn" />
+      </TabPane>
+      <TabPane key="taken" :tab="words.t('stand.tab.taken')"><StandTaken :stand="s" :day="day" /></TabPane>
+      <TabPane key="what" :tab="words.t('stand.tab.what')"><StandIdentity :stand="s" :day="day" /></TabPane>
+      <TabPane key="dates" :tab="words.t('stand.tab.dates')"><StandProof :stand="s" /></TabPane>
+      <TabPane key="record" :tab="words.t('stand.tab.record')">
+        <PhotoStrip :patch-id="s.patchId" :stand-id="s.id" />
+        <EntryList :stand="s" />
+      </TabPane>
+      <TabPane key="settings" :tab="words.t('stand.tab.settings')"><StandSettings :stand="s" /></TabPane>
+    </Tabs>
   </div>
 </template>
 
@@ -135,25 +112,12 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
   gap: 14px;
   align-items: center;
 }
+h1 a {
+  color: inherit;
+  text-decoration: underline 1px var(--edge);
+}
 .head p {
   margin: 2px 0 0;
-}
-.title {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 12px;
-  align-items: baseline;
-  margin-top: 14px;
-}
-.title .ant-btn {
-  margin-left: auto;
-  min-height: 30px;
-}
-.then {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 34px;
 }
 .banner {
   margin: 12px 0 0;
@@ -170,20 +134,41 @@ const chooseMark = (id: string): void => void (markId.value = markId.value === i
 .side {
   grid-area: 1 / 2 / 3;
 }
-.front {
+.two > .front {
   grid-area: 2 / 1;
+  padding-top: 4px;
 }
-/* On the phone: what it is, then how much, then all the rest. */
+/* On the phone: what it is, how much, its year and the rest, and what to take care of. */
 @media (max-width: 900px) {
   .two {
     display: flex;
     flex-direction: column;
   }
-  .top {
-    padding: 14px 16px;
+  .side {
+    display: contents;
+  }
+  .side > :deep(*) {
+    margin: 0;
+    padding: 8px 16px;
+  }
+  .side > .care {
+    order: 3;
   }
   .front {
-    order: 1;
+    order: 2;
+  }
+  .top {
+    padding: 8px 16px 0;
+  }
+  h1 {
+    font-size: 21px;
+  }
+  .subtitle {
+    display: -webkit-box;
+    -webkit-line-clamp: 1;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+    font-size: 14px;
   }
 }
 </style>

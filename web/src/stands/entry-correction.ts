@@ -111,7 +111,10 @@ export function valuesOf(fields: readonly CorrectionField[], { body }: EntryView
   );
 }
 
-/** The body with the fields as they are now; `null` while one of them cannot be, or none differs. */
+/**
+ * The body with the fields as they are now, for the schema to judge: NaN where what was typed is no number, `undefined` where
+ * something must be and is not. `null` while nothing differs.
+ */
 export function correctedBody<K extends EntryKind>(
   fields: readonly CorrectionField[],
   entry: EntryView & { readonly kind: K },
@@ -124,35 +127,28 @@ export function correctedBody<K extends EntryKind>(
     const value = values[key] ?? null;
     if (value === before[key]) continue;
     const read = readValue(kind, value, typeof own[key] === 'boolean');
-    if (read === undefined || (read === null && !optional)) return null;
     // What is a text stays one, empty or not.
-    changed[key] = read === null && typeof own[key] === 'string' && kind === 'text' ? '' : read;
+    if (read === null && typeof own[key] === 'string' && kind === 'text') changed[key] = '';
+    else changed[key] = read === null && !optional ? undefined : read;
   }
   return Object.keys(changed).length === 0 ? null : ({ ...own, ...changed } as unknown as EntryBodies[K]);
 }
 
-/** `undefined` where it cannot be read. */
 function readValue(kind: CorrectionField['kind'], value: FieldValue, isFlag: boolean): unknown {
   if (value === null || value === '') return null;
   switch (kind) {
     case 'number':
-    case 'whole': {
-      const n = Number(value);
-      return Number.isFinite(n) && n >= 0 && (kind === 'number' || Number.isInteger(n)) ? n : undefined;
-    }
-    case 'percent': {
-      const n = Number(value);
-      return Number.isFinite(n) && n >= 0 && n <= 100 ? n / 100 : undefined;
-    }
-    case 'numbers': {
+    case 'whole':
+      return Number(value);
+    case 'percent':
+      return Number(value) / 100;
+    case 'numbers':
       // Between numbers stands a blank or a semicolon; a comma within one is its decimal sign.
-      const all = String(value)
+      return String(value)
         .split(/[\s;]+/)
         .map((n) => n.replace(/,$/, '').replace(',', '.'))
         .filter(Boolean)
         .map(Number);
-      return all.length > 0 && all.every((n) => Number.isFinite(n) && n >= 0) ? all : undefined;
-    }
     case 'choice':
       return isFlag ? value === 'yes' : value;
     case 'text':

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { Button, InputNumber } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
+import NumberField from '../kit/NumberField.vue';
 import { computed, nextTick, ref } from 'vue';
 import type { AllowanceView } from '@emberfield/contract';
 import { useWords } from '../session/words.ts';
@@ -26,34 +27,27 @@ const leaves = computed(() => {
 const MOST = 1_000_000;
 const typing = ref(false);
 const typed = ref<number | null>(null);
-const field = ref<{ focus: () => void } | null>(null);
+const field = ref<HTMLElement | null>(null);
+const fits = computed(() => typed.value === null || (typed.value >= 0 && typed.value <= MOST));
 async function begin(): Promise<void> {
   typed.value = props.amount === 0 ? null : props.amount;
   typing.value = true;
   await nextTick();
-  field.value?.focus();
+  field.value?.querySelector('input')?.focus();
 }
 function settle(): void {
-  if (!typing.value) return;
+  // What is no amount stays to be put right.
+  if (!typing.value || !fits.value) return;
   typing.value = false;
   if (typed.value !== null && typed.value !== props.amount) emit('add', typed.value - props.amount);
 }
 </script>
 
 <template>
-  <InputNumber
-    v-if="typing"
-    ref="field"
-    :value="typed ?? undefined"
-    class="typed"
-    size="large"
-    :min="0"
-    :max="MOST"
-    inputmode="decimal"
-    :aria-label="words.t('take.typed')"
-    @update:value="typed = typeof $event === 'number' ? $event : null"
-    @press-enter.prevent="settle"
-    @blur="settle" />
+  <div v-if="typing" ref="field" class="typed" @focusout="settle" @keydown.enter.prevent="settle">
+    <NumberField v-model="typed" size="large" :label="words.t('take.typed')" />
+    <p v-if="typed !== null && !fits" class="warn small" role="alert">{{ words.t('take.typedWrong') }}</p>
+  </div>
   <Button v-else type="text" class="number" :title="words.t('take.typed')" aria-live="polite" @click="begin">{{
     words.format.number(amount, 1)
   }}</Button>

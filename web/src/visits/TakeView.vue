@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button, Collapse, CollapsePanel } from 'ant-design-vue';
 import { computed } from 'vue';
+import FormFailure from '../form/FormFailure.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
@@ -82,9 +83,9 @@ const checks = computed(
       <TakeTally :amount="draft.amount" :allowance="outlook.allowance" @add="add" />
       <TakeDetails v-model="draft" :today="today" />
       <p v-if="part" class="soft small">{{ words.text(part.method) }}</p>
-      <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
     </div>
     <template #foot>
+      <FormFailure :said="failure" />
       <Button :disabled="draft.amount === 0" @click="add(-draft.amount)">
         {{ words.t('common.undo') }}
       </Button>

@@ -3,11 +3,15 @@ import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { COUNT_METHODS } from '@emberfield/contract';
 import { EYE_CLASSES } from '@emberfield/core/counting';
+import FormField from '../form/FormField.vue';
+import type { FieldsForm } from '../form/use-form.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import NumberField from '../kit/NumberField.vue';
 import { useWords } from '../session/words.ts';
 import { estimateOf, type VisitDraft } from '../entries/visit-draft.ts';
 
+/** `at`: where the count stands in the form's body. */
+defineProps<{ form: FieldsForm; at: string }>();
 const visit = defineModel<VisitDraft>({ required: true });
 const words = useWords();
 const estimate = computed(() => estimateOf(visit.value));
@@ -30,29 +34,32 @@ const methodLabel = (m: (typeof COUNT_METHODS)[number]): string =>
       :label="words.t('visit.byEye')"
       :options="EYE_CLASSES.map((e) => ({ value: e, label: words.t(`visit.eye.${e}`) }))" />
     <div v-else-if="visit.countMethod === 'complete'" class="numbers">
-      <label v-for="what in ['plants', 'mature', 'flowering'] as const" :key="what">
-        {{ words.t(`visit.${what}`) }}<NumberField v-model="visit[what]" :min="0" whole size="large" />
-      </label>
+      <FormField
+        v-for="what in ['plants', 'mature', 'flowering'] as const"
+        :key="what"
+        :form="form"
+        :at="`${at}.${what}`"
+        :label="words.t(`visit.${what}`)">
+        <NumberField v-model="visit[what]" whole size="large" />
+      </FormField>
     </div>
     <div v-else-if="visit.countMethod === 'quadrats'" class="numbers">
-      <label
-        >{{ words.t('visit.quadratArea') }}<NumberField v-model="visit.quadratAreaM2" :min="0.01" size="large"
-      /></label>
-      <label
-        >{{ words.t('visit.standArea') }}<NumberField v-model="visit.standAreaM2" :min="0.01" size="large"
-      /></label>
-      <fieldset>
-        <legend>{{ words.t('visit.quadratCounts') }}</legend>
+      <FormField :form="form" :at="`${at}.quadratAreaM2`" :label="words.t('visit.quadratArea')">
+        <NumberField v-model="visit.quadratAreaM2" size="large" />
+      </FormField>
+      <FormField :form="form" :at="[`${at}.standAreaM2`, `${at}$`]" :label="words.t('visit.standArea')">
+        <NumberField v-model="visit.standAreaM2" size="large" />
+      </FormField>
+      <FormField :form="form" :at="`${at}.counts`" class="squares" :label="words.t('visit.quadratCounts')">
         <NumberField
           v-for="(_, i) in visit.squares"
           :key="i"
           v-model="visit.squares[i]"
-          :min="0"
           whole
           size="large"
           :label="`${words.t('visit.quadratCounts')} ${i + 1}`" />
         <Button class="chip" @click="visit.squares.push(null)">{{ words.t('visit.addSquare') }}</Button>
-      </fieldset>
+      </FormField>
     </div>
     <p v-if="estimate">
       <b>{{

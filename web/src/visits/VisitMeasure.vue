@@ -2,6 +2,8 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
+import FormField from '../form/FormField.vue';
+import type { FieldsForm } from '../form/use-form.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import NumberField from '../kit/NumberField.vue';
 import { useGroup } from '../session/use-group.ts';
@@ -9,7 +11,7 @@ import { useWords } from '../session/words.ts';
 import type { VisitDraft } from '../entries/visit-draft.ts';
 
 /** How long a part is on some plants: windows by size are reckoned from it. */
-const props = defineProps<{ profile: PlantProfile }>();
+const props = defineProps<{ profile: PlantProfile; form: FieldsForm; at: string }>();
 const visit = defineModel<VisitDraft>({ required: true });
 const words = useWords();
 const { group } = useGroup();
@@ -17,7 +19,7 @@ const parts = computed(() => props.profile.parts.filter((p) => p.growth));
 const perCm = computed(() => (group.value?.units === 'imperial' ? 1 / 2.54 : 1));
 const shown = (cm: number | null): number | null => (cm === null ? null : Math.round(cm * perCm.value * 10) / 10);
 const set = (i: number, typed: number | null | undefined): void =>
-  void (visit.value.lengthsCm[i] = typed ? Math.round((typed / perCm.value) * 10) / 10 : null);
+  void (visit.value.lengthsCm[i] = typed == null ? null : Math.round((typed / perCm.value) * 10) / 10);
 </script>
 
 <template>
@@ -29,19 +31,22 @@ const set = (i: number, typed: number | null | undefined): void =>
       optional
       :label="words.t('visit.measure.title')"
       :options="parts.map((p) => ({ value: p.key, label: words.text(p.name) }))" />
-    <fieldset v-if="visit.measuredPart">
-      <legend>{{ words.t('visit.measure.lengths', { unit: perCm === 1 ? 'cm' : 'in' }) }}</legend>
+    <FormField
+      v-if="visit.measuredPart"
+      :form="form"
+      :at="`${at}.lengthsCm`"
+      class="squares"
+      :label="words.t('visit.measure.lengths', { unit: perCm === 1 ? 'cm' : 'in' })">
       <NumberField
         v-for="(cm, i) in visit.lengthsCm"
         :key="i"
         :model-value="shown(cm)"
-        :min="0.1"
         size="large"
         :label="words.t('visit.measure.plant', { n: i + 1 })"
         @update:model-value="set(i, $event)" />
       <Button v-if="visit.lengthsCm.length < 50" class="chip" @click="visit.lengthsCm.push(null)">
         {{ words.t('visit.measure.more') }}
       </Button>
-    </fieldset>
+    </FormField>
   </section>
 </template>

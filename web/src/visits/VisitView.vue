@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
+import FormFailure from '../form/FormFailure.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useDay } from '../session/use-day.ts';
@@ -15,7 +16,7 @@ import VisitLadder from './VisitLadder.vue';
 
 const words = useWords();
 const { today } = useDay();
-const { query, stand, visit, drafts, busy, failures, keep } = useVisit();
+const { query, stand, visit, drafts, form, at, keep } = useVisit();
 const place = computed(() => [stand.value?.patchName, stand.value?.where].filter(Boolean).join(', '));
 </script>
 
@@ -31,15 +32,17 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
       <h1>{{ words.text(stand.plantName) }}</h1>
       <VisitLadder v-model="visit" :stand="stand" :today="today" />
       <VisitGround v-if="stand.profile.parts.some((p) => p.key === 'root')" v-model="visit" />
-      <VisitMeasure v-model="visit" :profile="stand.profile" />
-      <VisitCount v-model="visit" />
+      <VisitMeasure v-model="visit" :profile="stand.profile" :form="form" :at="at('measurement')" />
+      <VisitCount v-model="visit" :form="form" :at="at('census')" />
       <VisitIdentity v-model="visit" :stand="stand" />
       <VisitNotes v-model="visit" :today="today" />
-      <p v-for="f in failures" :key="f" class="warn" role="alert">{{ f }}</p>
     </div>
     <template #foot>
+      <FormFailure :said="form.failure.value" />
       <span v-if="!drafts.length" class="soft">{{ words.t('visit.nothing') }}</span>
-      <Button html-type="submit" type="primary" :disabled="!drafts.length || busy">{{ words.t('visit.store') }}</Button>
+      <Button html-type="submit" type="primary" :disabled="!drafts.length" :loading="form.busy.value">{{
+        words.t('visit.store')
+      }}</Button>
     </template>
   </FieldScreen>
 </template>

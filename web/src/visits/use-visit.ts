@@ -1,6 +1,7 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Entry, StandView } from '@emberfield/contract';
+import { useForm, type Form } from '../form/use-form.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
@@ -8,6 +9,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import { useStand } from '../stands/queries.ts';
 import { useOutbox } from '../offline/use-outbox.ts';
+import { entriesSchema } from '../entries/entries-schema.ts';
 import { derivedId } from '../entries/derived-id.ts';
 import { useEntries, type Draft } from '../entries/use-entries.ts';
 import { blankVisit, draftsOf, type VisitDraft } from '../entries/visit-draft.ts';
@@ -18,8 +20,9 @@ export function useVisit(): {
   readonly stand: ComputedRef<StandView | undefined>;
   readonly visit: Ref<VisitDraft>;
   readonly drafts: ComputedRef<readonly Draft[]>;
-  readonly busy: Ref<boolean>;
-  readonly failures: Ref<readonly string[]>;
+  readonly form: Form<unknown>;
+  /** Where in the form's body an entry of a kind stands; a path that is nowhere while there is none. */
+  readonly at: (kind: Draft['kind']) => string;
   readonly keep: () => Promise<void>;
 } {
   const words = useWords();
@@ -35,8 +38,6 @@ export function useVisit(): {
   const query = useStand(groupId, standId, ref(undefined));
   const stand = computed(() => query.data.value);
   const visit = useDraft<VisitDraft>(() => `visit-${standId.value}`, blankVisit());
-  const busy = ref(false);
-  const failures = ref<readonly string[]>([]);
   const day = computed(() => visit.value.day || today.value);
   const lookAlike = (name: string) => {
     const known = stand.value?.lookAlikes.find((l) => words.value.text(l.name) === name);
@@ -52,43 +53,50 @@ export function useVisit(): {
     }),
   );
 
+  /** A part's key hangs on what it says: sent again as it was it is stored once, changed it is another entry. */
+  const entriesOf = (): readonly [Entry, ...Entry[]] => {
+    const { key } = visit.value;
+    const patchId = stand.value?.patchId ?? '';
+    const head = make({ kind: 'visit', patchId, standId: null, day: day.value, body: { note: '' } }, key);
+    return [
+      head,
+      ...drafts.value.map(
+        (d) =>
+          ({
+            ...make(
+              { ...d, visitId: head.id, body: {} as never },
+              { ...key, id: derivedId(key.id, JSON.stringify([d.kind, d.day, d.body])) },
+            ),
+            body: d.body,
+          }) as Entry,
+      ),
+    ];
+  };
+  const form = useForm({ schema: entriesSchema, body: () => ({ entries: entriesOf() }) });
+  const at = (kind: Draft['kind']): string => `entries[${1 + drafts.value.findIndex((d) => d.kind === kind)}].body`;
+
   async function keep(): Promise<void> {
-    const { id, patchId } = stand.value!;
-    busy.value = true;
-    failures.value = [];
-    try {
-      const { key } = visit.value;
-      const head = make({ kind: 'visit', patchId, standId: null, day: day.value, body: { note: '' } }, key);
-      // A part's key hangs on what it says: sent again as it was it is stored once, changed it is another entry.
-      const entries: Entry[] = [
-        head,
-        ...drafts.value.map((d) =>
-          make({ ...d, visitId: head.id }, { ...key, id: derivedId(key.id, JSON.stringify([d.kind, d.day, d.body])) }),
-        ),
-      ];
-      const sent = await send(
-        entries,
-        words.value.t('outbox.visit', { plant: words.value.text(stand.value!.plantName) }),
-      );
+    const { id, plantName } = stand.value!;
+    const done = await form.send(async ({ entries }) => {
+      const sent = await send(entries, words.value.t('outbox.visit', { plant: words.value.text(plantName) }));
       if (sent.kind === 'refused') {
         const said = sent.results.flatMap((r) => (r.status === 'needsAttention' ? [r.message] : []));
-        failures.value = (said.length ? said : [sent.message]).map((message) =>
+        const each = (said.length ? said : [sent.message]).map((message) =>
           words.value.t('visit.needsAttention', { message }),
         );
-        return;
+        throw new Error(each.join(' '));
       }
-      undo.say(words.value.t(sent.kind === 'waiting' ? 'outbox.keptVisit' : 'visit.stored'), async () => {
-        if (outbox.waiting.some((w) => w.id === head.id)) return outbox.forget(head.id);
-        for (const entry of entries.slice(1)) await withdraw(entry, today.value);
-      });
-      visit.value = blankVisit();
-      await router.replace({ name: 'stand', params: { standId: id } });
-    } catch (error) {
-      failures.value = [(error as Error).message];
-    } finally {
-      busy.value = false;
-    }
+      return { kind: sent.kind, entries };
+    });
+    if (!done) return;
+    const [head, ...rest] = done.entries;
+    undo.say(words.value.t(done.kind === 'waiting' ? 'outbox.keptVisit' : 'visit.stored'), async () => {
+      if (outbox.waiting.some((w) => w.id === head!.id)) return outbox.forget(head!.id);
+      for (const entry of rest) await withdraw(entry, today.value);
+    });
+    visit.value = blankVisit();
+    await router.replace({ name: 'stand', params: { standId: id } });
   }
 
-  return { query, stand, visit, drafts, busy, failures, keep };
+  return { query, stand, visit, drafts, form: form, at, keep };
 }

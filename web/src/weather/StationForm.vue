@@ -1,11 +1,16 @@
 <script setup lang="ts">
-import { Button, Checkbox, Input } from 'ant-design-vue';
+import { Button, Checkbox, Form, Input } from 'ant-design-vue';
 import { useQueryClient } from '@tanstack/vue-query';
 import { v7 as newId } from 'uuid';
 import { computed, ref } from 'vue';
-import { centreOf, ROUTES } from '@emberfield/contract';
+import { centreOf, ROUTES, type NewStation } from '@emberfield/contract';
+import { metresToFeet } from '@emberfield/core/measure';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
+import { numberFrom } from '../kit/typed-number.ts';
 import { usePatches } from '../patches/queries.ts';
-import { heightFromM, heightToM, typedNumber } from '../patches/new-patch.ts';
+import { heightFromM, heightToM } from '../patches/new-patch.ts';
 import { useChange } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -20,49 +25,37 @@ const words = useWords();
 const { groupId, group } = useGroup();
 const patches = usePatches(groupId);
 const imperial = computed(() => group.value?.units === 'imperial');
-const form = useDraft('station', {
-  id: newId(),
-  name: '',
-  latitude: '',
-  longitude: '',
-  height: '',
+const blank = () => ({ id: newId(), name: '', latitude: '', longitude: '', height: '' });
+const values = useDraft('station', blank());
+/** A field left blank means where the place is that it stands near. */
+const near = computed(() => {
+  const place = patches.data.value?.find((p) => p.id === props.near) ?? patches.data.value?.[0];
+  return place ? { ...centreOf(place.geometry), heightM: place.heightM } : null;
 });
-const beside = computed(() => patches.data.value?.find((p) => p.id === props.near) ?? patches.data.value?.[0]);
-const position = computed(() => {
-  const first = beside.value;
-  const near = first ? { ...centreOf(first.geometry), heightM: first.heightM } : null;
-  const latitudeDeg = typedNumber(form.value.latitude) ?? near?.latitudeDeg;
-  const longitudeDeg = typedNumber(form.value.longitude) ?? near?.longitudeDeg;
-  const heightM = form.value.height === '' ? (near?.heightM ?? 0) : heightToM(form.value.height, imperial.value);
-  return latitudeDeg === undefined || longitudeDeg === undefined ? null : { latitudeDeg, longitudeDeg, heightM };
-});
-const nearText = computed(() => {
-  const first = beside.value;
-  return first
-    ? {
-        latitude: String(Math.round(centreOf(first.geometry).latitudeDeg * 1e3) / 1e3),
-        longitude: String(Math.round(centreOf(first.geometry).longitudeDeg * 1e3) / 1e3),
-        height: heightFromM(first.heightM, imperial.value),
-      }
-    : null;
-});
-const save = useChange(() =>
-  call(ROUTES.newStation, {
-    params: { groupId: groupId.value! },
-    body: {
-      id: form.value.id,
-      name: form.value.name.trim(),
-      ...position.value!,
-      ...(fed.value ? { source: 'service' as const } : {}),
-    },
-  }),
-);
 /** The operator's service can feed it: then nobody has to bring in files. */
 const fed = ref(false);
+const form = useForm({
+  schema: ROUTES.newStation.body,
+  body: () => {
+    const { id, name, latitude, longitude, height } = values.value;
+    return {
+      id,
+      name: name.trim(),
+      latitudeDeg: numberFrom(latitude, near.value?.latitudeDeg),
+      longitudeDeg: numberFrom(longitude, near.value?.longitudeDeg),
+      heightM: heightToM(height, imperial.value, near.value?.heightM ?? 0),
+      ...(fed.value ? { source: 'service' } : {}),
+    };
+  },
+  limit: (path, bound) => (path === 'heightM' && imperial.value ? Math.round(metresToFeet(bound)) : bound),
+});
+const degrees = (deg: number | undefined, otherwise: string): string =>
+  deg === undefined ? otherwise : String(Math.round(deg * 1e3) / 1e3);
+const save = useChange((body: NewStation) => call(ROUTES.newStation, { params: { groupId: groupId.value! }, body }));
 async function keep(): Promise<void> {
-  const made = await save.mutateAsync(undefined).catch(() => null);
-  if (!made) return;
-  form.value = { id: newId(), name: '', latitude: '', longitude: '', height: '' };
+  const made = await form.send(save.mutateAsync);
+  if (made === undefined) return;
+  values.value = blank();
   if (fed.value)
     await call(ROUTES.fetchStation, { params: { groupId: groupId.value!, stationId: made.id } }).catch(() => undefined);
   await client.invalidateQueries({ queryKey: ['group'] });
@@ -71,58 +64,48 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <form class="station" @submit.prevent="keep">
-    <label class="field"
-      ><span>{{ words.t('weather.name') }}</span
-      ><Input v-model:value="form.name" :maxlength="80" required
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('patch.latitude') }}</span
-      ><Input v-model:value="form.latitude" inputmode="decimal" :placeholder="nearText?.latitude ?? '46.0'"
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('patch.longitude') }}</span
-      ><Input v-model:value="form.longitude" inputmode="decimal" :placeholder="nearText?.longitude ?? '-30.0'"
-    /></label>
-    <label class="field"
-      ><span>{{ words.t('patch.height') }}, {{ imperial ? 'ft' : 'm' }}</span
-      ><Input v-model:value="form.height" inputmode="decimal" :placeholder="nearText?.height ?? '0'"
-    /></label>
-    <Checkbox v-if="group?.weatherService" v-model:checked="fed" class="fed">{{ words.t('weather.fed') }}</Checkbox>
-    <p v-if="save.error.value" class="warn" role="alert">{{ save.error.value.message }}</p>
-    <Button html-type="submit" type="primary" :disabled="!position || !form.name.trim() || save.isPending.value">
-      {{ words.t('weather.add') }}
-    </Button>
-  </form>
+  <Form layout="vertical" class="station" @submit="keep">
+    <FormField :form="form" at="name" :label="words.t('weather.name')">
+      <Input v-model:value="values.name" :maxlength="80" />
+    </FormField>
+    <FormField :form="form" at="latitudeDeg" :label="words.t('patch.latitude')">
+      <Input v-model:value="values.latitude" inputmode="decimal" :placeholder="degrees(near?.latitudeDeg, '46.0')" />
+    </FormField>
+    <FormField :form="form" at="longitudeDeg" :label="words.t('patch.longitude')">
+      <Input v-model:value="values.longitude" inputmode="decimal" :placeholder="degrees(near?.longitudeDeg, '-30.0')" />
+    </FormField>
+    <FormField :form="form" at="heightM" :label="words.t('patch.height')" :unit="imperial ? 'ft' : 'm'">
+      <Input
+        v-model:value="values.height"
+        inputmode="decimal"
+        :placeholder="near ? heightFromM(near.heightM, imperial) : '0'" />
+    </FormField>
+    <Checkbox v-if="group?.weatherService" v-model:checked="fed" class="wide">{{ words.t('weather.fed') }}</Checkbox>
+    <Button html-type="submit" type="primary" :loading="form.busy.value">{{ words.t('weather.add') }}</Button>
+    <FormFailure class="wide" :said="form.failure.value" />
+  </Form>
 </template>
 
 <style scoped>
 .station {
   display: grid;
-  grid-template-columns: 2fr 1fr 1fr 1fr auto;
+  grid-template-columns: 2fr 1fr 1fr 1fr;
   gap: 0 12px;
-  align-items: end;
+  align-items: start;
   max-width: 900px;
 }
-.station .ant-btn {
+.station > .ant-btn {
+  justify-self: start;
+}
+.wide {
+  grid-column: 1 / -1;
   margin-bottom: 12px;
-}
-.fed {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  grid-column: 1 / -1;
-  order: 8;
-}
-.station p {
-  grid-column: 1 / -1;
-  order: 9;
 }
 @media (max-width: 900px) {
   .station {
     grid-template-columns: 1fr 1fr;
   }
-  .station .field:first-child {
+  .station > :first-child {
     grid-column: 1 / -1;
   }
 }

@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { Button, Input } from 'ant-design-vue';
+import { Button, Form, Input } from 'ant-design-vue';
 import { v7 as newId } from 'uuid';
 import { computed, ref } from 'vue';
-import { centreOf, LONGEST_TIDE_FILE, ROUTES, type TideView } from '@emberfield/contract';
-import { typedNumber } from '../patches/new-patch.ts';
+import { centreOf, LONGEST_TIDE_FILE, ROUTES, type NewTide, type TideView } from '@emberfield/contract';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
+import { numberFrom } from '../kit/typed-number.ts';
 import { usePatches } from '../patches/queries.ts';
 import { useChange } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -18,40 +21,35 @@ const { groupId, isKeeper } = useGroup();
 const tides = useTides(groupId);
 const patches = usePatches(groupId);
 const blank = () => ({ id: newId(), name: '', latitude: '', longitude: '', file: '', fileName: '' });
-const form = ref(blank());
+const values = ref(blank());
 const adding = ref(false);
-const problem = ref('');
 /** The first place on a shore is where a tide is wanted. */
 const near = computed(() => {
   const shore = patches.data.value?.find((p) => p.hazards.includes('tide')) ?? patches.data.value?.[0];
   return shore ? centreOf(shore.geometry) : null;
 });
-const position = computed(() => {
-  const latitudeDeg = typedNumber(form.value.latitude) ?? near.value?.latitudeDeg;
-  const longitudeDeg = typedNumber(form.value.longitude) ?? near.value?.longitudeDeg;
-  return latitudeDeg === undefined || longitudeDeg === undefined ? null : { latitudeDeg, longitudeDeg };
+const form = useForm({
+  schema: ROUTES.newTide.body,
+  body: () => ({
+    id: values.value.id,
+    name: values.value.name.trim(),
+    file: values.value.file,
+    latitudeDeg: numberFrom(values.value.latitude, near.value?.latitudeDeg),
+    longitudeDeg: numberFrom(values.value.longitude, near.value?.longitudeDeg),
+  }),
 });
 const rounded = (deg: number | undefined): string => (deg === undefined ? '' : String(Math.round(deg * 1e3) / 1e3));
-const save = useChange(() =>
-  call(ROUTES.newTide, {
-    params: { groupId: groupId.value! },
-    body: { id: form.value.id, name: form.value.name.trim(), file: form.value.file, ...position.value! },
-  }),
-);
+const save = useChange((body: NewTide) => call(ROUTES.newTide, { params: { groupId: groupId.value! }, body }));
 const remove = useChange((tideId: string) => call(ROUTES.removeTide, { params: { groupId: groupId.value!, tideId } }));
 const removing = ref<string | null>(null);
 async function take(file: File): Promise<void> {
-  problem.value = '';
-  if (file.size > LONGEST_TIDE_FILE) {
-    problem.value = words.value.t('weather.fileTooLarge');
-    return;
-  }
+  if (file.size > LONGEST_TIDE_FILE) return void (form.failure.value = words.value.t('weather.fileTooLarge'));
   // Another file is another thing to store: it must not meet the key of one that was refused or half sent.
-  form.value = { ...form.value, id: newId(), file: await file.text(), fileName: file.name };
+  values.value = { ...values.value, id: newId(), file: await file.text(), fileName: file.name };
 }
 async function keep(): Promise<void> {
-  if (!(await save.mutateAsync(undefined).catch(() => null))) return;
-  form.value = blank();
+  if ((await form.send(save.mutateAsync)) === undefined) return;
+  values.value = blank();
   adding.value = false;
 }
 const said = ({ kind, count, firstDay, lastDay }: TideView): string => {
@@ -96,33 +94,25 @@ const today = ({ turns }: TideView): string => {
     <Button v-if="isKeeper && !adding" type="link" @click="adding = true">
       {{ words.t('tide.new') }}
     </Button>
-    <form v-if="isKeeper && adding" class="new" @submit.prevent="keep">
-      <label class="field"
-        ><span>{{ words.t('tide.name') }}</span
-        ><Input v-model:value="form.name" :maxlength="80" required
-      /></label>
-      <label class="field"
-        ><span>{{ words.t('patch.latitude') }}</span
-        ><Input v-model:value="form.latitude" inputmode="decimal" :placeholder="rounded(near?.latitudeDeg)"
-      /></label>
-      <label class="field"
-        ><span>{{ words.t('patch.longitude') }}</span
-        ><Input v-model:value="form.longitude" inputmode="decimal" :placeholder="rounded(near?.longitudeDeg)"
-      /></label>
-      <FileButton area class="wide" accept=".json,.csv,.txt,application/json,text/csv,text/plain" @file="take">{{
-        form.fileName || words.t('tide.file')
-      }}</FileButton>
+    <Form v-if="isKeeper && adding" layout="vertical" class="new" @submit="keep">
+      <FormField :form="form" at="name" :label="words.t('tide.name')">
+        <Input v-model:value="values.name" :maxlength="80" />
+      </FormField>
+      <FormField :form="form" at="latitudeDeg" :label="words.t('patch.latitude')">
+        <Input v-model:value="values.latitude" inputmode="decimal" :placeholder="rounded(near?.latitudeDeg)" />
+      </FormField>
+      <FormField :form="form" at="longitudeDeg" :label="words.t('patch.longitude')">
+        <Input v-model:value="values.longitude" inputmode="decimal" :placeholder="rounded(near?.longitudeDeg)" />
+      </FormField>
+      <FormField :form="form" at="file" bare class="wide" :label="words.t('tide.file')">
+        <FileButton area accept=".json,.csv,.txt,application/json,text/csv,text/plain" @file="take">{{
+          values.fileName || words.t('tide.file')
+        }}</FileButton>
+      </FormField>
       <p class="soft wide">{{ words.t('tide.fileText') }}</p>
-      <p v-if="problem || save.error.value" class="warn wide" role="alert">
-        {{ problem || save.error.value?.message }}
-      </p>
-      <Button
-        html-type="submit"
-        type="primary"
-        :disabled="!position || !form.name.trim() || !form.file || save.isPending.value">
-        {{ words.t('tide.add') }}
-      </Button>
-    </form>
+      <FormFailure class="wide" :said="form.failure.value" />
+      <Button html-type="submit" type="primary" :loading="form.busy.value">{{ words.t('tide.add') }}</Button>
+    </Form>
     <p v-if="remove.error.value" class="warn" role="alert">{{ remove.error.value.message }}</p>
   </section>
 </template>
@@ -148,11 +138,9 @@ const today = ({ turns }: TideView): string => {
   grid-template-columns: 2fr 1fr 1fr;
   gap: 0 12px;
   max-width: 760px;
-  justify-items: start;
 }
-.new .field,
-.new .wide {
-  width: 100%;
+.new > .ant-btn {
+  justify-self: start;
 }
 .wide {
   grid-column: 1 / -1;
@@ -161,7 +149,7 @@ const today = ({ turns }: TideView): string => {
   .new {
     grid-template-columns: 1fr 1fr;
   }
-  .new .field:first-child {
+  .new > :first-child {
     grid-column: 1 / -1;
   }
 }

@@ -1,22 +1,34 @@
-import { isIsoDay } from '@emberfield/core/measure';
-import type { HandDays } from '@emberfield/contract';
+import { numberFrom } from '../kit/typed-number.ts';
 
-type Typed = number | null | undefined;
 const MM_PER_INCH = 25.4;
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 
-/** A reading as typed, in °C and mm; `null` while it is not complete. */
+export interface TypedDay {
+  readonly day: string;
+  readonly min: string;
+  readonly max: string;
+  readonly rain: string;
+}
+
+/** A reading as typed, in °C and mm, for the schema to judge: what is no number is NaN, what is missing is not there. */
 export function handDay(
-  typed: { readonly day: string; readonly min: Typed; readonly max: Typed; readonly rain: Typed },
+  { day, min, max, rain }: TypedDay,
   imperial: boolean,
-): HandDays['days'][number] | null {
-  const { day, min, max, rain } = typed;
-  if (!isIsoDay(day) || typeof min !== 'number' || typeof max !== 'number') return null;
-  const celsius = (value: number): number => tenth(imperial ? ((value - 32) * 5) / 9 : value);
+): {
+  readonly day: string;
+  readonly minC: number | undefined;
+  readonly maxC: number | undefined;
+  readonly rainMm: number | null;
+} {
+  const celsius = (typed: string): number | undefined => {
+    const value = numberFrom(typed, undefined);
+    return value === undefined ? undefined : tenth(imperial ? ((value - 32) * 5) / 9 : value);
+  };
+  const fallen = numberFrom(rain, null);
   return {
     day,
     minC: celsius(min),
     maxC: celsius(max),
-    rainMm: typeof rain === 'number' ? tenth(imperial ? rain * MM_PER_INCH : rain) : null,
+    rainMm: fallen === null ? null : tenth(imperial ? fallen * MM_PER_INCH : fallen),
   };
 }

@@ -27,8 +27,10 @@ export const errors = {
 };
 
 export const reasons = {
-  missing: 'It is missing or empty.',
+  missing: 'This is missing.',
   wrongType: 'It is of the wrong kind.',
+  yearAhead: 'That year has not come yet.',
+  dayPassed: 'That day has passed.',
   unknownField: 'This field is not known here.',
   tooLong: 'It is too long.',
   tooSmall: 'It is too small.',
@@ -132,6 +134,15 @@ export const reasons = {
   demoPerson: 'The demo’s people stay as they are.',
   inOtherGroups: 'They are in a group that you do not keep: a keeper of all their groups can.',
   longAgo: 'The file is no longer held: take the days or places out one by one.',
+};
+
+/** At a field, where the bound is known. */
+export const form = {
+  tooSmall: 'At least {limit}.',
+  tooLarge: 'At most {limit}.',
+  tooLong: 'At most {limit} characters.',
+  tooFew: 'At least {limit} of them.',
+  tooMany: 'At most {limit} of them.',
 };
 
 export const leftOut = {

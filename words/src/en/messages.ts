@@ -1,7 +1,8 @@
 import { calendar } from './calendar.ts';
-import { errors, leftOut, reasons } from './errors.ts';
+import { errors, form, leftOut, reasons } from './errors.ts';
 import { files } from './files.ts';
 import { hearth } from './hearth.ts';
+import { help } from './help.ts';
 import { identify } from './identify.ts';
 import { patches } from './patches.ts';
 import { people } from './people.ts';
@@ -21,6 +22,7 @@ export const english = {
   ...shell,
   ...people,
   ...hearth,
+  ...help,
   ...stands,
   ...visits,
   ...patches,
@@ -35,6 +37,7 @@ export const english = {
   ...proof,
   ...sentences,
   errors,
+  form,
   reasons,
   leftOut,
 };

@@ -88,6 +88,10 @@ export const patches = {
     blurred: 'Shown only about where it is: the place is secret.',
     seasonNote: 'A plant, a name and a position are enough. Everything else can come later.',
     mapLabel: 'Map of the place; the position can be typed instead',
+    settings: 'Settings',
+    settingsOf: '{place}: settings',
+    growsHere: 'What grows here',
+    seen: 'Visit',
     nothingHere: 'Nothing entered here yet.',
     addStand: 'Add a plant here',
     facts: {

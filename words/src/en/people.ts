@@ -33,6 +33,14 @@ export const people = {
   people: { somebodyWhoLeft: 'Somebody who left' },
   group: {
     title: 'Group',
+    tab: {
+      people: 'People',
+      rules: 'Rules',
+      calendar: 'Calendar and notices',
+      activity: 'Activity',
+      group: 'Group',
+      account: 'Your account',
+    },
     people: 'People',
     rules: 'House rules',
     rulesLead: 'The schools your group goes by. All that are on hold together; what holds most back is named.',
@@ -42,6 +50,7 @@ export const people = {
     forPlant: 'every stand of {plant}',
     forWhat: 'For which plant or stand',
     whichRule: 'Which rule',
+    figure: 'How much',
     ruleReason: 'Why',
     addRule: 'Add the rule',
     endRule: 'End it',

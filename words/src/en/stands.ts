@@ -1,6 +1,23 @@
 /** Words on the screens: a stand. */
 export const stands = {
   stand: {
+    tab: {
+      year: 'This year',
+      taken: 'Taken and counted',
+      what: 'What it is',
+      dates: 'How good were the dates',
+      record: 'Record',
+      settings: 'Settings',
+    },
+    part: 'Part',
+    openedShort: 'Opened',
+    taken: 'Taken',
+    allowed: 'Allowed',
+    countDay: 'Day',
+    countHow: 'How',
+    countBy: 'By',
+    countFile: 'counts',
+    stageFile: 'stages',
     yearOf: 'The year of this stand',
     ladderNote: 'thick: this season · thin: seasons before · band: 8 in 10',
     howMuch: 'How much',

@@ -36,6 +36,7 @@ export const visits = {
     storedOver: '{what} saved, marked over: {why}.',
     minus: 'one less',
     plus: 'one more',
+    typedWrong: 'Write a number, from 0 on.',
     typed: 'Type the amount',
   },
   visit: {

@@ -60,6 +60,9 @@ export async function changeStand(
     // Sent again after an answer that was lost: what is asked for is what is there.
     if ((Object.keys(asked) as (keyof typeof asked)[]).every((key) => row.stand[key] === asked[key])) return;
     if (row.stand.version !== body.version) throw new AppError('stale', { field: 'body.version' });
+    // A rest that has run out may stay as it is; a new one is for days to come.
+    if (asked.restUntil !== row.stand.restUntil && asked.restUntil !== null && asked.restUntil < group.today)
+      throw new AppError('badInput', { field: 'body.restUntil', reason: 'dayPassed' });
     await repository.updateStand(tx, id, { ...asked, version: body.version + 1 });
   });
   return oneRef(deps, group, id);

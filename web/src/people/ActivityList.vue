@@ -28,14 +28,10 @@ const columns = computed(() => [
 </script>
 
 <template>
-  <div class="page">
-    <h1>{{ words.t('activity.title') }}</h1>
+  <section class="section">
+    <h2>{{ words.t('activity.title') }}</h2>
     <StateNote
-      v-if="group && !isKeeper"
-      state="empty"
-      :title="words.t('errors.notAllowed', { role: words.t(`role.${group.role}`) })" />
-    <StateNote
-      v-else-if="pages.isLoadingError.value"
+      v-if="pages.isLoadingError.value"
       state="failed"
       :text="pages.error.value?.message"
       @retry="pages.refetch()" />
@@ -62,7 +58,7 @@ const columns = computed(() => [
         {{ words.t('stand.older') }}
       </Button>
     </template>
-  </div>
+  </section>
 </template>
 
 <style scoped>

@@ -1,0 +1,47 @@
+import type { Readiness } from '@emberfield/core/windows';
+import type { Translate } from '@emberfield/words';
+
+/** What the help speaks of, in the order in which one meets it. */
+export const TOPICS = [
+  'first',
+  'day',
+  'ahead',
+  'visit',
+  'take',
+  'much',
+  'when',
+  'what',
+  'signal',
+  'secret',
+  'rules',
+  'undo',
+] as const;
+
+export interface Topic {
+  readonly key: string;
+  readonly title: string;
+  readonly text: string;
+}
+
+const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+
+/** The topics that speak of all that was typed, word by word; all of them where nothing was. */
+export function topicsAbout(typed: string, t: Translate): readonly Topic[] {
+  const asked = plain(typed).split(/\s+/).filter(Boolean);
+  return TOPICS.map((key) => ({
+    key,
+    title: t(`help.topics.${key}.title`),
+    text: t(`help.topics.${key}.text`),
+  })).filter(({ title, text }) => asked.every((word) => plain(`${title} ${text}`).includes(word)));
+}
+
+/** One coal of each kind, as an example. */
+export const COALS: readonly { readonly readiness: Readiness; readonly thorns: boolean }[] = [
+  { readiness: { state: 'cold', daysToOpen: 90 }, thorns: false },
+  { readiness: { state: 'kindling', daysToOpen: 9, fill: 0.55 }, thorns: false },
+  { readiness: { state: 'glowing', daysLeft: 20, quality: 1 }, thorns: false },
+  { readiness: { state: 'fading', daysLeft: 4, quality: 0.5 }, thorns: false },
+  { readiness: { state: 'ash', daysSince: 20 }, thorns: false },
+  { readiness: { state: 'banked', reason: 'resting' }, thorns: false },
+  { readiness: { state: 'glowing', daysLeft: 20, quality: 0.5 }, thorns: true },
+];
