@@ -127,6 +127,7 @@ describe('from an empty group to a logged take', () => {
     expect(server.foundingCode).to.equal(null);
     await page.goto(`${server.url}${path}`);
     await page.getByText('10 tips left of 14').first().waitFor();
+    await page.getByRole('tab', { name: 'Record' }).click();
     await page.getByText('tops · 4 tips').waitFor();
     await page.goto(`${server.url}/hearth`);
     await page.getByText('10 tips left of 14').first().waitFor();

@@ -61,7 +61,7 @@ describe('one hand', () => {
     await within({ as: 'Tavi', phone: true }, async (page) => {
       for (const [link, title] of [
         ['Plants', 'Plants · Emberfield'],
-        ['Year', 'The year 2026 · Emberfield'],
+        ['Year', 'May 2026 · Emberfield'],
         ['Ground', 'Ground · Emberfield'],
       ] as const) {
         await page.getByRole('navigation').getByRole('link', { name: link }).tap();

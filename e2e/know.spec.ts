@@ -19,6 +19,10 @@ describe('knowing the place and the plant', () => {
     running = true;
   };
   const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).first().click();
+  const settle = async (page: Page): Promise<void> => {
+    await page.getByRole('tab', { name: 'What it is' }).click();
+    await page.getByRole('link', { name: 'Settle what it is' }).first().click();
+  };
   const toStand = async (page: Page, plant: string, place: string): Promise<void> => {
     await page.goto(`${server.url}/ground`);
     await page.getByLabel('Place or plant').fill(place);
@@ -161,7 +165,7 @@ describe('knowing the place and the plant', () => {
     it('a winter fungus is not settled without its print, which comes back the next morning', async () => {
       await within({ as: 'Ode' }, async (page) => {
         await toStand(page, 'Velvet shank', 'Withen Wood');
-        await page.getByRole('link', { name: 'Settle what it is' }).click();
+        await settle(page);
         await page.getByRole('heading', { name: 'What stands here?' }).waitFor();
         for (const state of ['a fungus', 'domed', 'dark velvet', 'dead broad-leaved wood']) await press(page, state);
         await page.getByText(/Confirmed waits until .* Funeral bell/).waitFor();
@@ -212,7 +216,7 @@ describe('knowing the place and the plant', () => {
         await page.getByText('Autumn crocus seen in this stand').first().waitFor();
         for (const plant of ['Autumn crocus', 'Lily of the valley', 'Lords-and-ladies'])
           await look(page, plant, 'not found');
-        await page.getByRole('link', { name: 'Settle what it is' }).click();
+        await settle(page);
         for (const state of ['leaves straight from the ground', 'three-edged', 'a bulb', 'rays from one point'])
           await press(page, state);
         await page

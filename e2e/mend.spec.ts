@@ -86,6 +86,7 @@ describe('what was entered can be put right', () => {
       await page.getByRole('button', { name: 'Let the changes go' }).waitFor();
       expect(await page.getByLabel('Way there').inputValue()).to.equal('past the mill');
       await page.getByRole('button', { name: 'Let the changes go' }).click();
+      await page.getByRole('button', { name: 'Let the changes go' }).waitFor({ state: 'detached' });
       expect(await page.getByLabel('Way there').inputValue()).not.to.equal('past the mill');
     });
   });

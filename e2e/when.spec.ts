@@ -68,7 +68,7 @@ describe('knowing the day', () => {
     await within({ as: 'Mirel' }, async (page) => {
       await page.keyboard.press('g');
       await page.keyboard.press('u');
-      await page.getByRole('tab', { name: 'Calendar and notices' }).click();
+      await page.getByRole('tab', { name: 'Calendar' }).click();
       await page.getByRole('button', { name: 'duties with a day' }).click();
       await page.getByRole('button', { name: 'Make an address' }).click();
       const address = await page.getByLabel('The address').inputValue();
@@ -100,7 +100,7 @@ describe('knowing the day', () => {
       await page.keyboard.press('Escape');
       await page.keyboard.press('g');
       await page.keyboard.press('u');
-      await page.getByRole('tab', { name: 'Calendar and notices' }).click();
+      await page.getByRole('tab', { name: 'Calendar' }).click();
       for (const kind of ['opens in three days', 'last call', 'moved by more than four days'])
         await page.getByRole('button', { name: kind, exact: true }).click();
       await page.keyboard.press('g');

@@ -21,6 +21,8 @@ export interface Format {
   /** "Fri 15 May": where a thumb's screen has no room for more. */
   readonly shortWeekday: (iso: string) => string;
   readonly month: (monthIndex: number) => string;
+  /** "May 2026" */
+  readonly monthAndYear: (iso: string) => string;
   readonly number: (value: number, digits?: number) => string;
   readonly percent: (share: number) => string;
   readonly temperature: (tempC: number) => string;
@@ -57,6 +59,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
   const long = dates({ weekday: 'long', day: 'numeric', month: 'long' });
   const shortDays = dates({ weekday: 'short', day: 'numeric', month: 'short' });
   const months = dates({ month: 'short' });
+  const monthsAndYears = dates({ month: 'long', year: 'numeric' });
   const at = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
   const number = (value: number, digits = 0): string =>
     new Intl.NumberFormat(locale, { maximumFractionDigits: digits, signDisplay: 'negative' }).format(value);
@@ -70,6 +73,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
     weekday: (iso) => long.format(at(iso)).replace(',', ''),
     shortWeekday: (iso) => shortDays.format(at(iso)).replace(',', ''),
     month: (index) => months.format(new Date(Date.UTC(2025, index, 1))),
+    monthAndYear: (iso) => monthsAndYears.format(at(iso)),
     number,
     percent: (share) => number(share * 100),
     temperature: (c) => `${degrees(c)} ${imperial ? '°F' : '°C'}`,

@@ -10,6 +10,7 @@ import { afterPaint } from '../platform/after-paint.ts';
 import { antTheme } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import AppShell from './AppShell.vue';
+import OutsideFrame from './OutsideFrame.vue';
 
 const SignInView = afterPaint(() => import('../people/SignInView.vue'));
 const session = useSession();
@@ -27,8 +28,10 @@ const inside = computed(() => Boolean(session.data.value?.account) && (session.d
       :text="session.error.value?.message"
       @retry="session.refetch()" />
     <StateNote v-else-if="session.isPending.value" state="loading" />
-    <main v-else-if="route.meta['open']"><RouterView /></main>
-    <SignInView v-else-if="!inside" :session="session.data.value!" />
+    <OutsideFrame v-else-if="route.meta['open']"
+      ><main><RouterView /></main
+    ></OutsideFrame>
+    <OutsideFrame v-else-if="!inside"><SignInView :session="session.data.value!" /></OutsideFrame>
     <AppShell v-else><RouterView /></AppShell>
     <UndoBar />
     <span class="hidden-visually">{{ words.t('common.emberfield') }}</span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Checkbox, Modal } from 'ant-design-vue';
+import { Checkbox, Descriptions, DescriptionsItem, Modal } from 'ant-design-vue';
 import { useEscape } from '../kit/use-escape.ts';
 import { useWords } from '../session/words.ts';
 import { SHORTCUTS, VIEWS } from './shortcuts.ts';
@@ -12,22 +12,18 @@ useEscape(() => emit('close'));
 
 <template>
   <Modal open :footer="null" :title="words.t('keys.title')" :width="460" @cancel="emit('close')">
-    <table class="plain">
-      <tbody>
-        <tr v-for="s in SHORTCUTS" :key="s.key">
-          <td>
-            <kbd>{{ s.key }}</kbd>
-          </td>
-          <td>{{ words.t(`keys.${s.name}`) }}</td>
-        </tr>
-        <tr>
-          <td>
-            <kbd>g</kbd> <kbd v-for="v in VIEWS" :key="v.key">{{ v.key }}</kbd>
-          </td>
-          <td>{{ words.t('keys.go') }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <Descriptions :column="1" :colon="false" size="small">
+      <DescriptionsItem v-for="s in SHORTCUTS" :key="s.key">
+        <template #label
+          ><kbd>{{ s.key }}</kbd></template
+        >{{ words.t(`keys.${s.name}`) }}
+      </DescriptionsItem>
+      <DescriptionsItem>
+        <template #label
+          ><kbd>g</kbd> <kbd v-for="v in VIEWS" :key="v.key">{{ v.key }}</kbd></template
+        >{{ words.t('keys.go') }}
+      </DescriptionsItem>
+    </Descriptions>
     <Checkbox v-model:checked="singleKeys">{{ words.t('keys.single') }}</Checkbox>
   </Modal>
 </template>

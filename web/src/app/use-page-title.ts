@@ -14,7 +14,7 @@ export function usePageTitle(content: Ref<HTMLElement | null>): void {
   function mind(): void {
     const heading = content.value?.querySelector('h1');
     const said = heading?.textContent?.replaceAll(/\s+/g, ' ').trim();
-    document.title = said ? `${said} · ${NAME}` : NAME;
+    document.title = said && said !== NAME ? `${said} · ${NAME}` : NAME;
     if (!heading || !owed.value) return;
     owed.value = false;
     // A form that begins with its first field keeps it.

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button, Popover } from 'ant-design-vue';
 import 'ol/ol.css';
 import Feature, { type FeatureLike } from 'ol/Feature.js';
 import GeoJSON from 'ol/format/GeoJSON.js';
@@ -14,6 +14,7 @@ import View from 'ol/View.js';
 import { onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { centreOf, type PathView } from '@emberfield/contract';
 import { coalSvg } from '../kit/coal-svg.ts';
+import CoalLegend from '../kit/CoalLegend.vue';
 import { hazardStyle, landStyle, patchStyle, walkedStyle } from '../patches/map-style.ts';
 import { isNight, palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
@@ -44,6 +45,8 @@ const [land, areas, coals, walked, hazards] = Array.from({ length: 5 }, () => ne
   VectorSource,
 ];
 const CHOSEN_ZOOM = 14;
+/** From here on there is room for names; where they would lie over each other they give way. */
+const NAMES_ZOOM = 12;
 const map = shallowRef<OlMap | null>(null);
 const measure = useMeasure(map);
 useBackdrop(map, () => ({
@@ -62,10 +65,20 @@ function coalStyle({ hottest }: GroundPlace): Style | undefined {
   pictures.set(svg, style);
   return style;
 }
-/** Only the chosen place is named: with all names the map would be words. One style serves all the others. */
+/** A place's name stands below its coal. */
+function nameStyle(feature: FeatureLike): Style {
+  const style = patchStyle(feature, false, isNight.value);
+  style.getText()?.setOffsetY(30);
+  return new Style({ text: style.getText()!, zIndex: feature.get('id') === props.chosen ? 1 : 0 });
+}
+/** The boundary; the name is drawn above the coals. One style serves all that are not chosen. */
 const quiet = new Map<boolean, Style>();
 function areaStyle(feature: FeatureLike): Style {
-  if (feature.get('id') === props.chosen) return patchStyle(feature, true, isNight.value);
+  if (feature.get('id') === props.chosen) {
+    const chosen = patchStyle(feature, true, isNight.value);
+    chosen.getText()?.setText('');
+    return chosen;
+  }
   let style = quiet.get(isNight.value);
   if (!style) {
     style = patchStyle(feature, false, isNight.value);
@@ -136,6 +149,7 @@ onMounted(() => {
         ...many,
       }),
       new VectorImageLayer({ source: coals, ...many }),
+      new VectorLayer({ source: areas, style: nameStyle, declutter: true, minZoom: NAMES_ZOOM }),
     ],
     view: new View({ center: fromLonLat([0, 30]), zoom: 2, maxZoom: 19 }),
   });
@@ -177,6 +191,17 @@ watch(
         @click="measure.use(measure.mode.value === m ? null : m)">
         {{ words.t(m === 'length' ? 'ground.measureLength' : 'ground.measureArea') }}
       </Button>
+      <Popover trigger="click" placement="top">
+        <template #content>
+          <CoalLegend class="legend"
+            ><li>
+              <svg width="36" height="30" aria-hidden="true"><path d="M18 5L28 24H8Z" class="hazard" /></svg>
+              {{ words.t('ground.hazardMark') }}
+            </li></CoalLegend
+          >
+        </template>
+        <Button class="chip">{{ words.t('year.legend') }}</Button>
+      </Popover>
       <output v-if="measure.mode.value">{{ measure.said.value || words.t('ground.measureHint') }}</output>
     </div>
   </div>
@@ -203,6 +228,15 @@ watch(
 .measure .chip {
   border-radius: 4px;
   padding: 4px 12px;
+}
+/* One below the other: it stands over a map. */
+.legend {
+  grid-template-columns: 1fr;
+}
+.hazard {
+  fill: var(--sheet);
+  stroke: var(--ember);
+  stroke-width: 2.5;
 }
 output {
   background: var(--sheet);

@@ -3,11 +3,11 @@ import { Button, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { isoDay, dayNumber } from '@emberfield/core/measure';
-import CoalMark from '../kit/CoalMark.vue';
+import CoalLegend from '../kit/CoalLegend.vue';
 import WindowStroke from '../kit/WindowStroke.vue';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
-import { COALS, topicsAbout } from './topics.ts';
+import { topicsAbout } from './topics.ts';
 import { useTour } from './use-tour.ts';
 
 /** What everything means and how it is done, with a field to search it by. */
@@ -43,12 +43,7 @@ async function showRound(): Promise<void> {
     <template v-if="!typed.trim()">
       <section class="section">
         <h2>{{ words.t('help.coals') }}</h2>
-        <ul class="rows coals">
-          <li v-for="(c, i) in COALS" :key="i">
-            <CoalMark :readiness="c.readiness" :thorns="c.thorns" :size="38" label="" />
-            {{ c.thorns ? words.t('coal.thorns') : words.coal(c.readiness, false) }}
-          </li>
-        </ul>
+        <CoalLegend />
       </section>
       <section class="section">
         <h2>{{ words.t('help.strokes') }}</h2>
@@ -79,16 +74,6 @@ async function showRound(): Promise<void> {
   display: flex;
   gap: 10px;
   margin: 12px 0 18px;
-}
-.coals {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-  gap: 6px 16px;
-}
-.coals li {
-  display: flex;
-  gap: 10px;
-  align-items: center;
 }
 .stroke {
   width: min(320px, 100%);

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { createWords } from '@emberfield/words';
-import { COALS, TOPICS, topicsAbout } from './topics.ts';
+import { COALS } from '../kit/coal-examples.ts';
+import { TOPICS, topicsAbout } from './topics.ts';
 
 const { t, coal } = createWords('en');
 

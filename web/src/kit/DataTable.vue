@@ -1,7 +1,8 @@
 <script setup lang="ts" generic="R extends object">
 import { DownloadOutlined } from '@ant-design/icons-vue';
 import { Button, Table } from 'ant-design-vue';
-import { computed } from 'vue';
+import { useMutationObserver } from '@vueuse/core';
+import { computed, onMounted, ref } from 'vue';
 import { useWords } from '../session/words.ts';
 import { csvOf, orderOf, type DataColumn } from './data-table.ts';
 
@@ -23,6 +24,14 @@ const props = defineProps<{
 }>();
 defineSlots<Record<string, (props: { row: R }) => unknown>>();
 const words = useWords();
+const root = ref<HTMLElement | null>(null);
+/** The library names its arrows and says that they are nothing in one breath; what they say the head itself tells. */
+function mind(): void {
+  for (const icon of root.value?.querySelectorAll('[role=presentation][aria-label]') ?? [])
+    icon.removeAttribute('aria-label');
+}
+onMounted(mind);
+useMutationObserver(root, mind, { subtree: true, childList: true, attributeFilter: ['aria-label'] });
 const shown = computed(() =>
   props.columns.map((c) => ({
     key: c.key,
@@ -39,7 +48,7 @@ async function takeAlong(): Promise<void> {
 </script>
 
 <template>
-  <div class="data-table" role="region" :aria-label="label" tabindex="0">
+  <div ref="root" class="data-table" role="region" :aria-label="label" tabindex="0">
     <Table
       :columns="shown"
       :data-source="[...rows]"

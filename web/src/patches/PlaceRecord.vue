@@ -9,6 +9,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import { newKey } from '../entries/draft-key.ts';
 import { useEntries } from '../entries/use-entries.ts';
+import DataTable from '../kit/DataTable.vue';
 import PickOne from '../kit/PickOne.vue';
 
 /** What was noted of a place itself: finds, what was looked for in vain, and contaminations that were lifted. */
@@ -80,24 +81,31 @@ async function inVain(): Promise<void> {
 <template>
   <section v-if="patch.finds.length" class="section">
     <h2>{{ words.t('walk.title') }}</h2>
-    <table class="plain">
-      <tbody>
-        <tr v-for="f in patch.finds" :key="f.id">
-          <td class="when">
-            {{ words.format.dayAndYear(f.day) }}<br /><span class="soft">{{ f.by }}</span>
-          </td>
-          <td>
-            {{ findSaid(f) }}<br /><RouterLink
-              :to="{ name: 'prospects', params: { patchId: patch.id }, query: { plants: f.body.mayBe.join(',') } }"
-              >{{ words.t('walk.later') }}</RouterLink
-            >
-          </td>
-          <td v-if="mayPick" class="no-print">
-            <Button type="text" @click="takeBackFind(f.id)">{{ words.t('stand.undoEntry') }}</Button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      bare
+      :columns="[
+        { key: 'day', title: '' },
+        { key: 'what', title: '' },
+        { key: 'act', title: '' },
+      ]"
+      :rows="patch.finds"
+      :row-key="(f) => f.id"
+      :label="words.t('walk.title')">
+      <template #day="{ row: f }">
+        {{ words.format.dayAndYear(f.day) }}<br /><span class="soft">{{ f.by }}</span>
+      </template>
+      <template #what="{ row: f }">
+        {{ findSaid(f) }}<br /><RouterLink
+          :to="{ name: 'prospects', params: { patchId: patch.id }, query: { plants: f.body.mayBe.join(',') } }"
+          >{{ words.t('walk.later') }}</RouterLink
+        >
+      </template>
+      <template #act="{ row: f }">
+        <Button v-if="mayPick" type="text" class="no-print" @click="takeBackFind(f.id)">{{
+          words.t('stand.undoEntry')
+        }}</Button>
+      </template>
+    </DataTable>
   </section>
   <section class="section">
     <h2>{{ words.t('vain.title') }}</h2>
@@ -105,7 +113,11 @@ async function inVain(): Promise<void> {
       <b>{{ v.lookedFor }}</b> <span class="soft">{{ words.format.dayAndYear(v.day) }} · {{ v.by }}</span>
     </p>
     <div v-if="mayPick" class="row">
-      <PickOne v-model="sought" :options="options" :label="words.t('vain.add')" placeholder="…" />
+      <PickOne
+        v-model="sought"
+        :options="options"
+        :label="words.t('vain.add')"
+        :placeholder="words.t('patch.pickPlant')" />
       <Button :disabled="sought === null" @click="inVain">{{ words.t('vain.add') }}</Button>
     </div>
     <p v-if="failure" class="warn" role="alert">{{ failure }}</p>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { CLEARANCES, ROUTES, type Clearance } from '@emberfield/contract';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
@@ -29,31 +31,34 @@ const said = (accountId: string, of: string) =>
   clearances.data.value?.find((c) => c.accountId === accountId && c.family === of);
 const nameOf = (accountId: string): string => members.data.value?.find((m) => m.accountId === accountId)?.name ?? '';
 const isMe = (accountId: string): boolean => accountId === session.data.value?.account?.id;
+type Said = NonNullable<typeof clearances.data.value>[number];
+const columns = computed((): readonly DataColumn<Said>[] => {
+  const { t, format } = words.value;
+  const since = ({ how, by, since: day }: Said): string =>
+    t(how === 'member' ? 'clearance.byMember' : 'clearance.byPractice', { by, day: format.dayAndYear(day) });
+  return [
+    { key: 'who', title: t('activity.who'), text: (c) => nameOf(c.accountId), sort: (c) => nameOf(c.accountId) },
+    { key: 'family', title: t('clearance.family'), text: (c) => c.family, sort: (c) => c.family },
+    { key: 'how', title: '' },
+    { key: 'since', title: '', text: since, sort: (c) => c.since },
+  ];
+});
 </script>
 
 <template>
   <section class="section">
     <h2>{{ words.t('clearance.title') }}</h2>
     <p class="soft">{{ words.t('clearance.lead') }}</p>
-    <table v-if="clearances.data.value?.length" class="plain">
-      <tbody>
-        <tr v-for="c in clearances.data.value" :key="c.accountId + c.family">
-          <td>
-            <b>{{ nameOf(c.accountId) }}</b>
-          </td>
-          <td>{{ c.family }}</td>
-          <td :class="{ warn: c.clearance === 'closed' }">{{ words.t(`clearance.${c.clearance}`) }}</td>
-          <td class="soft">
-            {{
-              words.t(c.how === 'member' ? 'clearance.byMember' : 'clearance.byPractice', {
-                by: c.by,
-                day: words.format.dayAndYear(c.since),
-              })
-            }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="clearances.data.value?.length"
+      :columns="columns"
+      :rows="clearances.data.value"
+      :row-key="(c) => c.accountId + c.family"
+      :label="words.t('clearance.title')">
+      <template #how="{ row: c }"
+        ><span :class="{ warn: c.clearance === 'closed' }">{{ words.t(`clearance.${c.clearance}`) }}</span></template
+      >
+    </DataTable>
     <template v-if="mayPick">
       <label class="field" for="clearance-family">{{ words.t('clearance.family') }}</label>
       <PickOne
@@ -62,23 +67,25 @@ const isMe = (accountId: string): boolean => accountId === session.data.value?.a
         :options="families"
         :label="words.t('clearance.family')"
         placeholder="…" />
-      <table v-if="family" class="plain">
-        <tbody>
-          <tr v-for="m in members.data.value ?? []" :key="m.accountId">
-            <td>
-              <b>{{ m.name }}</b>
-            </td>
-            <td>
-              <PickOne
-                :model-value="said(m.accountId, family)?.clearance ?? 'none'"
-                :label="`${family}: ${m.name}`"
-                :disabled="set.isPending.value || (isMe(m.accountId) && !isKeeper)"
-                :options="CLEARANCES.map((c) => ({ value: c, label: words.t(`clearance.${c}`) }))"
-                @update:model-value="$event && set.mutate({ accountId: m.accountId, clearance: $event })" />
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        v-if="family"
+        bare
+        :columns="[
+          { key: 'name', title: '', text: (m) => m.name },
+          { key: 'clearance', title: '' },
+        ]"
+        :rows="members.data.value ?? []"
+        :row-key="(m) => m.accountId"
+        :label="family">
+        <template #clearance="{ row: m }">
+          <PickOne
+            :model-value="said(m.accountId, family)?.clearance ?? 'none'"
+            :label="`${family}: ${m.name}`"
+            :disabled="set.isPending.value || (isMe(m.accountId) && !isKeeper)"
+            :options="CLEARANCES.map((c) => ({ value: c, label: words.t(`clearance.${c}`) }))"
+            @update:model-value="$event && set.mutate({ accountId: m.accountId, clearance: $event })" />
+        </template>
+      </DataTable>
       <p v-if="set.error.value" class="warn" role="alert">{{ set.error.value.message }}</p>
     </template>
   </section>

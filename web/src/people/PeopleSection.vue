@@ -4,6 +4,7 @@ import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { ROLES, ROUTES, type Role } from '@emberfield/contract';
 import PickOne from '../kit/PickOne.vue';
+import DataTable from '../kit/DataTable.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
@@ -25,6 +26,11 @@ const withdraw = useChange((id: string) => call(ROUTES.withdrawInvitation, { par
 const change = useChange(({ accountId, to }: { accountId: string; to: Role }) =>
   call(ROUTES.changeRole, { params: params({ accountId }), body: { role: to } }),
 );
+const isMe = ({ accountId }: { readonly accountId: string }): boolean => accountId === session.data.value?.account?.id;
+const stateOf = ({ usedBy, expiresAt }: { readonly usedBy: string | null; readonly expiresAt: string }): string =>
+  usedBy
+    ? words.value.t('group.usedBy', { name: usedBy })
+    : words.value.t('group.open', { day: words.value.format.day(expiresAt.slice(0, 10)) });
 async function make(): Promise<void> {
   const made = await invite.mutateAsync(undefined).catch(() => null);
   copied.value = false;
@@ -41,30 +47,33 @@ async function copy(): Promise<void> {
 <template>
   <section class="section">
     <h2>{{ words.t('group.people') }}</h2>
-    <table class="plain">
-      <tbody>
-        <tr v-for="m in members.data.value ?? []" :key="m.accountId">
-          <td>
-            <b>{{ m.name }}</b>
-            <span v-if="m.accountId === session.data.value?.account?.id" class="soft">{{ words.t('group.you') }}</span>
-          </td>
-          <td>
-            <PickOne
-              v-if="isKeeper"
-              :model-value="m.role"
-              :label="`${words.t('group.makeKeeper')}: ${m.name}`"
-              :options="ROLES.map((r) => ({ value: r, label: words.t(`role.${r}`) }))"
-              @update:model-value="$event && change.mutate({ accountId: m.accountId, to: $event })" /><span v-else>{{
-              words.t(`role.${m.role}`)
-            }}</span>
-            <span class="soft small">{{ words.t(`group.roleNote.${m.role}`) }}</span>
-          </td>
-          <td>
-            <MemberMenu v-if="isKeeper && m.accountId !== session.data.value?.account?.id" :member="m" />
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      bare
+      :columns="[
+        { key: 'name', title: '' },
+        { key: 'role', title: '' },
+        { key: 'act', title: '' },
+      ]"
+      :rows="members.data.value ?? []"
+      :row-key="(m) => m.accountId"
+      :label="words.t('group.people')">
+      <template #name="{ row: m }">
+        <b>{{ m.name }}</b>
+        <span v-if="isMe(m)" class="soft"> {{ words.t('group.you') }}</span>
+      </template>
+      <template #role="{ row: m }">
+        <PickOne
+          v-if="isKeeper"
+          :model-value="m.role"
+          :label="`${words.t('group.makeKeeper')}: ${m.name}`"
+          :options="ROLES.map((r) => ({ value: r, label: words.t(`role.${r}`) }))"
+          @update:model-value="$event && change.mutate({ accountId: m.accountId, to: $event })" /><span v-else>{{
+          words.t(`role.${m.role}`)
+        }}</span>
+        <span class="soft small"> {{ words.t(`group.roleNote.${m.role}`) }}</span>
+      </template>
+      <template #act="{ row: m }"><MemberMenu v-if="isKeeper && !isMe(m)" :member="m" /></template>
+    </DataTable>
     <p v-if="change.error.value" class="warn" role="alert">{{ change.error.value.message }}</p>
     <template v-if="isKeeper">
       <h3>{{ words.t('group.inviteAs') }}</h3>
@@ -85,32 +94,28 @@ async function copy(): Promise<void> {
       </div>
       <h3>{{ words.t('group.invitations') }}</h3>
       <p v-if="!invitations.data.value?.length" class="soft">{{ words.t('group.noInvitations') }}</p>
-      <table v-else class="plain">
-        <tbody>
-          <tr v-for="i in invitations.data.value" :key="i.id">
-            <td>{{ words.t(`role.${i.role}`) }}</td>
-            <td>
-              {{
-                i.usedBy
-                  ? words.t('group.usedBy', { name: i.usedBy })
-                  : words.t('group.open', { day: words.format.day(i.expiresAt.slice(0, 10)) })
-              }}
-            </td>
-            <td>
-              <Button v-if="!i.usedBy" type="link" @click="withdraw.mutate(i.id)">
-                {{ words.t('group.withdraw') }}
-              </Button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        v-else
+        bare
+        :columns="[
+          { key: 'role', title: '', text: (i) => words.t(`role.${i.role}`) },
+          { key: 'state', title: '', text: stateOf },
+          { key: 'act', title: '' },
+        ]"
+        :rows="invitations.data.value"
+        :row-key="(i) => i.id"
+        :label="words.t('group.invitations')">
+        <template #act="{ row: i }">
+          <Button v-if="!i.usedBy" type="link" @click="withdraw.mutate(i.id)">{{ words.t('group.withdraw') }}</Button>
+        </template>
+      </DataTable>
     </template>
   </section>
 </template>
 
 <style scoped>
-select {
-  width: auto;
+:deep(.ant-table-cell) > .soft {
+  margin-left: 8px;
 }
 .row {
   display: flex;
@@ -128,8 +133,5 @@ code {
 }
 h3 {
   margin-top: 14px;
-}
-.ant-btn-link {
-  min-height: 30px;
 }
 </style>

@@ -5,6 +5,7 @@ import { ROUTES, type NewSought } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
+import DataTable from '../kit/DataTable.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useChange, useSought } from '../session/queries.ts';
@@ -30,21 +31,24 @@ async function keep(): Promise<void> {
     <h2>{{ words.t('group.sought') }}</h2>
     <p class="soft">{{ words.t('group.soughtLead') }}</p>
     <p v-if="!sought.data.value?.length" class="soft">{{ words.t('group.nothingSought') }}</p>
-    <table v-else class="plain">
-      <tbody>
-        <tr v-for="s in sought.data.value" :key="s.id">
-          <td>
-            <b>{{ s.what }}</b><br /><span class="soft small">{{ s.note }}</span>
-          </td>
-          <td class="soft small">{{ words.t('group.since', { day: words.format.day(s.since), by: s.by }) }}</td>
-          <td>
-            <Button v-if="mayPick" type="link" @click="end.mutate(s.id)">
-              {{ words.t('group.found') }}
-            </Button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-else
+      bare
+      :columns="[
+        { key: 'what', title: words.t('group.what') },
+        { key: 'since', title: '', text: (s) => words.t('group.since', { day: words.format.day(s.since), by: s.by }) },
+        { key: 'act', title: '' },
+      ]"
+      :rows="sought.data.value"
+      :row-key="(s) => s.id"
+      :label="words.t('group.sought')">
+      <template #what="{ row }">
+        <b>{{ row.what }}</b><br /><span class="soft small">{{ row.note }}</span>
+      </template>
+      <template #act="{ row }">
+        <Button v-if="mayPick" type="link" @click="end.mutate(row.id)">{{ words.t('group.found') }}</Button>
+      </template>
+    </DataTable>
     <Form v-if="mayPick" layout="vertical" class="add" @submit="keep">
       <FormField :form="form" at="what" :label="words.t('group.what')">
         <Input v-model:value="values.what" :maxlength="120" />
@@ -60,13 +64,13 @@ async function keep(): Promise<void> {
 
 <style scoped>
 .add {
-  display: flex;
-  gap: 8px;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(210px, 1fr));
+  gap: 0 12px;
   margin-top: 8px;
 }
-input {
-  flex: 1;
-  min-width: 150px;
+.add > .ant-btn {
+  grid-column: 1 / -1;
+  justify-self: start;
 }
 </style>

@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import GoButton from '../kit/GoButton.vue';
+import { Descriptions, DescriptionsItem } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import StateNote from '../kit/StateNote.vue';
+import type { PlantProfile } from '@emberfield/contract';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import PlantSigns from './PlantSigns.vue';
@@ -27,6 +31,17 @@ const day = (n: number): string =>
   words.value.format.day(new Date(Date.UTC(2025, 0, Math.round(n))).toISOString().slice(0, 10));
 const sourceOf = (key: string): string =>
   key === 'estimate' ? words.value.t('common.estimate') : (plant.data.value?.sources[key] ?? key);
+type Stage = PlantProfile['stages'][number];
+const stageColumns = computed((): readonly DataColumn<Stage>[] => {
+  const { t, text } = words.value;
+  return [
+    { key: 'bbch', title: 'BBCH', text: (x) => String(x.bbch), sort: (x) => x.bbch },
+    { key: 'name', title: t('stand.stage'), text: (x) => text(x.name) },
+    { key: 'usual', title: t('plants.usual'), sort: (x) => x.calendar.value },
+    { key: 'model', title: t('plants.model'), text: (x) => sayModel(x, p.value!, words.value) },
+    { key: 'source', title: t('common.source'), text: (x) => sourceOf(x.calendar.source) },
+  ];
+});
 </script>
 
 <template>
@@ -73,31 +88,38 @@ const sourceOf = (key: string): string =>
     </section>
     <section v-if="p.lookAlikes.length" class="section">
       <h2>{{ words.t('plants.lookAlikes') }}</h2>
-      <table class="plain">
-        <tbody>
-          <tr v-for="l in p.lookAlikes" :key="l.scientific">
-            <td class="first-col">
-              <b>{{ words.text(l.name) }}</b><br /><i class="soft small">{{ l.scientific }}</i>
-            </td>
-            <td :class="l.severity === 'deadly' ? 'warn' : ''" class="sev">
-              {{ words.t(`stand.severity.${l.severity}`) }}
-            </td>
-            <td>{{ words.text(l.separatedBy) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        bare
+        :columns="[
+          { key: 'name', title: '' },
+          { key: 'severity', title: '' },
+          { key: 'by', title: '', text: (l) => words.text(l.separatedBy) },
+        ]"
+        :rows="p.lookAlikes"
+        :row-key="(l) => l.scientific"
+        :label="words.t('plants.lookAlikes')">
+        <template #name="{ row: l }">
+          <b>{{ words.text(l.name) }}</b><br /><i class="soft small">{{ l.scientific }}</i>
+        </template>
+        <template #severity="{ row: l }"
+          ><span :class="{ warn: l.severity === 'deadly' }">{{
+            words.t(`stand.severity.${l.severity}`)
+          }}</span></template
+        >
+      </DataTable>
     </section>
     <section class="section">
       <h2>{{ words.t('plants.signs') }}</h2>
-      <table class="plain">
-        <tbody>
-          <tr v-for="(s, i) in p.signs" :key="i">
-            <td class="first-col">{{ words.t(`plants.organ.${s.organ}`) }}</td>
-            <td class="sev soft">{{ words.t(`plants.price.${s.price}`) }}</td>
-            <td>{{ words.text(s.text) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        bare
+        :columns="[
+          { key: 'organ', title: '', text: (x) => words.t(`plants.organ.${x.organ}`) },
+          { key: 'price', title: '', text: (x) => words.t(`plants.price.${x.price}`) },
+          { key: 'text', title: '', text: (x) => words.text(x.text) },
+        ]"
+        :rows="p.signs"
+        :row-key="(x) => x.organ + x.price + words.text(x.text)"
+        :label="words.t('plants.signs')" />
     </section>
     <PlantSigns :shows="p.shows" />
     <section v-if="p.substitutes.length" class="section">
@@ -111,58 +133,40 @@ const sourceOf = (key: string): string =>
     </section>
     <section v-if="p.parts.length" class="section">
       <h2>{{ words.t('plants.parts') }}</h2>
-      <table class="plain">
-        <tbody>
-          <tr v-for="x in p.parts" :key="x.key">
-            <td class="first-col">
-              <b>{{ words.text(x.name) }}</b><br /><span class="soft small">{{ words.text(x.use) }}</span
-              ><br /><span class="small" :class="{ warn: x.eating !== 'raw' }">{{
-                words.t(`plants.eating.${x.eating}`)
-              }}</span>
-            </td>
-            <td>
-              <p>{{ words.text(x.method) }}</p>
-              <p class="soft small">{{ words.text(x.effect) }}</p>
-              <p class="soft small">
-                {{ words.t('plants.perPlant') }} {{ sayFigure(x.perPlant, words)
-                }}<template v-if="x.massG">
-                  · {{ words.t('plants.mass') }} {{ words.format.mass(x.massG.value) }}</template
-                >
-                · {{ sourceOf(x.perPlant.source) }}
-              </p>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <Descriptions :column="1" bordered size="small">
+        <DescriptionsItem v-for="x in p.parts" :key="x.key">
+          <template #label>
+            <b>{{ words.text(x.name) }}</b><br /><span class="soft small">{{ words.text(x.use) }}</span
+            ><br /><span class="small" :class="{ warn: x.eating !== 'raw' }">{{
+              words.t(`plants.eating.${x.eating}`)
+            }}</span>
+          </template>
+          <p>{{ words.text(x.method) }}</p>
+          <p class="soft small">{{ words.text(x.effect) }}</p>
+          <p class="soft small">
+            {{ words.t('plants.perPlant') }} {{ sayFigure(x.perPlant, words)
+            }}<template v-if="x.massG"> · {{ words.t('plants.mass') }} {{ words.format.mass(x.massG.value) }}</template>
+            · {{ sourceOf(x.perPlant.source) }}
+          </p>
+        </DescriptionsItem>
+      </Descriptions>
       <p class="small">
         <b>{{ words.t('plants.limits') }}:</b> {{ p.ceilings.map((c) => sayCeiling(c, p!, words)).join(' · ') }}
       </p>
     </section>
     <section class="section">
       <h2>{{ words.t('plants.stages') }}</h2>
-      <table class="plain">
-        <thead>
-          <tr>
-            <th>BBCH</th>
-            <th />
-            <th>{{ words.t('plants.usual') }}</th>
-            <th>{{ words.t('plants.model') }}</th>
-            <th>{{ words.t('common.source') }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="s in p.stages" :key="s.key">
-            <td>{{ s.bbch }}</td>
-            <td>{{ words.text(s.name) }}</td>
-            <td>
-              {{ day(s.calendar.value) }}
-              <span class="soft">({{ day(s.calendar.low) }} – {{ day(s.calendar.high) }})</span>
-            </td>
-            <td>{{ sayModel(s, p, words) }}</td>
-            <td class="soft">{{ sourceOf(s.calendar.source) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        :columns="stageColumns"
+        :rows="p.stages"
+        :row-key="(x) => x.key"
+        :label="words.t('plants.stages')"
+        :file="words.text(p.names)">
+        <template #usual="{ row: x }">
+          {{ day(x.calendar.value) }}
+          <span class="soft">({{ day(x.calendar.low) }} – {{ day(x.calendar.high) }})</span>
+        </template>
+      </DataTable>
     </section>
     <section class="section">
       <h2>{{ words.t('hearth.bring') }}</h2>

@@ -35,6 +35,9 @@ export const antTheme = computed(() => {
       colorBgBase: p.sheet,
       colorTextBase: p.char,
       colorLink: p['ember-ink'],
+      // A way on is told from words by its line, not by its colour alone.
+      linkDecoration: 'underline',
+      linkHoverDecoration: 'underline',
       colorTextPlaceholder: p.soft,
       colorTextDescription: p.soft,
       colorTextSecondary: p.soft,
@@ -64,6 +67,8 @@ export const antTheme = computed(() => {
           ? { colorPrimary: '#e8703f', colorPrimaryHover: '#f08355', colorPrimaryActive: '#d8592a' }
           : {}),
       },
+      // The dark scheme would darken the chosen one below what can be read.
+      Tabs: isNight.value ? { colorPrimary: '#e8703f' } : {},
       Modal: { wireframe: false },
       Drawer: { wireframe: false },
     },

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { ProofScores } from '@emberfield/contract';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
@@ -16,16 +18,56 @@ const proof = useProof(groupId);
 const p = computed(() => proof.data.value);
 /** Where most is known stands first. */
 const plants = computed(() => [...(p.value?.plants ?? [])].sort((a, b) => b.scores.trials - a.scores.trials));
-const cells = (s: ProofScores): readonly string[] => {
-  const { format } = words.value;
+interface ScoreRow {
+  readonly key: string;
+  readonly plantKey: string;
+  readonly plant: string;
+  /** Empty where all stages of the plant are meant. */
+  readonly stage: string;
+  readonly scores: ProofScores;
+}
+const rows = computed(() =>
+  plants.value.flatMap(({ plantKey, plantName, scores, stages }): readonly ScoreRow[] => {
+    const plant = words.value.text(plantName);
+    return [
+      { key: plantKey, plantKey, plant, stage: '', scores },
+      ...stages.map((x) => ({
+        key: `${plantKey}:${x.stage}`,
+        plantKey,
+        plant,
+        stage: words.value.text(x.stageName),
+        scores: x.scores,
+      })),
+    ];
+  }),
+);
+const FIGURES = [
+  ['trials', 'trials', 0],
+  ['mine', 'forecast', 1],
+  ['lastYear', 'lastYear', 1],
+  ['meanDate', 'meanDate', 1],
+] as const;
+const columns = computed((): readonly DataColumn<ScoreRow>[] => {
+  const { t, format } = words.value;
   return [
-    format.number(s.trials),
-    format.number(s.forecast, 1),
-    format.number(s.lastYear, 1),
-    format.number(s.meanDate, 1),
-    `${format.percent(s.covered)} %`,
+    { key: 'plant', title: t('proof.plant'), sort: (r) => r.plant },
+    { key: 'stage', title: t('stand.stage'), text: (r) => r.stage, sort: (r) => r.stage },
+    ...FIGURES.map(([key, of, digits]) => ({
+      key,
+      title: t(`proof.${key}`),
+      number: true,
+      text: (r: ScoreRow) => format.number(r.scores[of], digits),
+      sort: (r: ScoreRow) => r.scores[of],
+    })),
+    {
+      key: 'covered',
+      title: t('proof.covered'),
+      number: true,
+      text: (r) => `${format.percent(r.scores.covered)} %`,
+      sort: (r) => r.scores.covered,
+    },
   ];
-};
+});
 const said = computed(() => {
   const all = p.value?.all;
   const { t, format } = words.value;
@@ -38,7 +80,6 @@ const said = computed(() => {
       })
     : t('proof.none');
 });
-const HEADS = ['trials', 'mine', 'lastYear', 'meanDate', 'covered'] as const;
 </script>
 
 <template>
@@ -84,30 +125,19 @@ const HEADS = ['trials', 'mine', 'lastYear', 'meanDate', 'covered'] as const;
         </ol>
       </section>
     </div>
-    <table v-if="plants.length" class="plain">
-      <thead>
-        <tr>
-          <th scope="col">{{ words.t('proof.plant') }}</th>
-          <th v-for="h in HEADS" :key="h" scope="col">{{ words.t(`proof.${h}`) }}</th>
-        </tr>
-      </thead>
-      <tbody v-for="plant in plants" :key="plant.plantKey">
-        <tr>
-          <th scope="rowgroup">
-            <RouterLink :to="{ name: 'plant', params: { plantKey: plant.plantKey } }">{{
-              words.text(plant.plantName)
-            }}</RouterLink>
-          </th>
-          <td v-for="(c, i) in cells(plant.scores)" :key="i">
-            <b>{{ c }}</b>
-          </td>
-        </tr>
-        <tr v-for="s in plant.stages" :key="s.stage">
-          <td class="stage">{{ words.text(s.stageName) }}</td>
-          <td v-for="(c, i) in cells(s.scores)" :key="i">{{ c }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="plants.length"
+      :columns="columns"
+      :rows="rows"
+      :row-key="(r) => r.key"
+      :label="words.t('proof.title')"
+      :file="words.t('proof.title')">
+      <template #plant="{ row }">
+        <RouterLink v-if="!row.stage" :to="{ name: 'plant', params: { plantKey: row.plantKey } }">
+          <b>{{ row.plant }}</b></RouterLink
+        ><span v-else class="soft">{{ row.plant }}</span>
+      </template>
+    </DataTable>
   </div>
 </template>
 

@@ -2,6 +2,8 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { StandView } from '@emberfield/contract';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
@@ -32,6 +34,28 @@ const said = computed(() => {
     covered: format.percent(p.scores.covered),
   });
 });
+type Trial = NonNullable<typeof proof.data.value>['trials'][number];
+const columns = computed((): readonly DataColumn<Trial>[] => {
+  const { t, format, text } = words.value;
+  const between = ({ after, by }: Trial): string =>
+    t('stand.proofCameBetween', { after: format.shortDay(after), by: format.shortDay(by) });
+  const mine = ({ forecast, miss }: Trial): string =>
+    [forecast.p50 ? format.shortDay(forecast.p50) : t('common.none'), miss === null ? '' : sayMiss(miss, words.value)]
+      .filter(Boolean)
+      .join(': ');
+  return [
+    { key: 'stage', title: t('stand.stage'), text: (r) => text(r.stageName), sort: (r) => text(r.stageName) },
+    { key: 'season', title: t('stand.season'), text: (r) => String(r.season), sort: (r) => r.season },
+    { key: 'came', title: t('stand.proofCame'), text: between },
+    { key: 'mine', title: t('stand.proofMine'), text: mine, sort: (r) => r.miss },
+    {
+      key: 'last',
+      title: t('stand.proofLastYear'),
+      text: (r) => (r.lastYearMiss === null ? '' : sayMiss(r.lastYearMiss, words.value)),
+      sort: (r) => r.lastYearMiss,
+    },
+  ];
+});
 </script>
 
 <template>
@@ -55,38 +79,13 @@ const said = computed(() => {
         >: {{ words.t('stand.doubtful') }}
       </p>
       <template v-if="plot.rows.length">
-        <table v-if="asTable" class="plain">
-          <thead>
-            <tr>
-              <th>{{ words.t('stand.stage') }}</th>
-              <th>{{ words.t('stand.season') }}</th>
-              <th>{{ words.t('stand.proofCame') }}</th>
-              <th>{{ words.t('stand.proofMine') }}</th>
-              <th>{{ words.t('stand.proofLastYear') }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="t in proof.data.value.trials" :key="t.stage + t.season">
-              <td>{{ words.text(t.stageName) }}</td>
-              <td>{{ t.season }}</td>
-              <td>
-                {{
-                  words.t('stand.proofCameBetween', {
-                    after: words.format.shortDay(t.after),
-                    by: words.format.shortDay(t.by),
-                  })
-                }}
-              </td>
-              <td>
-                {{ t.forecast.p50 ? words.format.shortDay(t.forecast.p50) : words.t('common.none')
-                }}<template v-if="t.miss !== null">: {{ sayMiss(t.miss, words) }}</template>
-              </td>
-              <td>
-                {{ t.lastYearMiss === null ? '' : sayMiss(t.lastYearMiss, words) }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <DataTable
+          v-if="asTable"
+          :columns="columns"
+          :rows="proof.data.value.trials"
+          :row-key="(r) => r.stage + r.season"
+          :label="words.t('stand.proof')"
+          :file="words.t('stand.proofFile')" />
         <MissPlot v-else :plot="plot" />
         <p class="soft small">
           {{ words.t('stand.proofHow') }}

@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import CoalMark from '../kit/CoalMark.vue';
 import StateNote from '../kit/StateNote.vue';
+import { isPhone } from '../platform/theme.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useQueryChoice } from '../session/use-query.ts';
@@ -48,6 +49,7 @@ const tab = computed({
   get: () => TABS.find((t) => t === askedTab.value) ?? 'year',
   set: (next: Tab) => (askedTab.value = next === 'year' ? null : next),
 });
+const nameOf = (t: Tab): string => words.value.t(`stand.${isPhone.value ? 'tabShort' : 'tab'}.${t}`);
 </script>
 
 <template>
@@ -90,18 +92,18 @@ const tab = computed({
       <StandAllowance v-if="main" v-model="chosen" :stand="s" :outlooks="outlooks" :day="day" />
       <StandCare class="care" :stand="s" />
     </aside>
-    <Tabs v-model:active-key="tab" class="front" :tab-bar-gutter="22">
-      <TabPane key="year" :tab="words.t('stand.tab.year')">
+    <Tabs v-model:active-key="tab" class="front" :tab-bar-gutter="isPhone ? 14 : 22">
+      <TabPane key="year" :tab="nameOf('year')">
         <StandYear v-model:as-then="asThen" :stand="s" :is-own="isOwn" />
       </TabPane>
-      <TabPane key="taken" :tab="words.t('stand.tab.taken')"><StandTaken :stand="s" :day="day" /></TabPane>
-      <TabPane key="what" :tab="words.t('stand.tab.what')"><StandIdentity :stand="s" :day="day" /></TabPane>
-      <TabPane key="dates" :tab="words.t('stand.tab.dates')"><StandProof :stand="s" /></TabPane>
-      <TabPane key="record" :tab="words.t('stand.tab.record')">
+      <TabPane key="taken" :tab="nameOf('taken')"><StandTaken :stand="s" :day="day" /></TabPane>
+      <TabPane key="what" :tab="nameOf('what')"><StandIdentity :stand="s" :day="day" /></TabPane>
+      <TabPane key="dates" :tab="nameOf('dates')"><StandProof :stand="s" /></TabPane>
+      <TabPane key="record" :tab="nameOf('record')">
         <PhotoStrip :patch-id="s.patchId" :stand-id="s.id" />
         <EntryList :stand="s" />
       </TabPane>
-      <TabPane key="settings" :tab="words.t('stand.tab.settings')"><StandSettings :stand="s" /></TabPane>
+      <TabPane key="settings" :tab="nameOf('settings')"><StandSettings :stand="s" /></TabPane>
     </Tabs>
   </div>
 </template>

@@ -45,9 +45,10 @@ export function useTake(): {
   const busy = ref(false);
   const failure = ref('');
 
+  // The same draft may be saved in another tab: here it is blank then, and stands on a part again.
   watch(
-    outlooks,
-    (now) => {
+    [outlooks, () => draft.value.part],
+    ([now]) => {
       // Before the stand is known there is nothing to choose from, and a tally begun before a reload must stay.
       if (now.length === 0) return;
       const part = partToTake(

@@ -14,7 +14,7 @@ const props = defineProps<{
   kinds: readonly PartKind[];
   uses: readonly string[];
 }>();
-defineEmits<{ step: [by: 1 | -1]; print: [] }>();
+defineEmits<{ step: [by: 1 | -1] }>();
 const words = useWords();
 /** On the phone the finer choices are folded away. */
 const unfolded = ref(false);
@@ -25,7 +25,7 @@ const kindChoices = computed(() => [
     .map((k) => ({ value: k, label: words.value.t(`year.kinds.${k}`) })),
 ]);
 const zooms = computed(() => ZOOMS.map((z) => ({ value: z, label: words.value.t(`year.zoom.${z}`) })));
-const { zoom, kind, use, text, past, asTable } = props.view;
+const { zoom, kind, use, text, past } = props.view;
 const pastChoices = computed(() =>
   Array.from({ length: MOST_PAST_YEARS + 1 }, (_, n) => ({
     value: n,
@@ -44,7 +44,6 @@ const pressedZoom = computed({
 
 <template>
   <div class="controls no-print">
-    <ChoiceChips v-model="pressed" :options="kindChoices" :label="words.t('hearth.filter')" />
     <div class="zoom">
       <Button type="link" @click="$emit('step', -1)">‹ {{ words.t('year.before') }}</Button>
       <ChoiceChips v-model="pressedZoom" :options="zooms" :label="words.t('year.zoomLabel')" />
@@ -54,6 +53,7 @@ const pressedZoom = computed({
       {{ words.t('year.more') }}
     </Button>
     <div class="more" :class="{ unfolded }">
+      <PickOne v-model="pressed" :options="kindChoices" :label="words.t('hearth.filter')" />
       <Input
         type="search"
         :value="text"
@@ -71,10 +71,7 @@ const pressedZoom = computed({
         >{{ words.t('year.past') }}
         <PickOne :model-value="past" :options="pastChoices" @update:model-value="past = $event ?? 0"
       /></label>
-      <Button type="link" :aria-pressed="asTable" @click="asTable = !asTable">
-        {{ words.t('stand.stageTable') }}
-      </Button>
-      <Button type="link" @click="$emit('print')">{{ words.t('year.print') }}</Button>
+      <slot />
     </div>
   </div>
 </template>
@@ -85,13 +82,7 @@ const pressedZoom = computed({
   flex-wrap: wrap;
   gap: 8px 20px;
   align-items: center;
-  margin: 8px 0 10px;
-}
-.controls :deep(.chip) {
-  border-radius: 4px;
-  padding: 3px 12px;
-  min-height: 34px;
-  border-width: 1px;
+  margin: 2px 0 4px;
 }
 .zoom,
 .more {
@@ -108,6 +99,9 @@ const pressedZoom = computed({
   .fold {
     display: none;
   }
+  .more > .ant-input {
+    width: 190px;
+  }
 }
 @media (max-width: 900px) {
   .more:not(.unfolded) {
@@ -123,8 +117,12 @@ const pressedZoom = computed({
     width: 100%;
     justify-content: space-between;
   }
-  .more input {
+  .more > * {
     width: 100%;
+  }
+  .controls {
+    gap: 0;
+    margin: 0;
   }
 }
 </style>

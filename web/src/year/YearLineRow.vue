@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
+import { isPhone } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { nameOf } from './say-year.ts';
 import { kindOf, type YearLine } from './year-lines.ts';
@@ -10,8 +11,8 @@ import YearStrip from './YearStrip.vue';
 const props = defineProps<{ line: YearLine; frame: YearFrame; year: number; query: Record<string, string> }>();
 const words = useWords();
 const name = computed(() => (props.line.kind === 'part' ? nameOf(props.line, words.value) : ''));
-/** The plant is named at the first of its parts. */
-const shortName = computed(() => name.value.slice(name.value.indexOf('·')));
+/** The plant is named at the first of its parts; in the hand, where lines are left out, at each. */
+const shortName = computed(() => (isPhone.value ? name.value : name.value.slice(name.value.indexOf('·'))));
 /** What stays below the ground or green is moss, what flowers and fruits is ember: the mark repeats the words. */
 const moss = computed(() => props.line.kind === 'part' && ['roots', 'leaves'].includes(kindOf(props.line.row.part)));
 </script>
@@ -42,6 +43,8 @@ const moss = computed(() => props.line.kind === 'part' && ['roots', 'leaves'].in
   padding-top: 6px;
 }
 .place a {
+  display: inline-block;
+  min-height: 24px;
   color: inherit;
   text-decoration: none;
 }

@@ -1,48 +1,55 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import { useWords } from '../session/words.ts';
 import { nameOf, sayMark, sayRange, sayWindows } from './say-year.ts';
 import type { PartLine } from './year-lines.ts';
 
-defineProps<{ lines: readonly PartLine[]; pastYears: readonly number[]; query: Record<string, string> }>();
+const props = defineProps<{
+  lines: readonly PartLine[];
+  pastYears: readonly number[];
+  query: Record<string, string>;
+}>();
 const words = useWords();
 /** The last few say enough; the stand's page has them all. */
 const MOST_MARKS = 4;
+const columns = computed((): readonly DataColumn<PartLine>[] => {
+  const { t } = words.value;
+  const past = (line: PartLine, year: number): string => {
+    const found = line.row.past.find((p) => p.year === year);
+    return found?.windows.length ? sayWindows({ ...line.row, ...found }, words.value) : '';
+  };
+  return [
+    { key: 'place', title: t('year.place'), text: (l) => l.stand.patchName, sort: (l) => l.stand.patchName },
+    { key: 'what', title: t('year.what'), sort: (l) => nameOf(l, words.value) },
+    { key: 'opens', title: t('year.opens'), sort: (l) => l.row.windows[0]?.opens.p50 ?? null },
+    { key: 'closes', title: t('year.closes'), sort: (l) => l.row.windows[0]?.closes.p50 ?? null },
+    ...props.pastYears.map((y) => ({ key: String(y), title: String(y), text: (l: PartLine) => past(l, y) })),
+    { key: 'noted', title: t('year.noted') },
+  ];
+});
 </script>
 
 <template>
-  <table class="plain">
-    <thead>
-      <tr>
-        <th scope="col">{{ words.t('year.place') }}</th>
-        <th scope="col">{{ words.t('year.what') }}</th>
-        <th scope="col">{{ words.t('year.opens') }}</th>
-        <th scope="col">{{ words.t('year.closes') }}</th>
-        <th v-for="y in pastYears" :key="y" scope="col">{{ y }}</th>
-        <th scope="col">{{ words.t('year.noted') }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="l in lines" :key="l.key">
-        <td>{{ l.stand.patchName }}</td>
-        <th scope="row">
-          <RouterLink :to="{ name: 'stand', params: { standId: l.stand.id }, query }">{{
-            nameOf(l, words)
-          }}</RouterLink>
-        </th>
-        <td>
-          <div v-for="(w, i) in l.row.windows" :key="i">{{ sayRange(w.opens, words) }}</div>
-          <span v-if="!l.row.windows.length" class="soft">{{ words.t('year.noWindow') }}</span>
-        </td>
-        <td>
-          <div v-for="(w, i) in l.row.windows" :key="i">{{ sayRange(w.closes, words) }}</div>
-        </td>
-        <td v-for="p in l.row.past" :key="p.year">
-          {{ p.windows.length ? sayWindows({ ...l.row, ...p }, words) : '' }}
-        </td>
-        <td>
-          <div v-for="(m, i) in l.row.marks.slice(-MOST_MARKS)" :key="i">{{ sayMark(m, words) }}</div>
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <DataTable
+    :columns="columns"
+    :rows="lines"
+    :row-key="(l) => l.key"
+    :label="words.t('year.asTable')"
+    :file="words.t('nav.year')">
+    <template #what="{ row: l }">
+      <RouterLink :to="{ name: 'stand', params: { standId: l.stand.id }, query }">{{ nameOf(l, words) }}</RouterLink>
+    </template>
+    <template #opens="{ row: l }">
+      <div v-for="(w, i) in l.row.windows" :key="i">{{ sayRange(w.opens, words) }}</div>
+      <span v-if="!l.row.windows.length" class="soft">{{ words.t('year.noWindow') }}</span>
+    </template>
+    <template #closes="{ row: l }">
+      <div v-for="(w, i) in l.row.windows" :key="i">{{ sayRange(w.closes, words) }}</div>
+    </template>
+    <template #noted="{ row: l }">
+      <div v-for="(m, i) in l.row.marks.slice(-MOST_MARKS)" :key="i">{{ sayMark(m, words) }}</div>
+    </template>
+  </DataTable>
 </template>

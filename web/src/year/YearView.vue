@@ -9,12 +9,23 @@ import { useWords } from '../session/words.ts';
 import { useYear } from './queries.ts';
 import { useYearView } from './use-year-view.ts';
 import { frameOf, stepFrame } from './year-frame.ts';
-import { kindOf, PART_KINDS, usesOf, yearLines, type PartKind, type PartLine } from './year-lines.ts';
+import { nameOf } from './say-year.ts';
+import {
+  kindOf,
+  linesWithin,
+  PART_KINDS,
+  usesOf,
+  yearLines,
+  type PartKind,
+  type PartLine,
+  type YearLine,
+} from './year-lines.ts';
 import YearAxis from './YearAxis.vue';
 import YearControls from './YearControls.vue';
 import YearLines from './YearLines.vue';
 import YearSupply from './YearSupply.vue';
 import YearTable from './YearTable.vue';
+import YearWays from './YearWays.vue';
 
 const words = useWords();
 const { groupId, mayPick } = useGroup();
@@ -23,16 +34,28 @@ const view = useYearView();
 const { zoom, kind, use, text, past, asTable } = view;
 const year = useYear(groupId, asked, past);
 const narrow = useMediaQuery('(max-width: 900px)');
-const NAMES_PX = 236;
+/** Names stand whole: as wide as the longest, within reason. */
+const LEAST_NAMES_PX = 200;
+const MOST_NAMES_PX = 400;
+const CHARACTER_PX = 7.1;
+const COAL_PX = 46;
 const box = ref<HTMLElement | null>(null);
 const { width } = useElementSize(box);
-const names = computed(() => (narrow.value ? 0 : NAMES_PX));
-const frame = computed(() => frameOf(day.value, zoom.value, Math.max(240, width.value - names.value)));
-const lines = computed(() =>
+const all = computed(() =>
   year.data.value
     ? yearLines(year.data.value, { kind: kind.value, use: use.value, text: text.value }, words.value.text)
     : [],
 );
+const names = computed(() => {
+  if (narrow.value) return 0;
+  const longest = Math.max(0, ...all.value.map((l) => (l.kind === 'part' ? nameOf(l, words.value).length : 0)));
+  return Math.min(MOST_NAMES_PX, Math.max(LEAST_NAMES_PX, COAL_PX + longest * CHARACTER_PX));
+});
+const frame = computed(() => frameOf(day.value, zoom.value, Math.max(240, width.value - names.value)));
+/** In the hand only what the month has something of. */
+const lines = computed(() => (narrow.value && zoom.value !== 'year' ? linesWithin(all.value, frame.value) : all.value));
+const partsOf = (of: readonly YearLine[]): number => of.filter((l) => l.kind === 'part').length;
+const elsewhere = computed(() => partsOf(all.value) - partsOf(lines.value));
 const parts = computed(() => lines.value.filter((l): l is PartLine => l.kind === 'part'));
 const uses = computed(() => (year.data.value ? usesOf(year.data.value) : []));
 const kinds = computed(() => {
@@ -64,22 +87,14 @@ async function print(): Promise<void> {
   </StateNote>
   <div v-else class="page year" :aria-busy="year.isPlaceholderData.value">
     <div class="title">
-      <h1>{{ words.t('year.of', { year: year.data.value.year }) }}</h1>
-      <span class="soft small">
-        {{ words.t('year.legend')
-        }}<template v-if="past">
-          ·
-          {{ words.t('year.legendPast', { years: words.format.list(pastYears.map(String)) }) }}</template
-        >
-        · <RouterLink :to="{ name: 'proof' }">{{ words.t('proof.title') }}</RouterLink>
-      </span>
+      <h1>
+        {{ zoom === 'month' ? words.format.monthAndYear(day) : words.t('year.of', { year: year.data.value.year }) }}
+      </h1>
+      <YearWays v-if="!narrow" v-model:as-table="asTable" :past-years="pastYears" @print="print" />
     </div>
-    <YearControls
-      :view="view"
-      :kinds="kinds"
-      :uses="uses"
-      @step="(by) => lookAt(stepFrame(day, zoom, by))"
-      @print="print" />
+    <YearControls :view="view" :kinds="kinds" :uses="uses" @step="(by) => lookAt(stepFrame(day, zoom, by))"
+      ><YearWays v-if="narrow" v-model:as-table="asTable" :past-years="pastYears" @print="print"
+    /></YearControls>
     <div ref="box" class="drawn" :style="{ '--names': `${names}px` }">
       <p v-if="!lines.length" class="soft">{{ words.t('year.none') }}</p>
       <YearTable v-else-if="asTable" :lines="parts" :past-years="pastYears" :query="dayQuery" />
@@ -93,6 +108,7 @@ async function print(): Promise<void> {
           :day="day"
           :query="dayQuery"
           :narrow="narrow" />
+        <p v-if="elsewhere" class="soft small">{{ words.t('year.elsewhere', { n: elsewhere }) }}</p>
         <YearSupply :lines="parts" :frame="frame" />
       </template>
     </div>
@@ -102,12 +118,14 @@ async function print(): Promise<void> {
 <style scoped>
 .year {
   max-width: none;
+  padding-top: 8px;
 }
 .title {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 18px;
-  align-items: baseline;
+  align-items: center;
+  justify-content: space-between;
 }
 .drawn {
   overflow-x: clip;

@@ -1,6 +1,7 @@
 import { computed, type WritableComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { MOST_PAST_YEARS } from '@emberfield/contract';
+import { isPhone } from '../platform/theme.ts';
 import { PART_KINDS, type PartKind } from './year-lines.ts';
 import { ZOOMS, type Zoom } from './year-frame.ts';
 
@@ -17,6 +18,8 @@ export function useYearView(): {
 } {
   const route = useRoute();
   const router = useRouter();
+  /** A year across is too fine for a hand: there it is looked through month by month. */
+  const usual = (): Zoom => (isPhone.value ? 'month' : 'year');
   const inAddress = <T>(
     name: string,
     read: (text: string | undefined) => T,
@@ -34,8 +37,8 @@ export function useYearView(): {
     openMonth: (iso) => void router.replace({ query: { ...route.query, zoom: 'month', day: iso } }),
     zoom: inAddress<Zoom>(
       'zoom',
-      (t) => ZOOMS.find((z) => z === t) ?? 'year',
-      (z) => (z === 'year' ? undefined : z),
+      (t) => ZOOMS.find((z) => z === t) ?? usual(),
+      (z) => (z === usual() ? undefined : z),
     ),
     kind: inAddress<PartKind | null>(
       'part',

@@ -1,3 +1,4 @@
+import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import type { PartKey, YearRow, YearStand, YearView } from '@emberfield/contract';
 
 /** Parts as people go looking for them. */
@@ -59,6 +60,21 @@ export function yearLines(
     .map(([patchId, lines]) => ({ patchId, name: lines[0]!.stand.patchName, lines }))
     .sort((a, b) => a.name.localeCompare(b.name))
     .flatMap(({ patchId, name, lines }) => [{ kind: 'place' as const, key: patchId, patchId, name }, ...lines]);
+}
+
+/** The lines that have something between two days, each with its place; lines without any are only in the way on a small screen. */
+export function linesWithin(
+  lines: readonly YearLine[],
+  { first, last }: { readonly first: DayNumber; readonly last: DayNumber },
+): readonly YearLine[] {
+  const touches = ({ row }: PartLine): boolean =>
+    row.windows.some(({ opens, closes }) => {
+      const from = opens.p10 ?? opens.p50;
+      const to = closes.p90 ?? closes.p50;
+      return from !== null && dayNumber(from) <= last && (to === null || dayNumber(to) >= first);
+    });
+  const kept = lines.filter((l) => l.kind === 'place' || touches(l));
+  return kept.filter((l, i) => l.kind === 'part' || kept[i + 1]?.kind === 'part');
 }
 
 /** Uses that occur, for the choice. */

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { YearRow, YearStand, YearView } from '@emberfield/contract';
 import { frameOf, stepFrame, ticksOf, xOf } from './year-frame.ts';
-import { usesOf, yearLines, type PartLine } from './year-lines.ts';
+import { linesWithin, usesOf, yearLines, type PartLine } from './year-lines.ts';
 import { supplyOf, thinSpans } from './year-supply.ts';
 
 const exactly = (iso: string | null) => ({ p10: iso, p50: iso, p90: iso });
@@ -48,6 +48,24 @@ describe('the lines of a year', () => {
   it('can be those of one kind of part', () =>
     expect(named(view, { kind: 'roots' })).to.deep.equal(['Mill hedge', 'r root']));
   it('can be those of one use', () => expect(named(view, { use: 'raw' })).to.deep.equal(['Mill hedge', 'n leaf']));
+  it('are only those of a time where that is asked for, and a place without any is not named', () => {
+    const may = { first: dayNumber('2026-05-01'), last: dayNumber('2026-05-31') };
+    const lines = yearLines(
+      yearOf(
+        stand('a', 'Mere', [row('leaf', [['2026-04-20', '2026-05-01']]), row('fruit', [['2026-06-01', '2026-07-01']])]),
+        stand('b', 'Quay', [row('root', [['2026-01-01', '2026-04-30']])]),
+        stand('c', 'Weir', [row('leaf', [['2026-05-31', null]])]),
+      ),
+      ALL,
+      say,
+    );
+    expect(linesWithin(lines, may).map((l) => (l.kind === 'place' ? l.name : l.row.part))).to.deep.equal([
+      'Mere',
+      'leaf',
+      'Weir',
+      'leaf',
+    ]);
+  });
   it('are found by plant or by place, in any case', () => {
     expect(named(view, { text: ' elder ' })).to.deep.equal(['Railway', 'e flower', 'e fruit']);
     expect(named(view, { text: 'MILL' })).to.have.length(4);

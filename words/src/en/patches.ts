@@ -17,6 +17,7 @@ export const patches = {
       archive: 'own map',
       tiles: 'tiles',
     },
+    hazardMark: 'something to take care of there',
     measureLength: 'measure a length',
     measureArea: 'measure an area',
     measureHint: 'Press along it; press the last point again to end.',

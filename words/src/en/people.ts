@@ -36,10 +36,10 @@ export const people = {
     tab: {
       people: 'People',
       rules: 'Rules',
-      calendar: 'Calendar and notices',
+      calendar: 'Calendar',
       activity: 'Activity',
       group: 'Group',
-      account: 'Your account',
+      account: 'Account',
     },
     people: 'People',
     rules: 'House rules',

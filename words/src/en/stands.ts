@@ -9,6 +9,15 @@ export const stands = {
       record: 'Record',
       settings: 'Settings',
     },
+    /** For the thumb: all six beside each other. */
+    tabShort: {
+      year: 'Year',
+      taken: 'Taken',
+      what: 'What',
+      dates: 'Dates',
+      record: 'Record',
+      settings: 'Settings',
+    },
     part: 'Part',
     openedShort: 'Opened',
     taken: 'Taken',
@@ -93,6 +102,7 @@ export const stands = {
     markNotYours: 'Only {who} or a keeper can correct this.',
     markCorrected: 'Corrected. Dates were reckoned anew.',
     proof: 'How far off was I?',
+    proofFile: 'dates',
     proofNone:
       'Nothing to compare yet: a stage has to be seen coming (once “not yet”, then “reached”) in three seasons or more.',
     proofSaid:

@@ -1,0 +1,154 @@
+// How near the screens are to the hand: where the first useful line stands, what can be hit, how large the writing is. Called by bench.ts.
+import type { Page } from 'playwright-core';
+import type { Put } from './bench-know.ts';
+import { comeInAs, openScreen, type RunningServer } from './application.ts';
+
+interface Goal {
+  readonly what: string;
+  readonly path: (stand: string) => string;
+  /** What one comes for. */
+  readonly line: string;
+  readonly desk: number;
+  readonly thumb: number;
+}
+const GOALS: readonly Goal[] = [
+  { what: 'Hearth, first line', path: () => '/hearth', line: '.hearth .line', desk: 230, thumb: 260 },
+  { what: 'stand, what is left', path: (s) => s, line: '.headline', desk: 200, thumb: 240 },
+  { what: 'stand, ladder', path: (s) => s, line: '.ladder', desk: 400, thumb: 620 },
+  { what: 'year, first line', path: () => '/year', line: '.place', desk: 220, thumb: 260 },
+  { what: 'ground, first place', path: () => '/ground', line: '.side .rows li', desk: 400, thumb: 480 },
+  {
+    what: 'plants, first plant',
+    path: () => '/plants',
+    line: 'main .rows li, main a[href^="/plants/"]',
+    desk: 220,
+    thumb: 200,
+  },
+  { what: 'weather, chart', path: () => '/weather', line: 'main canvas, main .chart', desk: 400, thumb: 400 },
+];
+const LEAST_TARGET_PX = 44;
+const LEAST_TYPE_PX = 13;
+
+/** What can be pressed and is smaller than a finger; a link within a sentence is as tall as its line. */
+const smallTargets = (page: Page): Promise<number> =>
+  page.evaluate((least) => {
+    const seen = [
+      ...document.querySelectorAll<HTMLElement>('button, a[href], input, [role=button], [role=tab], [role=switch]'),
+    ];
+    return seen.filter((e) => {
+      const { width, height } = e.getBoundingClientRect();
+      if (width === 0 || height === 0 || getComputedStyle(e).visibility === 'hidden') return false;
+      if (e.tagName === 'A' && getComputedStyle(e).display === 'inline') return false;
+      return Math.max(height, e.parentElement?.getBoundingClientRect().height ?? 0) < least;
+    }).length;
+  }, LEAST_TARGET_PX);
+
+const controlHeights = (page: Page): Promise<readonly number[]> =>
+  page.evaluate(() => [
+    ...new Set(
+      [...document.querySelectorAll<HTMLElement>('.ant-btn, .ant-select-selector, .ant-input, .ant-picker')]
+        .map((e) => Math.round(e.getBoundingClientRect().height))
+        .filter((h) => h > 0),
+    ),
+  ]);
+
+const smallestType = (page: Page): Promise<number> =>
+  page.evaluate(() => {
+    const sizes: number[] = [];
+    const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    for (let node = walk.nextNode(); node; node = walk.nextNode()) {
+      const parent = node.parentElement;
+      if (!parent || !node.textContent?.trim() || parent.getClientRects().length === 0) continue;
+      if (parent.closest('kbd, .hidden-visually, [aria-hidden=true]')) continue;
+      sizes.push(parseFloat(getComputedStyle(parent).fontSize));
+    }
+    return Math.min(...sizes);
+  });
+
+export async function handBench(put: Put, server: RunningServer): Promise<void> {
+  for (const phone of [false, true]) {
+    const screen = await openScreen({ phone });
+    const { page } = screen;
+    await comeInAs(screen, server.url, 'Tavi');
+    const stand = await firstStand(page);
+    const where = phone ? '390 × 844' : '1280 × 800';
+    const heights = new Set<number>();
+    let small = 0;
+    let type = Infinity;
+    for (const { what, path, line, desk, thumb } of GOALS) {
+      await page.goto(`${server.url}${path(stand)}`, { waitUntil: 'networkidle' });
+      const first = page.locator(line).first();
+      await first.waitFor();
+      const top = (await first.boundingBox())!.y;
+      put(`${what}, ${where}`, `${Math.round(top)} px`, `≤ ${phone ? thumb : desk} px`);
+      small += await smallTargets(page);
+      for (const h of await controlHeights(page)) heights.add(h);
+      type = Math.min(type, await smallestType(page));
+    }
+    if (phone) put('targets under 44 px on these screens', String(small), '0');
+    put(`heights of controls, ${where}`, [...heights].sort((a, b) => a - b).join(', '), 'at most 4');
+    put(`smallest type, ${where}`, `${type} px`, `≥ ${LEAST_TYPE_PX} px`);
+    await screen.context.close();
+  }
+}
+
+/** As a middling phone on a middling signal: a processor four times slower, 1.6 Mbit/s, 150 ms there and back. */
+const SLOWER = 4;
+const SIGNAL = { offline: false, downloadThroughput: 200_000, uploadThroughput: 93_750, latency: 150 };
+const RUNS = 5;
+const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+
+/** When the largest thing of a view is drawn, and for how long the page answers no press meanwhile; from an empty cache. */
+export async function slowPhoneBench(put: Put, server: RunningServer): Promise<void> {
+  for (const [what, path] of [
+    ['Hearth', '/hearth'],
+    ['stand', null],
+    ['ground', '/ground'],
+    ['year', '/year'],
+  ] as const) {
+    const drawn: number[] = [];
+    const blocked: number[] = [];
+    for (let run = 0; run < RUNS; run++) {
+      const screen = await openScreen({ phone: true });
+      const { page, context } = screen;
+      await comeInAs(screen, server.url, 'Tavi');
+      const href = path ?? (await firstStand(page));
+      const devtools = await context.newCDPSession(page);
+      await devtools.send('Network.enable');
+      await devtools.send('Network.clearBrowserCache');
+      await devtools.send('Network.emulateNetworkConditions', SIGNAL);
+      await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+      await page.addInitScript(() => {
+        const told = { largest: 0, blocked: 0 };
+        Object.assign(window, { told });
+        new PerformanceObserver((list) => {
+          for (const e of list.getEntries()) told.largest = e.startTime;
+        }).observe({ type: 'largest-contentful-paint', buffered: true });
+        new PerformanceObserver((list) => {
+          for (const e of list.getEntries()) told.blocked += Math.max(0, e.duration - 50);
+        }).observe({ type: 'longtask', buffered: true });
+      });
+      await page.goto(`${server.url}${href}`, { waitUntil: 'networkidle' });
+      const told = await page.evaluate(
+        () => (window as unknown as { told: { largest: number; blocked: number } }).told,
+      );
+      drawn.push(told.largest);
+      blocked.push(told.blocked);
+      await context.close();
+    }
+    put(
+      `${what} on a middling phone and signal (4 × slower, 1.6 Mbit/s), from nothing`,
+      `drawn after ${(median(drawn) / 1000).toFixed(1)} s, blocked for ${Math.round(median(blocked))} ms`,
+      '2.5 s, 300 ms',
+    );
+  }
+}
+async function firstStand(page: Page): Promise<string> {
+  return page.evaluate(async () => {
+    const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
+    const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {
+      stands: { id: string; plantKey: string }[];
+    };
+    return `/stands/${hearth.stands.find((s) => s.plantKey === 'elder')!.id}`;
+  });
+}
