@@ -109,4 +109,53 @@ describe('one hand', () => {
       complaints.length = 0;
     });
   });
+  it('a table is sorted by a press on its head, and saved as CSV with its values', async () => {
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.getByRole('button', { name: /Norway spruce · tips/ }).click();
+      await page.getByRole('link', { name: 'Open', exact: true }).click();
+      await page.getByRole('tab', { name: 'Taken and counted' }).click();
+      const first = page.getByRole('region', { name: 'Season by season' }).locator('tbody tr').first();
+      await first.getByText('2026').waitFor();
+      await page.getByRole('columnheader', { name: 'Season' }).click();
+      await first.getByText(/20[01]\d/).waitFor();
+      const saving = page.waitForEvent('download');
+      await page.getByRole('button', { name: 'Save as CSV' }).first().click();
+      const file = await (await saving).createReadStream();
+      const lines = (await file.toArray()).join('').split('\n');
+      expect(lines[0]).to.equal('Season,Part,Opened,Taken,Allowed,Counted');
+      expect(lines[1]).to.match(/^2026,tips,2026-\d\d-\d\d,\d+,\d+,/);
+    });
+  });
+  it('the help is searched by words, and shows round the first screen step by step', async () => {
+    await within({ as: 'Mirel' }, async (page, { complaints }) => {
+      await page.getByRole('button', { name: /^Mirel/ }).click();
+      await page.getByRole('menuitem', { name: 'Help' }).click();
+      await page.getByPlaceholder('Search in the help').fill('secret named');
+      await page.getByRole('heading', { name: 'Secret places' }).waitFor();
+      expect(await page.getByRole('heading', { level: 2 }).count()).to.equal(1);
+      await page.getByRole('button', { name: 'Show me round' }).click();
+      for (const title of ['The year', 'What the day is for', 'One of them closer', 'Find anything']) {
+        await page.locator('.ant-tour').getByText(title, { exact: true }).waitFor();
+        await page.getByRole('button', { name: 'Next' }).click();
+      }
+      await page.locator('.ant-tour').getByText('You, the light, and help').waitFor();
+      await page.keyboard.press('Escape');
+      await page.locator('.ant-tour').waitFor({ state: 'detached' });
+      // The library draws its first mask before it knows how large the first thing is.
+      complaints.splice(0, complaints.length, ...complaints.filter((c) => !/<rect> attribute/.test(c)));
+    });
+  });
+  it('in the hand the year is one month, with what it has, and steps to the next', async () => {
+    await within({ as: 'Tavi', phone: true }, async (page) => {
+      await page.getByRole('navigation').getByRole('link', { name: 'Year' }).tap();
+      await page.getByRole('heading', { name: 'May 2026' }).waitFor();
+      await page.getByText(/^\d+ lines have nothing in this time/).waitFor();
+      await page.getByRole('button', { name: 'Later' }).tap();
+      await page.getByRole('heading', { name: 'June 2026' }).waitFor();
+      await page
+        .getByRole('link', { name: /Elder · flower heads/ })
+        .first()
+        .waitFor();
+    });
+  });
 });

@@ -23,6 +23,7 @@ describe('places on the map and in files', () => {
         .first()
         .click();
       await page.getByRole('heading', { name: 'Ditch below Moor Farm' }).waitFor();
+      await press(page, 'Settings');
       await press(page, 'draw round it');
       const map = page.getByRole('application');
       await map.scrollIntoViewIfNeeded();

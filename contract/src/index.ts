@@ -14,7 +14,7 @@ export {
   whole,
   type Text,
 } from './platform/schema.ts';
-export { faultsOf, type Fault } from './platform/faults.ts';
+export { faultsOf, type Fault, type Schema } from './platform/faults.ts';
 export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
 export type { Method, Route, Who } from './platform/route.ts';
 export { ROUTES } from './routes.ts';

@@ -1,5 +1,7 @@
 import { ValidationError, type Schema } from 'yup';
 
+export type { Schema };
+
 /** What of an input does not fit: where, by which of the schema's codes, and the bound that it goes beyond. */
 export interface Fault {
   /** "geometry.coordinates[0]"; empty for the whole. */
@@ -28,6 +30,6 @@ function reasonOf({ type, message, value }: ValidationError): string {
 }
 
 function limitOf({ type, params }: ValidationError): number | null {
-  const limit = type === 'min' || type === 'max' ? (params)?.[type] : null;
+  const limit = type === 'min' || type === 'max' ? params?.[type] : null;
   return typeof limit === 'number' ? limit : null;
 }

@@ -8,7 +8,7 @@ export function parse<T>(schema: Schema<T>, input: unknown, root = 'body'): T {
   if (depth) throw new AppError('badInput', { field: root, reason: depth });
   const [fault] = faultsOf(schema, input, 'first');
   if (fault)
-    throw new AppError('badInput', { field: [root, fault.path].filter(Boolean).join('.'), reason: fault.reason });
+    throw new AppError('badInput', { field: fault.path ? `${root}.${fault.path}` : root, reason: fault.reason });
   return input as T;
 }
 

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import type { ChangeStand, EntryPage, StandView } from '@emberfield/contract';
+import type { ChangeStand, EntryPage, ErrorBody, StandView } from '@emberfield/contract';
 import { createApp } from '../app.ts';
 import { connect } from '../platform/database/database.ts';
 import { transact } from '../platform/database/transact.ts';
@@ -54,6 +54,18 @@ describe('a stand', () => {
       .send(change(first, { restUntil: null }))
       .expect(409);
     expect((await view(standId)).restUntil).to.equal('2027-12-31');
+  });
+  it('neither rests until a day that has passed nor is there since a year to come', async () => {
+    const { standId } = await group.stand('nettle');
+    const first = await view(standId);
+    const refusal = async (over: Partial<ChangeStand>): Promise<unknown> => {
+      const answer = await as(group.server, group.keeper, 'put', path(standId)).send(change(first, over)).expect(400);
+      const { field, reason } = (answer.body as ErrorBody).error;
+      return [field, reason];
+    };
+    expect(await refusal({ restUntil: '2020-05-01' })).to.deep.equal(['body.restUntil', 'dayPassed']);
+    expect(await refusal({ since: 2190 })).to.deep.equal(['body.since', 'yearAhead']);
+    expect((await view(standId)).version).to.equal(first.version);
   });
   it('of a plant that nobody knows, or at a place that is not there, is refused', async () => {
     const { patchId } = await group.stand('nettle');

@@ -1,13 +1,12 @@
 import { computed, nextTick, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
-import { faultsOf, type Fault } from '@emberfield/contract';
-import type { Schema } from 'yup';
+import { faultsOf, type Fault, type Schema } from '@emberfield/contract';
 import { ApiError } from '../platform/api.ts';
 import { plain } from '../platform/plain.ts';
 import { useWords } from '../session/words.ts';
 import { firstOnPage, isAt, pathOfField } from './fault-places.ts';
 
 /** A field on the screen and the parts of the body that it shows. */
-export interface FieldOnPage {
+interface FieldOnPage {
   readonly paths: () => readonly string[];
   readonly element: HTMLElement;
 }
