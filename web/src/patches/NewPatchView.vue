@@ -57,7 +57,7 @@ const save = useChange(
   async ({ place, stand }: { readonly place?: NewPatch | undefined; readonly stand: NewStand }) => {
     const placeName = place?.name ?? patches.data.value?.find((p) => p.id === stand.patchId)?.name ?? '';
     // The list of plants may still be on its way.
-  const name = plant.value ? words.value.text(plant.value.names) : stand.plantKey;
+    const name = plant.value ? words.value.text(plant.value.names) : stand.plantKey;
     const sent = await outbox.send(
       [...(place ? [{ route: 'newPatch' as const, body: place }] : []), { route: 'newStand', body: stand }],
       {
