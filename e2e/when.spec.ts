@@ -18,14 +18,14 @@ describe('knowing the day', () => {
       await page.getByRole('heading', { name: 'The year 2026' }).waitFor();
       const elder = page.getByRole('img', { name: /^Elder · flower heads: / }).first();
       await elder.waitFor();
-      await page.getByRole('button', { name: 'roots', exact: true }).click();
+      await choose(page, 'Part', 'roots');
       await elder.waitFor({ state: 'detached' });
       await page
         .getByRole('img', { name: /^Greater burdock · first-year roots/ })
         .first()
         .waitFor();
       expect(page.url()).to.include('part=roots');
-      await page.getByRole('button', { name: 'all parts' }).click();
+      await choose(page, 'Part', 'all parts');
       await page.getByLabel('Plant or place').fill('railway');
       await page.getByRole('link', { name: 'Old railway hedge' }).waitFor();
       expect(await page.getByRole('link', { name: 'Mill hedge' }).count()).to.equal(0);

@@ -47,21 +47,5 @@ const shown = computed(() => MARKS.filter((m) => m !== 'past' || props.pastYears
   stroke-width: 1.6;
   stroke-dasharray: 1.5 3;
 }
-.past {
-  fill: var(--paper);
-  stroke: var(--edge);
-}
-.seen,
-.notYet {
-  fill: var(--sheet);
-  stroke: var(--char);
-  stroke-width: 2;
-}
-.notYet {
-  stroke: var(--soft);
-  stroke-dasharray: 2 2;
-}
-.taken {
-  fill: var(--char);
-}
 </style>
+<style scoped src="./marks.css"></style>

@@ -105,23 +105,5 @@ svg {
   stroke-width: 1.6;
   stroke-dasharray: 1.5 3;
 }
-.past {
-  fill: var(--paper);
-  stroke: var(--edge);
-}
-.seen,
-.notYet {
-  fill: var(--sheet);
-  stroke: var(--char);
-  stroke-width: 2;
-}
-.notYet {
-  stroke: var(--soft);
-  stroke-width: 1.5;
-  stroke-dasharray: 2 2;
-}
-.taken {
-  fill: var(--char);
-  stroke: var(--paper);
-}
 </style>
+<style scoped src="./marks.css"></style>

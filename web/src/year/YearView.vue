@@ -48,7 +48,10 @@ const all = computed(() =>
 );
 const names = computed(() => {
   if (narrow.value) return 0;
-  const longest = Math.max(0, ...all.value.map((l) => (l.kind === 'part' ? nameOf(l, words.value).length : 0)));
+  const longest = all.value.reduce(
+    (most, l) => (l.kind === 'part' ? Math.max(most, nameOf(l, words.value).length) : most),
+    0,
+  );
   return Math.min(MOST_NAMES_PX, Math.max(LEAST_NAMES_PX, COAL_PX + longest * CHARACTER_PX));
 });
 const frame = computed(() => frameOf(day.value, zoom.value, Math.max(240, width.value - names.value)));
