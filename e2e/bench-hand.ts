@@ -15,7 +15,7 @@ const GOALS: readonly Goal[] = [
   { what: 'Hearth, first line', path: () => '/hearth', line: '.hearth .line', desk: 230, thumb: 260 },
   { what: 'stand, what is left', path: (s) => s, line: '.headline', desk: 200, thumb: 240 },
   { what: 'stand, ladder', path: (s) => s, line: '.ladder', desk: 400, thumb: 620 },
-  { what: 'year, first line', path: () => '/year', line: '.place', desk: 220, thumb: 260 },
+  { what: 'year, first line', path: () => '/year', line: '.lines .place', desk: 220, thumb: 260 },
   { what: 'ground, first place', path: () => '/ground', line: '.side .rows li', desk: 400, thumb: 480 },
   {
     what: 'plants, first plant',
@@ -60,7 +60,9 @@ const smallestType = (page: Page): Promise<number> =>
       const parent = node.parentElement;
       if (!parent || !node.textContent?.trim() || parent.getClientRects().length === 0) continue;
       if (parent.closest('kbd, .hidden-visually, [aria-hidden=true]')) continue;
-      sizes.push(parseFloat(getComputedStyle(parent).fontSize));
+      // A name that gives way on a narrow scale has no size.
+      const size = parseFloat(getComputedStyle(parent).fontSize);
+      if (size > 0) sizes.push(size);
     }
     return Math.min(...sizes);
   });

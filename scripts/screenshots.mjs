@@ -20,7 +20,7 @@ const openStand = (name) => async (page) => {
   await row(name)(page);
   const link = page.getByRole('link', { name: 'Open', exact: true });
   if (await link.isVisible()) await link.click();
-  await page.getByRole('heading', { name: 'The year of this stand' }).waitFor();
+  await page.getByRole('tablist').waitFor();
 };
 await shot('hearth', { do: row(/Norway spruce · tips/) });
 await shot('hearth-night', { night: true });
@@ -62,7 +62,8 @@ await shot('identify', {
   do: async (page) => {
     await page.getByRole('button', { name: /Withen Wood/ }).click();
     await page.getByRole('link', { name: /Velvet shank/ }).click();
-    await page.getByRole('link', { name: 'Settle what it is' }).click();
+    await page.getByRole('tab', { name: 'What it is' }).click();
+    await page.getByRole('link', { name: 'Settle what it is' }).first().click();
     for (const state of ['a fungus', 'domed', 'dead broad-leaved wood'])
       await page.getByRole('button', { name: state, exact: true }).first().click();
     await page.evaluate(() => scrollTo(0, 0));
@@ -77,6 +78,8 @@ await shot('ground', {
   },
 });
 await shot('year', { path: '/year' });
+await shot('year-phone', { phone: true, path: '/year' });
+await shot('stand-phone', { phone: true, do: openStand(/Elder · flower heads Mill hedge/) });
 await shot('proof', {
   path: '/proof',
   do: async (page) => {

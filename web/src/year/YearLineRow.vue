@@ -79,6 +79,7 @@ const moss = computed(() => props.line.kind === 'part' && ['roots', 'leaves'].in
   white-space: nowrap;
 }
 small {
+  font-size: 13px;
   color: var(--soft);
 }
 @media (max-width: 900px) {
