@@ -51,7 +51,7 @@ const form = useForm({
       : {}),
     stand: standFrom(values.value),
   }),
-  limit: heightLimit(imperial.value),
+  limit: (path, bound) => heightLimit(path, bound, imperial.value),
 });
 const save = useChange(
   async ({ place, stand }: { readonly place?: NewPatch | undefined; readonly stand: NewStand }) => {

@@ -137,9 +137,6 @@ async function inVain(): Promise<void> {
 </template>
 
 <style scoped>
-.when {
-  width: 150px;
-}
 .row {
   display: flex;
   flex-wrap: wrap;

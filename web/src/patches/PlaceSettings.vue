@@ -86,7 +86,7 @@ const form = useForm({
     facts: facts.value ?? undefined,
     liftReason: lifts.value ? liftReason.value : '',
   }),
-  limit: heightLimit(imperial.value),
+  limit: (path, bound) => heightLimit(path, bound, imperial.value),
 });
 const outbox = useOutbox();
 const change = useChange(async (to: ChangePatch) => {
@@ -111,9 +111,14 @@ function useTerrain(terrain: Pick<PatchFacts, 'heightM' | 'slopeDeg' | 'aspect'>
 async function keep(): Promise<void> {
   const before = place.base.value!;
   const version = place.version.value;
-  const done = await form.send(change.mutateAsync);
-  // Somebody may have been quicker: their version is fetched, and what both changed is shown side by side.
-  if (done === undefined) return emit('stale');
+  const done = await form.send((body) =>
+    change.mutateAsync(body).catch((error: unknown) => {
+      // Somebody may have been quicker: their version is fetched, and what both changed is shown side by side.
+      emit('stale');
+      throw error;
+    }),
+  );
+  if (done === undefined) return;
   // What waits stays in the form as it was typed, and the outbox says that it waits.
   if (done === 'waiting') return undo.say(words.value.t('outbox.keptWord'), letGo);
   place.clear();

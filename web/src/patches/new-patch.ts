@@ -111,10 +111,8 @@ export function heightToM(height: string, imperial: boolean, blankM = 0): number
 export const heightFromM = (heightM: number | null, imperial: boolean): string =>
   heightM === null || Number.isNaN(heightM) ? '' : String(Math.round(imperial ? metresToFeet(heightM) : heightM));
 /** A bound of the schema as the field counts it. */
-export const heightLimit =
-  (imperial: boolean) =>
-  (path: string, bound: number): number =>
-    path.endsWith('heightM') && imperial ? Math.round(metresToFeet(bound)) : bound;
+export const heightLimit = (path: string, bound: number, imperial: boolean): number =>
+  path.endsWith('heightM') && imperial ? Math.round(metresToFeet(bound)) : bound;
 
 /** @param blankHeightM what a height left blank means: the nearest station's, or nothing above the sea */
 export function patchFrom(

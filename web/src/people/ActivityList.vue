@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { Button, Table } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { useInfiniteQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { ROUTES, type ActivityItem } from '@emberfield/contract';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import StateNote from '../kit/StateNote.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
@@ -20,11 +22,14 @@ const pages = useInfiniteQuery({
   enabled: computed(() => groupId.value !== null && isKeeper.value),
 });
 const items = computed<ActivityItem[]>(() => pages.data.value?.pages.flatMap((p) => [...p.items]) ?? []);
-const columns = computed(() => [
-  { key: 'at', title: words.value.t('activity.when'), width: 190 },
-  { key: 'by', title: words.value.t('activity.who'), width: 160 },
-  { key: 'what', title: words.value.t('activity.what') },
-]);
+const columns = computed((): readonly DataColumn<ActivityItem>[] => {
+  const { t, format } = words.value;
+  return [
+    { key: 'at', title: t('activity.when'), text: (a) => format.instant(a.at, group.value?.zone ?? 'UTC') },
+    { key: 'by', title: t('activity.who'), text: (a) => a.by },
+    { key: 'what', title: t('activity.what') },
+  ];
+});
 </script>
 
 <template>
@@ -38,18 +43,11 @@ const columns = computed(() => [
     <StateNote v-else-if="!pages.data.value" state="loading" />
     <StateNote v-else-if="!items.length" state="empty" :title="words.t('activity.none')" />
     <template v-else>
-      <Table :columns="columns" :data-source="items" row-key="id" :pagination="false" size="small" :scroll="{ x: 480 }">
-        <template #bodyCell="{ column, record }">
-          <template v-if="column.key === 'at'">{{
-            words.format.instant((record as ActivityItem).at, group?.zone ?? 'UTC')
-          }}</template>
-          <template v-else-if="column.key === 'by'">{{ (record as ActivityItem).by }}</template>
-          <template v-else>
-            {{ words.t(`activity.did.${(record as ActivityItem).kind}`) }}
-            <b v-if="(record as ActivityItem).about">{{ (record as ActivityItem).about }}</b>
-          </template>
+      <DataTable :columns="columns" :rows="items" :row-key="(a) => a.id" :label="words.t('activity.title')">
+        <template #what="{ row }">
+          {{ words.t(`activity.did.${row.kind}`) }} <b v-if="row.about">{{ row.about }}</b>
         </template>
-      </Table>
+      </DataTable>
       <Button
         v-if="pages.hasNextPage.value"
         class="older"

@@ -3,7 +3,7 @@ import { TabPane, Tabs } from 'ant-design-vue';
 import { computed, defineAsyncComponent } from 'vue';
 import CalendarSection from '../calendar/CalendarSection.vue';
 import { useGroup } from '../session/use-group.ts';
-import { useQueryChoice } from '../session/use-query.ts';
+import { useQueryTab } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import AccountSection from './AccountSection.vue';
 import ClearanceSection from './ClearanceSection.vue';
@@ -21,12 +21,11 @@ const { group, isKeeper } = useGroup();
 const TABS = ['people', 'rules', 'calendar', 'activity', 'group', 'account'] as const;
 type Tab = (typeof TABS)[number];
 const FOR_KEEPERS: readonly Tab[] = ['activity', 'group'];
-const shown = computed(() => TABS.filter((t) => isKeeper.value || !FOR_KEEPERS.includes(t)));
-const asked = useQueryChoice('tab');
-const tab = computed({
-  get: () => shown.value.find((t) => t === asked.value) ?? 'people',
-  set: (next: Tab) => (asked.value = next === 'people' ? null : next),
-});
+const shown = computed((): readonly [Tab, ...Tab[]] => [
+  'people',
+  ...TABS.slice(1).filter((t) => isKeeper.value || !FOR_KEEPERS.includes(t)),
+]);
+const tab = useQueryTab<Tab>(() => shown.value);
 </script>
 
 <template>

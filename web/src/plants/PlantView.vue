@@ -211,24 +211,12 @@ header {
   font-weight: 640;
   color: var(--ember-ink);
 }
-.first-col {
-  width: 190px;
-}
-.sev {
-  width: 120px;
-}
 td p {
   margin: 0 0 2px;
 }
 @media (max-width: 900px) {
   .section {
     overflow-x: auto;
-  }
-  .first-col {
-    width: 110px;
-  }
-  .sev {
-    width: auto;
   }
 }
 </style>

@@ -1,18 +1,39 @@
 import { computed, type WritableComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 
-/** A choice that stands in the address, so that it survives a reload and can be sent to somebody; `null` where it is not made. */
-export function useQueryChoice(name: string): WritableComputedRef<string | null> {
+/** What is shown and how stands in the address, so that it survives a reload and can be sent to somebody; what is usual does not. */
+export function useQueryValue<T>(
+  name: string,
+  read: (text: string | undefined) => T,
+  write: (value: T) => string | undefined,
+): WritableComputedRef<T> {
   const route = useRoute();
   const router = useRouter();
   return computed({
     get: () => {
       const value = route.query[name];
-      return typeof value === 'string' && value !== '' ? value : null;
+      return read(typeof value === 'string' && value !== '' ? value : undefined);
     },
     set: (value) => {
       const { [name]: _, ...query } = route.query;
-      void router.replace({ query: value === null ? query : { ...query, [name]: value }, hash: route.hash });
+      const said = write(value);
+      void router.replace({ query: said === undefined ? query : { ...query, [name]: said }, hash: route.hash });
     },
   });
 }
+
+/** A choice; `null` where it is not made. */
+export const useQueryChoice = (name: string): WritableComputedRef<string | null> =>
+  useQueryValue<string | null>(
+    name,
+    (text) => text ?? null,
+    (value) => value ?? undefined,
+  );
+
+/** Which of a view's tabs is open; the first where the address says none, or one that is not there. */
+export const useQueryTab = <T extends string>(tabs: () => readonly [T, ...T[]]): WritableComputedRef<T> =>
+  useQueryValue<T>(
+    'tab',
+    (text) => tabs().find((t) => t === text) ?? tabs()[0],
+    (tab) => (tab === tabs()[0] ? undefined : tab),
+  );

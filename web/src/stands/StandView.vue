@@ -7,7 +7,7 @@ import StateNote from '../kit/StateNote.vue';
 import { isPhone } from '../platform/theme.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
-import { useQueryChoice } from '../session/use-query.ts';
+import { useQueryTab } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import { outlooksByHeat } from './heats.ts';
 import { useStand, useStandKit } from './queries.ts';
@@ -44,11 +44,7 @@ const chosen = computed({
 const main = computed(() => outlooks.value[chosen.value]);
 const TABS = ['year', 'taken', 'what', 'dates', 'record', 'settings'] as const;
 type Tab = (typeof TABS)[number];
-const askedTab = useQueryChoice('tab');
-const tab = computed({
-  get: () => TABS.find((t) => t === askedTab.value) ?? 'year',
-  set: (next: Tab) => (askedTab.value = next === 'year' ? null : next),
-});
+const tab = useQueryTab<Tab>(() => TABS);
 const nameOf = (t: Tab): string => words.value.t(`stand.${isPhone.value ? 'tabShort' : 'tab'}.${t}`);
 </script>
 

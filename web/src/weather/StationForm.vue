@@ -4,13 +4,12 @@ import { useQueryClient } from '@tanstack/vue-query';
 import { v7 as newId } from 'uuid';
 import { computed, ref } from 'vue';
 import { centreOf, ROUTES, type NewStation } from '@emberfield/contract';
-import { metresToFeet } from '@emberfield/core/measure';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
 import { numberFrom } from '../kit/typed-number.ts';
 import { usePatches } from '../patches/queries.ts';
-import { heightFromM, heightToM } from '../patches/new-patch.ts';
+import { heightFromM, heightLimit, heightToM } from '../patches/new-patch.ts';
 import { useChange } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -47,7 +46,7 @@ const form = useForm({
       ...(fed.value ? { source: 'service' } : {}),
     };
   },
-  limit: (path, bound) => (path === 'heightM' && imperial.value ? Math.round(metresToFeet(bound)) : bound),
+  limit: (path, bound) => heightLimit(path, bound, imperial.value),
 });
 const degrees = (deg: number | undefined, otherwise: string): string =>
   deg === undefined ? otherwise : String(Math.round(deg * 1e3) / 1e3);

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import GoButton from '../kit/GoButton.vue';
 import { computed, ref } from 'vue';
-import { useElementSize, useMediaQuery } from '@vueuse/core';
+import { useElementSize } from '@vueuse/core';
 import StateNote from '../kit/StateNote.vue';
+import { isPhone } from '../platform/theme.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
@@ -33,7 +34,6 @@ const { day, asked, lookAt, dayQuery } = useDay();
 const view = useYearView();
 const { zoom, kind, use, text, past, asTable } = view;
 const year = useYear(groupId, asked, past);
-const narrow = useMediaQuery('(max-width: 900px)');
 /** Names stand whole: as wide as the longest, within reason. */
 const LEAST_NAMES_PX = 200;
 const MOST_NAMES_PX = 400;
@@ -47,7 +47,7 @@ const all = computed(() =>
     : [],
 );
 const names = computed(() => {
-  if (narrow.value) return 0;
+  if (isPhone.value) return 0;
   const longest = all.value.reduce(
     (most, l) => (l.kind === 'part' ? Math.max(most, nameOf(l, words.value).length) : most),
     0,
@@ -56,7 +56,9 @@ const names = computed(() => {
 });
 const frame = computed(() => frameOf(day.value, zoom.value, Math.max(240, width.value - names.value)));
 /** In the hand only what the month has something of. */
-const lines = computed(() => (narrow.value && zoom.value !== 'year' ? linesWithin(all.value, frame.value) : all.value));
+const lines = computed(() =>
+  isPhone.value && zoom.value !== 'year' ? linesWithin(all.value, frame.value) : all.value,
+);
 const partsOf = (of: readonly YearLine[]): number => of.filter((l) => l.kind === 'part').length;
 const elsewhere = computed(() => partsOf(all.value) - partsOf(lines.value));
 const parts = computed(() => lines.value.filter((l): l is PartLine => l.kind === 'part'));
@@ -93,10 +95,10 @@ async function print(): Promise<void> {
       <h1>
         {{ zoom === 'month' ? words.format.monthAndYear(day) : words.t('year.of', { year: year.data.value.year }) }}
       </h1>
-      <YearWays v-if="!narrow" v-model:as-table="asTable" :past-years="pastYears" @print="print" />
+      <YearWays v-if="!isPhone" v-model:as-table="asTable" :past-years="pastYears" @print="print" />
     </div>
     <YearControls :view="view" :kinds="kinds" :uses="uses" @step="(by) => lookAt(stepFrame(day, zoom, by))"
-      ><YearWays v-if="narrow" v-model:as-table="asTable" :past-years="pastYears" @print="print"
+      ><YearWays v-if="isPhone" v-model:as-table="asTable" :past-years="pastYears" @print="print"
     /></YearControls>
     <div ref="box" class="drawn" :style="{ '--names': `${names}px` }">
       <p v-if="!lines.length" class="soft">{{ words.t('year.none') }}</p>
@@ -110,7 +112,7 @@ async function print(): Promise<void> {
           :year="year.data.value.year"
           :day="day"
           :query="dayQuery"
-          :narrow="narrow" />
+          :narrow="isPhone" />
         <p v-if="elsewhere" class="soft small">{{ words.t('year.elsewhere', { n: elsewhere }) }}</p>
         <YearSupply :lines="parts" :frame="frame" />
       </template>

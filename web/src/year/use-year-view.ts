@@ -1,7 +1,8 @@
-import { computed, type WritableComputedRef } from 'vue';
+import type { WritableComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { MOST_PAST_YEARS } from '@emberfield/contract';
 import { isPhone } from '../platform/theme.ts';
+import { useQueryValue } from '../session/use-query.ts';
 import { PART_KINDS, type PartKind } from './year-lines.ts';
 import { ZOOMS, type Zoom } from './year-frame.ts';
 
@@ -20,47 +21,34 @@ export function useYearView(): {
   const router = useRouter();
   /** A year across is too fine for a hand: there it is looked through month by month. */
   const usual = (): Zoom => (isPhone.value ? 'month' : 'year');
-  const inAddress = <T>(
-    name: string,
-    read: (text: string | undefined) => T,
-    write: (value: T) => string | undefined,
-  ): WritableComputedRef<T> =>
-    computed({
-      get: () => read(typeof route.query[name] === 'string' ? route.query[name] : undefined),
-      set: (value) => {
-        const { [name]: _, ...query } = route.query;
-        const said = write(value);
-        void router.replace({ query: said === undefined ? query : { ...query, [name]: said } });
-      },
-    });
   return {
     openMonth: (iso) => void router.replace({ query: { ...route.query, zoom: 'month', day: iso } }),
-    zoom: inAddress<Zoom>(
+    zoom: useQueryValue<Zoom>(
       'zoom',
       (t) => ZOOMS.find((z) => z === t) ?? usual(),
       (z) => (z === usual() ? undefined : z),
     ),
-    kind: inAddress<PartKind | null>(
+    kind: useQueryValue<PartKind | null>(
       'part',
       (t) => (t && t in PART_KINDS ? (t as PartKind) : null),
       (k) => k ?? undefined,
     ),
-    use: inAddress<string | null>(
+    use: useQueryValue<string | null>(
       'use',
       (t) => t ?? null,
       (u) => u ?? undefined,
     ),
-    text: inAddress<string>(
+    text: useQueryValue<string>(
       'text',
       (t) => t ?? '',
       (t) => t || undefined,
     ),
-    past: inAddress<number>(
+    past: useQueryValue<number>(
       'past',
       (t) => Math.min(MOST_PAST_YEARS, Math.max(0, Math.trunc(Number(t ?? 1)) || 0)),
       (n) => (n === 1 ? undefined : String(n)),
     ),
-    asTable: inAddress<boolean>(
+    asTable: useQueryValue<boolean>(
       'as',
       (t) => t === 'table',
       (on) => (on ? 'table' : undefined),

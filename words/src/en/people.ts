@@ -133,7 +133,6 @@ export const people = {
   },
   activity: {
     title: 'Who did what',
-    link: 'Who did what in this group',
     when: 'When',
     who: 'Who',
     what: 'What',

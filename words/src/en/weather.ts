@@ -70,7 +70,6 @@ export const weather = {
       title: 'Read by hand',
       lead: 'Your own thermometer, once a day. A reading takes the place of what was known of its day.',
       day: 'Day',
-      upsideDown: 'The lowest is above the highest: have they changed places?',
     },
     noDays: 'no days yet',
     keeperOnly: 'A keeper brings in weather.',
