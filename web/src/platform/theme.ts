@@ -35,6 +35,9 @@ export const antTheme = computed(() => {
       colorBgBase: p.sheet,
       colorTextBase: p.char,
       colorLink: p['ember-ink'],
+      // Of itself the library would turn blue under the mouse.
+      colorLinkHover: p['ember-ink'],
+      colorLinkActive: p['ember-ink'],
       // A way on is told from words by its line, not by its colour alone.
       linkDecoration: 'underline',
       linkHoverDecoration: 'underline',
