@@ -144,6 +144,8 @@ export interface Looks {
   readonly keepsPages?: boolean;
   /** Where the device says it is. */
   readonly at?: { readonly latitude: number; readonly longitude: number };
+  /** What the browser speaks. */
+  readonly locale?: string;
 }
 
 export async function openScreen({
@@ -151,6 +153,7 @@ export async function openScreen({
   night = false,
   keepsPages = false,
   at,
+  locale = 'en-GB',
 }: Looks = {}): Promise<Screen> {
   const context = await (
     await theBrowser()
@@ -161,7 +164,7 @@ export async function openScreen({
     serviceWorkers: keepsPages ? 'allow' : 'block',
     ...(at ? { geolocation: { ...at, accuracy: 6 }, permissions: ['geolocation'] } : {}),
     timezoneId: 'UTC',
-    locale: 'en-GB',
+    locale,
   });
   const page = await context.newPage();
   page.setDefaultTimeout(LONGEST_WAIT_MS);
@@ -181,7 +184,7 @@ export async function comeInAs(screen: Screen, url: string, name: string): Promi
   await screen.page.goto(`${url}/hearth`);
   await screen.page.getByRole('button', { name: new RegExp(`^${name}`) }).click();
   await screen.page
-    .getByRole('heading', { name: /Take now|Last call|Soon|Duties/ })
+    .getByRole('heading', { name: /Take now|Last call|Soon|Duties|Jetzt nehmen|Letzte Tage|Bald|Zu tun/ })
     .first()
     .waitFor();
 }

@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect } from 'chai';
 import { comeInAs, islandDatabase, openScreen, screensOf, startServer, type RunningServer } from './application.ts';
 import { pick } from './pick.ts';
@@ -220,71 +219,5 @@ describe('the demo island', () => {
     await page.getByText('No signal.').waitFor();
     expect(new URL(page.url()).pathname).to.equal('/plants');
     await screen.context.close();
-  });
-
-  it('axe finds nothing serious on any screen, by day at the desk and by night on the phone, and none scrolls sideways', async () => {
-    await within({ as: 'Tavi' }, async (page) => {
-      const stand = await page.evaluate(async () => {
-        const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
-        const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {
-          stands: { id: string; plantKey: string }[];
-        };
-        return hearth.stands.find((s) => s.plantKey === 'elder')!.id;
-      });
-      const looked = async (path: string): Promise<void> => {
-        const { violations } = await new AxeBuilder({ page })
-          .exclude('canvas')
-          .options({ resultTypes: ['violations'] })
-          .analyze();
-        const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-        const said = serious.map(
-          (v) =>
-            `${path} ${v.id}: ${v.nodes
-              .slice(0, 3)
-              .map((n) => `${n.target.join(' ')} ${n.any[0]?.message ?? ''}`)
-              .join(' | ')}`,
-        );
-        expect(said.join('\n')).to.equal('');
-        const wider = await page.evaluate(
-          () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-        );
-        expect(wider, `${path} scrolls sideways`).to.be.at.most(0);
-      };
-      for (const path of [
-        '/hearth',
-        '/year',
-        '/year?as=table&zoom=month',
-        '/proof',
-        `/stands/${stand}`,
-        `/stands/${stand}?tab=taken`,
-        `/stands/${stand}?tab=record`,
-        `/stands/${stand}/take`,
-        `/stands/${stand}/visit`,
-        `/stands/${stand}/identify`,
-        '/identify',
-        '/walk',
-        '/files',
-        '/plants/autumn-crocus',
-        '/ground',
-        '/plants',
-        '/plants/ramsons',
-        '/weather',
-        '/group',
-        '/group?tab=rules',
-        '/patches/new',
-      ]) {
-        await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
-        await page.setViewportSize({ width: 1280, height: 800 });
-        await page.goto(`${server.url}${path}`);
-        await page.waitForLoadState('networkidle');
-        await page.locator('h1').first().waitFor({ state: 'attached' });
-        await looked(path);
-        await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
-        await page.setViewportSize({ width: 390, height: 844 });
-        // Colours fade over, and charts are drawn anew for their new width.
-        await page.waitForTimeout(400);
-        await looked(`${path}, by night on the phone,`);
-      }
-    });
   });
 });

@@ -1,4 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
+import { germanByEnglish, withGerman } from './german/index.ts';
 import { alderBuckthorn } from '../taxa/alder-buckthorn.ts';
 import { angelica } from '../taxa/angelica.ts';
 import { arnica } from '../taxa/arnica.ts';
@@ -112,8 +113,7 @@ import { yew } from '../taxa/yew.ts';
 
 export { SOURCES } from './sources.ts';
 
-/** The shipped profiles, in the order of their English names. */
-export const CATALOGUE: readonly PlantProfile[] = [
+const WRITTEN: readonly PlantProfile[] = [
   alderBuckthorn,
   angelica,
   arnica,
@@ -224,4 +224,10 @@ export const CATALOGUE: readonly PlantProfile[] = [
   yellowGentian,
   yellowStainer,
   yew,
-].sort((a, b) => a.names['en']!.localeCompare(b.names['en']!));
+];
+
+const germanNames = germanByEnglish(WRITTEN);
+/** The shipped profiles, in the order of their English names. */
+export const CATALOGUE: readonly PlantProfile[] = WRITTEN.map((p) => withGerman(p, germanNames)).sort((a, b) =>
+  a.names['en']!.localeCompare(b.names['en']!),
+);

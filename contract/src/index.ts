@@ -14,6 +14,7 @@ export {
   whole,
   type Text,
 } from './platform/schema.ts';
+export { LANGUAGES, isLanguage, type Language } from './platform/language.ts';
 export { faultsOf, type Fault, type Schema } from './platform/faults.ts';
 export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
 export type { Method, Route, Who } from './platform/route.ts';
@@ -60,6 +61,7 @@ export {
   changePasswordSchema,
   resetPasswordSchema,
   type ChangePassword,
+  type ChooseLanguage,
   type MadeResetLink,
   type ResetGreeting,
   type ResetPassword,

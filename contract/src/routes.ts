@@ -1,6 +1,12 @@
 import { route } from './platform/route.ts';
 import * as people from './people/people.ts';
-import { changePasswordSchema, resetPasswordSchema, type MadeResetLink, type ResetGreeting } from './people/account.ts';
+import {
+  changePasswordSchema,
+  chooseLanguageSchema,
+  resetPasswordSchema,
+  type MadeResetLink,
+  type ResetGreeting,
+} from './people/account.ts';
 import type { ActivityPage } from './people/activity.ts';
 import { retireSchema } from './patches/retirement.ts';
 import { setClearanceSchema, type ClearanceView } from './people/clearance.ts';
@@ -64,6 +70,7 @@ export const ROUTES = {
   endSession: route('delete', '/api/sessions/:sessionId', 'signedIn')<null>()(),
   endOtherSessions: route('delete', '/api/sessions', 'signedIn')<null>()(),
   changePassword: route('put', '/api/password', 'signedIn')<null>()({ body: changePasswordSchema }),
+  chooseLanguage: route('put', '/api/language', 'signedIn')<null>()({ body: chooseLanguageSchema }),
   resetGreeting: route('get', '/api/resets/:token', 'anyone')<ResetGreeting>()(),
   resetPassword: route('post', '/api/resets/:token', 'anyone')<people.SessionView>()({ body: resetPasswordSchema }),
   baseMap: route('get', '/api/base-map', 'signedIn')<unknown>()(),

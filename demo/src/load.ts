@@ -228,7 +228,7 @@ async function tellTakes(
     hasBaseMap: true,
     revision: 1,
     role: 'keeper',
-    viewer: { role: 'keeper', accountId: '' },
+    viewer: { role: 'keeper', accountId: '', language: 'en' },
     today,
   } as const;
   let done = 0;

@@ -23,7 +23,7 @@ if (process.argv[2] === 'map') {
       log: createLog('warn'),
       answers: new Answers(),
       workers: startWorkers(),
-      words: createWords('en'),
+      words: createWords,
       catalogue: CATALOGUE,
       sources: SOURCES,
       demo: true,

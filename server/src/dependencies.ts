@@ -1,4 +1,4 @@
-import type { PlantProfile } from '@emberfield/contract';
+import type { Language, PlantProfile } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 import type { WorkerPool } from './workers/index.ts';
 import type { Answers } from './answers/index.ts';
@@ -16,7 +16,8 @@ export interface Dependencies {
   readonly workers: WorkerPool;
   /** Answers that were reckoned before; they can be dropped at any time. */
   readonly answers: Answers;
-  readonly words: Words;
+  /** What is said, in the language of whoever reads it. */
+  readonly words: (language: Language) => Words;
   readonly catalogue: readonly PlantProfile[];
   readonly sources: Readonly<Record<string, string>>;
   readonly demo: boolean;

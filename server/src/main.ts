@@ -31,7 +31,7 @@ const deps: Dependencies = {
   log,
   answers: new Answers(),
   workers: startWorkers(),
-  words: createWords('en'),
+  words: createWords,
   catalogue: CATALOGUE,
   sources: SOURCES,
   demo: config.demo,

@@ -12,14 +12,16 @@ import { shelf } from './platform/kept.ts';
 import { keepPages } from './offline/worker.ts';
 import { ApiError, useNotReachedText } from './platform/api.ts';
 import { signal } from './platform/signal.ts';
-import { i18n, plainWords } from './session/words.ts';
+import { speakAtStart } from './session/use-language.ts';
+import { i18n, translate } from './session/words.ts';
 
-useNotReachedText(plainWords.t('common.notReached'));
+useNotReachedText(() => translate('common.notReached'));
 const MOST_RETRIES = 2;
 const isNotReached = (error: unknown): boolean => error instanceof ApiError && error.code === 'notReached';
 const askOrKept = answerOrKept({ shelf, signal, isNotReached });
 
 mindPagesNotFetched(router);
+await speakAtStart();
 createApp(App)
   .use(createPinia())
   .use(i18n)

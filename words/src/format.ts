@@ -48,9 +48,11 @@ const FEET2_PER_M2 = 10.763910416709722;
 const M2_PER_HECTARE = 10_000;
 const M_PER_MILE = 1609.344;
 
+/** "en" alone would put the month first; the day leads in this house. */
+export const localeOf = (language: string): string => (language === 'en' ? 'en-GB' : language);
+
 export function createFormat(language: string, units: UnitSystem): Format {
-  // "en" alone would put the month first; the day leads in this house.
-  const locale = language === 'en' ? 'en-GB' : language;
+  const locale = localeOf(language);
   const dates = (options: Intl.DateTimeFormatOptions) =>
     new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...options });
   const plain = dates({ day: 'numeric', month: 'long' });

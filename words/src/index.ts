@@ -1,5 +1,6 @@
 export { createFormat, type Format, type UnitSystem } from './format.ts';
-export { MESSAGES } from './messages.ts';
+export { createWords, MESSAGES } from './languages.ts';
+export type { Messages } from './messages.ts';
 export type { Sentences } from './sentences.ts';
 export type { Translate, Values } from './translate.ts';
-export { createWords, withShownNumber, type Words } from './words.ts';
+export { withShownNumber, wordsWith, type Words } from './words.ts';

@@ -1,8 +1,6 @@
-import { english } from './en/messages.ts';
-
 export interface Messages {
-  [key: string]: string | Messages;
+  readonly [key: string]: string | Messages;
 }
 
-/** All messages by language. A second language is a second folder beside `en`. */
-export const MESSAGES: Readonly<Record<string, Messages>> = { en: english };
+/** The same keys with other words: what every language must have, and nothing beside. */
+export type Same<M> = { readonly [K in keyof M]: M[K] extends string ? string : Same<M[K]> };

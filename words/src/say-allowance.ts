@@ -1,5 +1,5 @@
 // How much, why, and how it adds up, in words.
-import type { AllowanceView, StepView, UnitKey } from '@emberfield/contract';
+import type { AllowanceView, StepView, Text, UnitKey } from '@emberfield/contract';
 import type { Format } from './format.ts';
 import { createCeilingWords, type SayCeiling } from './say-ceiling.ts';
 import type { Translate } from './translate.ts';
@@ -20,6 +20,7 @@ export function createAllowanceWords(
   t: Translate,
   format: Format,
   amount: (n: number, unit: UnitKey) => string,
+  text: (of: Text) => string,
 ): AllowanceWords {
   const allowance = (a: AllowanceView): string => {
     if (a.kind === 'none') return t('allowance.none');
@@ -50,7 +51,7 @@ export function createAllowanceWords(
         ? t('allowance.countedShort', { left: amount(a.amountLeft, a.unit), amount: format.number(a.amount) })
         : amount(a.amountLeft, a.unit);
 
-  const ceiling = createCeilingWords(t, format, amount);
+  const ceiling = createCeilingWords(t, format, amount, text);
   const heldBy = (a: AllowanceView): string => {
     const binding = a.ceilings.find((c) => c.binding);
     return binding

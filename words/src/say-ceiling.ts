@@ -1,5 +1,5 @@
 // A rule that holds, in words.
-import type { CeilingView, UnitKey } from '@emberfield/contract';
+import type { CeilingView, Text, UnitKey } from '@emberfield/contract';
 import { fractionOf } from '@emberfield/core/allowance';
 import type { Format } from './format.ts';
 import type { Translate } from './translate.ts';
@@ -10,6 +10,7 @@ export function createCeilingWords(
   t: Translate,
   format: Format,
   amount: (n: number, unit: UnitKey) => string,
+  text: (of: Text) => string,
 ): SayCeiling {
   /** A share as so many of so many, where it is one that people say; else in per cent. */
   const fraction = (key: string, share: number): string => {
@@ -21,6 +22,7 @@ export function createCeilingWords(
 
   return ({ kind, values: v }, unit) => {
     const num = (name: string): number => Number(v[name] ?? 0);
+    const name = typeof v['name'] === 'object' && v['name'] !== null ? text(v['name']) : String(v['name'] ?? '');
     const until = typeof v['until'] === 'string' ? v['until'] : null;
     switch (kind) {
       case 'perPlantCap':
@@ -64,14 +66,14 @@ export function createCeilingWords(
       case 'identity':
         return t(v['status'] === 'provisional' ? 'ceiling.identityProvisional' : 'ceiling.identityUnconfirmed');
       case 'lookAlikeSeen':
-        return t('ceiling.lookAlikeSeen', { name: String(v['name'] ?? '') });
+        return t('ceiling.lookAlikeSeen', { name });
       case 'lookAlikeUnsearched':
         return t(v['search'] === 'expired' ? 'ceiling.lookAlikeExpired' : 'ceiling.lookAlikeUnsearched', {
-          name: String(v['name'] ?? ''),
+          name,
         });
       case 'leafByLeaf':
       case 'familyClosed':
-        return t(`ceiling.${kind}`, { name: String(v['name'] ?? ''), family: String(v['family'] ?? '') });
+        return t(`ceiling.${kind}`, { name, family: typeof v['family'] === 'string' ? v['family'] : '' });
       default:
         return t(`ceiling.${kind}`);
     }

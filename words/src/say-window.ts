@@ -50,7 +50,11 @@ function sayWindow({ t, format, days }: Saying, how: 'window' | 'windowShort'): 
         if (readiness.daysToOpen === null || opens.p50 === null) return t(`${how}.maybeNever`);
         return t(`${how}.opensOn`, { day: format.day(opens.p50, day) });
       case 'kindling':
-        return t(`${how}.opensIn`, { days: days(readiness.daysToOpen), range: between(opens.p10, opens.p90, day) });
+        return t(`${how}.opensIn`, {
+          n: readiness.daysToOpen,
+          days: days(readiness.daysToOpen),
+          range: between(opens.p10, opens.p90, day),
+        });
       case 'glowing':
       case 'fading':
         if (!Number.isFinite(readiness.daysLeft) || closes.p50 === null) return t(`${how}.openLong`);

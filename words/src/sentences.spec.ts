@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { CeilingView, Conditions, Duty, PartOutlook } from '@emberfield/contract';
-import { createWords } from './words.ts';
+import { createWords } from './index.ts';
 
 const words = createWords('en');
 const DAY = '2026-05-15';

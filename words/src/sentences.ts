@@ -27,7 +27,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     const state = (() => {
       switch (r.state) {
         case 'kindling':
-          return t('coal.kindling', { days: days(r.daysToOpen) });
+          return t('coal.kindling', { n: r.daysToOpen, days: days(r.daysToOpen) });
         case 'glowing':
           return t(r.quality > PEAK_QUALITY ? 'coal.glowingPeak' : 'coal.glowing');
         case 'fading':
@@ -47,7 +47,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     days,
     ...createWindowWords({ t, format, text, days }),
     coal,
-    ...createAllowanceWords(t, format, amount),
+    ...createAllowanceWords(t, format, amount, text),
     duty: createDutyWords(t, format, text),
     ...createReasonWords(t, format, days),
     temperatures: ({ minC, maxC }) =>

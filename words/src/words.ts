@@ -1,7 +1,5 @@
-import { createCoreContext, translate } from '@intlify/core';
 import type { ErrorCode } from '@emberfield/contract';
-import { createFormat, type Format, type UnitSystem } from './format.ts';
-import { MESSAGES } from './messages.ts';
+import { createFormat, localeOf, type Format, type UnitSystem } from './format.ts';
 import { createSentences, type Sentences } from './sentences.ts';
 import type { Translate, Values } from './translate.ts';
 
@@ -12,28 +10,24 @@ export interface Words extends Sentences {
   readonly error: (code: ErrorCode, values?: Values) => string;
 }
 
-/**
- * The words of a language in a unit system. On the web, `translator` is vue-i18n's own; elsewhere its framework-free core
- * does the same with the same messages.
- */
-export function createWords(language: string, units: UnitSystem = 'metric', translator?: Translate): Words {
-  const t = translator ?? coreTranslator(language);
+/** The words of a language in a unit system, said by `t`: on the web that is the translator of the screens. */
+export function wordsWith(t: Translate, language: string, units: UnitSystem = 'metric'): Words {
   const format = createFormat(language, units);
   return {
     t,
     format,
     ...createSentences(t, format, language),
-    error: (code, values = {}) => {
+    error: (code, { what = 'thing', ...values } = {}) => {
       const reason = values['reason'];
       const reasonText = typeof reason === 'string' ? t(`reasons.${reason}`) : '';
       const known = !reasonText.startsWith('reasons.') ? reasonText : '';
       return t(`errors.${code}`, {
         field: '',
-        what: 'thing',
-        role: '',
         today: '',
         logId: '',
         ...values,
+        what: t(`things.${what}`),
+        role: 'role' in values ? t(`role.${values['role']}`) : '',
         reasonText: known,
       }).trim();
     },
@@ -46,25 +40,7 @@ export function withShownNumber(values: Values, language: string): Record<string
   return typeof n === 'number'
     ? {
         ...values,
-        n: new Intl.NumberFormat(language === 'en' ? 'en-GB' : language, { maximumFractionDigits: 1 }).format(n),
+        n: new Intl.NumberFormat(localeOf(language), { maximumFractionDigits: 1 }).format(n),
       }
     : { ...values };
-}
-
-function coreTranslator(language: string): Translate {
-  const context = createCoreContext({
-    locale: language,
-    fallbackLocale: 'en',
-    messages: MESSAGES,
-    missingWarn: false,
-    fallbackWarn: false,
-  });
-  return (key, values = {}) => {
-    const n = values['n'];
-    const said =
-      typeof n === 'number'
-        ? translate(context, key, n, { named: withShownNumber(values, language) })
-        : translate(context, key, values);
-    return typeof said === 'string' ? said : key;
-  };
 }

@@ -1,6 +1,7 @@
 // One's own account: its password, a link to choose another, and what is left when somebody goes.
 import { string, type Schema } from 'yup';
-import { exactly, line } from '../platform/schema.ts';
+import { LANGUAGES, type Language } from '../platform/language.ts';
+import { exactly, line, oneOf, orNull } from '../platform/schema.ts';
 
 /** Ten characters or more; how easily it is guessed the server judges. */
 export const newPassword = () => string().required('missing').min(10, 'passwordShort').max(200, 'tooLong');
@@ -13,6 +14,14 @@ export const changePasswordSchema: Schema<ChangePassword> = exactly({
   current: line(200),
   next: newPassword(),
 }).required('missing');
+
+/** The language that one reads; `null` for the one of each device. */
+export interface ChooseLanguage {
+  readonly language: Language | null;
+}
+export const chooseLanguageSchema: Schema<ChooseLanguage> = exactly({ language: orNull(oneOf(LANGUAGES)) }).required(
+  'missing',
+);
 
 /** A link to choose another password, made by a keeper; its secret is told once. */
 export interface MadeResetLink {

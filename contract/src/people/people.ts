@@ -1,5 +1,6 @@
 import { string, type Schema } from 'yup';
 import { newPassword } from './account.ts';
+import type { Language } from '../platform/language.ts';
 import { exactly, given, line, oneOf, uuid, nameOf } from '../platform/schema.ts';
 
 export const ROLES = ['watcher', 'picker', 'keeper'] as const;
@@ -11,9 +12,17 @@ export interface GroupRef {
   readonly role: Role;
 }
 
+export interface SessionAccount {
+  readonly id: string;
+  readonly name: string;
+  readonly signInName: string;
+  /** What they chose to read; `null` for the language of each device. */
+  readonly language: Language | null;
+}
+
 /** Who is signed in, or what a stranger may do. */
 export interface SessionView {
-  readonly account: { readonly id: string; readonly name: string; readonly signInName: string } | null;
+  readonly account: SessionAccount | null;
   readonly groups: readonly GroupRef[];
   /** Sent back with every change, against cross-site requests. */
   readonly token: string | null;

@@ -1,4 +1,4 @@
-import type { DayNumber } from '../measure/index.ts';
+import type { DayNumber, Text } from '../measure/index.ts';
 import type { HouseRule } from './house-rule.ts';
 
 /**
@@ -22,13 +22,13 @@ export type CeilingRule =
   /** A plant of two years: the count found none in the year of life that the part is of; maybe from `until` on. */
   | { readonly kind: 'wrongYear'; readonly yearOfLife: 1 | 2; readonly until: DayNumber }
   | { readonly kind: 'identity'; readonly status: 'unconfirmed' | 'provisional' }
-  | { readonly kind: 'lookAlikeSeen'; readonly name: string }
+  | { readonly kind: 'lookAlikeSeen'; readonly name: Text }
   /** At a stage when it cannot be told apart: nobody looked for it, or too long ago. */
-  | { readonly kind: 'lookAlikeUnsearched'; readonly name: string; readonly search: 'neverLooked' | 'expired' }
+  | { readonly kind: 'lookAlikeUnsearched'; readonly name: Text; readonly search: 'neverLooked' | 'expired' }
   /** Not settled before this early stage began. */
   | { readonly kind: 'notConfirmedBefore' }
   /** Only leaf by leaf, by somebody cleared for the family, which this person is not. */
-  | { readonly kind: 'leafByLeaf'; readonly name: string; readonly family: string }
+  | { readonly kind: 'leafByLeaf'; readonly name: Text; readonly family: string }
   | { readonly kind: 'familyClosed'; readonly family: string }
   | { readonly kind: 'contaminated' }
   /** Nothing can be dug; open again about `until`, or nobody can say. */

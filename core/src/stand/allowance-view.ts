@@ -1,13 +1,13 @@
 // An allowance as it travels: days as text, rules by name.
 import type { Allowance, AllowanceStep, CeilingRule, CeilingSource, Fraction } from '../allowance/index.ts';
-import { isoDay } from '../measure/index.ts';
+import { isoDay, type Text } from '../measure/index.ts';
 import type { ProfilePart, UnitKey } from '../plants/index.ts';
 
 export interface CeilingView {
   readonly source: CeilingSource;
   readonly kind: string;
   /** Figures of the rule, by name: perPlant, share, everyNth, amount, minYears, until, status, leave, name. */
-  readonly values: Readonly<Record<string, number | string | null>>;
+  readonly values: Readonly<Record<string, number | string | null | Text>>;
   readonly bars: boolean;
   readonly shareOfPlants: number | null;
   readonly perPlant: number | null;
@@ -76,6 +76,6 @@ export function viewAllowance(allowance: Allowance, part: ProfilePart): Allowanc
 }
 
 function valuesOf(rule: CeilingRule): CeilingView['values'] {
-  const { kind: _, kills: _k, ...values } = rule as CeilingRule & Record<string, number | string | null>;
+  const { kind: _, kills: _k, ...values } = rule as CeilingRule & Record<string, number | string | null | Text>;
   return typeof values['until'] === 'number' ? { ...values, until: isoDay(values['until']) } : values;
 }

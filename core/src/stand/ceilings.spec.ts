@@ -144,7 +144,7 @@ describe('the ceilings on a part', () => {
           ...over,
         }),
       ).flatMap(({ rule }) =>
-        'name' in rule ? [`${rule.kind} ${rule.name}`] : rule.kind === 'notConfirmedBefore' ? [rule.kind] : [],
+        'name' in rule ? [`${rule.kind} ${rule.name['en']}`] : rule.kind === 'notConfirmedBefore' ? [rule.kind] : [],
       );
     const absent: SearchState = { state: 'absent', since: day - 300, until: day + 300 };
     const both = { 'Autumn crocus': absent, 'Lily of the valley': absent };

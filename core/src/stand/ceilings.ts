@@ -1,7 +1,7 @@
 // Which rules hold for a part of a stand on a day, whoever sets them.
 import type { Ceiling, CeilingRule, HouseRule } from '../allowance/index.ts';
 import type { Clearance, IdentityStatus } from '../identity/index.ts';
-import { dayNumber, monthDayIn, yearOf, type DayNumber } from '../measure/index.ts';
+import { dayNumber, monthDayIn, yearOf, type DayNumber, type Text } from '../measure/index.ts';
 import type { PartKey, PlantProfile, ProfilePart } from '../plants/index.ts';
 import { deadlyFound, deadlyOpen, milderOpen, type LookAlikeStanding } from './look-alikes.ts';
 import type { BookPlace } from './book.ts';
@@ -115,7 +115,7 @@ function ofIdentity(facts: CeilingFacts): Ceiling[] {
   return out;
 }
 
-const nameOf = ({ lookAlike }: LookAlikeStanding): string => lookAlike.name['en']!;
+const nameOf = ({ lookAlike }: LookAlikeStanding): Text => lookAlike.name;
 
 function ofStand({
   patch,

@@ -27,7 +27,7 @@ export const dropFeed = (db: Queryable, groupId: string, accountId: string) =>
 export const feedByToken = async (db: Queryable, tokenDigest: Buffer) =>
   (
     await db
-      .select({ feed: calendarFeed, group, role: membership.role, name: account.name })
+      .select({ feed: calendarFeed, group, role: membership.role, name: account.name, language: account.language })
       .from(calendarFeed)
       .innerJoin(group, eq(group.id, calendarFeed.groupId))
       .innerJoin(account, eq(account.id, calendarFeed.accountId))

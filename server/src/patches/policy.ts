@@ -1,16 +1,17 @@
 // Who sees what of a place: every answer about places goes through here.
-import { centreOf, type PatchGeometry, type Role } from '@emberfield/contract';
-import type { Words } from '@emberfield/words';
+import { centreOf, type Language, type PatchGeometry, type Role } from '@emberfield/contract';
+import type { Dependencies } from '../dependencies.ts';
 import type { PatchRow } from './table.ts';
 
 /** Who looks. */
 export interface Viewer {
   readonly role: Role;
   readonly accountId: string;
+  readonly language: Language;
 }
 
 /** The server itself, when it judges a take or learns: nothing of this goes out. */
-export const SEES_ALL: Viewer = { role: 'keeper', accountId: '' };
+export const SEES_ALL: Viewer = { role: 'keeper', accountId: '', language: 'en' };
 
 /** A place as one viewer may know it. */
 export interface VisiblePatch extends PatchRow {
@@ -23,18 +24,21 @@ const BLUR_DEG = 0.02;
 const BLUR_HEIGHT_M = 50;
 
 /** Keepers, whoever marked a secret place, and members named for it see it; all others know about where it is. */
-export const seesExactly = (row: Pick<PatchRow, 'secret' | 'madeBy' | 'facts'>, { role, accountId }: Viewer): boolean =>
+export const seesExactly = (
+  row: Pick<PatchRow, 'secret' | 'madeBy' | 'facts'>,
+  { role, accountId }: Omit<Viewer, 'language'>,
+): boolean =>
   !row.secret || role === 'keeper' || row.madeBy === accountId || (row.facts.seenBy ?? []).includes(accountId);
 
 /** A place as a viewer may know it; whatever is derived from it afterwards knows no more. */
-export function visibleTo(viewer: Viewer, row: PatchRow, words: Words): VisiblePatch {
+export function visibleTo(viewer: Viewer, row: PatchRow, words: Dependencies['words']): VisiblePatch {
   if (seesExactly(row, viewer)) return clear(row);
   const geometry = cellOf(row.geometry);
   const { longitudeDeg, latitudeDeg } = centreOf(geometry);
   return {
     ...row,
     blurred: true,
-    name: words.t('patch.secretPlace'),
+    name: words(viewer.language).t('patch.secretPlace'),
     geometry,
     latitudeDeg,
     longitudeDeg,
@@ -72,9 +76,13 @@ function cellOf(geometry: PatchGeometry): PatchGeometry {
 }
 const middle = (deg: number): number => Math.round((Math.floor(deg / BLUR_DEG) + 0.5) * BLUR_DEG * 1e6) / 1e6;
 
-/** What answers about a place are kept under: those of the blurred place apart from those of the place. */
-export const placeKey = ({ version, blurred }: Pick<VisiblePatch, 'version' | 'blurred'>): string =>
-  blurred ? `${version}~` : `${version}`;
+/** What answers about a place are kept under: those of the blurred place, by what it is called, apart from those of the place. */
+export const placeKey = ({
+  version,
+  blurred,
+  name = '',
+}: Pick<VisiblePatch, 'version' | 'blurred'> & Partial<Pick<VisiblePatch, 'name'>>): string =>
+  blurred ? `${version}~${name}` : `${version}`;
 
 /** A path that comes so near to a place leads to it. */
 const NEAR_DEG = 0.03;

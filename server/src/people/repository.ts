@@ -109,7 +109,7 @@ export function prepareCaller(db: Database) {
   const query = db
     .select({
       session: { id: session.id, token: session.token, lastSeenAt: session.lastSeenAt },
-      account: { id: account.id, name: account.name, signInName: account.signInName },
+      account: { id: account.id, name: account.name, signInName: account.signInName, language: account.language },
       group: {
         id: group.id,
         name: group.name,
@@ -282,5 +282,11 @@ export async function dropPerson(
   await db.delete(resetLink).where(eq(resetLink.accountId, id));
   await db.delete(clearance).where(eq(clearance.accountId, id));
   await db.delete(membership).where(eq(membership.accountId, id));
-  await updateAccount(db, id, { name, signInName: `gone-${id.slice(0, 30)}`, passwordHash: '', removedAt: at });
+  await updateAccount(db, id, {
+    name,
+    signInName: `gone-${id.slice(0, 30)}`,
+    passwordHash: '',
+    language: null,
+    removedAt: at,
+  });
 }

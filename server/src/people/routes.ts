@@ -4,6 +4,7 @@ import type { Endpoints } from '../platform/http/endpoint.ts';
 import { tryLimit } from '../platform/http/rate-limit.ts';
 import {
   changePassword,
+  chooseLanguage,
   endOtherSessions,
   forgetPerson,
   greetReset,
@@ -57,6 +58,7 @@ export function mountPeople(endpoints: Endpoints, deps: Dependencies): void {
 
   endpoints.signedIn(ROUTES.endOtherSessions, (c) => endOtherSessions(deps, c));
   endpoints.signedIn(ROUTES.changePassword, (c) => changePassword(deps, c), tries('password'));
+  endpoints.signedIn(ROUTES.chooseLanguage, (c) => chooseLanguage(deps, c));
   endpoints.anyone(ROUTES.resetGreeting, (c) => greetReset(deps, c.params['token']!), tries('reset'));
   endpoints.anyone(ROUTES.resetPassword, (c) => resetPassword(deps, c), tries('reset'));
 

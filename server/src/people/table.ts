@@ -18,6 +18,8 @@ export const account = mysqlTable(
     signInName: varchar('sign_in_name', { length: 40 }).notNull(),
     name: varchar('name', { length: 60 }).notNull(),
     passwordHash: varchar('password_hash', { length: 200 }).notNull(),
+    /** What they read; null for the language of each device. */
+    language: mysqlEnum('language', ['en', 'de']),
     demo: boolean('demo').notNull().default(false),
     /** Their data was removed on request: what they entered stays, unnamed. */
     removedAt: datetime('removed_at', { fsp: 3 }),

@@ -57,7 +57,7 @@ async function startServer(): Promise<TestServer> {
     log: createLog('silent'),
     answers: new Answers(),
     workers: startWorkers(),
-    words: createWords('en'),
+    words: createWords,
     catalogue: CATALOGUE,
     sources: SOURCES,
     demo: false,

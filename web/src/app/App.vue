@@ -7,7 +7,9 @@ import UndoBar from '../kit/UndoBar.vue';
 import SignalBar from '../offline/SignalBar.vue';
 import { useSession } from '../session/queries.ts';
 import { afterPaint } from '../platform/after-paint.ts';
+import { libraryWords } from '../platform/language.ts';
 import { antTheme } from '../platform/theme.ts';
+import { useChosenElsewhere } from '../session/use-language.ts';
 import { useWords } from '../session/words.ts';
 import AppShell from './AppShell.vue';
 import OutsideFrame from './OutsideFrame.vue';
@@ -16,11 +18,12 @@ const SignInView = afterPaint(() => import('../people/SignInView.vue'));
 const session = useSession();
 const route = useRoute();
 const words = useWords();
+useChosenElsewhere();
 const inside = computed(() => Boolean(session.data.value?.account) && (session.data.value?.groups.length ?? 0) > 0);
 </script>
 
 <template>
-  <ConfigProvider :theme="antTheme">
+  <ConfigProvider :theme="antTheme" :locale="libraryWords">
     <SignalBar />
     <StateNote
       v-if="session.isLoadingError.value"

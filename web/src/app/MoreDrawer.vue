@@ -6,6 +6,7 @@ import SidePanel from '../kit/SidePanel.vue';
 import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import LanguageChoice from './LanguageChoice.vue';
 import LightChoice from './LightChoice.vue';
 import { useSignOut } from './use-sign-out.ts';
 
@@ -38,6 +39,9 @@ const VIEWS = ['weather', 'group', 'proof', 'files', 'identify', 'help'] as cons
       <span>{{ words.t('light.title') }}</span><LightChoice />
     </div>
     <div class="row">
+      <span>{{ words.t('language.title') }}</span><LanguageChoice class="language" />
+    </div>
+    <div class="row">
       <span
         >{{ session.data.value?.account?.name }}
         <span v-if="group" class="soft">{{ words.t(`role.${group.role}`) }}</span></span
@@ -66,5 +70,8 @@ nav a {
   gap: 8px;
   min-height: 60px;
   border-bottom: 1px solid var(--hair);
+}
+.language {
+  width: 200px;
 }
 </style>

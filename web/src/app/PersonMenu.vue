@@ -2,9 +2,12 @@
 import { Button, Dropdown, Menu, MenuDivider, MenuItem, MenuItemGroup } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import { LANGUAGE_NAMES, WANTED_LANGUAGES, type WantedLanguage } from '../platform/language-wanted.ts';
+import { wantedLanguage } from '../platform/language.ts';
 import { LIGHTS, wantedLight, type WantedLight } from '../platform/theme.ts';
 import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
+import { useLanguage } from '../session/use-language.ts';
 import { useWords } from '../session/words.ts';
 import { useSignOut } from './use-sign-out.ts';
 
@@ -14,13 +17,19 @@ const words = useWords();
 const router = useRouter();
 const session = useSession();
 const signOut = useSignOut();
+const speak = useLanguage();
 const { group, choose } = useGroup();
 const open = ref(false);
 const groups = computed(() => session.data.value?.groups ?? []);
-const picked = computed(() => [`light:${wantedLight.value}`, `group:${group.value?.id ?? ''}`]);
+const picked = computed(() => [
+  `light:${wantedLight.value}`,
+  `language:${wantedLanguage.value}`,
+  `group:${group.value?.id ?? ''}`,
+]);
 function act({ key }: { key: string | number }): void {
   const [what, which] = String(key).split(':');
   if (what === 'light') wantedLight.value = which as WantedLight;
+  else if (what === 'language') void speak(which as WantedLanguage);
   else if (what === 'group') choose(which!);
   else if (what === 'keys') emit('keys');
   else if (what === 'help') void router.push({ name: 'help' });
@@ -42,6 +51,11 @@ function act({ key }: { key: string | number }): void {
         </MenuItemGroup>
         <MenuItemGroup :title="words.t('light.title')">
           <MenuItem v-for="l in LIGHTS" :key="`light:${l}`">{{ words.t(`light.${l}`) }}</MenuItem>
+        </MenuItemGroup>
+        <MenuItemGroup :title="words.t('language.title')">
+          <MenuItem v-for="l in WANTED_LANGUAGES" :key="`language:${l}`">{{
+            l === 'device' ? words.t('language.device') : LANGUAGE_NAMES[l]
+          }}</MenuItem>
         </MenuItemGroup>
         <MenuDivider />
         <MenuItem key="help">{{ words.t('nav.help') }}</MenuItem>

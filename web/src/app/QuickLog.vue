@@ -44,7 +44,7 @@ const elsewhere = [
 
 <template>
   <FloatButton class="quick no-print" type="primary" :aria-label="words.t('log.title')" @click="open = true">
-    <template #icon><PlusOutlined /></template>
+    <template #icon><PlusOutlined aria-hidden="true" /></template>
   </FloatButton>
   <SidePanel v-model:open="open" side="bottom" :title="words.t('log.title')">
     <ul class="rows">

@@ -56,7 +56,9 @@ function focus(event: FocusEvent): void {
         :aria-label="words.t(pulled ? 'day.shut' : 'day.pull')"
         :aria-expanded="pulled"
         @click="pulled = !pulled">
-        <template #icon><CaretUpOutlined v-if="pulled" /><CaretDownOutlined v-else /></template>
+        <template #icon
+          ><CaretUpOutlined v-if="pulled" aria-hidden="true" /><CaretDownOutlined v-else aria-hidden="true"
+        /></template>
       </Button>
       <Button
         v-else-if="tall"
@@ -66,7 +68,9 @@ function focus(event: FocusEvent): void {
         :aria-label="words.t(pinned ? 'day.unpin' : 'day.pin')"
         :aria-pressed="pinned"
         @click="pinned = !pinned">
-        <template #icon><PushpinFilled v-if="pinned" /><PushpinOutlined v-else /></template>
+        <template #icon
+          ><PushpinFilled v-if="pinned" aria-hidden="true" /><PushpinOutlined v-else aria-hidden="true"
+        /></template>
       </Button>
     </div>
   </div>

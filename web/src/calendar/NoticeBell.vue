@@ -19,7 +19,7 @@ const open = ref(false);
 <template>
   <Badge v-if="notices.length" :count="notices.length" class="no-print">
     <Button :aria-label="words.t('hearth.notices', { n: notices.length })" aria-haspopup="dialog" @click="open = true">
-      <template #icon><BellOutlined /></template>
+      <template #icon><BellOutlined aria-hidden="true" /></template>
     </Button>
   </Badge>
   <SidePanel v-model:open="open" :title="words.t('notice.title')">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { Button, Collapse, CollapsePanel, Input } from 'ant-design-vue';
+import { Button, Input } from 'ant-design-vue';
+import FoldUp from '../kit/FoldUp.vue';
 import PickOne from '../kit/PickOne.vue';
 import FileButton from '../kit/FileButton.vue';
 import GoButton from '../kit/GoButton.vue';
@@ -123,23 +124,21 @@ function choose(patchId: string): void {
           :placeholder="words.t('ground.anyHeat')"
           :options="HEATS.map((h) => ({ value: h, label: words.t(`coalState.${h}`) }))" />
       </div>
-      <Collapse ghost class="layers no-print">
-        <CollapsePanel key="layers" :header="words.t('ground.layers')">
-          <ToggleChips
-            :label="words.t('ground.layers')"
-            :options="offered.map((l) => ({ value: l, label: words.t(`ground.layer.${l}`) }))"
-            :chosen="switched"
-            @toggle="switchLayer" />
-          <p>
-            <FileButton plain accept=".pmtiles" @file="chooseArchive">{{ words.t('ground.archiveAdd') }}</FileButton>
-            <Button v-if="archive" type="link" @click="drop">
-              {{ words.t('ground.archiveDrop') }}
-            </Button>
-            <GoButton type="link" :to="{ name: 'files' }">{{ words.t('files.link') }}</GoButton>
-          </p>
-          <p v-if="archiveProblem" class="warn" role="alert">{{ archiveProblem }}</p>
-        </CollapsePanel>
-      </Collapse>
+      <FoldUp class="layers no-print" :title="words.t('ground.layers')">
+        <ToggleChips
+          :label="words.t('ground.layers')"
+          :options="offered.map((l) => ({ value: l, label: words.t(`ground.layer.${l}`) }))"
+          :chosen="switched"
+          @toggle="switchLayer" />
+        <p>
+          <FileButton plain accept=".pmtiles" @file="chooseArchive">{{ words.t('ground.archiveAdd') }}</FileButton>
+          <Button v-if="archive" type="link" @click="drop">
+            {{ words.t('ground.archiveDrop') }}
+          </Button>
+          <GoButton type="link" :to="{ name: 'files' }">{{ words.t('files.link') }}</GoButton>
+        </p>
+        <p v-if="archiveProblem" class="warn" role="alert">{{ archiveProblem }}</p>
+      </FoldUp>
       <p v-if="!places.length" class="soft">{{ words.t('ground.none') }}</p>
       <ul class="rows">
         <GroundPlaceItem

@@ -77,7 +77,7 @@ watch(
       :aria-label="words.t(open ? 'conditions.less' : 'conditions.more')"
       :aria-expanded="open"
       @click="open = !open">
-      <template #icon><UpOutlined v-if="open" /><DownOutlined v-else /></template>
+      <template #icon><UpOutlined v-if="open" aria-hidden="true" /><DownOutlined v-else aria-hidden="true" /></template>
     </Button>
   </div>
 </template>

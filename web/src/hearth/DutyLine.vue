@@ -57,7 +57,7 @@ const cold = { state: 'cold', daysToOpen: null } as const;
       :aria-label="`${words.t('hearth.dutyLater')}: ${what}, ${said.what}`"
       :title="words.t('hearth.dutyLater')"
       @click="emit('later')"
-      ><template #icon><ClockCircleOutlined /></template
+      ><template #icon><ClockCircleOutlined aria-hidden="true" /></template
     ></Button>
   </div>
 </template>

@@ -9,6 +9,7 @@ import { usePlant } from '../plants/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useStand } from '../stands/queries.ts';
 import { useWindowReasons } from '../stands/use-window-reasons.ts';
+import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
 import type { HearthRow } from './sections.ts';
 
@@ -87,7 +88,7 @@ const spec = computed(() =>
       {{ words.t('hearth.notRuledOut', { names: words.format.list(dangerous.map((l) => words.text(l.name))) }) }}
     </p>
     <ul class="checks small">
-      <li v-for="(s, i) in signs" :key="i">{{ words.text(s.text) }}</li>
+      <li v-for="(s, i) in signs" :key="i"><CatalogueText :text="s.text" /></li>
       <li v-for="l in dangerous" :key="l.scientific">
         <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
       </li>

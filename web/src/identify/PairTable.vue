@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { useWords } from '../session/words.ts';
 import type { Pair } from './pair.ts';
+import CatalogueText from '../kit/CatalogueText.vue';
 import SignDrawing from '../kit/SignDrawing.vue';
 
 /** Two plants side by side, at this stage and four weeks on, with the sign that separates them. */
@@ -48,7 +49,7 @@ const decides = computed(() => props.pair.rows.some((r) => r.decides));
         </tr>
       </tbody>
     </table>
-    <p v-if="pair.separatedBy" class="small">{{ words.text(pair.separatedBy) }}</p>
+    <p v-if="pair.separatedBy" class="small"><CatalogueText :text="pair.separatedBy" /></p>
     <p v-if="!decides" class="warn">
       {{
         pair.waitUntil

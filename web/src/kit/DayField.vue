@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { CalendarOutlined } from '@ant-design/icons-vue';
 import { DatePicker } from 'ant-design-vue';
-import { useId } from 'vue';
+import { computed, useId } from 'vue';
+import { spoken } from '../platform/language.ts';
 
 /** A day, picked or typed, as `YYYY-MM-DD`; empty is ''. */
 const props = defineProps<{
@@ -16,7 +18,12 @@ const props = defineProps<{
 const model = defineModel<string>({ required: true });
 const own = useId();
 /** The first is how it is shown; the others are understood as well. */
-const FORMATS = ['D MMM YYYY', 'YYYY-MM-DD', 'D.M.YYYY', 'D/M/YYYY'];
+const FORMATS = computed(() => [
+  spoken.value === 'de' ? 'D. MMM YYYY' : 'D MMM YYYY',
+  'YYYY-MM-DD',
+  'D.M.YYYY',
+  'D/M/YYYY',
+]);
 const outside = (day: { readonly format: (as: string) => string }): boolean => {
   const iso = day.format('YYYY-MM-DD');
   return (props.min !== undefined && iso < props.min) || (props.max !== undefined && iso > props.max);
@@ -34,5 +41,8 @@ const outside = (day: { readonly format: (as: string) => string }): boolean => {
     :placeholder="placeholder ?? ''"
     :disabled-date="outside"
     :size="size ?? 'middle'"
-    @update:value="model = typeof $event === 'string' ? $event : ''" />
+    @update:value="model = typeof $event === 'string' ? $event : ''">
+    <!-- The library's own picture says its English name to whoever hears the page. -->
+    <template #suffixIcon><CalendarOutlined aria-hidden="true" /></template>
+  </DatePicker>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { Button, Collapse, CollapsePanel, Input, Popconfirm, Space } from 'ant-design-vue';
+import { Button, Input, Popconfirm, Space } from 'ant-design-vue';
 import { ref } from 'vue';
+import FoldUp from './FoldUp.vue';
 import { useWords } from '../session/words.ts';
 import type { useEnd } from './use-end.ts';
 
@@ -25,30 +26,28 @@ const why = ref('');
       </p>
       <Button v-if="mayRetire" :loading="end.busy.value" @click="end.back()">{{ words.t('end.back') }}</Button>
     </template>
-    <Collapse v-else ghost>
-      <CollapsePanel key="end" :header="words.t('end.title')">
-        <p class="soft">{{ words.t('end.lead') }}</p>
-        <Space wrap>
-          <template v-if="mayRetire">
-            <Input
-              v-model:value="why"
-              class="why"
-              :maxlength="200"
-              :placeholder="words.t('end.why')"
-              :aria-label="words.t('end.why')" />
-            <Button :loading="end.busy.value" @click="end.retire(why)">{{ words.t('end.retire') }}</Button>
-          </template>
-          <Popconfirm
-            v-if="mayRemove"
-            :title="words.t('end.removeSure')"
-            :ok-text="words.t('end.remove')"
-            :cancel-text="words.t('common.cancel')"
-            @confirm="end.remove()">
-            <Button danger :loading="end.busy.value">{{ words.t('end.remove') }}</Button>
-          </Popconfirm>
-        </Space>
-      </CollapsePanel>
-    </Collapse>
+    <FoldUp v-else :title="words.t('end.title')">
+      <p class="soft">{{ words.t('end.lead') }}</p>
+      <Space wrap>
+        <template v-if="mayRetire">
+          <Input
+            v-model:value="why"
+            class="why"
+            :maxlength="200"
+            :placeholder="words.t('end.why')"
+            :aria-label="words.t('end.why')" />
+          <Button :loading="end.busy.value" @click="end.retire(why)">{{ words.t('end.retire') }}</Button>
+        </template>
+        <Popconfirm
+          v-if="mayRemove"
+          :title="words.t('end.removeSure')"
+          :ok-text="words.t('end.remove')"
+          :cancel-text="words.t('common.cancel')"
+          @confirm="end.remove()">
+          <Button danger :loading="end.busy.value">{{ words.t('end.remove') }}</Button>
+        </Popconfirm>
+      </Space>
+    </FoldUp>
     <p v-if="end.failure.value" class="warn" role="alert">{{ end.failure.value }}</p>
   </section>
 </template>

@@ -23,7 +23,7 @@ const words = useWords();
         >{{ words.t('common.undo') }} <kbd>u</kbd></Button
       >
       <Button type="text" class="x" :aria-label="words.t('common.close')" @click="store.clear()">
-        <template #icon><CloseOutlined /></template>
+        <template #icon><CloseOutlined aria-hidden="true" /></template>
       </Button>
     </div>
   </div>

@@ -3,6 +3,7 @@ import { Button, Form, Input, Textarea } from 'ant-design-vue';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES, type SavePlant } from '@emberfield/contract';
+import { spoken } from '../platform/language.ts';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -14,7 +15,7 @@ import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { i18n, useWords } from '../session/words.ts';
+import { useWords } from '../session/words.ts';
 import { formOf, keyFrom, profileFrom, type OwnPlantForm } from './own-plant.ts';
 import { usePlant } from './queries.ts';
 
@@ -27,7 +28,7 @@ const plantKey = computed(() => String(route.params['plantKey']));
 const plant = usePlant(groupId, plantKey);
 const isCopy = computed(() => plant.data.value?.copiedFrom === null);
 const values = useDraft<OwnPlantForm | null>(() => `plant-${plantKey.value}`, null);
-const language = i18n.global.locale.value;
+const language = spoken.value;
 watch(
   () => plant.data.value,
   (p) => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import CatalogueText from '../kit/CatalogueText.vue';
 import GoButton from '../kit/GoButton.vue';
 import { Descriptions, DescriptionsItem } from 'ant-design-vue';
 import { computed } from 'vue';
@@ -8,6 +9,7 @@ import type { DataColumn } from '../kit/data-table.ts';
 import StateNote from '../kit/StateNote.vue';
 import type { PlantProfile } from '@emberfield/contract';
 import { useGroup } from '../session/use-group.ts';
+import { spoken } from '../platform/language.ts';
 import { useWords } from '../session/words.ts';
 import PlantSigns from './PlantSigns.vue';
 import PlantYear from './PlantYear.vue';
@@ -75,10 +77,11 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
     </header>
     <ul class="cautions">
       <li v-for="(c, i) in p.cautions" :key="i" :class="{ first: c.class === 'lookAlike' }">
-        {{ words.text(c.text) }}
+        <CatalogueText :text="c.text" />
       </li>
     </ul>
-    <p>{{ words.text(p.about) }}</p>
+    <p><CatalogueText :text="p.about" /></p>
+    <p v-if="p.about[spoken] === undefined" class="soft small">{{ words.t('common.otherLanguage') }}</p>
     <section class="section">
       <h2>
         {{ words.t('plants.yearOf') }}
@@ -93,7 +96,7 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
         :columns="[
           { key: 'name', title: '' },
           { key: 'severity', title: '' },
-          { key: 'by', title: '', text: (l) => words.text(l.separatedBy) },
+          { key: 'by', title: '' },
         ]"
         :rows="p.lookAlikes"
         :row-key="(l) => l.scientific"
@@ -101,6 +104,7 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
         <template #name="{ row: l }">
           <b>{{ words.text(l.name) }}</b><br /><i class="soft small">{{ l.scientific }}</i>
         </template>
+        <template #by="{ row: l }"><CatalogueText :text="l.separatedBy" /></template>
         <template #severity="{ row: l }"
           ><span :class="{ warn: l.severity === 'deadly' }">{{
             words.t(`stand.severity.${l.severity}`)
@@ -115,11 +119,13 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
         :columns="[
           { key: 'organ', title: '', text: (x) => words.t(`plants.organ.${x.organ}`) },
           { key: 'price', title: '', text: (x) => words.t(`plants.price.${x.price}`) },
-          { key: 'text', title: '', text: (x) => words.text(x.text) },
+          { key: 'text', title: '' },
         ]"
         :rows="p.signs"
         :row-key="(x) => x.organ + x.price + words.text(x.text)"
-        :label="words.t('plants.signs')" />
+        :label="words.t('plants.signs')">
+        <template #text="{ row: x }"><CatalogueText :text="x.text" /></template>
+      </DataTable>
     </section>
     <PlantSigns :shows="p.shows" />
     <section v-if="p.substitutes.length" class="section">
@@ -141,8 +147,8 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
               words.t(`plants.eating.${x.eating}`)
             }}</span>
           </template>
-          <p>{{ words.text(x.method) }}</p>
-          <p class="soft small">{{ words.text(x.effect) }}</p>
+          <p><CatalogueText :text="x.method" /></p>
+          <p class="soft small"><CatalogueText :text="x.effect" /></p>
           <p class="soft small">
             {{ words.t('plants.perPlant') }} {{ sayFigure(x.perPlant, words)
             }}<template v-if="x.massG"> · {{ words.t('plants.mass') }} {{ words.format.mass(x.massG.value) }}</template>
@@ -172,7 +178,7 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
       <h2>{{ words.t('hearth.bring') }}</h2>
       <p>{{ words.text(p.bring) }}</p>
       <h2>{{ words.t('plants.keeping') }}</h2>
-      <p>{{ words.text(p.keeping) }}</p>
+      <p><CatalogueText :text="p.keeping" /></p>
     </section>
     <section v-if="p.works.length" class="section">
       <h2>{{ words.t('plants.works') }}</h2>

@@ -1,5 +1,6 @@
 import { ROUTES, type ErrorBody, type ErrorCode, type Route } from '@emberfield/contract';
 import { signal as signalOf } from './signal.ts';
+import { spoken } from './language.ts';
 import { sendFile } from './send-file.ts';
 
 /** What the server refused, rebuilt: the same code and field, and its sentence. */
@@ -24,10 +25,10 @@ interface Call<B> {
 }
 
 let token: string | null = null;
-let notReachedText = '';
+let notReachedText = (): string => '';
 /** The session's token goes with every change; kept here, for no page to read. */
 export const useToken = (next: string | null): void => void (token = next);
-export const useNotReachedText = (text: string): void => void (notReachedText = text);
+export const useNotReachedText = (text: () => string): void => void (notReachedText = text);
 
 /** Calls a route of the contract: its body and answer are typed by it. @throws ApiError where it is refused or not reached */
 export async function call<B, A>(
@@ -42,7 +43,8 @@ export async function call<B, A>(
   ).toString();
   const url = `${path}${asked ? `?${asked}` : ''}`;
   const method = route.method.toUpperCase();
-  const headers: Record<string, string> = {};
+  // Refusals are said in the language of the screen, not in the browser's.
+  const headers: Record<string, string> = { 'accept-language': spoken.value };
   if (token !== null && route.method !== 'get') headers['x-emberfield-token'] = token;
   if (body !== undefined)
     headers['content-type'] = body instanceof Blob ? 'application/octet-stream' : 'application/json';
@@ -61,7 +63,7 @@ export async function call<B, A>(
   } catch (cause) {
     if (signal?.aborted) throw cause;
     signalOf.notReached();
-    throw new ApiError('notReached', notReachedText, null, null);
+    throw new ApiError('notReached', notReachedText(), null, null);
   }
   signalOf.answered();
   if (response.status === 204) return null as A;
@@ -70,7 +72,7 @@ export async function call<B, A>(
   const error = (answer as Partial<ErrorBody> | null)?.error;
   throw new ApiError(
     error?.code ?? 'internal',
-    error?.message ?? notReachedText,
+    error?.message ?? notReachedText(),
     error?.field ?? null,
     error?.reason ?? null,
   );

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { LookAlikeView } from '@emberfield/contract';
+import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
 
 /** Each look-alike of a stand: how it differs, whether anybody looked for it, and when it shows. */
@@ -25,7 +26,7 @@ const shows = (l: LookAlikeView, day: string): string =>
         ><b>{{ words.text(l.name) }}</b></RouterLink
       ><b v-else>{{ words.text(l.name) }}</b>
       <span :class="l.severity === 'deadly' ? 'warn' : 'soft'"> {{ words.t(`stand.severity.${l.severity}`) }}</span>:
-      {{ words.text(l.separatedBy) }}
+      <CatalogueText :text="l.separatedBy" />
       <span class="state" :class="{ warn: l.search === 'found' }">
         {{ [searched(l), l.search === 'absent' ? '' : shows(l, day)].filter(Boolean).join(' · ') }}
       </span>

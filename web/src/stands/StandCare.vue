@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { StandView } from '@emberfield/contract';
+import CatalogueText from '../kit/CatalogueText.vue';
 import HazardList from '../kit/HazardList.vue';
 import { useWords } from '../session/words.ts';
 
@@ -12,7 +13,7 @@ const words = useWords();
   <section class="section">
     <h2>{{ words.t('stand.caution') }}</h2>
     <ul class="small list">
-      <li v-for="(c, i) in stand.profile.cautions" :key="i">{{ words.text(c.text) }}</li>
+      <li v-for="(c, i) in stand.profile.cautions" :key="i"><CatalogueText :text="c.text" /></li>
     </ul>
     <HazardList class="small" :hazards="stand.patch.hazards" />
     <p class="small soft">{{ words.t('common.caution') }}</p>

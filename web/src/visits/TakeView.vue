@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { Button, Collapse, CollapsePanel } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import FormFailure from '../form/FormFailure.vue';
+import FoldUp from '../kit/FoldUp.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
 import HazardList from '../kit/HazardList.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useDay } from '../session/use-day.ts';
+import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
 import OverScreen from './OverScreen.vue';
 import TakeDetails from './TakeDetails.vue';
@@ -58,31 +60,29 @@ const checks = computed(
         :label="words.t('take.which')"
         :options="outlooks.map((o) => ({ value: o.part, label: words.text(o.partName) }))"
         @update:model-value="$event && choosePart($event)" />
-      <Collapse
+      <FoldUp
         v-if="checks.length || here.length || stand.patch.neighbours"
-        ghost
         class="checks"
-        :default-active-key="urgent ? ['checks'] : []">
-        <CollapsePanel key="checks" :header="words.t('take.checks')">
-          <p v-if="outlook.leafByLeaf.length" class="warn">
-            {{
-              words.t('clearance.leafByLeaf', {
-                names: words.format.list(outlook.leafByLeaf.map((n) => words.text(n))),
-              })
-            }}
-          </p>
-          <p v-if="stand.patch.neighbours">
-            <b>{{ words.t('take.besides') }}</b>: {{ stand.patch.neighbours }}
-          </p>
-          <HazardList :hazards="here" />
-          <p v-for="l in checks" :key="l.scientific">
-            <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
-          </p>
-        </CollapsePanel>
-      </Collapse>
+        :title="words.t('take.checks')"
+        :open="urgent">
+        <p v-if="outlook.leafByLeaf.length" class="warn">
+          {{
+            words.t('clearance.leafByLeaf', {
+              names: words.format.list(outlook.leafByLeaf.map((n) => words.text(n))),
+            })
+          }}
+        </p>
+        <p v-if="stand.patch.neighbours">
+          <b>{{ words.t('take.besides') }}</b>: {{ stand.patch.neighbours }}
+        </p>
+        <HazardList :hazards="here" />
+        <p v-for="l in checks" :key="l.scientific">
+          <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
+        </p>
+      </FoldUp>
       <TakeTally :amount="draft.amount" :allowance="outlook.allowance" @add="add" />
       <TakeDetails v-model="draft" :today="today" />
-      <p v-if="part" class="soft small">{{ words.text(part.method) }}</p>
+      <p v-if="part" class="soft small"><CatalogueText :text="part.method" /></p>
     </div>
     <template #foot>
       <FormFailure :said="failure" />

@@ -2,6 +2,7 @@
 import { RadioButton, RadioGroup } from 'ant-design-vue';
 import GoButton from '../kit/GoButton.vue';
 import type { LookAlikeView, StandView } from '@emberfield/contract';
+import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
 import type { VisitDraft } from '../entries/visit-draft.ts';
 
@@ -27,7 +28,7 @@ function say(l: LookAlikeView, said: string): void {
       role="radiogroup"
       :aria-label="words.t('visit.searchOf', { name: nameOf(l) })">
       <h3>{{ nameOf(l) }}</h3>
-      <p class="soft">{{ words.text(l.separatedBy) }}</p>
+      <p class="soft"><CatalogueText :text="l.separatedBy" /></p>
       <RadioGroup :value="saidOf(l)" :name="`look-${nameOf(l)}`" @update:value="say(l, String($event))">
         <RadioButton value="notLooked">{{ words.t('visit.notLooked') }}</RadioButton>
         <RadioButton value="notFound">{{ words.t('visit.notFound') }}</RadioButton>

@@ -26,6 +26,28 @@ export const errors = {
     'Something broke here, and it is not your doing. What was answered before is stored, this is not known: try again. The log knows it as {logId}.',
 };
 
+/** What an answer can be about, by the names that routes have for it. */
+export const things = {
+  thing: 'thing',
+  account: 'person',
+  calendar: 'calendar',
+  entry: 'entry',
+  group: 'group',
+  import: 'import',
+  invitation: 'invitation',
+  map: 'map',
+  member: 'member',
+  patch: 'place',
+  path: 'path',
+  photo: 'photo',
+  plant: 'plant',
+  session: 'session',
+  sought: 'entry of the list',
+  stand: 'stand',
+  station: 'station',
+  tide: 'tide',
+};
+
 export const reasons = {
   missing: 'This is missing.',
   wrongType: 'It is of the wrong kind.',

@@ -79,7 +79,7 @@ export const help = {
       },
       person: {
         title: 'You, the light, and help',
-        text: 'Day, night or full sun, the keys, and this help again.',
+        text: 'Day, night or full sun, the language, the keys, and this help again.',
       },
     },
     next: 'Next',

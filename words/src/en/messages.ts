@@ -1,5 +1,5 @@
 import { calendar } from './calendar.ts';
-import { errors, form, leftOut, reasons } from './errors.ts';
+import { errors, form, leftOut, reasons, things } from './errors.ts';
 import { files } from './files.ts';
 import { hearth } from './hearth.ts';
 import { help } from './help.ts';
@@ -40,4 +40,5 @@ export const english = {
   form,
   reasons,
   leftOut,
+  things,
 };

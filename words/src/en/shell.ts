@@ -20,6 +20,7 @@ export const shell = {
     notHere: 'There is nothing here',
     toHearth: 'To the Hearth',
     skip: 'Skip to the content',
+    otherLanguage: 'What the catalogue says is written in English.',
     caution: 'Emberfield remembers and calculates; it does not identify. Local law and licensed practice come first.',
   },
   signal: {
@@ -84,6 +85,11 @@ export const shell = {
     day: 'Day',
     night: 'Night',
     glare: 'Full sun',
+  },
+  language: {
+    title: 'Language',
+    device: 'As the device',
+    failed: 'The language could not be fetched. Try again when there is a signal.',
   },
   log: {
     title: 'Log something',

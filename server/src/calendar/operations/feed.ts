@@ -24,7 +24,8 @@ export async function readFeed(deps: Dependencies, params: Readonly<Record<strin
   const found = await feedByToken(deps.db, digestOf(token));
   if (!found) throw notFound('calendar');
   const { feed } = found;
-  const viewer = { role: found.role, accountId: feed.accountId };
+  const language = found.language ?? 'en';
+  const viewer = { role: found.role, accountId: feed.accountId, language };
   const group = { ...found.group, role: found.role, viewer, today: todayIn(found.group.zone, deps.clock) };
   const today = dayNumber(group.today);
   const { stands } = await dossiersOf(deps, group);
@@ -41,10 +42,10 @@ export async function readFeed(deps: Dependencies, params: Readonly<Record<strin
   }
   const said = await announce(deps, group, coming);
   await noteRead(deps.db, feed.groupId, feed.accountId, deps.clock.now());
-  const words = createWords('en', group.units);
+  const words = createWords(language, group.units);
   const calendar = ical({
     name: words.t('calendar.name', { group: group.name }),
-    prodId: { company: 'Emberfield', product: 'Emberfield', language: 'EN' },
+    prodId: { company: 'Emberfield', product: 'Emberfield', language: language.toUpperCase() },
     method: ICalCalendarMethod.PUBLISH,
     ttl: READ_AGAIN_HOURS * HOUR_S,
   });

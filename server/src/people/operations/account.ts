@@ -1,7 +1,14 @@
 // One's own account: another password, a link for whoever forgot theirs, and what is left when somebody goes.
 import { verify } from '@node-rs/argon2';
 import { v7 as newId } from 'uuid';
-import type { ChangePassword, MadeResetLink, ResetGreeting, ResetPassword, SessionView } from '@emberfield/contract';
+import type {
+  ChangePassword,
+  ChooseLanguage,
+  MadeResetLink,
+  ResetGreeting,
+  ResetPassword,
+  SessionView,
+} from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { transact } from '../../platform/database/transact.ts';
@@ -33,6 +40,14 @@ export async function changePassword(
     await repository.updateAccount(tx, row.id, { passwordHash });
     await repository.deleteSessions(tx, row.id, account.sessionId);
   });
+  return null;
+}
+
+export async function chooseLanguage(
+  { db }: Dependencies,
+  { body, account }: AccountContext<ChooseLanguage>,
+): Promise<null> {
+  await repository.updateAccount(db, account.accountId, body);
   return null;
 }
 
@@ -129,7 +144,7 @@ export async function forgetPerson(
     await assertOnlyOurs(tx, { groupId: group.id, accountId, keeperId: account.accountId });
     // Names stand in answers that are kept, in every group that they were in.
     for (const { id } of await repository.groupsOf(tx, accountId)) await repository.updateGroup(tx, id, {});
-    await repository.dropPerson(tx, accountId, { name: words.t('people.somebodyWhoLeft'), at });
+    await repository.dropPerson(tx, accountId, { name: words('en').t('people.somebodyWhoLeft'), at });
     await audit(tx, { group, account, at }, 'personForgotten', {});
   });
   return null;

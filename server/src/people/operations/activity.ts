@@ -31,7 +31,7 @@ export async function listActivity(
       by: by ?? '',
       // Written by this server only, from the list of the contract.
       kind: action as ActivityKind,
-      about: aboutOf(detail as Detail, names, (role) => words.t(`role.${role}`)),
+      about: aboutOf(detail as Detail, names, (role) => words(group.viewer.language).t(`role.${role}`)),
     })),
     next: rows.length > PAGE ? shown.at(-1)!.audit.id : null,
   };

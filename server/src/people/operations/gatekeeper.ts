@@ -15,7 +15,7 @@ export function createGatekeeper({ db, clock, publicUrl }: Dependencies): Gateke
   const callerByToken = prepareCaller(db);
   return {
     publicUrl,
-    caller: async (token, groupId) => {
+    caller: async (token, groupId, language) => {
       const now = clock.now();
       const found = await callerByToken({ tokenDigest: digestOf(token), groupId, now });
       if (!found) return null;
@@ -27,6 +27,7 @@ export function createGatekeeper({ db, clock, publicUrl }: Dependencies): Gateke
           accountId: account.id,
           name: account.name,
           signInName: account.signInName,
+          language: account.language,
           token: session.token,
         },
         group: group &&
@@ -34,7 +35,7 @@ export function createGatekeeper({ db, clock, publicUrl }: Dependencies): Gateke
             ...group,
             role,
             today: todayIn(group.zone, clock),
-            viewer: { role, accountId: account.id },
+            viewer: { role, accountId: account.id, language },
           },
       };
     },

@@ -40,6 +40,7 @@ export async function enter(deps: Dependencies, context: Context<unknown>, accou
     accountId: account.id,
     name: account.name,
     signInName: account.signInName,
+    language: account.language,
     token: session.token,
   });
 }
@@ -54,9 +55,9 @@ export async function viewSession(deps: Dependencies, account: SignedIn | null):
       canFound: !(await anyAccount(deps.db)),
       demoPeople: deps.demo ? await demoAccounts(deps.db) : [],
     };
-  const { accountId, name, signInName, token } = account;
+  const { accountId, name, signInName, language, token } = account;
   return {
-    account: { id: accountId, name, signInName },
+    account: { id: accountId, name, signInName, language },
     groups: await groupsOf(deps.db, accountId),
     token,
     canFound: false,

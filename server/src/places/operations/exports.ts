@@ -1,4 +1,5 @@
 import { centreOf, EXPORTS, SECRET_WAYS, type EntryBodies, type SecretWay } from '@emberfield/contract';
+import type { Words } from '@emberfield/words';
 import type { Dependencies } from '../../dependencies.ts';
 import {
   writeCsv,
@@ -28,7 +29,7 @@ const TYPES: Readonly<Record<string, string>> = {
 };
 
 /** Nobody in particular. */
-const STRANGER: Viewer = { role: 'watcher', accountId: '' };
+const STRANGER: Viewer = { role: 'watcher', accountId: '', language: 'en' };
 
 /** A file of what a group knows. Secret places are shifted or left out, unless who asks sees them and says exactly. */
 export async function exportFile(deps: Dependencies, context: GroupContext<null>): Promise<FileAnswer> {
@@ -182,17 +183,17 @@ async function tableOut(
         nameOf(entry.patchId),
         plantName(plantKey),
         entry.kind,
-        noteOf(entry, plants.get(plantKey ?? ''), words),
+        noteOf(entry, plants.get(plantKey ?? ''), words('en')),
         by,
       ]),
   );
 }
 
-/** An entry in a few words, as a line of a table of visits reads it. */
+/** An entry in a few words, as a line of a table of visits reads it: in English as its heads are, so that it can come in again. */
 function noteOf(
   { kind, body }: { readonly kind: string; readonly body: unknown },
   plant: KnownPlant | undefined,
-  words: Dependencies['words'],
+  words: Words,
 ): string {
   switch (kind) {
     case 'note':

@@ -1,10 +1,11 @@
-import type { Role } from '@emberfield/contract';
+import type { Language, Role } from '@emberfield/contract';
 
 export interface SignedIn {
   readonly sessionId: string;
   readonly accountId: string;
   readonly name: string;
   readonly signInName: string;
+  readonly language: Language | null;
   readonly token: string;
 }
 
@@ -18,7 +19,7 @@ export interface InGroup {
   readonly role: Role;
   readonly today: string;
   /** Who asks: what they may see goes by it. */
-  readonly viewer: { readonly role: Role; readonly accountId: string };
+  readonly viewer: { readonly role: Role; readonly accountId: string; readonly language: Language };
 }
 
 /** What an endpoint is handed: everything checked, nothing of Express. */

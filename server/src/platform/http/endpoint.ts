@@ -1,11 +1,12 @@
 import { parse as parseCookies } from 'cookie';
 import { gunzipSync } from 'node:zlib';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
-import { isUuid, ROLES, type Role, type Route, type Who } from '@emberfield/contract';
+import { isUuid, ROLES, type Language, type Role, type Route, type Who } from '@emberfield/contract';
 import { AppError, notFound } from '../errors.ts';
 import { parse } from '../parse.ts';
 import { FileAnswer } from './file-answer.ts';
 import { JsonAnswer } from './json-answer.ts';
+import { languageOf } from './language-of.ts';
 import { assertSameSite, assertToken } from './cross-site.ts';
 import type { AccountContext, Context, GroupContext, InGroup, SignedIn } from './context.ts';
 
@@ -20,6 +21,7 @@ export interface Gatekeeper {
   readonly caller: (
     token: string,
     groupId: string | null,
+    language: Language,
   ) => Promise<{ readonly account: SignedIn; readonly group: InGroup | null } | null>;
   readonly publicUrl: string | null;
 }
@@ -80,7 +82,7 @@ export class Endpoints {
     const token = cookieOf(request);
     const groupId = request.params['groupId'];
     const asked = typeof groupId === 'string' ? groupId : null;
-    const caller = token ? await this.gate.caller(token, asked) : null;
+    const caller = token ? await this.gate.caller(token, asked, languageOf(request)) : null;
     const account = caller?.account ?? null;
     const group = caller?.group ?? null;
     if (route.who !== 'anyone') {

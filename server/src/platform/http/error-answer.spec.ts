@@ -16,7 +16,7 @@ describe('a refusal', () => {
   const answerTo = async (error: unknown) => {
     const app = express();
     app.get('/', (_request, _response, next) => next(error));
-    app.use(errorAnswer(log, createWords('en')));
+    app.use(errorAnswer(log, createWords));
     const answer = await request(app).get('/');
     return { status: answer.status, ...(answer.body as ErrorBody).error };
   };

@@ -1,10 +1,11 @@
 import { randomBytes } from 'node:crypto';
 import type { ErrorRequestHandler, Request, Response } from 'express';
-import type { ErrorBody, ErrorCode } from '@emberfield/contract';
+import type { ErrorBody, ErrorCode, Language } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 import { isAway, isTransient } from '../database/transact.ts';
 import { AppError } from '../errors.ts';
 import { loggedPath, type Log } from '../log.ts';
+import { languageOf } from './language-of.ts';
 
 export const STATUS: Readonly<Record<ErrorCode, number>> = {
   badInput: 400,
@@ -33,7 +34,7 @@ export const STATUS: Readonly<Record<ErrorCode, number>> = {
 };
 
 /** The one shape of every refusal. What is not ours is a 500 with a log number and nothing else. */
-export function errorAnswer(log: Log, words: Words): ErrorRequestHandler {
+export function errorAnswer(log: Log, words: (language: Language) => Words): ErrorRequestHandler {
   // Express knows an error handler by its four arguments.
   return (error: unknown, request, response, _next) => {
     const known = asAppError(error);
@@ -43,7 +44,7 @@ export function errorAnswer(log: Log, words: Words): ErrorRequestHandler {
     const body: ErrorBody = {
       error: {
         code,
-        message: words.error(code, {
+        message: words(languageOf(request)).error(code, {
           ...known?.values,
           ...(known?.reason ? { reason: known.reason } : {}),
           ...(known?.field ? { field: known.field } : {}),

@@ -24,7 +24,7 @@ describe('rate limits', () => {
     app.post('/', tryLimit(server.deps.db, { name, most, subject }), (req, res) => {
       res.sendStatus((req.body as { right?: boolean }).right ? 200 : 401);
     });
-    app.use(errorAnswer(server.deps.log, createWords('en')));
+    app.use(errorAnswer(server.deps.log, createWords));
     return app;
   };
   const tries = async (app: ReturnType<typeof express>, n: number, body: object = {}): Promise<readonly number[]> => {
@@ -69,7 +69,7 @@ describe('rate limits', () => {
     const app = express();
     app.use(requestLimit(5));
     app.get('/', (_request, response) => void response.sendStatus(200));
-    app.use(errorAnswer(server.deps.log, createWords('en')));
+    app.use(errorAnswer(server.deps.log, createWords));
     const statuses: number[] = [];
     for (let i = 0; i < 7; i++) statuses.push((await request(app).get('/')).status);
     expect(statuses).to.deep.equal([200, 200, 200, 200, 200, 429, 429]);

@@ -9,9 +9,9 @@ import { heldKnowledge } from './group-knowledge.ts';
 
 type Asking = Pick<Dependencies, 'db' | 'answers'>;
 
-/** Keepers see the same; of all others each may see something else of secret places. */
-const viewerKey = ({ viewer: { role, accountId } }: KnownGroup): string =>
-  role === 'keeper' ? role : `${role}:${accountId}`;
+/** Keepers see the same; of all others each may see something else of secret places, and reads what they are called instead. */
+const viewerKey = ({ viewer: { role, accountId, language } }: KnownGroup): string =>
+  role === 'keeper' ? role : `${role}:${accountId}:${language}`;
 
 const common = ({ answers }: Asking, group: KnownGroup): readonly string[] => [
   group.id,

@@ -43,7 +43,7 @@ export async function storeEntry(deps: Dependencies, storing: Storing, input: un
       id,
       status: 'needsAttention',
       code: error.reason ?? error.code,
-      message: deps.words.error(error.code, {
+      message: deps.words(storing.group.viewer.language).error(error.code, {
         ...error.values,
         ...(error.reason ? { reason: error.reason } : {}),
         ...(field ? { field } : {}),

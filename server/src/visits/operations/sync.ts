@@ -26,7 +26,7 @@ export async function sync(
         id: typeof id === 'string' ? id.slice(0, 36) : null,
         status: 'needsAttention',
         code,
-        message: deps.words.error(code, { logId: '' }),
+        message: deps.words(group.viewer.language).error(code, { logId: '' }),
         field: null,
       });
     }

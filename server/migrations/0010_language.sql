@@ -1,0 +1,1 @@
+ALTER TABLE `account` ADD `language` enum('en','de');

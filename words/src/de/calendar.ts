@@ -1,0 +1,48 @@
+/** Words of calendars and notices, in German. */
+export const calendar = {
+  calendar: {
+    title: 'Kalender und Hinweise',
+    lead: 'Jedes Kalenderprogramm kann mitlesen: was aufgeht, was zu Ende geht, was zu tun ist. Einträge enthalten keine Positionen, und geheime Orte werden nicht genannt.',
+    name: 'Emberfield · {group}',
+    kinds: {
+      opens: 'was sich öffnet',
+      lastCall: 'letzte Tage',
+      duty: 'Aufgaben mit einem Tag',
+      leave: 'Erlaubnis, die endet',
+    },
+    kindsLabel: 'Was er enthält',
+    make: 'Adresse anlegen',
+    renew: 'Neue Adresse anlegen',
+    end: 'Adresse entfernen',
+    address: 'Die Adresse',
+    once: 'Gib diese Adresse deinem Kalenderprogramm. Wer sie hat, kann mitlesen: Sie wird nur jetzt gezeigt, und eine neue beendet sie.',
+    have: 'Angelegt {made}.',
+    lastRead: 'Zuletzt gelesen {when}.',
+    neverRead: 'Noch nicht gelesen.',
+    ended: 'Die Adresse ist weg.',
+    opens: '{part} offen',
+    lastCall: 'letzte Tage für {part}',
+    range: {
+      opens: 'Öffnet in 8 von 10 Fällen zwischen {early} und {late}.',
+      lastCall: 'Schließt in 8 von 10 Fällen zwischen {early} und {late}.',
+    },
+    until: 'Wahrscheinlich bis {day}.',
+    notSettled: 'Was hier steht, ist noch nicht geklärt: Vorher wird nichts genommen.',
+  },
+  notice: {
+    title: 'Gut zu wissen',
+    opensSoon: '{what}: offen {when}.',
+    lastCall: '{what}: letzte Tage, wahrscheinlich bis {day}.',
+    moved: '{what}: jetzt etwa ab {day}; vorher war es {before}.',
+    tomorrow: 'morgen',
+    inDays: 'morgen | in {n} Tagen',
+    seen: 'Gesehen',
+    kinds: { opensSoon: 'öffnet in drei Tagen', lastCall: 'letzte Tage', moved: 'um mehr als vier Tage verschoben' },
+    kindsLabel: 'Am Herd sagen',
+    browser: 'Auch als Hinweise des Browsers, solange Emberfield offen ist',
+    browserDenied:
+      'Der Browser lässt hier keine Hinweise zu. Das lässt sich in seinen Einstellungen zu dieser Seite ändern.',
+    browserNone: 'Dieser Browser kennt keine Hinweise.',
+    device: 'Diese Wahl gilt für dieses Gerät.',
+  },
+};

@@ -1,0 +1,46 @@
+import type { Same } from '../messages.ts';
+import type { english } from '../en/messages.ts';
+import { calendar } from './calendar.ts';
+import { errors, form, leftOut, reasons, things } from './errors.ts';
+import { files } from './files.ts';
+import { hearth } from './hearth.ts';
+import { help } from './help.ts';
+import { identify } from './identify.ts';
+import { patches } from './patches.ts';
+import { people } from './people.ts';
+import { plants } from './plants.ts';
+import { proof } from './proof.ts';
+import { scouting } from './scouting.ts';
+import { sentences } from './sentences.ts';
+import { shell } from './shell.ts';
+import { signs } from './signs.ts';
+import { stands } from './stands.ts';
+import { visits } from './visits.ts';
+import { weather } from './weather.ts';
+import { year } from './year.ts';
+
+/** Everything Emberfield says, in German. The compiler asks for every key that the English has, and for no other. */
+export const german: Same<typeof english> = {
+  ...shell,
+  ...people,
+  ...hearth,
+  ...help,
+  ...stands,
+  ...visits,
+  ...patches,
+  ...plants,
+  ...signs,
+  ...identify,
+  ...scouting,
+  ...files,
+  ...weather,
+  ...year,
+  ...calendar,
+  ...proof,
+  ...sentences,
+  errors,
+  form,
+  reasons,
+  leftOut,
+  things,
+};
