@@ -12,7 +12,7 @@ export interface GroupRef {
   readonly role: Role;
 }
 
-export interface SessionAccount {
+interface SessionAccount {
   readonly id: string;
   readonly name: string;
   readonly signInName: string;

@@ -53,7 +53,7 @@ const glowing = { state: 'glowing', quality: 0.5, daysLeft: 9 } as const;
   justify-items: center;
   align-content: center;
   gap: 1px;
-  height: 60px;
+  height: 56px;
   padding: 4px 2px;
   border-radius: 0;
   color: var(--soft);

@@ -1,26 +1,29 @@
 <script setup lang="ts">
+import { BorderOutlined, LineOutlined, QuestionOutlined } from '@ant-design/icons-vue';
 import { Button, Popover } from 'ant-design-vue';
 import 'ol/ol.css';
 import Feature, { type FeatureLike } from 'ol/Feature.js';
 import GeoJSON from 'ol/format/GeoJSON.js';
 import Point from 'ol/geom/Point.js';
 import { Vector as VectorLayer, VectorImage as VectorImageLayer } from 'ol/layer.js';
+import { boundingExtent } from 'ol/extent.js';
 import Graticule from 'ol/layer/Graticule.js';
 import OlMap from 'ol/Map.js';
 import { fromLonLat } from 'ol/proj.js';
-import { Vector as VectorSource } from 'ol/source.js';
-import { Icon, Stroke, Style } from 'ol/style.js';
+import { Cluster, Vector as VectorSource } from 'ol/source.js';
+import { Fill, Icon, Stroke, Style, Text } from 'ol/style.js';
 import View from 'ol/View.js';
 import { onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { centreOf, type PathView } from '@emberfield/contract';
+import type { Light } from '../platform/palette.ts';
 import { coalSvg } from '../kit/coal-svg.ts';
 import CoalLegend from '../kit/CoalLegend.vue';
-import { hazardStyle, landStyle, patchStyle, walkedStyle } from '../patches/map-style.ts';
-import { isNight, palette } from '../platform/theme.ts';
+import { hazardStyle, landStyle, patchStyle, walkedStyle } from '../maps/map-style.ts';
+import { FONT, isPhone, light, palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import type { GroundPlace } from './ground-places.ts';
-import { isShown, type MapLayer } from './map-layers.ts';
-import { useBackdrop } from './use-backdrop.ts';
+import { isShown, type MapLayer } from '../maps/map-layers.ts';
+import { useBackdrop } from '../maps/use-backdrop.ts';
 import { useMeasure } from './use-measure.ts';
 
 /** All places on the group's own map, each with its coal; a press chooses one. The list beside it says the same. */
@@ -45,6 +48,7 @@ const [land, areas, coals, walked, hazards] = Array.from({ length: 5 }, () => ne
   VectorSource,
 ];
 const CHOSEN_ZOOM = 14;
+const MOST_ZOOM = 19;
 /** From here on there is room for names; where they would lie over each other they give way. */
 const NAMES_ZOOM = 12;
 const map = shallowRef<OlMap | null>(null);
@@ -65,25 +69,48 @@ function coalStyle({ hottest }: GroundPlace): Style | undefined {
   pictures.set(svg, style);
   return style;
 }
+/** Places whose coals would lie over each other are one: the hottest of them, with how many they are. */
+const NEAR_PX = 26;
+const clusters = new Cluster({ source: coals, distance: NEAR_PX });
+const membersOf = (cluster: FeatureLike): readonly Feature[] => (cluster.get('features') ?? []) as Feature[];
+const rank = (f: Feature): number => order.get(f.get('id') as string) ?? Infinity;
+const order = new Map<string, number>();
+function clusterStyle(cluster: FeatureLike): Style[] {
+  const members = membersOf(cluster);
+  const first = members.reduce<Feature | null>((a, b) => (a && rank(a) <= rank(b) ? a : b), null);
+  const coal = first && coalStyle(first.get('place') as GroundPlace);
+  if (members.length === 1) return coal ? [coal] : [];
+  const { char, sheet } = palette.value;
+  const count = new Text({
+    text: String(members.length),
+    font: `700 14px ${FONT}`,
+    offsetX: 15,
+    offsetY: -14,
+    fill: new Fill({ color: sheet }),
+    backgroundFill: new Fill({ color: char }),
+    padding: [1, 4, 0, 5],
+  });
+  return [...(coal ? [coal] : []), new Style({ text: count, zIndex: 2 })];
+}
 /** A place's name stands below its coal. */
 function nameStyle(feature: FeatureLike): Style {
-  const style = patchStyle(feature, false, isNight.value);
+  const style = patchStyle(feature, false, light.value);
   style.getText()?.setOffsetY(30);
   return new Style({ text: style.getText()!, zIndex: feature.get('id') === props.chosen ? 1 : 0 });
 }
 /** The boundary; the name is drawn above the coals. One style serves all that are not chosen. */
-const quiet = new Map<boolean, Style>();
+const quiet = new Map<Light, Style>();
 function areaStyle(feature: FeatureLike): Style {
   if (feature.get('id') === props.chosen) {
-    const chosen = patchStyle(feature, true, isNight.value);
+    const chosen = patchStyle(feature, true, light.value);
     chosen.getText()?.setText('');
     return chosen;
   }
-  let style = quiet.get(isNight.value);
+  let style = quiet.get(light.value);
   if (!style) {
-    style = patchStyle(feature, false, isNight.value);
+    style = patchStyle(feature, false, light.value);
     style.getText()?.setText('');
-    quiet.set(isNight.value, style);
+    quiet.set(light.value, style);
   }
   return style;
 }
@@ -91,15 +118,15 @@ const read = (geometry: unknown, properties: object): Feature =>
   format.readFeature({ type: 'Feature', geometry, properties }) as Feature;
 function showPlaces(): void {
   for (const source of [areas, coals, hazards]) source.clear();
+  order.clear();
+  props.places.forEach(({ patch }, i) => order.set(patch.id, i));
   const marks: Feature[] = [];
   const warnings: Feature[] = [];
   for (const place of props.places) {
     const { id, geometry, hazards: bad } = place.patch;
     const { longitudeDeg, latitudeDeg } = centreOf(geometry);
     const at = fromLonLat([longitudeDeg, latitudeDeg]);
-    const mark = new Feature({ geometry: new Point(at), id });
-    mark.setStyle(coalStyle(place));
-    marks.push(mark);
+    marks.push(new Feature({ geometry: new Point(at), id, place }));
     if (bad.length) warnings.push(new Feature({ geometry: new Point(at), id }));
   }
   areas.addFeatures(props.places.map(({ patch: { id, name, geometry } }) => read(geometry, { id, name })));
@@ -115,7 +142,7 @@ function showGround(): void {
 function fitAll(): void {
   const extent = (props.places.length ? areas : land).getExtent();
   if (extent && (props.places.length || props.baseMap))
-    map.value?.getView().fit(extent, { padding: [50, 50, 50, 50], maxZoom: 15 });
+    map.value?.getView().fit(extent, { padding: isPhone.value ? [24, 60, 24, 40] : [50, 50, 50, 50], maxZoom: 15 });
 }
 function bringIntoView(): void {
   const place = props.places.find((p) => p.patch.id === props.chosen);
@@ -128,6 +155,14 @@ function bringIntoView(): void {
     duration: 250,
   });
 }
+/** Goes so near that places that were one come apart; `false` where they lie so close that nothing would part them. */
+function comeNearer(members: readonly Feature[]): boolean {
+  const view = map.value?.getView();
+  const extent = boundingExtent(members.map((m) => (m.getGeometry() as Point).getCoordinates()));
+  if (!view || (view.getZoom() ?? 0) >= MOST_ZOOM - 1) return false;
+  view.fit(extent, { padding: [60, 60, 60, 60], maxZoom: MOST_ZOOM, duration: 250 });
+  return true;
+}
 onMounted(() => {
   const has = (layer: MapLayer): boolean => props.layers.includes(layer);
   // Thousands of places are drawn into one picture that is moved and stretched with the hand, and drawn anew at rest.
@@ -138,25 +173,30 @@ onMounted(() => {
       new Graticule({ strokeStyle: new Stroke({ color: 'rgba(110,99,89,.25)', width: 1 }), wrapX: false }),
       new VectorLayer({
         source: land,
-        style: (f, r) => (isShown(String(f.get('kind')), props.layers) ? landStyle(f, r, isNight.value) : undefined),
+        style: (f, r) => (isShown(String(f.get('kind')), props.layers) ? landStyle(f, r, light.value) : undefined),
         declutter: true,
       }),
-      new VectorLayer({ source: walked, style: (f) => (has('walked') ? walkedStyle(f, isNight.value) : undefined) }),
+      new VectorLayer({ source: walked, style: (f) => (has('walked') ? walkedStyle(f, light.value) : undefined) }),
       new VectorImageLayer({ source: areas, style: areaStyle, ...many }),
       new VectorImageLayer({
         source: hazards,
-        style: () => (has('hazards') ? hazardStyle(isNight.value) : undefined),
+        style: () => (has('hazards') ? hazardStyle(light.value) : undefined),
         ...many,
       }),
-      new VectorImageLayer({ source: coals, ...many }),
+      new VectorImageLayer({ source: clusters, style: clusterStyle, ...many }),
       new VectorLayer({ source: areas, style: nameStyle, declutter: true, minZoom: NAMES_ZOOM }),
     ],
-    view: new View({ center: fromLonLat([0, 30]), zoom: 2, maxZoom: 19 }),
+    view: new View({ center: fromLonLat([0, 30]), zoom: 2, maxZoom: MOST_ZOOM }),
   });
   map.value.on('singleclick', ({ pixel }) => {
     if (measure.mode.value !== null) return;
-    const id = map.value?.forEachFeatureAtPixel(pixel, (f) => f.get('id') as string | undefined, { hitTolerance: 8 });
-    if (id) emit('choose', id);
+    const hit = map.value?.forEachFeatureAtPixel(pixel, (f) => (f.get('features') || f.get('id') ? f : undefined), {
+      hitTolerance: 8,
+    });
+    if (!hit) return;
+    const members = membersOf(hit);
+    if (members.length > 1 && comeNearer(members)) return;
+    emit('choose', (members[0]?.get('id') ?? hit.get('id')) as string);
   });
   showGround();
   showPlaces();
@@ -164,7 +204,7 @@ onMounted(() => {
 });
 onUnmounted(() => map.value?.setTarget(undefined));
 watch(() => [props.places, palette.value], showPlaces);
-watch(() => [props.baseMap, props.paths, isNight.value], showGround);
+watch(() => [props.baseMap, props.paths, light.value], showGround);
 watch(
   () => props.layers,
   () => [land, walked, hazards].forEach((s) => s.changed()),
@@ -189,7 +229,12 @@ watch(
         class="chip"
         :aria-pressed="measure.mode.value === m"
         @click="measure.use(measure.mode.value === m ? null : m)">
-        {{ words.t(m === 'length' ? 'ground.measureLength' : 'ground.measureArea') }}
+        <template v-if="isPhone" #icon>
+          <LineOutlined v-if="m === 'length'" aria-hidden="true" /><BorderOutlined v-else aria-hidden="true" />
+        </template>
+        <span :class="{ 'hidden-visually': isPhone }">{{
+          words.t(m === 'length' ? 'ground.measureLength' : 'ground.measureArea')
+        }}</span>
       </Button>
       <Popover trigger="click" placement="top">
         <template #content>
@@ -200,7 +245,10 @@ watch(
             </li></CoalLegend
           >
         </template>
-        <Button class="chip">{{ words.t('year.legend') }}</Button>
+        <Button class="chip">
+          <template v-if="isPhone" #icon><QuestionOutlined aria-hidden="true" /></template>
+          <span :class="{ 'hidden-visually': isPhone }">{{ words.t('year.legend') }}</span>
+        </Button>
       </Popover>
       <output v-if="measure.mode.value">{{ measure.said.value || words.t('ground.measureHint') }}</output>
     </div>
@@ -238,10 +286,21 @@ watch(
   stroke: var(--ember);
   stroke-width: 2.5;
 }
+@media (max-width: 900px) {
+  .measure {
+    inset: 8px 8px auto auto;
+    flex-direction: column;
+    align-items: flex-end;
+  }
+  .measure .chip {
+    padding: 0;
+    width: 44px;
+  }
+}
 output {
   background: var(--sheet);
   padding: 4px 10px;
   font-weight: 640;
 }
 </style>
-<style scoped src="../patches/map-frame.css"></style>
+<style scoped src="../maps/map-frame.css"></style>

@@ -4,12 +4,13 @@ import FoldUp from '../kit/FoldUp.vue';
 import PickOne from '../kit/PickOne.vue';
 import FileButton from '../kit/FileButton.vue';
 import GoButton from '../kit/GoButton.vue';
-import { useLocalStorage } from '@vueuse/core';
+import { useLocalStorage, useSwipe } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, type WritableComputedRef } from 'vue';
 import { partsOf } from '../hearth/sections.ts';
 import { useHearth } from '../hearth/queries.ts';
 import StateNote from '../kit/StateNote.vue';
 import { useBaseMap, usePatches } from '../patches/queries.ts';
+import { isPhone } from '../platform/theme.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
 import { useQueryChoice } from '../session/use-query.ts';
@@ -19,8 +20,8 @@ import { toggled } from '../scouting/find-draft.ts';
 import { HEATS, type Heat } from '../stands/heats.ts';
 import ToggleChips from '../kit/ToggleChips.vue';
 import { groundPlaces } from './ground-places.ts';
-import { LAYERS_AT_FIRST, layersFor, type MapLayer } from './map-layers.ts';
-import { useArchive } from './use-archive.ts';
+import { LAYERS_AT_FIRST, layersFor, type MapLayer } from '../maps/map-layers.ts';
+import { useArchive } from '../maps/use-archive.ts';
 import GroundPlaceItem from './GroundPlaceItem.vue';
 
 // The map is heavy: the list stands before it comes.
@@ -40,6 +41,15 @@ const { archive, problem: archiveProblem, choose: chooseArchive, drop } = useArc
 const MOST_LISTED = 60;
 const listed = ref(MOST_LISTED);
 const text = ref('');
+/** On the phone the list lies over the map: it is pulled up by its handle, or by beginning to search. */
+const pulled = ref(false);
+const handle = ref<HTMLElement | null>(null);
+useSwipe(handle, {
+  threshold: 20,
+  onSwipeEnd: (_, direction) => {
+    if (direction === 'up' || direction === 'down') pulled.value = direction === 'up';
+  },
+});
 const chosen = ref<string | null>(null);
 const failed = computed(() => hearth.error.value ?? patches.error.value);
 const parts = computed(() => (hearth.data.value ? partsOf(hearth.data.value) : []));
@@ -75,6 +85,7 @@ function again(): void {
 }
 function choose(patchId: string): void {
   chosen.value = patchId;
+  pulled.value = false;
   document.getElementById(`place-${patchId}`)?.scrollIntoView({ block: 'nearest' });
 }
 </script>
@@ -104,27 +115,37 @@ function choose(patchId: string): void {
         :archive="archive"
         @choose="choose" />
     </div>
-    <aside class="side">
-      <div class="tools">
-        <Input
-          v-model:value="text"
-          type="search"
-          :placeholder="words.t('ground.search')"
-          :aria-label="words.t('ground.search')" />
-        <PickOne
-          v-model="part"
-          optional
-          :label="words.t('hearth.filter')"
-          :placeholder="words.t('hearth.allParts')"
-          :options="parts.map((p) => ({ value: p, label: words.t(`plants.partName.${p}`) }))" />
-        <PickOne
-          v-model="heat"
-          optional
-          :label="words.t('ground.anyHeat')"
-          :placeholder="words.t('ground.anyHeat')"
-          :options="HEATS.map((h) => ({ value: h, label: words.t(`coalState.${h}`) }))" />
-      </div>
-      <FoldUp class="layers no-print" :title="words.t('ground.layers')">
+    <aside class="side" :class="{ pulled }">
+      <button
+        v-if="isPhone"
+        ref="handle"
+        type="button"
+        class="handle"
+        :aria-expanded="pulled"
+        :aria-label="words.t(pulled ? 'ground.lower' : 'ground.pull')"
+        @click="pulled = !pulled" />
+      <Input
+        v-model:value="text"
+        class="search"
+        type="search"
+        :placeholder="words.t('ground.search')"
+        :aria-label="words.t('ground.search')"
+        @focus="pulled = true" />
+      <FoldUp class="sift no-print" :title="words.t('ground.sift')" :open="!isPhone">
+        <div class="tools">
+          <PickOne
+            v-model="part"
+            optional
+            :label="words.t('hearth.filter')"
+            :placeholder="words.t('hearth.allParts')"
+            :options="parts.map((p) => ({ value: p, label: words.t(`plants.partName.${p}`) }))" />
+          <PickOne
+            v-model="heat"
+            optional
+            :label="words.t('ground.anyHeat')"
+            :placeholder="words.t('ground.anyHeat')"
+            :options="HEATS.map((h) => ({ value: h, label: words.t(`coalState.${h}`) }))" />
+        </div>
         <ToggleChips
           :label="words.t('ground.layers')"
           :options="offered.map((l) => ({ value: l, label: words.t(`ground.layer.${l}`) }))"
@@ -170,20 +191,6 @@ function choose(patchId: string): void {
   overflow: auto;
   padding: 12px 16px 40px;
 }
-.tools input {
-  grid-column: 1 / -1;
-}
-.layers {
-  margin-bottom: 10px;
-}
-.layers label {
-  position: relative;
-}
-.layers input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-}
 .tools {
   display: grid;
   grid-template-columns: 1fr 1fr;
@@ -192,13 +199,58 @@ function choose(patchId: string): void {
 }
 @media (max-width: 900px) {
   .ground {
-    height: auto;
+    --over: 88px;
+    --under: calc(56px + env(safe-area-inset-bottom));
+    height: calc(100dvh - var(--over) - var(--under));
+    min-height: 0;
+    margin-bottom: calc(-12px - env(safe-area-inset-bottom));
+    overflow: hidden;
   }
   .ground .front {
-    height: 46vh;
+    height: calc(44dvh - var(--over) - var(--under) + 12px);
   }
   .front :deep(.map) {
     min-height: 0;
+  }
+  /* The list lies over the foot of the map and is pulled up over it. */
+  .ground .side {
+    position: fixed;
+    inset: auto 0 var(--under);
+    z-index: 20;
+    height: 56dvh;
+    padding: 0 16px 24px;
+    border-radius: 12px 12px 0 0;
+    border-top: 1px solid var(--edge);
+    transition: height 0.18s ease-out;
+  }
+  .ground .side.pulled {
+    height: calc(100dvh - var(--over) - var(--under) - 8px);
+  }
+  .handle {
+    position: sticky;
+    top: 0;
+    z-index: 1;
+    display: block;
+    width: 100%;
+    height: 44px;
+    border: 0;
+    background: var(--sheet);
+    cursor: grab;
+    touch-action: none;
+  }
+  .handle::after {
+    content: '';
+    display: block;
+    width: 44px;
+    height: 5px;
+    margin: auto;
+    border-radius: 3px;
+    background: var(--edge);
+  }
+}
+@media (prefers-reduced-motion: reduce) {
+  .ground .side {
+    transition: none;
   }
 }
 </style>

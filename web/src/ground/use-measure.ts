@@ -5,8 +5,8 @@ import type OlMap from 'ol/Map.js';
 import { Vector as VectorSource } from 'ol/source.js';
 import { getArea, getLength } from 'ol/sphere.js';
 import { onUnmounted, ref, type Ref } from 'vue';
-import { patchStyle } from '../patches/map-style.ts';
-import { isNight } from '../platform/theme.ts';
+import { patchStyle } from '../maps/map-style.ts';
+import { light } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 
 /** Lengths and areas over the ground, measured on the sphere and not on the paper. */
@@ -19,7 +19,7 @@ export function useMeasure(map: Readonly<Ref<OlMap | null>>): {
   const mode = ref<'length' | 'area' | null>(null);
   const said = ref('');
   const source = new VectorSource();
-  const layer = new VectorLayer({ source, style: (f) => patchStyle(f, true, isNight.value) });
+  const layer = new VectorLayer({ source, style: (f) => patchStyle(f, true, light.value) });
   let drawing: Draw | null = null;
 
   const say = (shape: Geometry): void => {
@@ -36,7 +36,7 @@ export function useMeasure(map: Readonly<Ref<OlMap | null>>): {
     drawing = new Draw({
       source,
       type: next === 'area' ? 'Polygon' : 'LineString',
-      style: (f) => patchStyle(f, true, isNight.value),
+      style: (f) => patchStyle(f, true, light.value),
     });
     drawing.on('drawstart', ({ feature }) => {
       source.clear();

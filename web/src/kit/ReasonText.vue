@@ -46,8 +46,9 @@ useEscape(() => (open.value = false));
 /* A thumb in a glove: the line is as tall as a finger, and stands where it stood. */
 @media (max-width: 900px) {
   .why {
-    padding-block: 14px 2px;
-    margin-top: -8px;
+    min-height: 44px;
+    padding-block: 20px 2px;
+    margin-top: -16px;
   }
 }
 </style>

@@ -16,11 +16,14 @@ import { Vector as VectorSource } from 'ol/source.js';
 import { getArea } from 'ol/sphere.js';
 import { Stroke } from 'ol/style.js';
 import View from 'ol/View.js';
-import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
+import { computed, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { centreOf, type PatchGeometry, type PatchView } from '@emberfield/contract';
-import { isNight } from '../platform/theme.ts';
+import { light } from '../platform/theme.ts';
+import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import { landStyle, patchStyle } from './map-style.ts';
+import { landStyle, patchStyle } from '../maps/map-style.ts';
+import { useArchive } from '../maps/use-archive.ts';
+import { useBackdrop } from '../maps/use-backdrop.ts';
 import { historyFrom, stepBack, stepTo } from './shape-history.ts';
 
 const props = defineProps<{ baseMap: unknown; patches: readonly PatchView[] }>();
@@ -45,7 +48,11 @@ const format = new GeoJSON({ featureProjection: 'EPSG:3857' });
 const land = new VectorSource();
 const others = new VectorSource();
 const own = new VectorSource();
-let map: OlMap | null = null;
+const map = shallowRef<OlMap | null>(null);
+const { group } = useGroup();
+const { archive } = useArchive();
+/** The same ground as on the map of all places: tiles, or the map of this device. */
+useBackdrop(map, () => ({ tilesUrl: group.value?.tilesUrl ?? null, archive: archive.value }));
 let drawing: Draw | null = null;
 let helpers: Interaction[] = [];
 const sketching = ref(false);
@@ -62,18 +69,18 @@ const lonLat = (c: readonly number[]): [number, number] => {
 /** Draws anew, or bends what is there; either way the pointer catches on corners and edges of this place and its neighbours. */
 function useMode(next: Mode): void {
   mode.value = next;
-  for (const interaction of [...(drawing ? [drawing] : []), ...helpers]) map?.removeInteraction(interaction);
+  for (const interaction of [...(drawing ? [drawing] : []), ...helpers]) map.value?.removeInteraction(interaction);
   drawing = null;
   helpers = [];
   if (next === 'reshape') {
-    const bending = new Modify({ source: own, style: (f) => patchStyle(f, true, isNight.value) });
+    const bending = new Modify({ source: own, style: (f) => patchStyle(f, true, light.value) });
     bending.on('modifyend', () => take(own.getFeatures()[0]?.getGeometry()));
     helpers.push(bending);
   } else {
     drawing = new Draw({
       type: next === 'point' ? 'Point' : 'Polygon',
       stopClick: true,
-      style: (f) => patchStyle(f, true, isNight.value),
+      style: (f) => patchStyle(f, true, light.value),
     });
     drawing.on('drawstart', () => (sketching.value = next === 'area'));
     drawing.on('drawabort', () => (sketching.value = false));
@@ -81,11 +88,11 @@ function useMode(next: Mode): void {
       sketching.value = false;
       take(feature.getGeometry());
     });
-    map?.addInteraction(drawing);
+    map.value?.addInteraction(drawing);
   }
   // Snapping comes last: it has to see the pointer before the others do.
   helpers.push(new Snap({ source: others }), new Snap({ source: own }));
-  for (const interaction of helpers) map?.addInteraction(interaction);
+  for (const interaction of helpers) map.value?.addInteraction(interaction);
 }
 function take(shape: unknown): void {
   const made = drawn(shape);
@@ -121,7 +128,7 @@ function show(): void {
   if (props.baseMap) land.addFeatures(format.readFeatures(props.baseMap));
 }
 function fit(): void {
-  const view = map?.getView();
+  const view = map.value?.getView();
   if (!view) return;
   if (geometry.value) {
     const { longitudeDeg, latitudeDeg } = centreOf(geometry.value);
@@ -133,7 +140,7 @@ function fit(): void {
   if (extent && (props.patches.length || props.baseMap)) view.fit(extent, { padding: [20, 20, 20, 20], maxZoom: 15 });
 }
 onMounted(() => {
-  map = new OlMap({
+  map.value = new OlMap({
     target: holder.value!,
     layers: [
       new Graticule({
@@ -141,9 +148,9 @@ onMounted(() => {
         showLabels: true,
         wrapX: false,
       }),
-      new VectorLayer({ source: land, style: (f, r) => landStyle(f, r, isNight.value), declutter: true }),
-      new VectorLayer({ source: others, style: (f) => patchStyle(f, false, isNight.value), declutter: true }),
-      new VectorLayer({ source: own, style: (f) => patchStyle(f, true, isNight.value) }),
+      new VectorLayer({ source: land, style: (f, r) => landStyle(f, r, light.value), declutter: true }),
+      new VectorLayer({ source: others, style: (f) => patchStyle(f, false, light.value), declutter: true }),
+      new VectorLayer({ source: own, style: (f) => patchStyle(f, true, light.value) }),
     ],
     view: new View({ center: fromLonLat([0, 30]), zoom: 2, maxZoom: 19 }),
   });
@@ -152,8 +159,8 @@ onMounted(() => {
   show();
   fit();
 });
-onUnmounted(() => map?.setTarget(undefined));
-watch(() => [geometry.value, props.baseMap, props.patches, isNight.value], show);
+onUnmounted(() => map.value?.setTarget(undefined));
+watch(() => [geometry.value, props.baseMap, props.patches, light.value], show);
 watch(() => props.baseMap, fit);
 watch(geometry, (now) => {
   // The form hands back a copy of what was drawn: compared by what it says.
@@ -212,4 +219,4 @@ defineExpose({ fit });
   padding: 4px 12px;
 }
 </style>
-<style scoped src="./map-frame.css"></style>
+<style scoped src="../maps/map-frame.css"></style>

@@ -105,6 +105,7 @@ small {
 @media (max-width: 900px) {
   li {
     grid-template-columns: 1fr auto;
+    min-height: 56px;
   }
   .figure {
     grid-row: 2;

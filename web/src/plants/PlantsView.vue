@@ -3,8 +3,9 @@ import { Input } from 'ant-design-vue';
 import GoButton from '../kit/GoButton.vue';
 import { computed, ref } from 'vue';
 import { useGroup } from '../session/use-group.ts';
-import ChoiceChips from '../kit/ChoiceChips.vue';
+import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
+import { spoken } from '../platform/language.ts';
 import { useWords } from '../session/words.ts';
 import { usePlants } from './queries.ts';
 
@@ -18,9 +19,13 @@ const shown = computed(() => {
   return (plants.data.value ?? []).filter(
     (p) =>
       (kind.value === null || p.parts.length > 0 === (kind.value === 'gathered')) &&
-      (!t || [words.value.text(p.names), p.scientific, p.family].some((n) => n.toLowerCase().includes(t))),
+      (!t || [...Object.values(p.names), p.scientific, p.family].some((n) => n.toLowerCase().includes(t))),
   );
 });
+/** In the order of the names as they are read. */
+const inOrder = computed(() =>
+  [...shown.value].sort((a, b) => words.value.text(a.names).localeCompare(words.value.text(b.names), spoken.value)),
+);
 const kinds = computed(() =>
   (['gathered', 'known'] as const).map((k) => ({ value: k, label: words.value.t(`plants.kind.${k}`) })),
 );
@@ -31,15 +36,21 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
   <div class="page">
     <header>
       <h1>{{ words.t('plants.title') }}</h1>
-      <span v-if="plants.data.value" class="soft">{{
+      <span v-if="plants.data.value" class="soft lead">{{
         words.t('plants.lead', { n: plants.data.value.length, own })
-      }}</span><Input
+      }}</span><GoButton class="identify" :to="{ name: 'identify' }">{{ words.t('identify.title') }}</GoButton>
+      <Input
         v-model:value="text"
         type="search"
         :placeholder="words.t('plants.search')"
         :aria-label="words.t('plants.search')" />
-      <ChoiceChips v-model="kind" optional :label="words.t('plants.kinds')" :options="kinds" />
-      <GoButton :to="{ name: 'identify' }">{{ words.t('identify.title') }}</GoButton>
+      <PickOne
+        v-model="kind"
+        optional
+        class="kind"
+        :label="words.t('plants.kinds')"
+        :placeholder="words.t('plants.kinds')"
+        :options="kinds" />
     </header>
     <StateNote
       v-if="plants.isLoadingError.value"
@@ -49,7 +60,7 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
     <StateNote v-else-if="!plants.data.value" state="loading" />
     <p v-else-if="!shown.length" class="soft">{{ words.t('plants.none') }}</p>
     <ul class="rows" v-else>
-      <li v-for="p in shown" :key="p.key">
+      <li v-for="p in inOrder" :key="p.key">
         <RouterLink :to="{ name: 'plant', params: { plantKey: p.key } }">
           <span
             ><b class="serif">{{ words.text(p.names) }}</b
@@ -84,10 +95,15 @@ header {
   flex-wrap: wrap;
   margin-bottom: 10px;
 }
-input {
-  width: auto;
+.ant-input {
+  flex: 1 1 240px;
+  max-width: 360px;
+}
+.kind {
+  flex: 0 1 240px;
+}
+.identify {
   margin-left: auto;
-  min-width: 240px;
 }
 li a {
   display: grid;
@@ -116,8 +132,18 @@ small {
     grid-template-columns: 1fr;
     min-height: 60px;
   }
-  input {
-    margin: 0;
+  header {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px 8px;
+    align-items: center;
+    margin-bottom: 6px;
+  }
+  .lead {
+    display: none;
+  }
+  .ant-input {
+    max-width: none;
   }
 }
 </style>

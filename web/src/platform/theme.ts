@@ -9,7 +9,7 @@ export type WantedLight = (typeof LIGHTS)[number];
 /** What the person chose for this device; public/light.js reads it before the first paint. */
 export const wantedLight = useLocalStorage<WantedLight>('emberfield-theme', 'system');
 const dark = usePreferredDark();
-const light = computed<Light>(() =>
+export const light = computed<Light>(() =>
   wantedLight.value === 'system' ? (dark.value ? 'night' : 'day') : wantedLight.value,
 );
 export const isNight = computed(() => light.value === 'night');

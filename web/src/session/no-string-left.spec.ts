@@ -1,8 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { parse } from '@vue/compiler-dom';
-import { parse as parseComponent } from '@vue/compiler-sfc';
 import { expect } from 'chai';
+import { parse } from 'vue/compiler-sfc';
 
 const ROOT = join(import.meta.dirname, '..');
 const components = readdirSync(ROOT, { recursive: true, encoding: 'utf8' }).filter((f) => f.endsWith('.vue'));
@@ -43,17 +42,21 @@ function saidIn(node: Node): readonly string[] {
   return [...own, ...attributes, ...(node.children ?? []).flatMap(saidIn)].filter((s) => !NO_WORDS.test(s));
 }
 
+const saidInTemplate = (component: string): readonly string[] => {
+  const root = parse(component).descriptor.template?.ast;
+  return root ? saidIn(root as unknown as Node) : [];
+};
+
 describe('what the screens say', () => {
   it('finds words that stand in a template', () => {
-    const found = saidIn(parse('<p title="Go on">Take it <b>{{ x }}</b> · 5 %</p>') as unknown as Node);
+    const found = saidInTemplate('<template><p title="Go on">Take it <b>{{ x }}</b> · 5 %</p></template>');
     expect(found).to.deep.equal(['Go on', 'Take it']);
   });
   it('stands in the words and never in a component', () => {
     expect(components.length).to.be.above(100);
-    const left = components.flatMap((file) => {
-      const template = parseComponent(readFileSync(join(ROOT, file), 'utf8')).descriptor.template?.content ?? '';
-      return saidIn(parse(template) as unknown as Node).map((said) => `${file}: ${said}`);
-    });
+    const left = components.flatMap((file) =>
+      saidInTemplate(readFileSync(join(ROOT, file), 'utf8')).map((said) => `${file}: ${said}`),
+    );
     expect(left).to.deep.equal([]);
   });
 });

@@ -65,7 +65,7 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
 }
 .row .step {
   flex: 0 0 56px;
-  min-height: 52px;
+  min-height: 56px;
 }
 .row b {
   min-width: 34px;

@@ -68,13 +68,13 @@ function settle(): void {
 
 <style scoped>
 .number {
-  height: auto;
+  height: 76px;
   padding: 0;
   font: 560 64px/1 var(--serif);
 }
 .typed {
   width: 100%;
-  height: 80px;
+  height: 76px;
   font-size: 44px;
 }
 .typed :deep(input) {
@@ -108,7 +108,7 @@ function settle(): void {
 }
 .step {
   flex: 1;
-  min-height: 64px;
+  min-height: 76px;
 }
 .big {
   flex: 1.7;

@@ -80,7 +80,7 @@ const markOf = (i: number): string =>
   gap: 8px;
   align-items: center;
   height: auto;
-  min-height: 46px;
+  min-height: 48px;
   padding: 4px 6px;
   text-align: left;
   font-size: 17px;

@@ -5,6 +5,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { ROUTES, type StationView } from '@emberfield/contract';
 import FileButton from '../kit/FileButton.vue';
+import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useChange } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -74,8 +75,16 @@ const saidOf = (s: StationView): string => {
 
 <template>
   <div class="page">
-    <h1>{{ words.t('weather.title') }}</h1>
-    <p class="soft">{{ words.t('weather.lead') }}</p>
+    <header>
+      <h1>{{ words.t('weather.title') }}</h1>
+      <PickOne
+        v-if="station && stations.data.value!.length > 1"
+        class="which no-print"
+        :model-value="station.id"
+        :label="words.t('patch.stationChoose')"
+        :options="stations.data.value!.map((s) => ({ value: s.id, label: s.name }))"
+        @update:model-value="chosen = $event" />
+    </header>
     <StateNote
       v-if="stations.isLoadingError.value"
       state="failed"
@@ -87,7 +96,17 @@ const saidOf = (s: StationView): string => {
         <h2>{{ words.t('weather.none') }}</h2>
         <p class="soft">{{ words.t(isKeeper ? 'weather.noneText' : 'weather.keeperOnly') }}</p>
       </div>
-      <ul v-else class="stations">
+      <section v-if="station && days.data.value?.days.length">
+        <h2>
+          {{ station.name }} <span class="soft">{{ words.format.height(station.heightM) }}</span>
+        </h2>
+        <p class="soft small">{{ saidOf(station) }}</p>
+        <WeatherChart :days="days.data.value.days" />
+      </section>
+      <StationHealth v-if="station" :station="station" />
+      <h2 class="bring">{{ words.t('weather.stations') }}</h2>
+      <p class="soft">{{ words.t('weather.lead') }}</p>
+      <ul v-if="stations.data.value.length" class="stations">
         <li v-for="s in stations.data.value" :key="s.id">
           <button type="button" :aria-pressed="s.id === station?.id" @click="chosen = s.id">
             <b class="serif">{{ s.name }}</b>
@@ -108,11 +127,6 @@ const saidOf = (s: StationView): string => {
             adding = false;
           }
         " />
-      <section v-if="days.data.value?.days.length" class="section">
-        <h2>{{ words.t('weather.chart') }}</h2>
-        <WeatherChart :days="days.data.value.days" />
-      </section>
-      <StationHealth v-if="station" :station="station" />
       <HandDayForm v-if="mayPick && station && station.source !== 'service'" :station="station" />
       <template v-if="isKeeper && station && station.source !== 'service'">
         <h2 class="bring">{{ words.t('weather.bring') }}: {{ station.name }}</h2>
@@ -136,6 +150,18 @@ const saidOf = (s: StationView): string => {
 </template>
 
 <style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
+  margin-bottom: 8px;
+}
+.which {
+  width: 220px;
+  max-width: 55%;
+  margin-left: auto;
+}
 .stations {
   list-style: none;
   padding: 0;
@@ -169,8 +195,5 @@ small {
 }
 .none {
   margin: 20px 0;
-}
-.section {
-  margin-top: 24px;
 }
 </style>

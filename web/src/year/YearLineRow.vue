@@ -88,7 +88,15 @@ small {
   }
   .name {
     width: auto;
-    min-height: 32px;
+    min-height: 44px;
+  }
+  .place {
+    padding: 0;
+  }
+  .place a {
+    display: flex;
+    align-items: center;
+    min-height: 44px;
   }
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
+import { isPhone } from '../platform/theme.ts';
 import VirtualRows from '../kit/VirtualRows.vue';
 import { ticksOf, xOf, type YearFrame } from './year-frame.ts';
 import type { YearLine } from './year-lines.ts';
@@ -15,10 +16,10 @@ const props = defineProps<{
   narrow: boolean;
 }>();
 const rows = ref<{ drawAll: () => Promise<void> } | null>(null);
-const PLACE_PX = 30;
+const PLACE_PX = isPhone.value ? 44 : 30;
 const LINE_PX = 25;
 /** On the phone the name stands above the strip. */
-const NAME_PX = 32;
+const NAME_PX = 44;
 const sizeOf = (line: YearLine): number =>
   line.kind === 'place' ? PLACE_PX : LINE_PX + line.row.past.length * 5 + (props.narrow ? NAME_PX : 0);
 defineExpose({ print: () => rows.value?.drawAll() });

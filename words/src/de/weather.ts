@@ -3,6 +3,7 @@ export const weather = {
   weather: {
     title: 'Wetter',
     lead: 'Eine Station gibt jedem Bestand seine Tage: tiefste und höchste Temperatur jedes Tages, am besten über zehn Jahre oder mehr.',
+    stations: 'Stationen',
     none: 'Noch keine Station',
     noneText: 'Nenne eine Station nahe deinen Orten, dann bring eine Datei mit Tagestemperaturen herein.',
     newStation: 'Neue Station',

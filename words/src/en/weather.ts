@@ -3,6 +3,7 @@ export const weather = {
   weather: {
     title: 'Weather',
     lead: 'A station gives every stand its dates: lowest and highest temperature of each day, best over ten years or more.',
+    stations: 'Stations',
     none: 'No station yet',
     noneText: 'Name a station near your places, then bring in a file of daily temperatures.',
     newStation: 'New station',

@@ -1,5 +1,6 @@
 import type { FeatureLike } from 'ol/Feature.js';
 import { Circle, Fill, RegularShape, Stroke, Style, Text } from 'ol/style.js';
+import type { Light } from '../platform/palette.ts';
 
 interface Tones {
   readonly land: string;
@@ -37,12 +38,26 @@ const NIGHT: Tones = {
   meadow: '#303224',
   house: '#8D847A',
 };
+/** In full sun: black on white; what the light would swallow is told by its line. */
+const GLARE: Tones = {
+  land: '#FFFFFF',
+  wood: '#DDE8D2',
+  moor: '#F0EADB',
+  water: '#BFD6E0',
+  line: '#6B6B6B',
+  ink: '#000000',
+  halo: '#FFFFFF',
+  ember: '#A83205',
+  meadow: '#EEF2DF',
+  house: '#3A3A3A',
+};
+const TONES: Readonly<Record<Light, Tones>> = { day: DAY, night: NIGHT, glare: GLARE };
 const LABEL_FONT = "560 14px 'Fraunces Variable', serif";
 const NAMES_BELOW_M_PER_PIXEL = 30;
 
 /** The own map in quiet tones, so that only what the group marked is warm. */
-export function landStyle(feature: FeatureLike, resolution: number, night: boolean): Style | undefined {
-  const t = night ? NIGHT : DAY;
+export function landStyle(feature: FeatureLike, resolution: number, light: Light): Style | undefined {
+  const t = TONES[light];
   const fill = (color: string, z: number): Style => new Style({ fill: new Fill({ color }), zIndex: z });
   const stroke = (color: string, width: number, z: number, lineDash?: number[]): Style =>
     new Style({ stroke: new Stroke({ color, width, ...(lineDash ? { lineDash } : {}) }), zIndex: z });
@@ -94,8 +109,8 @@ export function landStyle(feature: FeatureLike, resolution: number, night: boole
 }
 
 /** A patch: warm and strong the one being marked, quiet the others, each with its name. */
-export function patchStyle(feature: FeatureLike, own: boolean, night: boolean): Style {
-  const t = night ? NIGHT : DAY;
+export function patchStyle(feature: FeatureLike, own: boolean, light: Light): Style {
+  const t = TONES[light];
   const color = own ? t.ember : t.ink;
   return new Style({
     fill: new Fill({ color: own ? `${t.ember}55` : `${t.house}44` }),
@@ -119,18 +134,18 @@ export function patchStyle(feature: FeatureLike, own: boolean, night: boolean): 
 }
 
 /** A path that was walked, or dotted one that is planned. */
-export function walkedStyle(feature: FeatureLike, night: boolean): Style {
-  const t = night ? NIGHT : DAY;
+export function walkedStyle(feature: FeatureLike, light: Light): Style {
+  const t = TONES[light];
   const lineDash = feature.get('kind') === 'route' ? [2, 6] : [];
   return new Style({ stroke: new Stroke({ color: t.ember, width: 2, lineDash }), zIndex: 8 });
 }
 
-const hazardStyles = new Map<boolean, Style>();
+const hazardStyles = new Map<Light, Style>();
 /** A place with something wrong: a small mark beside its coal. */
-export function hazardStyle(night: boolean): Style {
-  let style = hazardStyles.get(night);
+export function hazardStyle(light: Light): Style {
+  let style = hazardStyles.get(light);
   if (!style) {
-    const t = night ? NIGHT : DAY;
+    const t = TONES[light];
     style = new Style({
       image: new RegularShape({
         points: 3,
@@ -140,14 +155,14 @@ export function hazardStyle(night: boolean): Style {
         stroke: new Stroke({ color: t.ember, width: 2.2 }),
       }),
     });
-    hazardStyles.set(night, style);
+    hazardStyles.set(light, style);
   }
   return style;
 }
 
 /** Anybody's vector map in the quiet tones of ours: water and woods by their layer's name, all else as thin lines. */
-export function archiveStyle(feature: FeatureLike, night: boolean): Style {
-  const t = night ? NIGHT : DAY;
+export function archiveStyle(feature: FeatureLike, light: Light): Style {
+  const t = TONES[light];
   const name = String(feature.get('layer') ?? '');
   const fill = /water|ocean|sea/i.test(name)
     ? t.water

@@ -4,8 +4,8 @@ import VectorTileLayer from 'ol/layer/VectorTile.js';
 import type OlMap from 'ol/Map.js';
 import XYZ from 'ol/source/XYZ.js';
 import { watch, type Ref } from 'vue';
-import { archiveStyle } from '../patches/map-style.ts';
-import { isNight } from '../platform/theme.ts';
+import { archiveStyle } from './map-style.ts';
+import { light } from '../platform/theme.ts';
 
 interface Backdrop {
   readonly tilesUrl: string | null;
@@ -42,7 +42,7 @@ async function archiveLayer(file: Blob): Promise<BaseLayer> {
   return tileType === TileType.Mvt
     ? new VectorTileLayer({
         source: new PMTilesVectorSource({ url }),
-        style: (f) => archiveStyle(f, isNight.value),
+        style: (f) => archiveStyle(f, light.value),
         declutter: true,
       })
     : new TileLayer({ source: new PMTilesRasterSource({ url }) });
