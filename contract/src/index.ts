@@ -213,6 +213,7 @@ export {
   MOISTURES,
   OVERHEAD_TREES,
   QUALITIES,
+  VESSELS,
   SUBSTRATES,
   centreOf,
   type AllowanceView,

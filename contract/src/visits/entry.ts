@@ -1,4 +1,4 @@
-import { ENTRY_KINDS, LOSS_CAUSES, QUALITIES, type EntryBodies, type EntryKind } from '@emberfield/core/stand';
+import { ENTRY_KINDS, LOSS_CAUSES, QUALITIES, VESSELS, type EntryBodies, type EntryKind } from '@emberfield/core/stand';
 import { boolean, lazy, mixed, string, type Schema } from 'yup';
 import { PHASES, IDENTITY_STATUSES } from '@emberfield/core/identity';
 import { EYE_CLASSES } from '@emberfield/core/counting';
@@ -92,6 +92,11 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     wasteShare: maybe(orNull(share())),
     eatenOnTheSpot: flag(),
     overReason: freeText(300),
+    countedBy: maybe(
+      exactly({ vessel: oneOf(VESSELS), count: finite(0.1, 10_000), holds: finite(0.1, 100_000) }).required('missing'),
+    ),
+    minutes: maybe(orNull(whole(0, 1440))),
+    note: maybe(freeText(600)),
   }).required('missing'),
   loss: exactly({ cause: oneOf(LOSS_CAUSES), share: share(), note: freeText(600) }).required('missing'),
   measurement: exactly({

@@ -11,6 +11,9 @@ export const COUNT_METHODS = ['complete', 'quadrats', 'eye'] as const;
 export type CountMethod = (typeof COUNT_METHODS)[number];
 
 /** What an entry of each kind says. */
+/** What people count by where pieces are too small and no scale is there. */
+export const VESSELS = ['handful', 'bag'] as const;
+
 export interface EntryBodies {
   /** One time at one patch; other entries name it. */
   readonly visit: { readonly note: string };
@@ -49,6 +52,11 @@ export interface EntryBodies {
     readonly eatenOnTheSpot: boolean;
     /** Why more was taken than allowed. */
     readonly overReason: string;
+    /** What it was counted by, where that was neither pieces nor a scale: so many, each of about so many units. */
+    readonly countedBy?: { readonly vessel: (typeof VESSELS)[number]; readonly count: number; readonly holds: number };
+    /** How long it took, minutes. */
+    readonly minutes?: number | null;
+    readonly note?: string;
   };
   readonly loss: { readonly cause: LossCause; readonly share: number; readonly note: string };
   /** Lengths of a part of some plants of the stand. */

@@ -18,6 +18,7 @@ export {
   ENTRY_KINDS,
   LOSS_CAUSES,
   QUALITIES,
+  VESSELS,
   type CountMethod,
   type EntryBodies,
   type EntryKind,

@@ -19,6 +19,10 @@ useEscape(() => emit('close'));
         >{{ words.t(`keys.${s.name}`) }}
       </DescriptionsItem>
       <DescriptionsItem>
+        <template #label><kbd>x</kbd></template
+        >{{ words.t('keys.mark') }}
+      </DescriptionsItem>
+      <DescriptionsItem>
         <template #label
           ><kbd>g</kbd> <kbd v-for="v in VIEWS" :key="v.key">{{ v.key }}</kbd></template
         >{{ words.t('keys.go') }}

@@ -6,7 +6,7 @@ import WindowStroke from '../kit/WindowStroke.vue';
 import { useWords } from '../session/words.ts';
 import type { HearthRow } from './sections.ts';
 
-const props = defineProps<{ row: HearthRow; day: string; chosen: boolean }>();
+const props = defineProps<{ row: HearthRow; day: string; chosen: boolean; marked?: boolean }>();
 defineEmits<{ choose: [] }>();
 const words = useWords();
 const o = computed(() => props.row.outlook);
@@ -28,7 +28,9 @@ const resting = computed(() => o.value.readiness.state === 'banked' && o.value.r
       :label="words.coal(o.readiness, o.thorns)" />
     <span class="what"
       ><b>{{ name }}</b
-      ><small>{{ place }}</small></span
+      ><small
+        ><span v-if="marked" class="tick">✓ {{ words.t('hearth.isMarked') }} · </span>{{ place }}</small
+      ></span
     >
     <span class="stroke"
       ><WindowStroke
@@ -80,6 +82,10 @@ small {
   color: var(--soft);
   font-size: 13px;
   line-height: 1.2;
+}
+.tick {
+  color: var(--char);
+  font-weight: 640;
 }
 .what,
 .when,

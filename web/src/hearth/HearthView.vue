@@ -8,6 +8,7 @@ import GoButton from '../kit/GoButton.vue';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import VirtualRows from '../kit/VirtualRows.vue';
+import { isCommand, isTyping } from '../platform/keys.ts';
 import { isPhone } from '../platform/theme.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -17,8 +18,10 @@ import ConditionsStrip from './ConditionsStrip.vue';
 import DutyList from './DutyList.vue';
 import HearthBrief from './HearthBrief.vue';
 import HearthLine from './HearthLine.vue';
+import MarksBar from './MarksBar.vue';
 import { useHearth } from './queries.ts';
 import { hearthItems, partsOf, rowsBySection, sectionRows, type HearthRow } from './sections.ts';
+import { useMarks } from './use-marks.ts';
 import { useHearthChoice } from './use-hearth-choice.ts';
 
 const words = useWords();
@@ -60,7 +63,18 @@ const chosen = computed<HearthRow | null>(
   () => rows.value.find((r) => r.stand.id === choice.standId && r.outlook.part === choice.part) ?? null,
 );
 const laterCount = computed(() => (counts.value ? counts.value.later + counts.value.over : 0));
-const items = computed(() => hearthItems(sections.value));
+const marks = useMarks(rows);
+const items = computed(() =>
+  hearthItems(
+    marks.only.value
+      ? sections.value
+          .map((s) => ({ ...s, more: 0, rows: s.rows.filter(marks.isMarked) }))
+          .filter((s) => s.rows.length > 0)
+      : sections.value,
+  ),
+);
+/** The lines as they are shown: what the keys step through. */
+const stepped = computed(() => items.value.flatMap((i) => (i.kind === 'line' ? [i.row] : [])));
 const reckoned = computed(() => (hearth.data.value ? hearth.data.value.standCount - hearth.data.value.waiting : 0));
 // Where nothing is near, what comes later is asked for at once.
 watch(nothingNear, (nothing) => (quiet.value = nothing && hearth.data.value !== undefined));
@@ -85,12 +99,26 @@ function choose(row: HearthRow): void {
   if (isPhone.value || again) open(row);
 }
 function stepRow(by: number): void {
-  const at = rows.value.findIndex((r) => r === chosen.value);
-  const next = rows.value[Math.min(rows.value.length - 1, Math.max(0, at + by))];
+  const at = stepped.value.findIndex((r) => r === chosen.value);
+  const next = stepped.value[Math.min(stepped.value.length - 1, Math.max(0, at + by))];
   if (!next) return;
   choice.choose(next.stand.id, next.outlook.part);
   lines.value?.show(items.value.findIndex((i) => i.key === next.key));
   requestAnimationFrame(() => document.getElementById(`row-${next.key}`)?.focus());
+}
+const STEPS: Readonly<Record<string, number>> = {
+  ArrowDown: 1,
+  ArrowUp: -1,
+  Home: -Infinity,
+  End: Infinity,
+};
+/** Along the lines, never while somebody types or chooses in a field. */
+function onKey(event: KeyboardEvent): void {
+  const by = isTyping(event.target) ? undefined : STEPS[event.key];
+  if (by !== undefined) stepRow(by);
+  else if (event.key === 'x' && isCommand(event) && chosen.value) marks.toggle(chosen.value);
+  else return;
+  event.preventDefault();
 }
 /** How many a section holds, or what it means. */
 const noteOf = (section: DaySection): string =>
@@ -118,7 +146,7 @@ const noteOf = (section: DaySection): string =>
     <GoButton size="large" :to="{ name: 'help' }">{{ words.t('nav.help') }}</GoButton>
   </StateNote>
   <div v-else class="two hearth" :aria-busy="hearth.isPlaceholderData.value">
-    <div class="front" @keydown.down.prevent="stepRow(1)" @keydown.up.prevent="stepRow(-1)">
+    <div class="front" @keydown="onKey">
       <div class="tools no-print">
         <PickOne
           v-model="part"
@@ -143,6 +171,7 @@ const noteOf = (section: DaySection): string =>
           })
         }}
       </div>
+      <MarksBar :marks="marks" :day="shownDay" />
       <p v-if="nothingNear" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
       <VirtualRows v-slot="{ item }" ref="lines" :items="items" :estimate="(x) => SIZES[x.kind]">
         <div v-if="item.kind === 'head'" class="headed">
@@ -155,6 +184,7 @@ const noteOf = (section: DaySection): string =>
           :row="item.row"
           :day="shownDay"
           :chosen="item.row === chosen"
+          :marked="marks.isMarked(item.row)"
           @choose="choose(item.row)" />
         <Button v-else type="link" @click="opened = [...opened, item.section]">
           {{ words.t('hearth.showMore', { n: item.more }) }}

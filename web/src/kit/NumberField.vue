@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Input } from 'ant-design-vue';
 import { ref, watch } from 'vue';
+import { spoken } from '../platform/language.ts';
 import { shownNumber, typedNumber } from './typed-number.ts';
 
 /**
@@ -16,9 +17,11 @@ defineProps<{
 }>();
 const value = defineModel<number | null | undefined>({ required: true });
 const read = (typed: string): number | null => (typed.trim() === '' ? null : (typedNumber(typed) ?? NaN));
-const text = ref(shownNumber(value.value ?? null));
+/** With the point or the comma of the language; both are read. */
+const shown = (n: number | null): string => (spoken.value === 'de' ? shownNumber(n).replace('.', ',') : shownNumber(n));
+const text = ref(shown(value.value ?? null));
 watch(value, (now) => {
-  if (!Object.is(now ?? null, read(text.value))) text.value = shownNumber(now ?? null);
+  if (!Object.is(now ?? null, read(text.value))) text.value = shown(now ?? null);
 });
 function type(typed: string): void {
   text.value = typed;

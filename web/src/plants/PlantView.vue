@@ -2,7 +2,7 @@
 import CatalogueText from '../kit/CatalogueText.vue';
 import GoButton from '../kit/GoButton.vue';
 import { Descriptions, DescriptionsItem } from 'ant-design-vue';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useRoute } from 'vue-router';
 import DataTable from '../kit/DataTable.vue';
 import type { DataColumn } from '../kit/data-table.ts';
@@ -12,10 +12,11 @@ import { useGroup } from '../session/use-group.ts';
 import { spoken } from '../platform/language.ts';
 import { useWords } from '../session/words.ts';
 import PlantSigns from './PlantSigns.vue';
-import PlantYear from './PlantYear.vue';
 import { usePlant, usePlants } from './queries.ts';
 import { sayCeiling, sayFigure, sayModel } from './say-model.ts';
 
+// Charts are heavy: the words stand before they come.
+const PlantYear = defineAsyncComponent(() => import('./PlantYear.vue'));
 const words = useWords();
 const route = useRoute();
 const { groupId, isKeeper, mayPick } = useGroup();

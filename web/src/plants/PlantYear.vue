@@ -1,90 +1,86 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
+import HouseChart from '../charts/HouseChart.vue';
+import { chartText, chartTip, namesAxis, valueAxis } from '../charts/chart-look.ts';
+import { palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { yearBars } from './plant-year.ts';
 
+/** The usual year of a plant: when its parts can be taken, and below them its stages. */
 const props = defineProps<{ profile: PlantProfile }>();
 const words = useWords();
-const WIDTH = 780;
-const LEFT = 130;
-const ROW = 26;
-const parts = computed(() => [...new Set(props.profile.windows.map((w) => w.part))]);
-const bars = computed(() => yearBars(props.profile));
-const height = computed(() => 30 + parts.value.length * ROW + 30);
-const x = (share: number): number => LEFT + share * (WIDTH - LEFT - 6);
-const stages = computed(() =>
-  props.profile.stages.map((s) => ({
-    key: s.key,
-    x: x(((s.calendar.value - 1) % 365) / 365),
-    name: words.value.text(s.name),
-  })),
-);
+const ROW = 28;
+const THICK = 13;
 const leafy = ['leaf', 'shoot', 'tip', 'root'];
 const nameOf = (part: string): string =>
   words.value.text(props.profile.parts.find((p) => p.key === part)?.name ?? { en: part });
+const parts = computed(() => [...new Set(props.profile.windows.map((w) => w.part))]);
+const bars = computed(() => yearBars(props.profile));
+const option = computed(() => {
+  const { ember, moss, sheet, loam } = palette.value;
+  const stagesRow = parts.value.length;
+  return {
+    grid: { left: 8, right: 12, top: 24, bottom: 8, containLabel: true },
+    tooltip: { ...chartTip(), formatter: ({ data }: { data: { said?: string } }) => data.said ?? '' },
+    xAxis: {
+      ...valueAxis(),
+      position: 'top',
+      min: 0,
+      max: 12,
+      interval: 1,
+      axisLabel: {
+        ...chartText(),
+        align: 'left',
+        hideOverlap: true,
+        formatter: (month: number) => (month < 12 ? words.value.format.month(month) : ''),
+      },
+    },
+    yAxis: namesAxis([...parts.value.map(nameOf), words.value.t('plants.stages')]),
+    series: [
+      {
+        type: 'custom',
+        encode: { x: [0, 1], y: 2 },
+        data: bars.value.map((b) => ({
+          value: [b.from * 12, b.to * 12, parts.value.indexOf(b.part as (typeof parts.value)[number])],
+          itemStyle: { color: leafy.includes(b.part) ? moss : ember },
+          said: `${nameOf(b.part)}: ${b.use}`,
+        })),
+        renderItem: (_: unknown, api: BarApi) => {
+          const [left, y] = api.coord([api.value(0), api.value(2)]);
+          const [right] = api.coord([api.value(1), api.value(2)]);
+          return {
+            type: 'rect',
+            shape: { x: left, y: y - THICK / 2, width: Math.max(4, right - left), height: THICK, r: 6 },
+            style: { fill: api.visual('color') },
+          };
+        },
+      },
+      {
+        type: 'scatter',
+        symbolSize: 10,
+        itemStyle: { color: sheet, borderColor: loam, borderWidth: 2 },
+        data: props.profile.stages.map((s) => ({
+          value: [(((s.calendar.value - 1) % 365) / 365) * 12, stagesRow],
+          said: words.value.text(s.name),
+        })),
+      },
+    ],
+  };
+});
+interface BarApi {
+  readonly value: (dimension: number) => number;
+  readonly coord: (point: readonly [number, number]) => readonly [number, number];
+  readonly visual: (what: 'color') => string;
+}
 </script>
 
 <template>
-  <div class="scroll" tabindex="0" role="group" :aria-label="words.t('plants.yearOf')">
-    <svg :viewBox="`0 0 ${WIDTH} ${height}`" role="img" :aria-label="words.t('plants.yearOf')">
-      <g v-for="m in 12" :key="m">
-        <path :d="`M${x((m - 1) / 12)} 18V${height - 22}`" class="grid" />
-        <text :x="x((m - 1) / 12) + 4" y="13">{{ words.format.month(m - 1) }}</text>
-      </g>
-      <g v-for="(p, i) in parts" :key="p">
-        <text :x="LEFT - 10" :y="30 + i * ROW + 14" text-anchor="end" class="name">{{ nameOf(p) }}</text>
-        <rect
-          v-for="(b, k) in bars.filter((z) => z.part === p)"
-          :key="k"
-          :x="x(b.from)"
-          :y="30 + i * ROW + 4"
-          :width="Math.max(4, x(b.to) - x(b.from))"
-          height="13"
-          rx="6"
-          :class="leafy.includes(p) ? 'moss' : 'ember'">
-          <title>{{ nameOf(p) }}: {{ b.use }}</title>
-        </rect>
-      </g>
-      <path :d="`M${LEFT} ${height - 16}H${WIDTH - 6}`" class="grid" />
-      <g v-for="s in stages" :key="s.key">
-        <circle :cx="s.x" :cy="height - 16" r="4.5" class="stage">
-          <title>{{ s.name }}</title>
-        </circle>
-      </g>
-    </svg>
-  </div>
+  <HouseChart class="year" :option="option" :height="(parts.length + 1) * ROW + 40" :label="words.t('plants.yearOf')" />
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
-svg {
-  width: 100%;
-  min-width: 640px;
+.year {
   max-width: 860px;
-  display: block;
-}
-.grid {
-  stroke: var(--hair);
-}
-text {
-  font-size: 13px;
-  fill: var(--soft);
-}
-.name {
-  fill: var(--char);
-}
-.ember {
-  fill: var(--ember);
-}
-.moss {
-  fill: var(--moss);
-}
-.stage {
-  fill: var(--sheet);
-  stroke: var(--loam);
-  stroke-width: 2;
 }
 </style>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { GroupProof } from '@emberfield/contract';
+import HouseChart from '../charts/HouseChart.vue';
+import { chartText, chartTip, valueAxis } from '../charts/chart-look.ts';
+import { palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 
 /** Where the real days lay in the bands, beside what honest bands give. */
@@ -8,68 +11,57 @@ const props = defineProps<{ shares: NonNullable<GroupProof['calibration']> }>();
 const words = useWords();
 const WHERE = ['early', 'lower', 'upper', 'late'] as const;
 const MEANT = [0.1, 0.4, 0.4, 0.1] as const;
-const WIDTH = 88;
-const HEIGHT = 120;
-const most = computed(() => Math.max(0.5, ...props.shares));
-const bars = computed(() =>
-  WHERE.map((where, i) => {
-    const share = props.shares[i]!;
-    const { t, format } = words.value;
-    const name = t(`proof.band.${where}`);
-    return {
-      name,
-      x: i * WIDTH,
-      height: (share / most.value) * HEIGHT,
-      meant: HEIGHT - (MEANT[i]! / most.value) * HEIGHT,
-      percent: `${format.percent(share)} %`,
-      said: t('proof.bandSaid', { where: name, percent: format.percent(share), meant: format.percent(MEANT[i]!) }),
-    };
-  }),
+const names = computed(() => WHERE.map((where) => words.value.t(`proof.band.${where}`)));
+const percent = (share: number): string => `${words.value.format.percent(share)} %`;
+const said = computed(() =>
+  names.value.map((where, i) =>
+    words.value.t('proof.bandSaid', {
+      where,
+      percent: words.value.format.percent(props.shares[i]!),
+      meant: words.value.format.percent(MEANT[i]!),
+    }),
+  ),
 );
+const option = computed(() => {
+  const { glow, char, edge } = palette.value;
+  return {
+    grid: { left: 8, right: 8, top: 24, bottom: 44 },
+    tooltip: { ...chartTip(), formatter: ({ dataIndex }: { dataIndex: number }) => said.value[dataIndex] },
+    xAxis: {
+      type: 'category',
+      data: names.value,
+      axisLabel: { ...chartText(), interval: 0, width: 84, overflow: 'break' },
+      axisLine: { lineStyle: { color: edge } },
+      axisTick: { show: false },
+    },
+    yAxis: { ...valueAxis(), min: 0, max: Math.max(0.5, ...props.shares), show: false },
+    series: [
+      {
+        type: 'bar',
+        data: [...props.shares],
+        barWidth: '76%',
+        itemStyle: { color: glow },
+        label: {
+          ...chartText(),
+          show: true,
+          position: 'top',
+          color: char,
+          formatter: ({ value }: { value: number }) => percent(value),
+        },
+      },
+      // What honest bands give: a line across each bar.
+      { type: 'scatter', data: [...MEANT], symbol: 'rect', symbolSize: [76, 3], itemStyle: { color: char } },
+    ],
+  };
+});
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH * 4} ${HEIGHT + 62}`" role="img" :aria-label="bars.map((b) => b.said).join('; ')">
-    <g v-for="b in bars" :key="b.name" :transform="`translate(${b.x} 20)`">
-      <title>{{ b.said }}</title>
-      <rect x="10" :y="HEIGHT - b.height" :width="WIDTH - 20" :height="b.height" class="bar" />
-      <path :d="`M2 ${b.meant}H${WIDTH - 2}`" class="meant" />
-      <text :x="WIDTH / 2" :y="Math.min(HEIGHT - b.height, b.meant) - 6" text-anchor="middle" class="percent">
-        {{ b.percent }}
-      </text>
-      <foreignObject x="0" :y="HEIGHT + 4" :width="WIDTH" height="38">
-        <div class="name">{{ b.name }}</div>
-      </foreignObject>
-    </g>
-    <path :d="`M0 ${HEIGHT + 20}H${WIDTH * 4}`" class="ground" />
-  </svg>
+  <HouseChart class="bands" :option="option" :height="190" :label="said.join('; ')" />
 </template>
 
 <style scoped>
-svg {
-  display: block;
-  width: 100%;
-  max-width: 420px;
-}
-.bar {
-  fill: var(--glow);
-}
-.meant {
-  stroke: var(--char);
-  stroke-width: 2;
-  stroke-dasharray: 5 3;
-}
-.ground {
-  stroke: var(--edge);
-}
-.percent {
-  font-size: 13px;
-  fill: var(--char);
-}
-.name {
-  font-size: 13px;
-  line-height: 1.15;
-  text-align: center;
-  color: var(--soft);
+.bands {
+  max-width: 440px;
 }
 </style>

@@ -1,80 +1,66 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
-import { useElementSize } from '@vueuse/core';
+import { computed } from 'vue';
 import type { GroupProof } from '@emberfield/contract';
+import HouseChart from '../charts/HouseChart.vue';
+import { chartTip, dateMarks, namesAxis, valueAxis } from '../charts/chart-look.ts';
 import DateLegend from '../kit/DateLegend.vue';
-import { roomForNames } from '../kit/ladder-layout.ts';
+import { palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 
 /** Mean days off by plant: a dot for Emberfield, a lozenge for last year's date, a line between them. */
 const props = defineProps<{ plants: GroupProof['plants'] }>();
 const words = useWords();
-const box = ref<HTMLElement | null>(null);
-const { width } = useElementSize(box);
-const wide = computed(() => Math.max(320, width.value));
-const ROW = 26;
-const left = computed(() =>
-  Math.min(wide.value * 0.4, roomForNames(props.plants.map((p) => words.value.text(p.plantName)))),
-);
-const most = computed(() =>
-  Math.max(4, ...props.plants.flatMap((p) => [p.scores.forecast, p.scores.lastYear, p.scores.meanDate])),
-);
-const x = (days: number): number => left.value + (days / most.value) * (wide.value - left.value - 20);
-const height = computed(() => props.plants.length * ROW + 28);
-const y = (i: number): number => i * ROW + 14;
-const ticks = computed(() =>
-  Array.from({ length: Math.floor(most.value / 2) + 1 }, (_, k) => 2 * k).filter(
-    (d) => most.value <= 14 || d % 4 === 0,
-  ),
-);
+const ROW = 27;
+const names = computed(() => props.plants.map((p) => words.value.text(p.plantName)));
+const option = computed(() => {
+  const marks = dateMarks();
+  const series = (name: string, by: 'forecast' | 'lastYear', look: object) => ({
+    type: 'scatter',
+    name,
+    data: props.plants.map((p, i) => [p.scores[by], i]),
+    z: 3,
+    ...look,
+  });
+  return {
+    grid: { left: 8, right: 20, top: 6, bottom: 24, containLabel: true },
+    tooltip: {
+      ...chartTip(),
+      formatter: ({ seriesName, value }: { seriesName: string; value: readonly [number, number] }) =>
+        `${names.value[value[1]]} · ${seriesName}: ${words.value.t('proof.off', { n: value[0] })}`,
+    },
+    xAxis: { ...valueAxis(), min: 0, minInterval: 2 },
+    yAxis: namesAxis(names.value),
+    series: [
+      {
+        type: 'custom',
+        silent: true,
+        data: props.plants.map((p, i) => [p.scores.forecast, i, p.scores.lastYear]),
+        renderItem: (_: unknown, api: PlotApi) => {
+          const [x1, y] = api.coord([api.value(0), api.value(1)]);
+          const [x2] = api.coord([api.value(2), api.value(1)]);
+          return {
+            type: 'line',
+            shape: { x1, y1: y, x2, y2: y },
+            style: { stroke: palette.value.bar, lineWidth: 2 },
+          };
+        },
+      },
+      series(words.value.t('proof.lastYear'), 'lastYear', marks.lastYear),
+      series(words.value.t('proof.mine'), 'forecast', marks.mine),
+    ],
+  };
+});
+interface PlotApi {
+  readonly value: (dimension: number) => number;
+  readonly coord: (point: readonly [number, number]) => readonly [number, number];
+}
 </script>
 
 <template>
-  <div ref="box">
-    <svg :width="wide" :height="height" role="img" :aria-label="words.t('proof.picture')">
-      <g v-for="t in ticks" :key="t">
-        <path :d="`M${x(t)} 0V${height - 22}`" class="grid" />
-        <text :x="x(t)" :y="height - 6" text-anchor="middle" class="axis">{{ t }}</text>
-      </g>
-      <g v-for="(p, i) in plants" :key="p.plantKey">
-        <text :x="left - 10" :y="y(i) + 4.5" text-anchor="end">{{ words.text(p.plantName) }}</text>
-        <path :d="`M${x(p.scores.forecast)} ${y(i)}H${x(p.scores.lastYear)}`" class="between" />
-        <path :transform="`translate(${x(p.scores.lastYear)} ${y(i)})`" d="M0 -5L5 0L0 5L-5 0Z" class="last">
-          <title>{{ words.t('proof.lastYear') }}: {{ words.t('proof.off', { n: p.scores.lastYear }) }}</title>
-        </path>
-        <circle :cx="x(p.scores.forecast)" :cy="y(i)" r="5" class="mine">
-          <title>{{ words.t('proof.mine') }}: {{ words.t('proof.off', { n: p.scores.forecast }) }}</title>
-        </circle>
-      </g>
-    </svg>
-    <DateLegend />
-  </div>
+  <HouseChart
+    :option="option"
+    :height="plants.length * ROW + 34"
+    :label="words.t('proof.picture')"
+    :file="words.t('proof.title')" />
+  <DateLegend />
 </template>
-
-<style scoped>
-svg {
-  display: block;
-}
-text {
-  font-size: 13px;
-  fill: var(--char);
-}
-.axis {
-  fill: var(--soft);
-}
-.grid {
-  stroke: var(--hair);
-}
-.between {
-  stroke: var(--bar);
-  stroke-width: 2;
-}
-.mine {
-  fill: var(--ember);
-}
-.last {
-  fill: var(--paper);
-  stroke: var(--soft);
-  stroke-width: 1.6;
-}
-</style>

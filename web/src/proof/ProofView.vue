@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import type { ProofScores } from '@emberfield/contract';
 import DataTable from '../kit/DataTable.vue';
 import type { DataColumn } from '../kit/data-table.ts';
@@ -7,10 +7,11 @@ import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
-import BandBars from './BandBars.vue';
-import OffPlot from './OffPlot.vue';
 import { useProof } from './queries.ts';
 
+// Charts are heavy: the words stand before they come.
+const BandBars = defineAsyncComponent(() => import('./BandBars.vue'));
+const OffPlot = defineAsyncComponent(() => import('./OffPlot.vue'));
 const words = useWords();
 const { groupId } = useGroup();
 const { today } = useDay();

@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import DataTable from '../kit/DataTable.vue';
 import type { DataColumn } from '../kit/data-table.ts';
 import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import MissPlot from './MissPlot.vue';
 import { missPlot } from './miss-plot.ts';
 import { useStandProof } from './queries.ts';
 import { sayMiss } from './say-miss.ts';
 
+// Charts are heavy: the words stand before they come.
+const MissPlot = defineAsyncComponent(() => import('./MissPlot.vue'));
 const props = defineProps<{ stand: StandView }>();
 const words = useWords();
 const { groupId } = useGroup();

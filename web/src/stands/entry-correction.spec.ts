@@ -27,6 +27,16 @@ describe('a correction', () => {
     expect(changed(take, { amount: 10 })).to.deep.equal({ ...take.body, amount: 10 });
     expect(changed(take, { plants: null, quality: null })).to.deep.equal({ ...take.body, plants: null, quality: null });
   });
+  it('of an amount forgets the handfuls that it was counted by, of anything else keeps them', () => {
+    const countedBy = { vessel: 'handful', count: 3, holds: 4 };
+    const counted = entry('take', { ...take.body, countedBy });
+    expect(changed(counted, { amount: 10 })).to.deep.equal({ ...take.body, amount: 10 });
+    expect(changed(counted, { plants: 2 })).to.deep.equal({ ...take.body, plants: 2, countedBy });
+  });
+  it('takes a note away by saying nothing, and adds one where there was none', () => {
+    expect(changed(entry('take', { ...take.body, note: 'wet' }), { note: '' })).to.deep.include({ note: '' });
+    expect(changed(take, { note: 'by the gate', minutes: 20 })).to.deep.include({ note: 'by the gate', minutes: 20 });
+  });
   it('leaves a figure that cannot be to the schema, and puts nothing in its place', () => {
     expect(changed(take, { amount: -1 })).to.deep.include({ amount: -1 });
     expect(changed(take, { plants: NaN })).to.deep.include({ plants: NaN });

@@ -41,6 +41,8 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
           optional: true,
           ...choices(QUALITIES, (q) => `take.qualities.${q}`),
         }),
+        field('minutes', 'take.minutes', 'whole', { optional: true }),
+        field('note', 'correct.note', 'text', { optional: true }),
       ];
     case 'census':
       if (body.method === 'eye')
@@ -128,10 +130,13 @@ export function correctedBody<K extends EntryKind>(
     if (value === before[key]) continue;
     const read = readValue(kind, value, typeof own[key] === 'boolean');
     // What is a text stays one, empty or not.
-    if (read === null && typeof own[key] === 'string' && kind === 'text') changed[key] = '';
+    if (read === null && kind === 'text') changed[key] = '';
     else changed[key] = read === null && !optional ? undefined : read;
   }
-  return Object.keys(changed).length === 0 ? null : ({ ...own, ...changed } as unknown as EntryBodies[K]);
+  // Another amount is no longer what so many handfuls came to.
+  const { countedBy, ...others } = own;
+  const kept = countedBy === undefined || 'amount' in changed ? others : own;
+  return Object.keys(changed).length === 0 ? null : ({ ...kept, ...changed } as unknown as EntryBodies[K]);
 }
 
 function readValue(kind: CorrectionField['kind'], value: FieldValue, isFlag: boolean): unknown {

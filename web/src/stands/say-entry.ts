@@ -34,11 +34,18 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
       return joined(
         part ? words.text(part.name) : entry.body.part,
         amount,
+        entry.body.countedBy !== undefined &&
+          t(`take.countedBy.${entry.body.countedBy.vessel}`, {
+            n: entry.body.countedBy.count,
+            holds: format.number(entry.body.countedBy.holds, 1),
+          }),
         entry.body.plants !== null && t('plantCount', { n: entry.body.plants }),
         entry.body.quality && t(`take.qualities.${entry.body.quality}`),
         entry.body.wasteShare != null && t('take.wasteOf', { percent: format.percent(entry.body.wasteShare) }),
         entry.body.eatenOnTheSpot && t('stand.eaten'),
+        entry.body.minutes != null && t('take.tookMinutes', { n: entry.body.minutes }),
         entry.body.overReason,
+        entry.body.note ?? '',
       );
     }
     case 'measurement': {

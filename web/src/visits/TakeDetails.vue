@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button, Textarea } from 'ant-design-vue';
 import { QUALITIES } from '@emberfield/contract';
 import DayField from '../kit/DayField.vue';
+import NumberField from '../kit/NumberField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useWords } from '../session/words.ts';
 import type { TakeDraft } from './take-draft.ts';
@@ -51,6 +52,23 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
       <DayField :model-value="draft.day || today" :max="today" @update:model-value="set({ day: $event })" />
     </label>
   </div>
+  <div class="row">
+    <label class="minutes">
+      <span class="soft">{{ words.t('take.minutes') }}</span>
+      <NumberField
+        whole
+        :model-value="draft.minutes"
+        :label="words.t('take.minutes')"
+        @update:model-value="set({ minutes: $event ?? null })" />
+    </label>
+  </div>
+  <Textarea
+    :value="draft.note"
+    :auto-size="{ minRows: 1, maxRows: 5 }"
+    :maxlength="600"
+    :placeholder="words.t('take.note')"
+    :aria-label="words.t('take.note')"
+    @update:value="set({ note: $event })" />
 </template>
 
 <style scoped>
@@ -80,5 +98,13 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
 }
 .day input {
   width: auto;
+}
+.minutes {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+.minutes .ant-input {
+  width: 90px;
 }
 </style>

@@ -4,20 +4,27 @@ import NumberField from '../kit/NumberField.vue';
 import { computed, nextTick, ref } from 'vue';
 import type { AllowanceView } from '@emberfield/contract';
 import { useWords } from '../session/words.ts';
-import { dotsFor, stepsFor } from './tally.ts';
+import { dotsFor, stepsFor, type Counted } from './tally.ts';
 
 /** The big number, what it leaves, and the steps. */
-const props = defineProps<{ amount: number; allowance: AllowanceView }>();
+const props = defineProps<{
+  amount: number;
+  allowance: AllowanceView;
+  counted: Counted;
+  /** Units of the part in one of what is counted; `null`: nobody said, and nothing can be tallied. */
+  each: number | null;
+}>();
 const emit = defineEmits<{ add: [amount: number] }>();
 const words = useWords();
-const steps = computed(() => stepsFor(props.allowance));
+const steps = computed(() => stepsFor(props.allowance, props.counted));
+const inUnits = computed(() => props.amount * (props.each ?? 0));
 const dots = computed(() =>
-  props.allowance.amountLeft === null ? null : dotsFor(props.amount, props.allowance.amountLeft),
+  props.allowance.amountLeft === null ? null : dotsFor(inUnits.value, props.allowance.amountLeft),
 );
 const leaves = computed(() => {
   const { amount, amountLeft, unit, kind } = props.allowance;
   if (amount !== null && amountLeft !== null) {
-    const left = words.value.format.number(Math.max(0, amountLeft - props.amount), 1);
+    const left = words.value.format.number(Math.max(0, amountLeft - inUnits.value), 1);
     return words.value.t('take.of', { amount: words.value.amount(amount, unit), left });
   }
   if (kind === 'all') return words.value.t('take.noLimit');
@@ -48,9 +55,10 @@ function settle(): void {
     <NumberField v-model="typed" size="large" :label="words.t('take.typed')" />
     <p v-if="typed !== null && !fits" class="warn small" role="alert">{{ words.t('take.typedWrong') }}</p>
   </div>
-  <Button v-else type="text" class="number" :title="words.t('take.typed')" aria-live="polite" @click="begin">{{
-    words.format.number(amount, 1)
-  }}</Button>
+  <Button v-else type="text" class="number" :title="words.t('take.typed')" aria-live="polite" @click="begin"
+    >{{ words.format.number(amount, 1)
+    }}<small v-if="counted !== 'unit'">{{ words.t(`take.countedIn.${counted}`, { n: amount }) }}</small></Button
+  >
   <p class="soft middle">{{ leaves }}</p>
   <div v-if="dots" class="dots" aria-hidden="true">
     <i v-for="n in dots.all" :key="n" :class="{ on: n <= dots.filled }" />
@@ -59,10 +67,16 @@ function settle(): void {
     <Button class="step" :aria-label="words.t('take.minus')" @click="emit('add', -steps[0]!)">
       − {{ steps[0] }}
     </Button>
-    <Button class="step big" :aria-label="words.t('take.plus')" @click="emit('add', steps[0]!)">
+    <Button
+      class="step big"
+      :disabled="each === null"
+      :aria-label="words.t('take.plus')"
+      @click="emit('add', steps[0]!)">
       + {{ steps[0] }}
     </Button>
-    <Button v-for="s in steps.slice(1)" :key="s" class="step" @click="emit('add', s)">+ {{ s }}</Button>
+    <Button v-for="s in steps.slice(1)" :key="s" class="step" :disabled="each === null" @click="emit('add', s)"
+      >+ {{ s }}</Button
+    >
   </div>
 </template>
 
@@ -71,6 +85,10 @@ function settle(): void {
   height: 76px;
   padding: 0;
   font: 560 64px/1 var(--serif);
+}
+.number small {
+  margin-left: 10px;
+  font: 18px var(--sans);
 }
 .typed {
   width: 100%;

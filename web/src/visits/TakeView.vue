@@ -12,15 +12,17 @@ import { useDay } from '../session/use-day.ts';
 import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
 import OverScreen from './OverScreen.vue';
+import TakeCounting from './TakeCounting.vue';
 import TakeDetails from './TakeDetails.vue';
 import TakeTally from './TakeTally.vue';
 import { useTake } from './use-take.ts';
 
 const words = useWords();
 const { today } = useDay();
-const { query, stand, draft, outlooks, outlook, holding, busy, failure, choosePart, add, overrule, keep } = useTake();
+const take = useTake();
+const { query, stand, draft, outlooks, outlook, holding, busy, failure, part, each, holds } = take;
+const { count, choosePart, add, overrule, keep } = take;
 const place = computed(() => [stand.value?.patchName, stand.value?.where].filter(Boolean).join(', '));
-const part = computed(() => stand.value?.profile.parts.find((p) => p.key === draft.value.part));
 /** What grows beside it and what is wrong with the place come first, before a hand is stretched out. */
 const here = computed(() => stand.value?.patch.hazards ?? []);
 const urgent = computed(
@@ -80,7 +82,13 @@ const checks = computed(
           <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
         </p>
       </FoldUp>
-      <TakeTally :amount="draft.amount" :allowance="outlook.allowance" @add="add" />
+      <TakeTally
+        :amount="draft.amount"
+        :allowance="outlook.allowance"
+        :counted="draft.counted"
+        :each="each"
+        @add="add" />
+      <TakeCounting v-model:holds="holds" :part="part" :counted="draft.counted" @count="count" />
       <TakeDetails v-model="draft" :today="today" />
       <p v-if="part" class="soft small"><CatalogueText :text="part.method" /></p>
     </div>

@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
-import { entrySchema, type AllowanceView, type TakeVerdict } from '@emberfield/contract';
+import { entrySchema, faultsOf, type AllowanceView, type TakeVerdict } from '@emberfield/contract';
 import { createWords } from '@emberfield/words';
+import { unitsInOne, waysToCount } from './tally.ts';
 import { added, blankTake, overruled, partToTake, takeBody, takeSaid } from './take-draft.ts';
 
 const words = createWords('en');
@@ -22,6 +23,11 @@ const allowance = (over: Partial<AllowanceView> = {}): AllowanceView => ({
   ceilings: [],
   ...over,
 });
+const faults = (body: unknown): readonly string[] => {
+  const entry = { id, kind: 'take', schemaVersion: 1, patchId: id, standId: id, visitId: null, day: '2026-05-15' };
+  const rest = { zone: 'UTC', madeAt: '2026-05-15T10:00:00Z', device: 'x', replaces: null, body };
+  return faultsOf(entrySchema, { ...entry, ...rest }).map((f) => f.reason);
+};
 const partOf = (plant: string, part: string) =>
   CATALOGUE.find((p) => p.key === plant)!.parts.find((p) => p.key === part);
 
@@ -60,9 +66,7 @@ describe('the entry of a take', () => {
       eatenOnTheSpot: false,
       overReason: '',
     });
-    const entry = { id, kind: 'take', schemaVersion: 1, patchId: id, standId: id, visitId: null, day: '2026-05-15' };
-    const rest = { zone: 'UTC', madeAt: '2026-05-15T10:00:00Z', device: 'x', replaces: null, body };
-    expect(() => entrySchema.validateSync({ ...entry, ...rest }, { strict: true })).not.to.throw();
+    expect(faults(body)).to.deep.equal([]);
   });
   it('says how many plants a deadly taking cost: those tallied, else as many as the amount usually comes from', () => {
     const root = partOf('burdock', 'root') ?? CATALOGUE.flatMap((p) => p.parts).find((p) => p.kills)!;
@@ -70,6 +74,43 @@ describe('the entry of a take', () => {
     expect(takeBody({ ...dug, plants: 2 }, root).killed).to.equal(2);
     expect(takeBody(dug, { ...root, perPlant: { ...root.perPlant, value: 2 } }).killed).to.equal(2);
     expect(takeBody(dug, { ...root, kills: false }).killed).to.equal(null);
+  });
+});
+
+describe('a take that is not counted by pieces', () => {
+  const of = (over: object) => ({ ...added(blankTake('tip'), 3), part: 'tip' as const, ...over });
+  const nettle = partOf('nettle', 'tip');
+  it('is weighed in grams as they were read, and judged by the weight of one', () => {
+    expect(takeBody(of({ counted: 'gram', amount: 250 }), nettle, 0.5)).to.include({ amount: 250, measure: 'gram' });
+    expect(unitsInOne('gram', { ...nettle!, massG: { value: 4, low: 3, high: 5, source: 'estimate' } }, null)).to.equal(
+      0.25,
+    );
+    expect(unitsInOne('gram', { ...nettle!, massG: null }, null)).to.equal(null);
+  });
+  it('by handfuls is stored in pieces, with what it was counted by beside it', () => {
+    const body = takeBody(of({ counted: 'handful' }), nettle, 12);
+    expect(body).to.include({ amount: 36, measure: 'unit' });
+    expect(body.countedBy).to.deep.equal({ vessel: 'handful', count: 3, holds: 12 });
+    expect(faults(body)).to.deep.equal([]);
+  });
+  it('by vessels that nobody has measured comes to nothing', () => {
+    for (const holds of [null, 0, -2]) expect(unitsInOne('bag', nettle, holds)).to.equal(null);
+    expect(unitsInOne('bag', nettle, 400)).to.equal(400);
+    expect(unitsInOne('unit', nettle, null)).to.equal(1);
+  });
+  it('offers the scale only where the weight of one is known', () => {
+    const figure = { value: 4, low: 3, high: 5, source: 'estimate' };
+    expect(waysToCount({ ...nettle!, massG: figure })).to.deep.equal(['unit', 'gram', 'handful', 'bag']);
+    expect(waysToCount({ ...nettle!, massG: null })).to.deep.equal(['unit', 'handful', 'bag']);
+  });
+  it('keeps the note and the minutes, and sends neither where nothing was said', () => {
+    const body = takeBody(of({ minutes: 25, note: '  wet feet ' }), nettle);
+    expect(body).to.include({ minutes: 25, note: 'wet feet' });
+    expect(faults(body)).to.deep.equal([]);
+    expect(takeBody(of({ note: '  ' }), nettle)).not.to.have.any.keys('note', 'minutes', 'countedBy');
+    // What is no number is refused, never cut to one that would fit.
+    expect(faults(takeBody(of({ minutes: NaN }), nettle))).not.to.deep.equal([]);
+    expect(faults(takeBody(of({ minutes: 2000 }), nettle))).not.to.deep.equal([]);
   });
 });
 

@@ -1,14 +1,18 @@
 import type { AllowanceView, EntryBodies, EntryResult, PartKey, ProfilePart } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 import { newKey, type DraftKey } from '../entries/draft-key.ts';
-import { stepsFor } from './tally.ts';
+import { stepsFor, type Counted } from './tally.ts';
 
 /** What the take form holds while it is filled in; kept in the browser until it is sent. */
 export interface TakeDraft {
   /** What it is stored under, however often it is sent. */
   readonly key: DraftKey;
   readonly part: PartKey | null;
+  /** Of what is counted: pieces, grams, handfuls. */
   readonly amount: number;
+  readonly counted: Counted;
+  readonly minutes: number | null;
+  readonly note: string;
   readonly plants: number;
   readonly quality: EntryBodies['take']['quality'];
   /** Share that was woody or past; `null` where nobody said. */
@@ -23,6 +27,9 @@ export const blankTake = (part: PartKey | null = null): TakeDraft => ({
   key: newKey(),
   part,
   amount: 0,
+  counted: 'unit',
+  minutes: null,
+  note: '',
   plants: 0,
   quality: null,
   waste: null,
@@ -39,7 +46,7 @@ export const added = (draft: TakeDraft, amount: number): TakeDraft => ({
 
 /** The reason for going over, and the one step that was held back. */
 export const overruled = (draft: TakeDraft, reason: string, allowance: AllowanceView): TakeDraft => ({
-  ...added(draft, stepsFor(allowance)[0] ?? 1),
+  ...added(draft, stepsFor(allowance, draft.counted)[0] ?? 1),
   overReason: reason,
 });
 
@@ -53,24 +60,35 @@ export function partToTake(
 
 /**
  * The entry that a filled-in form amounts to. Taking a part that kills says how many plants died: those tallied, or as many
- * as the amount usually comes from.
+ * as the amount usually comes from. `each` is how many units of the part one of what was counted is.
  */
 export function takeBody(
   draft: TakeDraft & { readonly part: PartKey },
   part: ProfilePart | undefined,
+  each = 1,
 ): EntryBodies['take'] {
-  const { amount, plants, quality, waste, eaten, overReason } = draft;
+  const { counted, plants, quality, waste, eaten, overReason, minutes, note } = draft;
+  const inUnits = Math.round(draft.amount * each * 10) / 10;
+  const { amount, measure } =
+    counted === 'gram'
+      ? ({ amount: draft.amount, measure: 'gram' } as const)
+      : ({ amount: inUnits, measure: 'unit' } as const);
   return {
     part: draft.part,
     amount,
-    measure: 'unit',
+    measure,
     plants: plants > 0 ? plants : null,
-    killed: part?.kills ? (plants > 0 ? plants : Math.ceil(amount / part.perPlant.value)) : null,
+    killed: part?.kills ? (plants > 0 ? plants : Math.ceil(inUnits / part.perPlant.value)) : null,
     quality,
     // How much of something eaten or dirty was lost says nothing of its age.
     ...(quality === 'tough' && waste !== null ? { wasteShare: waste } : {}),
     eatenOnTheSpot: eaten,
     overReason,
+    ...(counted === 'handful' || counted === 'bag'
+      ? { countedBy: { vessel: counted, count: draft.amount, holds: each } }
+      : {}),
+    ...(minutes === null ? {} : { minutes }),
+    ...(note.trim() === '' ? {} : { note: note.trim() }),
   };
 }
 
@@ -78,11 +96,15 @@ export function takeBody(
 export function takeSaid(
   words: Words,
   { take }: Exclude<EntryResult, { status: 'needsAttention' }>,
-  { amount, unit }: { readonly amount: number; readonly unit: AllowanceView['unit'] },
+  {
+    amount,
+    unit,
+    leftIn = unit,
+  }: { readonly amount: number; readonly unit: AllowanceView['unit']; readonly leftIn?: AllowanceView['unit'] },
 ): { readonly text: string; readonly over: boolean } {
   const what = words.amount(amount, unit);
   if (take?.verdict === 'over')
     return { text: words.t('take.storedOver', { what, why: words.heldBy(take.allowance) }), over: true };
   if (take?.leftAfter == null) return { text: words.t('take.stored', { what }), over: false };
-  return { text: words.t('take.storedLeft', { what, left: words.amount(take.leftAfter, unit) }), over: false };
+  return { text: words.t('take.storedLeft', { what, left: words.amount(take.leftAfter, leftIn) }), over: false };
 }

@@ -25,6 +25,8 @@ describe('the tally', () => {
     expect(stepsFor(allowance({ amountLeft: 240 }))).to.deep.equal([1, 10]);
     expect(stepsFor(allowance({ amountLeft: 3000 }))).to.deep.equal([10, 100]);
     expect(stepsFor(allowance({ unit: 'litre' }))).to.deep.equal([0.5, 1]);
+    expect(stepsFor(allowance({}), 'gram')).to.deep.equal([10, 50, 100]);
+    expect(stepsFor(allowance({ amountLeft: 3000 }), 'bag')).to.deep.equal([1, 5]);
   });
   it('stops at the limit, not before', () => {
     expect(goesOver(allowance({}), 10)).to.equal(false);

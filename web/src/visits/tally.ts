@@ -1,12 +1,31 @@
-import type { AllowanceView } from '@emberfield/contract';
+import { VESSELS, type AllowanceView, type ProfilePart } from '@emberfield/contract';
 
-/** Sizes of the tally's steps: one by one for roots, by handfuls for blossom. */
-export function stepsFor(allowance: AllowanceView): readonly number[] {
+/** What is counted: pieces of the part, its weight, or vessels of about so many pieces. */
+export type Counted = 'unit' | 'gram' | (typeof VESSELS)[number];
+
+/** Sizes of the tally's steps: one by one for roots, by tens for blossom. */
+export function stepsFor(allowance: AllowanceView, counted: Counted = 'unit'): readonly number[] {
+  if (counted === 'gram') return [10, 50, 100];
+  if (counted !== 'unit') return [1, 5];
   const most = allowance.amountLeft ?? allowance.perPlant ?? 20;
   if (allowance.unit === 'litre') return [0.5, 1];
   if (most > 400) return [10, 100];
   if (most > 60) return [1, 10];
   return [1, 5];
+}
+
+/** How a part can be counted: a scale is of use where the weight of one is known. */
+export const waysToCount = (part: ProfilePart | undefined): readonly Counted[] => [
+  'unit',
+  ...(part?.massG && part.unit !== 'gram' ? (['gram'] as const) : []),
+  ...VESSELS,
+];
+
+/** So many units of the part is one of what is counted; `null` where nobody said how much a vessel holds. */
+export function unitsInOne(counted: Counted, part: ProfilePart | undefined, holds: number | null): number | null {
+  if (counted === 'unit') return 1;
+  if (counted === 'gram') return part?.massG ? 1 / part.massG.value : null;
+  return holds !== null && holds > 0 ? holds : null;
 }
 
 /** Whether the next step would go over what is left; `null` left means nobody counted. */

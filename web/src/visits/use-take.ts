@@ -10,10 +10,10 @@ import { partsByHeat } from '../stands/heats.ts';
 import { useStand } from '../stands/queries.ts';
 import { added, blankTake, overruled, partToTake, takeBody, takeSaid, type TakeDraft } from './take-draft.ts';
 import { goesOver } from './tally.ts';
+import { useCounting, type Counting } from './use-counting.ts';
 import { useEntries } from '../entries/use-entries.ts';
 
-/** A take while it is tallied: the draft, what holds it back, and how it is sent. */
-export function useTake(): {
+interface Taking extends Counting {
   readonly query: ReturnType<typeof useStand>;
   readonly stand: ComputedRef<StandView | undefined>;
   readonly draft: Ref<TakeDraft>;
@@ -26,7 +26,10 @@ export function useTake(): {
   readonly add: (amount: number) => void;
   readonly overrule: (reason: string) => void;
   readonly keep: () => Promise<void>;
-} {
+}
+
+/** A take while it is tallied: the draft, what holds it back, and how it is sent. */
+export function useTake(): Taking {
   const words = useWords();
   const route = useRoute();
   const router = useRouter();
@@ -60,9 +63,11 @@ export function useTake(): {
     { immediate: true },
   );
 
+  const { part, each, holds, count } = useCounting(draft, stand);
+
   function add(amount: number): void {
     const next = added(draft.value, amount);
-    const over = amount > 0 && draft.value.overReason === '' && goesOver(allowance(), next.amount);
+    const over = amount > 0 && draft.value.overReason === '' && goesOver(allowance(), next.amount * (each.value ?? 0));
     if (over) holding.value = true;
     else draft.value = next;
   }
@@ -73,21 +78,22 @@ export function useTake(): {
   }
 
   function choosePart(part: PartKey): void {
-    draft.value = { ...draft.value, part, amount: 0, overReason: '' };
+    draft.value = { ...draft.value, part, amount: 0, counted: 'unit', overReason: '' };
   }
 
   async function keep(): Promise<void> {
-    const { id, patchId, profile } = stand.value!;
-    const { part, day, amount } = draft.value;
-    const body = takeBody(
-      { ...draft.value, part: part! },
-      profile.parts.find((p) => p.key === part),
-    );
+    const { id, patchId } = stand.value!;
+    const { day } = draft.value;
+    const body = takeBody({ ...draft.value, part: draft.value.part! }, part.value, each.value ?? 1);
+    const { amount, unit } = {
+      amount: body.amount,
+      unit: body.measure === 'gram' ? 'gram' : allowance().unit,
+    } as const;
     busy.value = true;
     failure.value = '';
     try {
       const entry = make({ kind: 'take', patchId, standId: id, day: day || today.value, body }, draft.value.key);
-      const what = words.value.amount(amount, allowance().unit);
+      const what = words.value.amount(amount, unit);
       const sent = await sendOne(
         entry,
         words.value.t('outbox.take', { what, plant: words.value.text(stand.value!.plantName) }),
@@ -95,7 +101,7 @@ export function useTake(): {
       const { text, over } =
         sent.kind === 'waiting'
           ? { text: words.value.t('outbox.kept', { what }), over: false }
-          : takeSaid(words.value, sent.result, { amount, unit: allowance().unit });
+          : takeSaid(words.value, sent.result, { amount, unit, leftIn: allowance().unit });
       undo.say(text, () => withdraw(entry, today.value), over);
       draft.value = blankTake();
       await router.replace({ name: 'stand', params: { standId: id } });
@@ -109,5 +115,22 @@ export function useTake(): {
   /** Only asked for once the form stands, which it does not before the stand is known. */
   const allowance = (): AllowanceView => outlook.value!.allowance;
 
-  return { query, stand, draft, outlooks, outlook, holding, busy, failure, choosePart, add, overrule, keep };
+  return {
+    query,
+    stand,
+    draft,
+    outlooks,
+    outlook,
+    holding,
+    busy,
+    failure,
+    part,
+    each,
+    holds,
+    count,
+    choosePart,
+    add,
+    overrule,
+    keep,
+  };
 }

@@ -1,17 +1,13 @@
 <script setup lang="ts">
-import { BarChart, LineChart } from 'echarts/charts';
-import { GridComponent, MarkAreaComponent, TooltipComponent } from 'echarts/components';
-import { use } from 'echarts/core';
-import { CanvasRenderer } from 'echarts/renderers';
 import { computed } from 'vue';
-import VChart from 'vue-echarts';
+import HouseChart from '../charts/HouseChart.vue';
+import { chartText, chartTip } from '../charts/chart-look.ts';
 import type { StationDayView } from '@emberfield/contract';
 import { useGroup } from '../session/use-group.ts';
-import { FONT, palette } from '../platform/theme.ts';
+import { palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { chartSeries } from './chart-series.ts';
 
-use([LineChart, BarChart, GridComponent, TooltipComponent, MarkAreaComponent, CanvasRenderer]);
 const props = defineProps<{ days: readonly StationDayView[] }>();
 const words = useWords();
 const { group } = useGroup();
@@ -19,7 +15,7 @@ const option = computed(() => {
   const imperial = group.value?.units === 'imperial';
   const s = chartSeries(props.days, imperial);
   const { soft: ink, hair, ember, rime, ash: band } = palette.value;
-  const text = { color: ink, fontFamily: FONT, fontSize: 13 };
+  const text = chartText();
   const line = (name: string, data: readonly (number | null)[], color: string) => ({
     type: 'line' as const,
     name,
@@ -30,10 +26,8 @@ const option = computed(() => {
     itemStyle: { color },
   });
   return {
-    animation: false,
-    textStyle: text,
     grid: { left: 44, right: 44, top: 30, bottom: 30 },
-    tooltip: { trigger: 'axis' as const },
+    tooltip: { ...chartTip(), trigger: 'axis' as const },
     xAxis: {
       type: 'category' as const,
       data: s.days.map((d) => words.value.format.shortDay(d)),
@@ -87,12 +81,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <VChart class="chart" :option="option" autoresize role="img" :aria-label="words.t('weather.chart')" />
+  <HouseChart :option="option" :height="260" :label="words.t('weather.chart')" :file="words.t('weather.title')" />
 </template>
-
-<style scoped>
-.chart {
-  height: 260px;
-  width: 100%;
-}
-</style>

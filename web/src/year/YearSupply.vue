@@ -1,32 +1,56 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue';
+import { computed } from 'vue';
 import { isoDay } from '@emberfield/core/measure';
+import HouseChart from '../charts/HouseChart.vue';
+import { chartTip, valueAxis } from '../charts/chart-look.ts';
+import { palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { nameOf } from './say-year.ts';
-import { xOf, type YearFrame } from './year-frame.ts';
+import type { YearFrame } from './year-frame.ts';
 import type { PartLine } from './year-lines.ts';
 import { supplyOf, thinSpans } from './year-supply.ts';
 
 const props = defineProps<{ lines: readonly PartLine[]; frame: YearFrame }>();
 const words = useWords();
-const hatch = `hatch-${useId()}`;
-const HEIGHT = 34;
+const HEIGHT = 38;
 const steps = computed(() => supplyOf(props.lines, props.frame));
 const most = computed(() => Math.max(1, ...steps.value.map((s) => s.open)));
-const bars = computed(() =>
-  steps.value.map((s) => {
-    const h = s.open === 0 ? 0 : 3 + (s.open / most.value) * (HEIGHT - 5);
-    const x = xOf(props.frame, s.first);
-    return {
-      ...s,
-      x,
-      width: Math.max(1, xOf(props.frame, s.first + s.days) - x - 1.5),
-      y: HEIGHT - h,
-      h,
-      title: words.value.t('year.fullOn', { day: words.value.format.day(isoDay(s.first)), n: s.open }),
-    };
-  }),
-);
+const option = computed(() => {
+  const { loam, rime, edge, paper } = palette.value;
+  return {
+    grid: { left: 0, right: 0, top: 4, bottom: 1 },
+    tooltip: {
+      ...chartTip(),
+      formatter: ({ dataIndex }: { dataIndex: number }) => {
+        const { first, open } = steps.value[dataIndex]!;
+        return words.value.t('year.fullOn', { day: words.value.format.day(isoDay(first)), n: open });
+      },
+    },
+    // As wide as the lines above: a bar stands under its days.
+    xAxis: {
+      type: 'category',
+      data: steps.value.map((s) => s.first),
+      axisLabel: { show: false },
+      axisTick: { show: false },
+      axisLine: { lineStyle: { color: edge } },
+    },
+    yAxis: { ...valueAxis(), show: false, min: 0, max: most.value },
+    series: [
+      {
+        type: 'bar',
+        barCategoryGap: 1.5,
+        barMinHeight: 3,
+        data: steps.value.map((s) => ({
+          value: s.open === 0 ? null : s.open,
+          // Thin times are hollow and broken: told without their colour.
+          itemStyle: s.thin
+            ? { color: paper, borderColor: rime, borderWidth: 1.5, borderType: 'dashed' }
+            : { color: loam },
+        })),
+      },
+    ],
+  };
+});
 const MOST_SPANS = 5;
 const MOST_NAMED = 2;
 const thin = computed(() => {
@@ -50,24 +74,7 @@ const thin = computed(() => {
   <div class="supply">
     <b class="name">{{ words.t('year.full') }}</b>
     <div>
-      <svg :width="frame.width" :height="HEIGHT" role="img" :aria-label="thin">
-        <pattern :id="hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="5" height="5" class="thin-ground" />
-          <path d="M0 0V5" class="thin-line" />
-        </pattern>
-        <rect
-          v-for="b in bars"
-          :key="b.first"
-          :x="b.x"
-          :y="b.y"
-          :width="b.width"
-          :height="b.h"
-          :fill="b.thin ? `url(#${hatch})` : undefined"
-          class="bar">
-          <title>{{ b.title }}</title>
-        </rect>
-        <path :d="`M0 ${HEIGHT - 0.5}H${frame.width}`" class="ground" />
-      </svg>
+      <HouseChart :style="{ width: `${frame.width}px` }" :option="option" :height="HEIGHT" :label="thin" />
       <p class="soft small">{{ thin }}</p>
     </div>
   </div>
@@ -85,22 +92,6 @@ const thin = computed(() => {
   font-size: 14px;
   align-self: flex-start;
   padding-top: 12px;
-}
-svg {
-  display: block;
-}
-.bar:not([fill]) {
-  fill: var(--loam);
-}
-.thin-ground {
-  fill: var(--paper);
-}
-.thin-line {
-  stroke: var(--rime);
-  stroke-width: 3;
-}
-.ground {
-  stroke: var(--edge);
 }
 p {
   margin-top: 4px;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import GoButton from '../kit/GoButton.vue';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useElementSize } from '@vueuse/core';
 import StateNote from '../kit/StateNote.vue';
 import { isPhone } from '../platform/theme.ts';
@@ -24,10 +24,11 @@ import {
 import YearAxis from './YearAxis.vue';
 import YearControls from './YearControls.vue';
 import YearLines from './YearLines.vue';
-import YearSupply from './YearSupply.vue';
 import YearTable from './YearTable.vue';
 import YearWays from './YearWays.vue';
 
+// Charts are heavy: the words stand before they come.
+const YearSupply = defineAsyncComponent(() => import('./YearSupply.vue'));
 const words = useWords();
 const { groupId, mayPick } = useGroup();
 const { day, asked, lookAt, dayQuery } = useDay();

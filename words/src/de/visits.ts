@@ -38,6 +38,17 @@ export const visits = {
     plus: 'eines mehr',
     typedWrong: 'Schreib eine Zahl, ab 0.',
     typed: 'Die Menge schreiben',
+    countBy: 'Gezählt nach',
+    counts: { unit: 'Stück', gram: 'Gramm', handful: 'Handvoll', bag: 'Beutel' },
+    countedIn: { gram: 'g', handful: 'Handvoll | Handvoll', bag: 'Beutel | Beutel' },
+    holds: { handful: 'Eine Handvoll fasst etwa', bag: 'Ein Beutel fasst etwa' },
+    countedBy: {
+      handful: '{n} Handvoll zu etwa {holds} | {n} Handvoll zu etwa {holds}',
+      bag: '{n} Beutel zu etwa {holds} | {n} Beutel zu etwa {holds}',
+    },
+    minutes: 'Minuten gebraucht',
+    tookMinutes: '{n} Minute | {n} Minuten',
+    note: 'Notiz',
   },
   visit: {
     title: 'Besuch eintragen',

@@ -38,6 +38,17 @@ export const visits = {
     plus: 'one more',
     typedWrong: 'Write a number, from 0 on.',
     typed: 'Type the amount',
+    countBy: 'Counted by',
+    counts: { unit: 'pieces', gram: 'grams', handful: 'handfuls', bag: 'bags' },
+    countedIn: { gram: 'g', handful: 'handful | handfuls', bag: 'bag | bags' },
+    holds: { handful: 'One handful holds about', bag: 'One bag holds about' },
+    countedBy: {
+      handful: '{n} handful of about {holds} | {n} handfuls of about {holds}',
+      bag: '{n} bag of about {holds} | {n} bags of about {holds}',
+    },
+    minutes: 'Minutes it took',
+    tookMinutes: '{n} minute | {n} minutes',
+    note: 'Note',
   },
   visit: {
     title: 'Log a visit',

@@ -179,8 +179,8 @@ function judge(entry: EntryOf<'take'>, { dossier, clearances }: Known, locked: B
   const judged = (known: Book) => allowanceOn(known, seasons, part, asked);
   const allowance = judged(book);
   const spent = { amount: inUnit(entry.body, part), plants: entry.body.plants };
-  const { quality, wasteShare = null, overReason: _, eatenOnTheSpot: _e, ...taken } = entry.body;
-  const one = { ...taken, id: entry.id, day, quality, wasteShare, by: '' };
+  const { part: key, amount, measure, plants, killed, quality, wasteShare = null } = entry.body;
+  const one = { part: key, amount, measure, plants, killed, id: entry.id, day, quality, wasteShare, by: '' };
   const after = judged({ ...book, record: { ...book.record, takes: [...takes, one] } });
   return {
     verdict: isWithin(allowance, spent) ? 'within' : 'over',
