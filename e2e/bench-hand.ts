@@ -39,14 +39,21 @@ const smallTargets = (page: Page): Promise<number> =>
       const { width, height } = e.getBoundingClientRect();
       if (width === 0 || height === 0 || getComputedStyle(e).visibility === 'hidden') return false;
       if (e.tagName === 'A' && getComputedStyle(e).display === 'inline') return false;
-      return Math.max(height, e.parentElement?.getBoundingClientRect().height ?? 0) < least;
+      // A field is pressed by its frame, a box by its words.
+      const whole = e.closest('.ant-picker, .ant-input-affix-wrapper, .ant-select, label') ?? e.parentElement;
+      return Math.max(height, whole?.getBoundingClientRect().height ?? 0) < least;
     }).length;
   }, LEAST_TARGET_PX);
 
 const controlHeights = (page: Page): Promise<readonly number[]> =>
   page.evaluate(() => [
     ...new Set(
-      [...document.querySelectorAll<HTMLElement>('.ant-btn, .ant-select-selector, .ant-input, .ant-picker')]
+      // Words that say why are as tall as their lines, what is written in many lines as tall as it is long.
+      [
+        ...document.querySelectorAll<HTMLElement>(
+          '.ant-btn:not(.why), .ant-select-selector, input.ant-input:not(.ant-input-affix-wrapper *), .ant-input-affix-wrapper, .ant-picker',
+        ),
+      ]
         .map((e) => Math.round(e.getBoundingClientRect().height))
         .filter((h) => h > 0),
     ),
@@ -94,58 +101,8 @@ export async function handBench(put: Put, server: RunningServer): Promise<void> 
   }
 }
 
-/** As a middling phone on a middling signal: a processor four times slower, 1.6 Mbit/s, 150 ms there and back. */
-const SLOWER = 4;
-const SIGNAL = { offline: false, downloadThroughput: 200_000, uploadThroughput: 93_750, latency: 150 };
-const RUNS = 5;
-const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-
-/** When the largest thing of a view is drawn, and for how long the page answers no press meanwhile; from an empty cache. */
-export async function slowPhoneBench(put: Put, server: RunningServer): Promise<void> {
-  for (const [what, path] of [
-    ['Hearth', '/hearth'],
-    ['stand', null],
-    ['ground', '/ground'],
-    ['year', '/year'],
-  ] as const) {
-    const drawn: number[] = [];
-    const blocked: number[] = [];
-    for (let run = 0; run < RUNS; run++) {
-      const screen = await openScreen({ phone: true });
-      const { page, context } = screen;
-      await comeInAs(screen, server.url, 'Tavi');
-      const href = path ?? (await firstStand(page));
-      const devtools = await context.newCDPSession(page);
-      await devtools.send('Network.enable');
-      await devtools.send('Network.clearBrowserCache');
-      await devtools.send('Network.emulateNetworkConditions', SIGNAL);
-      await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
-      await page.addInitScript(() => {
-        const told = { largest: 0, blocked: 0 };
-        Object.assign(window, { told });
-        new PerformanceObserver((list) => {
-          for (const e of list.getEntries()) told.largest = e.startTime;
-        }).observe({ type: 'largest-contentful-paint', buffered: true });
-        new PerformanceObserver((list) => {
-          for (const e of list.getEntries()) told.blocked += Math.max(0, e.duration - 50);
-        }).observe({ type: 'longtask', buffered: true });
-      });
-      await page.goto(`${server.url}${href}`, { waitUntil: 'networkidle' });
-      const told = await page.evaluate(
-        () => (window as unknown as { told: { largest: number; blocked: number } }).told,
-      );
-      drawn.push(told.largest);
-      blocked.push(told.blocked);
-      await context.close();
-    }
-    put(
-      `${what} on a middling phone and signal (4 × slower, 1.6 Mbit/s), from nothing`,
-      `drawn after ${(median(drawn) / 1000).toFixed(1)} s, blocked for ${Math.round(median(blocked))} ms`,
-      '2.5 s, 300 ms',
-    );
-  }
-}
-async function firstStand(page: Page): Promise<string> {
+/** The page of a stand that everybody may see. */
+export async function firstStand(page: Page): Promise<string> {
   return page.evaluate(async () => {
     const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
     const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {

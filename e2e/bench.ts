@@ -10,7 +10,8 @@ import { dayNumber } from '@emberfield/core/measure';
 import { islandWeather } from '@emberfield/demo';
 import { learningBench } from './bench-learn.ts';
 import { manyStandsBench } from './bench-many.ts';
-import { handBench, slowPhoneBench } from './bench-hand.ts';
+import { handBench } from './bench-hand.ts';
+import { lighthouseBench } from './bench-lighthouse.ts';
 import { gpxBench, identifyBench, mapBench } from './bench-know.ts';
 import { closeBrowser, freshDatabase, loadDemo, openScreen, startServer } from './application.ts';
 
@@ -116,7 +117,7 @@ async function serverBench(): Promise<void> {
     };
     // Before anything is brought in that would stand in the way.
     await handBench(put, server);
-    await slowPhoneBench(put, server);
+    await lighthouseBench(put, server);
     await thinking(calls, { users: 10, seconds: 8, record: false });
     await thinking(calls, { users: 50, seconds: 25, record: true });
     await thinking(calls, { users: 200, seconds: 20, record: true });

@@ -52,12 +52,10 @@ export async function openView(page: Page, url: string): Promise<void> {
 export const widerThanScreen = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
 
-/** Nothing serious stands in the way of anybody, and the view does not scroll sideways. */
-export async function expectReach(page: Page, what: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .exclude('canvas')
-    .options({ resultTypes: ['violations'] })
-    .analyze();
+/** Nothing serious stands in the way of anybody, by all rules or by those that are named, and the view does not scroll sideways. */
+export async function expectReach(page: Page, what: string, rules: readonly string[] = []): Promise<void> {
+  const axe = new AxeBuilder({ page }).exclude('canvas').options({ resultTypes: ['violations'] });
+  const { violations } = await (rules.length > 0 ? axe.withRules([...rules]) : axe).analyze();
   const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
   const said = serious.map(
     (v) =>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
+import { computed } from 'vue';
+import DataTable from '../kit/DataTable.vue';
+import type { DataColumn } from '../kit/data-table.ts';
 import { useWords } from '../session/words.ts';
 import type { RulesOut } from './field-left.ts';
 
@@ -20,47 +23,35 @@ const named = ({ names }: RulesOut): string =>
       .slice(0, NAMED)
       .map((n) => words.value.text(n.names)),
   );
+const columns = computed((): readonly DataColumn<RulesOut>[] => [
+  { key: 'seen', title: words.value.t('identify.seenTitle'), text: said },
+  {
+    key: 'out',
+    title: words.value.t('identify.rulesOut'),
+    text: (r) => words.value.t('identify.plants', { n: r.names.length }),
+    sort: (r) => r.names.length,
+  },
+  { key: 'which', title: words.value.t('identify.which'), text: named },
+  { key: 'undo', title: '' },
+]);
+/** Once more says "not so", twice more says nothing. */
+function takeBack({ seen: { sign, state, present } }: RulesOut): void {
+  emit('press', sign, state);
+  if (present) emit('press', sign, state);
+}
 </script>
 
 <template>
-  <table v-if="rulesOut.length" class="plain">
-    <thead>
-      <tr>
-        <th>{{ words.t('identify.seenTitle') }}</th>
-        <th>{{ words.t('identify.rulesOut') }}</th>
-        <th>{{ words.t('identify.which') }}</th>
-        <th />
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="r in rulesOut" :key="r.seen.sign + r.seen.state">
-        <td>{{ said(r) }}</td>
-        <td>{{ words.t('identify.plants', { n: r.names.length }) }}</td>
-        <td class="soft">{{ named(r) }}</td>
-        <td>
-          <Button
-            type="link"
-            :aria-label="`${words.t('common.undo')}: ${said(r)}`"
-            @click="
-              emit('press', r.seen.sign, r.seen.state);
-              r.seen.present && emit('press', r.seen.sign, r.seen.state);
-            ">
-            {{ words.t('common.undo') }}
-          </Button>
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <DataTable
+    v-if="rulesOut.length"
+    :columns="columns"
+    :rows="rulesOut"
+    :row-key="(r) => r.seen.sign + r.seen.state"
+    :label="words.t('identify.seenTitle')">
+    <template #undo="{ row: r }">
+      <Button type="link" :aria-label="`${words.t('common.undo')}: ${said(r)}`" @click="takeBack(r)">
+        {{ words.t('common.undo') }}
+      </Button>
+    </template>
+  </DataTable>
 </template>
-
-<style scoped>
-.ant-btn {
-  min-height: 28px;
-  font-size: 14px;
-}
-@media (max-width: 900px) {
-  .ant-btn {
-    min-height: 48px;
-  }
-}
-</style>

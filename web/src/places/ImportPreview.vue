@@ -9,6 +9,7 @@ import {
   type TableField,
   type TableKind,
 } from '@emberfield/contract';
+import DataTable from '../kit/DataTable.vue';
 import PickOne from '../kit/PickOne.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useWords } from '../session/words.ts';
@@ -76,23 +77,28 @@ const column = (field: TableField, chosen: number | null): void =>
       {{ words.t('files.heightGuessed', { n: preview.counts.heightGuessed }) }}
     </p>
     <p v-if="problem" class="warn">{{ problem }}</p>
-    <table v-if="preview.shown.length" class="plain">
-      <tbody>
-        <tr v-for="p in preview.shown" :key="p.at + p.name">
-          <td>
-            <b>{{ p.name }}</b>
-          </td>
-          <td>{{ words.t(`files.kind.${p.kind}`) }} {{ size(p) }}</td>
-          <td class="soft">
-            {{
-              [p.detail, p.already ? words.t('files.already') : '', p.repaired ? words.t('files.repaired') : '']
-                .filter(Boolean)
-                .join(' · ')
-            }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="preview.shown.length"
+      bare
+      :columns="[
+        { key: 'name', title: '' },
+        { key: 'kind', title: '', text: (x) => `${words.t(`files.kind.${x.kind}`)} ${size(x)}` },
+        {
+          key: 'detail',
+          title: '',
+          text: (x) =>
+            [x.detail, x.already ? words.t('files.already') : '', x.repaired ? words.t('files.repaired') : '']
+              .filter(Boolean)
+              .join(' · '),
+        },
+      ]"
+      :rows="preview.shown"
+      :row-key="(x) => x.at + x.name"
+      :label="words.t('files.found', { name: preview.fileName })">
+      <template #name="{ row: x }">
+        <b>{{ x.name }}</b>
+      </template>
+    </DataTable>
     <section v-if="preview.leftOutCount">
       <p class="warn">{{ words.t('files.leftOut', { n: preview.leftOutCount }) }}</p>
       <ul class="small">

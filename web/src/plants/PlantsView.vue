@@ -134,13 +134,18 @@ small {
   }
   header {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
     gap: 6px 8px;
     align-items: center;
     margin-bottom: 6px;
   }
   .lead {
     display: none;
+  }
+  .identify {
+    height: auto;
+    min-height: 48px;
+    white-space: normal;
   }
   .ant-input {
     max-width: none;

@@ -30,7 +30,7 @@ describe('the typed client', () => {
     return error as ApiError;
   };
   beforeEach(() => useToken('secret'));
-  before(() => useNotReachedText('The server does not answer.'));
+  before(() => useNotReachedText(() => 'The server does not answer.'));
   afterEach(() => {
     globalThis.fetch = real;
     useToken(null);

@@ -12,9 +12,14 @@ const dark = usePreferredDark();
 export const light = computed<Light>(() =>
   wantedLight.value === 'system' ? (dark.value ? 'night' : 'day') : wantedLight.value,
 );
-export const isNight = computed(() => light.value === 'night');
+const isNight = computed(() => light.value === 'night');
 export const palette = computed(() => PALETTES[light.value]);
-watchEffect(() => document.documentElement.setAttribute('data-theme', light.value));
+watchEffect(() => {
+  document.documentElement.setAttribute('data-theme', light.value);
+  // The bar that the device draws round the page goes with it.
+  for (const bar of document.querySelectorAll('meta[name=theme-color]'))
+    bar.setAttribute('content', palette.value.paper);
+});
 
 /** Where a thumb works: controls are larger, the frame is another. */
 export const isPhone = useMediaQuery('(max-width: 900px)');

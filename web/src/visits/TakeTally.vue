@@ -136,6 +136,9 @@ function settle(): void {
   border-color: var(--ember-ink);
   color: var(--on-ember);
 }
+.big:disabled {
+  opacity: 0.4;
+}
 :root[data-theme='night'] .big {
   background: #e8703f;
   border-color: #e8703f;

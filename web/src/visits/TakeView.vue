@@ -16,6 +16,7 @@ import TakeCounting from './TakeCounting.vue';
 import TakeDetails from './TakeDetails.vue';
 import TakeTally from './TakeTally.vue';
 import { useTake } from './use-take.ts';
+import VesselHolds from './VesselHolds.vue';
 
 const words = useWords();
 const { today } = useDay();
@@ -82,13 +83,18 @@ const checks = computed(
           <b>{{ words.text(l.name) }}</b>: {{ words.text(l.separatedBy) }}
         </p>
       </FoldUp>
+      <VesselHolds
+        v-if="draft.counted === 'handful' || draft.counted === 'bag'"
+        :key="draft.counted"
+        v-model="holds"
+        :vessel="draft.counted" />
       <TakeTally
         :amount="draft.amount"
         :allowance="outlook.allowance"
         :counted="draft.counted"
         :each="each"
         @add="add" />
-      <TakeCounting v-model:holds="holds" :part="part" :counted="draft.counted" @count="count" />
+      <TakeCounting :part="part" :counted="draft.counted" @count="count" />
       <TakeDetails v-model="draft" :today="today" />
       <p v-if="part" class="soft small"><CatalogueText :text="part.method" /></p>
     </div>

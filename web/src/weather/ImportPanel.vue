@@ -14,6 +14,7 @@ import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
+import DataTable from '../kit/DataTable.vue';
 import PickOne from '../kit/PickOne.vue';
 
 /** What was understood of a file, what was left out and why, before anything is stored. */
@@ -127,28 +128,35 @@ const facts = computed(() => {
     <p v-else>
       <b>{{ words.t('weather.understood') }}:</b> {{ facts.join(' · ') }}
     </p>
-    <div v-if="preview.understood.length" class="scroll small">
-      <table class="plain">
-        <tbody>
-          <tr v-for="d in preview.understood.slice(0, 3)" :key="d.day">
-            <td>{{ words.format.day(d.day, group?.today) }}</td>
-            <td>{{ words.format.temperature(d.minC) }} – {{ words.format.temperature(d.maxC) }}</td>
-            <td>{{ d.rainMm === null ? '' : words.format.rain(d.rainMm) }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <DataTable
+      v-if="preview.understood.length"
+      bare
+      class="small"
+      :columns="[
+        { key: 'day', title: '', text: (d) => words.format.day(d.day, group?.today) },
+        {
+          key: 'span',
+          title: '',
+          text: (d) => `${words.format.temperature(d.minC)} – ${words.format.temperature(d.maxC)}`,
+        },
+        { key: 'rain', title: '', text: (d) => (d.rainMm === null ? '' : words.format.rain(d.rainMm)) },
+      ]"
+      :rows="preview.understood.slice(0, 3)"
+      :row-key="(d) => d.day"
+      :label="words.t('weather.understood')" />
     <section v-if="preview.leftOutCount">
       <p class="warn">{{ words.t('weather.leftOut', { n: preview.leftOutCount }) }}</p>
-      <table class="plain small">
-        <tbody>
-          <tr v-for="l in preview.leftOut.slice(0, 12)" :key="l.line">
-            <td>{{ words.t('weather.line') }} {{ l.line }}</td>
-            <td>{{ words.t(`leftOut.${l.reason}`) }}</td>
-            <td class="soft">{{ l.text }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        bare
+        class="small"
+        :columns="[
+          { key: 'line', title: '', text: (l) => `${words.t('weather.line')} ${l.line}` },
+          { key: 'why', title: '', text: (l) => words.t(`leftOut.${l.reason}`) },
+          { key: 'text', title: '', text: (l) => l.text },
+        ]"
+        :rows="preview.leftOut.slice(0, 12)"
+        :row-key="(l) => String(l.line)"
+        :label="words.t('weather.leftOut', { n: preview.leftOutCount })" />
     </section>
     <p v-if="error" class="warn" role="alert">{{ error.message }}</p>
     <p v-if="muchLeftOut" class="warn" role="alert">
