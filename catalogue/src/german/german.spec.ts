@@ -2,26 +2,28 @@ import { expect } from 'chai';
 import type { PlantProfile } from '@emberfield/contract';
 import type { Text } from '@emberfield/core/measure';
 import { CATALOGUE } from '../index.ts';
-import { GERMAN_CAUTIONS } from './cautions.ts';
 import { GERMAN_NAMES } from './names.ts';
-import { GERMAN_PARTS } from './parts.ts';
-import { GERMAN_STAGES } from './stages.ts';
+import { GERMAN_ABOUT } from './about.ts';
+import { GERMAN } from './index.ts';
 
 /** What a reader of German is told of a plant in German. */
 const told = (p: PlantProfile): readonly Text[] => [
   p.names,
+  p.about,
   p.bring,
   p.reference.place,
   ...p.stages.map((s) => s.name),
-  ...p.parts.flatMap((x) => [x.name, x.use]),
+  ...p.parts.flatMap((x) => [x.name, x.use, x.method, x.effect]),
   ...p.windows.flatMap((w) => (w.sizeLimit ? [w.sizeLimit] : [])),
   ...p.cautions.map((c) => c.text),
-  ...p.lookAlikes.map((l) => l.name),
+  ...p.lookAlikes.flatMap((l) => [l.name, l.separatedBy]),
+  ...p.signs.map((s) => s.text),
+  p.keeping,
   ...p.substitutes.map((s) => s.purpose),
 ];
 
 describe('the catalogue in German', () => {
-  it('says names, stages, parts and every caution', () => {
+  it('says all of it', () => {
     const missing = CATALOGUE.flatMap((p) => told(p).flatMap((t) => (t['de'] ? [] : [`${p.key}: ${t['en']}`])));
     expect(missing).to.deep.equal([]);
   });
@@ -36,12 +38,12 @@ describe('the catalogue in German', () => {
   });
   it('holds no words for what the English does not say', () => {
     const english = new Set(CATALOGUE.flatMap((p) => told(p).map((t) => t['en'])));
-    const phrases = [GERMAN_STAGES, GERMAN_PARTS, GERMAN_CAUTIONS].flatMap((of) => Object.keys(of));
-    expect(phrases.filter((phrase) => !english.has(phrase))).to.deep.equal([]);
-    expect(Object.keys(GERMAN_NAMES).sort()).to.deep.equal(CATALOGUE.map((p) => p.key).sort());
+    expect(Object.keys(GERMAN).filter((phrase) => !english.has(phrase))).to.deep.equal([]);
+    for (const of of [GERMAN_NAMES, GERMAN_ABOUT])
+      expect(Object.keys(of).sort()).to.deep.equal(CATALOGUE.map((p) => p.key).sort());
   });
   it('keeps the weight of a warning: what kills in English kills in German', () => {
-    for (const [english, german] of Object.entries(GERMAN_CAUTIONS)) {
+    for (const [english, german] of Object.entries(GERMAN)) {
       if (/\bdeadly\b|\bkill/i.test(english)) expect(german, english).to.match(/tödlich|töte/i);
       if (/practitioner/.test(english)) expect(german, english).to.match(/Ärztin/);
       expect(german, english).not.to.match(/ungefährlich|unbedenklich|\bsicher\b|essbar/i);

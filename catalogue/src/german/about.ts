@@ -1,0 +1,154 @@
+/** What is told about a plant, in German, by its key. */
+export const GERMAN_ABOUT: Readonly<Record<string, string>> = {
+  'alder-buckthorn': 'Ein Strauch nasser Wälder, dessen Beeren nacheinander reifen, grün, rot und schwarz zugleich.',
+  arnica:
+    'Auf mageren Bergwiesen, im Rückgang und in weiten Teilen ihres Gebiets geschützt (Anhang V der FFH-Richtlinie). Emberfield hilft, sie anzusehen und zu zählen, nicht, sie zu nehmen.',
+  'autumn-crocus':
+    'Eine verkehrte Wiesenpflanze: Blätter und Frucht im Frühling, blasse Blüten im Herbst direkt aus dem nackten Boden. Jeder Teil tötet.',
+  beech: 'Seidige Blätter zehn Tage lang im Frühling; Nüsse in Mastjahren.',
+  bilberry:
+    'Kniehoher Strauch saurer Wälder und Moore, breitet sich mit den Wurzeln aus: Ein Fleck kann eine einzige alte Pflanze sein. Später Frost auf die Blüte nimmt die Beeren des Jahres.',
+  'bitter-bolete': 'Verdirbt mit seiner Bitterkeit eine ganze Pfanne Steinpilze.',
+  'black-bryony': 'Windet sich durch Hecken, mit glänzenden Herzblättern und Schnüren roter Beeren; keine Ranken.',
+  'black-nightshade':
+    'Ein Gartenunkraut mit weißen Sternen und Büscheln schwarzer Beeren. Über die reife Beere gehen die Meinungen auseinander.',
+  'bog-bilberry': 'Die blaugrüne Heidelbeere der Moore, ihr Saft ohne Farbe. Manchen wurde nach vielen davon übel.',
+  'bog-rosemary': 'Ein niedriges aufrechtes Heidekraut der Moore, zwischen Moosbeeren.',
+  bracken:
+    'Der hohe Farn der Heiden, Wedel für Wedel aus kriechender Wurzel. Löst bei Rindern Krebs aus und steht beim Menschen im Verdacht.',
+  bramble:
+    'Überhängende Ruten, die an der Spitze wurzeln; eine Rute trägt im zweiten Sommer und stirbt. Die Beere am Ende eines Zweigs reift zuerst und ist die süßeste.',
+  reedmace:
+    'Röhricht stillen Wassers, das der Reihe nach fünferlei gibt: Triebe, grüne Kolben, Pollen, Samenflaum und Blätter zum Flechten, im Winter stärkereichen Wurzelstock.',
+  butterbur: 'Rosa Ähren vor den Blättern, dann Schirme von Blättern an Bächen. Schädigt die Leber.',
+  cep: 'Unter Fichte, Eiche und Buche, etwa zehn Tage nach gutem Regen.',
+  chanterelle: 'Dottergelb, mit stumpfen Leisten, die sich nicht vom Fleisch lösen; aus moosigem Boden, nie aus Holz.',
+  chickweed: 'Zartes Grün von Feldern und Gärten, am besten in der kühlen Jahreshälfte.',
+  comfrey:
+    'Ein raues Kraut nasser Wiesen, hier eine Pflanze für Garten und Kompost. Früher gegessen; seine Alkaloide schädigen die Leber.',
+  mallow: 'Runde weiche Blätter und violette Blüten an alten Mauern und Höfen.',
+  reed: 'Triebe im Frühling, Dachhalm im Winter.',
+  'cow-parsley':
+    'Die weiße Spitze der Wegränder im Mai. Von wenigen gegessen, von den meisten hier nur angesehen: Seine Verwandten töten.',
+  cowbane:
+    'Steht in flachem Wasser und auf Schwingrasen. Der verdickte Wurzelstock ist in Kammern gebaut und der giftigste Teil.',
+  cowslip: 'Einst korbweise gepflückt, heute vielerorts geschützt: hier angesehen, im Garten gezogen.',
+  'crab-apple': 'Kleine saure Äpfel für Gelee; der echte wilde ist selten geworden.',
+  cranberry: 'Fäden über Torfmoos, mit Beeren, die den Winter überdauern.',
+  dandelion:
+    'Staude der Wiesen und Gärten mit tiefer Pfahlwurzel. Blätter vor der Blüte, Blüten in einer großen Welle im April, Wurzeln, wenn die Blätter vorbei sind.',
+  'deadly-dapperling':
+    'Ein kleiner rosabrauner Schirm der Gärten, Parks und Wegränder mit dem Gift des Knollenblätterpilzes.',
+  'deadly-nightshade':
+    'Ein buschiges Kraut der Lichtungen auf Kalk mit glänzenden schwarzen Beeren, jede in grünem Stern.',
+  'death-cap':
+    'Olivgrüne bis weiße Hüte unter Eiche und Buche, mit einem Sack am Fuß, der beim Abschneiden im Boden bleibt.',
+  'dog-rose':
+    'Überhängender dorniger Strauch der Hecken und Gebüsche. Blütenblätter im Juni, Hagebutten vom ersten Rot, bis der Frost sie weich gemacht hat.',
+  'douglas-fir': 'Gepflanzt; ihre Spitzen riechen nach Orangenschale.',
+  'dwarf-elder': 'Der Holunder ohne Holz: gerade Stängel, die jeden Winter bis zum Boden absterben, Beeren aufrecht.',
+  elder:
+    'Strauch der Hecken und nährstoffreichen Böden. Jeder im Juni genommene Blütenstand ist im September ein Beerenstand weniger.',
+  'evening-primrose':
+    'Im ersten Jahr flache Rosetten auf Bahngelände und Sand, mit rosa Pfahlwurzel; im zweiten gelb in der Dämmerung.',
+  'false-chanterelle': 'Orange und dünn, mit echten dichten Lamellen, die sich abreiben lassen.',
+  'false-morel': 'Ein braunes Hirn auf kurzem Stiel unter Kiefern im Frühling. Schon sein Dampf beim Kochen vergiftet.',
+  'field-mushroom': 'Rosa Lamellen auf alter Weide nach Sommerregen, in zwei Tagen schokoladenbraun.',
+  'fools-parsley': 'Ein Unkraut der Gärten und Felder, wie eine kleine dunkle Petersilie.',
+  foxglove:
+    'Im ersten Jahr eine Rosette weicher runzliger Blätter, im zweiten ein hoher Stängel hängender Glocken. Die Rosette wurde für Beinwell, Königskerze und Klette gehalten.',
+  'funeral-bell':
+    'Kleine braune Glocken auf totem Holz, in denselben Monaten und an denselben Stämmen wie der Samtfußrübling. Enthält das Gift des Knollenblätterpilzes.',
+  'garlic-mustard':
+    'Zweijährig an Heckenfüßen und Waldrändern. Die Rosette bleibt den Winter über grün; im zweiten Frühling schießt sie auf, blüht, samt aus und stirbt.',
+  'giant-hogweed': 'Ein Eindringling, höher als ein Mensch. Sein Saft verbrennt mit Sonnenlicht die Haut für Wochen.',
+  mullein: 'Im ersten Jahr eine filzige Rosette, im zweiten eine hohe gelbe Kerze. Nimmt offenen, steinigen Boden ein.',
+  burdock:
+    'Zweijährig: im ersten Jahr eine Rosette mit tiefer Pfahlwurzel, im zweiten ein Blütenstängel, dann stirbt sie. Wurzeln gräbt man im ersten Herbst, Stängel schneidet man im zweiten Frühling.',
+  'ground-elder':
+    'Kriechender Eindringling der Gärten und Hecken: Nimm, so viel du magst. Er gehört zu einer Familie mit tödlichen Mitgliedern, das Nehmen ist also der leichte Teil.',
+  hawthorn:
+    'Dorniger Strauch oder kleiner Baum der Hecken. Junge Blätter vor der Blüte, die Blüte etwa zehn Tage im Mai, mehlige Beeren bis zum Winter.',
+  hazel:
+    'Vielstämmiger Strauch, der als erster im Jahr blüht. Reife Nüsse werden in ihren Hüllen braun und fallen über etwa drei Wochen; Häher, Mäuse und Eichhörnchen wissen es auch.',
+  hedgehog: 'Stacheln darunter, wo andere Lamellen haben: Auf Boden hat nichts Gefährliches sie.',
+  hemlock:
+    'Der Doldenblütler der Straßenränder und Brachen, hoch und fein gefiedert, der glatte Stängel violett gefleckt.',
+  'water-dropwort':
+    'In Gräben und an Bachufern, den Winter über grün, mit einem Bund dicker weißer Wurzeln, die schnell töten.',
+  'hemp-agrimony': 'Hoch und rosa auf nassem Boden wie Baldrian, die Blätter wie Hanf.',
+  'herb-paris':
+    'Ein Quirl aus vier Blättern an einem Stängel in schattigen Wäldern, in der Mitte eine blauschwarze Beere.',
+  balsam: 'Überwuchert Flussufer. Gezogen, bevor es aussamt, und zwar alles.',
+  hop: 'Triebe wie Spargel zwei Wochen lang im Frühling, Zapfen im September.',
+  'horse-chestnut': 'Der Alleebaum, dessen Kastanien für Esskastanien gehalten werden.',
+  'jack-o-lantern': 'Büschel oranger Trichter auf Stümpfen und vergrabenen Wurzeln von Laubbäumen in warmen Ländern.',
+  knotweed: 'Rote Triebe im April, Dickicht im Juni. Oft von der Gemeinde gespritzt.',
+  'jelly-ear': 'Braune Ohren an totem Holunder, den ganzen Winter; trocknet zu Leder und quillt wieder auf.',
+  juniper: 'Beeren brauchen zwei oder drei Jahre; grüne und blaue stehen am selben Strauch.',
+  larch: 'Weiche Büschel brechen Wochen vor der Fichte auf: die ersten Spitzen des Jahres.',
+  'lily-of-the-valley':
+    'Teppiche gepaarter Blätter in denselben Wäldern wie Bärlauch. Herzgift in allen Teilen, auch in den roten Beeren.',
+  lingonberry: 'Immergrün in trockenem Moor und Kiefernwald, rote Beeren im September.',
+  'lords-and-ladies':
+    'Wächst Blatt für Blatt mitten im Bärlauch. Seine ersten Blätter sind schlichte Zungen; erst ausgewachsene sind Pfeilspitzen.',
+  'male-fern': 'Der gewöhnliche Trichterfarn der Wälder, die eingerollten Wedel dicht mit braunen Schuppen.',
+  meadowsweet: 'Cremefarbene Rispen über nassen Wiesen im Hochsommer.',
+  monkshood: 'Blaue Helme auf hohen Stängeln an kühlen Bächen. Die giftigste Pflanze ihrer Art, auch durch die Haut.',
+  morel: 'Eine Wabe im April unter Esche und Ulme, an Bächen.',
+  spruce:
+    'Nadelbaum, dessen neue Spitzen weich und hell genommen werden, nach ihrer Länge, über etwa zwei Wochen. Andere Nadelbäume kommen am selben Ort Wochen früher oder später; Eibe ist tödlich.',
+  'ostrich-fern':
+    'Trichter auf Flussschlamm. Seine eingerollten Wedel isst man gekocht; fast jeder andere Farn ist giftig.',
+  'oyster-mushroom': 'Konsolen an Buche in den kalten Monaten.',
+  parasol: 'Handbreit und mehr, auf hohem Stiel mit Schlangenhaut und verschiebbarem Ring.',
+  oak: 'Eicheln für Mehl, wenn der Gerbstoff ausgewaschen ist; Galläpfel und Rinde zum Färben.',
+  ragwort: 'Gelbe Körbchen über zerzausten Blättern auf der Weide. Vergiftet langsam die Leber.',
+  ramsons:
+    'Eine Waldzwiebel, die Blätter und Blüten treibt und vergeht, bevor die Bäume sich geschlossen haben. Sie breitet sich langsam aus: Vom Samen bis zur ersten Blüte vergehen mehrere Jahre.',
+  raspberry: 'Zweijährige Ruten auf Lichtungen.',
+  plantain: 'Auf jeder Wiese.',
+  samphire: 'Fleischige Blätter an Meeresklippen und auf Kies.',
+  rowan: 'Orange Beeren, die Vögel an einem Tag plündern; milder nach Frost.',
+  savin: 'Ein kriechender Wacholder der Gärten und trockenen Berge mit Schuppenblättern.',
+  'scarlet-pimpernel': 'Liegt in denselben Beeten wie Vogelmiere; ohne Blüten sehen beide gleich aus.',
+  pine: 'Kerzen und Pollen im späten Frühling.',
+  'sea-beet': 'Glänzende ledrige Blätter am Spülsaum, Spinat fast das ganze Jahr.',
+  'sea-buckthorn': 'Dornig und silbrig auf Dünen, orange Beeren dicht an den Zweigen.',
+  birch:
+    'Saft steigt zwei bis vier Wochen, bevor die Knospen aufbrechen; sobald Blätter da sind, wird er trüb und bitter. Dann folgen junge Blätter.',
+  'silver-fir':
+    'Spitzen kommen zwei Wochen nach der Fichte. Flache Nadeln mit zwei weißen Streifen, auf runden Füßchen.',
+  sloe: 'Dorniger Heckenstrauch, weiß vor den Blättern. Die Frucht ist herb, bis Frost darüber gegangen ist.',
+  lime: 'Baum, dessen Blüte nur wenige Tage lohnt, am besten, wenn die ersten Blüten eines Standes offen sind. Junge Blätter sind im Frühling ein Salat.',
+  rush: 'Runde grüne Halme für Matten und Lichter.',
+  sorrel: 'Saure Blätter alter Wiesen.',
+  spindle: 'Ein Heckenstrauch mit grünen vierkantigen Zweigen und rosa vierlappigen Früchten um orange Samen.',
+  nettle:
+    'Kriechende Staude reicher, gestörter Böden. Geschnittene Bestände treiben wieder, so gibt dasselbe Beet einen zweiten und dritten Frühling.',
+  'sulphur-tuft': 'Dichte gelbe Büschel auf Stümpfen, Lamellen werden grün und dann dunkel.',
+  'sweet-chestnut': 'Nüsse fallen zwei oder drei Wochen lang im Oktober.',
+  'sweet-cicely':
+    'Weiche farnartige Blätter mit weißen Flecken, nach Anis duftend, an nördlichen Bächen und alten Gärten.',
+  valerian:
+    'Staude nasser Wiesen. Die Wurzel lohnt das Graben ab dem dritten Jahr; ein Teil der Krone kann zurück in den Boden.',
+  'velvet-shank':
+    'Winterpilz mit Lamellen, in Büscheln auf totem Laubholz, in milden Zeiten von der ersten Kälte bis zum Frühling. Sein tödlicher Zwilling wächst in denselben Monaten auf Holz.',
+  'water-mint': 'In Gräben und nassen Wiesen; der ganze Ort duftet, wenn man darauf tritt.',
+  watercress: 'Den ganzen Winter grün in Quellen. Unterhalb von Weiden trägt sie Leberegel.',
+  weld: 'Das stärkste Gelb der alten Färber, auf Steinbruchböden und Kalk.',
+  'white-bryony': 'Klettert mit gewundenen Ranken neben Hopfen durch Hecken. Rote Beeren, eine Wurzel wie eine Rübe.',
+  'white-hellebore': 'Steht neben Gelbem Enzian auf Bergwiesen und wurde für ihn gegraben.',
+  willow: 'Ruten für Körbe im Winter, Rinde für Fasern im Mai, wenn sie sich löst.',
+  angelica:
+    'Auf nassen Wiesen und im Bruchwald, kräftig und violett überlaufen, in Gesellschaft ihrer tödlichen Verwandten.',
+  'wild-carrot': 'Auf trockenem Grasland. Die Wurzel lohnt nur im ersten Jahr, bevor der Stängel sie zu Holz macht.',
+  'wild-strawberry': 'Sonnige Böschungen und Lichtungen, breitet sich mit Ausläufern aus.',
+  woad: 'Blaue Farbe aus den Blättern des ersten Jahres.',
+  'yellow-flag': 'Steht zwischen Rohrkolben, die Blätter am Fuß zu einem flachen Fächer gefaltet.',
+  'yellow-gentian':
+    'Lebt Jahrzehnte und blüht erst nach etwa zehn Jahren. Seine Wurzel wird für Bitteres gegraben, seine Bestände schrumpfen, und sein Zwilling ist tödlich.',
+  'yellow-stainer':
+    'Sieht aus wie ein Champignon, bis man den Fuß schneidet: leuchtend gelb binnen Sekunden, und Geruch nach Tinte.',
+  yew: 'Das dunkle Immergrün ohne Harz. Alles daran tötet außer dem roten Becher, und auch der Samen im Becher ist tödlich.',
+};
