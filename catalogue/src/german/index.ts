@@ -5,7 +5,8 @@ import { GERMAN_APART } from './apart.ts';
 import { GERMAN_CAUTIONS } from './cautions.ts';
 import { GERMAN_NAMES } from './names.ts';
 import { GERMAN_PARTS } from './parts.ts';
-import { GERMAN_SIGNS } from './signs.ts';
+import { GERMAN_SIGNS_A_TO_G } from './signs-a-to-g.ts';
+import { GERMAN_SIGNS_H_TO_Y } from './signs-h-to-y.ts';
 import { GERMAN_STAGES } from './stages.ts';
 import { GERMAN_TAKING } from './taking.ts';
 
@@ -15,7 +16,8 @@ export const GERMAN: Readonly<Record<string, string>> = {
   ...GERMAN_PARTS,
   ...GERMAN_CAUTIONS,
   ...GERMAN_APART,
-  ...GERMAN_SIGNS,
+  ...GERMAN_SIGNS_A_TO_G,
+  ...GERMAN_SIGNS_H_TO_Y,
   ...GERMAN_TAKING,
 };
 
