@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { Button, Input } from 'ant-design-vue';
 import FoldUp from '../kit/FoldUp.vue';
-import PickOne from '../kit/PickOne.vue';
 import FileButton from '../kit/FileButton.vue';
 import GoButton from '../kit/GoButton.vue';
 import { useLocalStorage, useSwipe } from '@vueuse/core';
@@ -17,12 +16,13 @@ import { useQueryChoice } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import { usePaths } from '../places/queries.ts';
 import { toggled } from '../scouting/find-draft.ts';
-import { HEATS, type Heat } from '../stands/heats.ts';
+import type { Heat } from '../stands/heats.ts';
 import ToggleChips from '../kit/ToggleChips.vue';
 import { groundPlaces } from './ground-places.ts';
 import { LAYERS_AT_FIRST, layersFor, type MapLayer } from '../maps/map-layers.ts';
 import { useArchive } from '../maps/use-archive.ts';
 import GroundPlaceItem from './GroundPlaceItem.vue';
+import GroundSift from './GroundSift.vue';
 
 // The map is heavy: the list stands before it comes.
 const GroundMap = defineAsyncComponent(() => import('./GroundMap.vue'));
@@ -131,21 +131,9 @@ function choose(patchId: string): void {
         :placeholder="words.t('ground.search')"
         :aria-label="words.t('ground.search')"
         @focus="pulled = true" />
-      <FoldUp class="sift no-print" :title="words.t('ground.sift')" :open="!isPhone">
-        <div class="tools">
-          <PickOne
-            v-model="part"
-            optional
-            :label="words.t('hearth.filter')"
-            :placeholder="words.t('hearth.allParts')"
-            :options="parts.map((p) => ({ value: p, label: words.t(`plants.partName.${p}`) }))" />
-          <PickOne
-            v-model="heat"
-            optional
-            :label="words.t('ground.anyHeat')"
-            :placeholder="words.t('ground.anyHeat')"
-            :options="HEATS.map((h) => ({ value: h, label: words.t(`coalState.${h}`) }))" />
-        </div>
+      <GroundSift v-if="!isPhone" v-model:part="part" v-model:heat="heat" :parts="parts" />
+      <FoldUp class="no-print" :title="words.t(isPhone ? 'ground.sift' : 'ground.layers')">
+        <GroundSift v-if="isPhone" v-model:part="part" v-model:heat="heat" :parts="parts" />
         <ToggleChips
           :label="words.t('ground.layers')"
           :options="offered.map((l) => ({ value: l, label: words.t(`ground.layer.${l}`) }))"
@@ -190,12 +178,6 @@ function choose(patchId: string): void {
 .ground .side {
   overflow: auto;
   padding: 12px 16px 40px;
-}
-.tools {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-  margin-bottom: 8px;
 }
 @media (max-width: 900px) {
   .ground {
