@@ -62,6 +62,36 @@ describe('every view, for everybody', () => {
     });
   }
 
+  it('holds together when it is read from right to left', async () => {
+    await within({ as: 'Tavi', phone: true }, async (page) => {
+      for (const path of (await everyView(page)).filter((_, i) => i % 5 === 0)) {
+        await openView(page, `${server.url}${path}`);
+        await page.evaluate(() => document.documentElement.setAttribute('dir', 'rtl'));
+        expect(await widerThanScreen(page), `${path} from right to left`).to.be.at.most(0);
+      }
+    });
+  });
+  it('is printed in dark on white, by night too, without what is only pressed', async () => {
+    await within({ as: 'Tavi', night: true }, async (page) => {
+      const printed = (await everyView(page)).filter((p) => /^.(hearth|year|stands.[^/?]*|plants.ramsons)$/.test(p));
+      expect(printed).to.have.length(4);
+      for (const path of printed) {
+        await openView(page, `${server.url}${path}`);
+        await page.emulateMedia({ media: 'print' });
+        const { ground, ink, pressed } = await page.evaluate(() => ({
+          ground: getComputedStyle(document.body).backgroundColor,
+          ink: getComputedStyle(document.querySelector('h1, h2')!).color,
+          pressed: [...document.querySelectorAll('.no-print')].filter((e) => e.getClientRects().length > 0).length,
+        }));
+        expect(lightness(ground), `${path}: ground ${ground}`).to.be.above(0.9);
+        expect(lightness(ink), `${path}: writing ${ink}`).to.be.below(0.3);
+        expect(pressed, path).to.equal(0);
+        const pdf = await page.pdf({ format: 'A4' });
+        expect(pdf.subarray(0, 4).toString(), path).to.equal('%PDF');
+        await page.emulateMedia({ media: 'screen' });
+      }
+    });
+  });
   it('gives a chart away as a picture that any other program draws', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await openView(page, `${server.url}/proof`);
@@ -132,3 +162,9 @@ const cutOff = (page: Page): Promise<readonly string[]> =>
       })
       .map((e) => (e.textContent ?? '').trim().slice(0, 40)),
   );
+
+/** How light a colour of the page is, 0–1; what shows through is the paper. */
+function lightness(color: string): number {
+  const [r = 255, g = 255, b = 255, a = 1] = (color.match(/[\d.]+/g) ?? []).map(Number);
+  return a === 0 ? 1 : (r + g + b) / 3 / 255;
+}

@@ -21,6 +21,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'delete /api/sessions/:sessionId': '401 yes yes yes yes',
   'delete /api/sessions': '401 yes yes yes yes',
   'put /api/password': '401 yes yes yes yes',
+  'put /api/language': '401 yes yes yes yes',
   'get /api/resets/:token': 'yes yes yes yes yes',
   'post /api/resets/:token': 'yes yes yes yes yes',
   'delete /api/groups/:groupId/members/:accountId/data': '401 403 403 yes 404',
