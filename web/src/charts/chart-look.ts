@@ -6,8 +6,9 @@ export type ChartOption = EChartsCoreOption;
 /** Writing of a chart, in the colours of the light that is on. */
 export const chartText = () => ({ color: palette.value.soft, fontFamily: FONT, fontSize: 13 });
 
-/** What a mark says under the pointer. */
+/** What a mark says under the pointer: as text, for names come from people and would be read as HTML else. */
 export const chartTip = () => ({
+  renderMode: 'richText' as const,
   confine: true,
   backgroundColor: palette.value.sheet,
   borderColor: palette.value.edge,
