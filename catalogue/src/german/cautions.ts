@@ -99,7 +99,7 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'First-year rosettes only, and settled: foxglove and ragwort rosettes stand on the same ground.':
     'Nur Rosetten des ersten Jahres, und geklärt: Rosetten von Fingerhut und Greiskraut stehen auf demselben Boden.',
   'Railway ground was sprayed and tipped on for a century: ask.':
-    'Bahngelände wurde hundert Jahre lang gespritzt und beladen: Frag.',
+    'Bahngelände wurde hundert Jahre lang gespritzt und aufgeschüttet: Frag.',
   'Upsets many stomachs.': 'Verdirbt vielen den Magen.',
   'Deadly, cooked as well; customs of eating it after boiling have killed.':
     'Tödlich, auch gekocht; der Brauch, sie abgekocht zu essen, hat getötet.',
@@ -250,7 +250,7 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'Blossom taken too late turns and is said to upset; take only fresh ones.':
     'Zu spät genommene Blüten kippen und sollen nicht bekommen; nimm nur frische.',
   'Avenue trees stand by roads: dust and spray settle on the blossom. Bees are at work: look before you grasp.':
-    'Alleebäume stehen an Straßen: Staub und Gischt setzen sich auf die Blüten. Bienen sind am Werk: Sieh hin, bevor du greifst.',
+    'Alleebäume stehen an Straßen: Staub und Spritzwasser setzen sich auf die Blüten. Bienen sind am Werk: Sieh hin, bevor du greifst.',
   'With heart trouble ask a licensed practitioner before drinking it often.':
     'Bei Herzleiden frag eine Ärztin oder einen Apotheker, bevor du ihn oft trinkst.',
   'Wet ground and ticks.': 'Nasser Boden und Zecken.',

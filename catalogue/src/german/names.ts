@@ -52,7 +52,7 @@ export const GERMAN_NAMES: Readonly<Record<string, string>> = {
   'herb-paris': 'Einbeere',
   hop: 'Hopfen',
   'horse-chestnut': 'Rosskastanie',
-  'jack-o-lantern': 'Dunkler Ölbaumtrichterling',
+  'jack-o-lantern': 'Ölbaumtrichterling',
   'jelly-ear': 'Judasohr',
   juniper: 'Wacholder',
   knotweed: 'Japanischer Staudenknöterich',

@@ -193,11 +193,11 @@ export const GERMAN_PARTS: Readonly<Record<string, string>> = {
   // Look-alikes that have no page of their own.
   'Ox-eye and other yellow daisies': 'Ochsenauge und andere gelbe Korbblütler',
   Dewberry: 'Kratzbeere',
-  'Cat’s-ears and hawkbits': 'Ferkelkräuter und Löwenzahn-Verwandte',
+  'Cat’s-ears and hawkbits': 'Ferkelkräuter und Milchkräuter',
   'Ragwort rosettes': 'Rosetten des Greiskrauts',
   'Other wild roses': 'Andere Wildrosen',
   'Red berries of bryony and honeysuckle in the same hedge':
-    'Rote Beeren von Zaunrübe und Heckenkirsche in derselben Hecke',
+    'Rote Beeren von Zaunrübe und Geißblatt in derselben Hecke',
   'Umbellifers such as hemlock': 'Doldenblütler wie Schierling',
   Honesty: 'Silberblatt',
   'Ground ivy and violets as rosettes': 'Gundermann und Veilchen als Rosetten',
