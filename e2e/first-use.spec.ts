@@ -99,7 +99,10 @@ describe('from an empty group to a logged take', () => {
     await page.getByText(/\d+ lines left out/).waitFor();
     await page.getByText('a temperature is missing').first().waitFor();
     await page.getByRole('button', { name: /^Store [\d,]+ days$/ }).click();
-    await page.getByText(/days, 1 January 2012 to 14 May 2026/).waitFor();
+    await page
+      .getByText(/days, 1 January 2012 to 14 May 2026/)
+      .first()
+      .waitFor();
     await page.goto(`${server.url}/hearth`);
     await page.getByText('Low Hill, up to 14 May').waitFor();
   });
