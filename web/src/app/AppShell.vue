@@ -106,10 +106,10 @@ const quick = computed(
 }
 .skip {
   position: absolute;
-  left: -999px;
+  inset-inline-start: -999px;
 }
 .skip:focus {
-  left: 8px;
+  inset-inline-start: 8px;
   top: 8px;
   background: var(--sheet);
   padding: 8px 14px;
