@@ -25,6 +25,13 @@ const openStand = (name) => async (page) => {
 await shot('hearth', { do: row(/Norway spruce · tips/) });
 await shot('hearth-night', { night: true });
 await shot('hearth-phone', { phone: true });
+await shot('hearth-german', {
+  do: async (page) => {
+    await page.evaluate(() => localStorage.setItem('emberfield-language', 'de'));
+    await page.reload();
+    await page.getByRole('heading', { name: 'Jetzt nehmen' }).waitFor();
+  },
+});
 await shot('stand', { do: openStand(/Elder · flower heads Old railway/) });
 await shot('take-phone', {
   phone: true,
