@@ -24,7 +24,7 @@ const GOALS: readonly Goal[] = [
     desk: 220,
     thumb: 200,
   },
-  { what: 'weather, chart', path: () => '/weather', line: 'main canvas, main .chart', desk: 400, thumb: 400 },
+  { what: 'weather, chart', path: () => '/weather', line: 'main .house-chart', desk: 400, thumb: 400 },
 ];
 const LEAST_TARGET_PX = 44;
 const LEAST_TYPE_PX = 13;

@@ -137,14 +137,14 @@ small {
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
     gap: 6px 8px;
     align-items: center;
-    margin-bottom: 6px;
+    margin: -6px 0 6px;
   }
   .lead {
     display: none;
   }
   .identify {
     height: auto;
-    min-height: 48px;
+    min-height: 44px;
     white-space: normal;
   }
   .ant-input {
