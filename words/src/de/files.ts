@@ -80,7 +80,6 @@ export const files = {
     forget: 'Vergessen',
     alt: 'Foto vom {day}, {by}',
     kept: 'Foto gespeichert. Wo es aufgenommen wurde, wird nicht mitgespeichert.',
-    takeAlong: 'Foto',
     count: '{n} Foto | {n} Fotos',
   },
 };

@@ -26,9 +26,7 @@ export const identify = {
     never: 'Kein Merkmal auf der Liste trennt sie, in keinem Stadium: Lass es stehen.',
     left: 'Was übrig ist',
     more: 'Alle {n} zeigen',
-    compare: 'Daneben',
     wanted: 'gesucht',
-    notRuledOut: 'nicht ausgeschlossen',
     seenTitle: 'Was gesehen wurde',
     rulesOut: 'schließt aus',
     which: 'darunter',
@@ -59,8 +57,6 @@ export const identify = {
       none: 'gesammelt',
     },
     hostMissing: 'Sag bei einem Pilz auch, worauf er steht: Fehlt das, lässt sich nichts klären.',
-    offline: 'Auf diesem Gerät behalten, bis es aufgeschrieben ist.',
-    start: 'Bestimmen',
     open: 'Klären, was es ist',
   },
   lookAlike: {

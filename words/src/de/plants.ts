@@ -13,7 +13,6 @@ export const plants = {
     frequencies: 'Wie oft jeder Zustand vorkommt, ist geschätzt.',
     substitutes: 'Stattdessen',
     eating: { raw: 'roh oder gekocht', cooked: 'nur gekocht', none: 'nicht zum Essen' },
-    seasonNote: 'für {purpose}',
     yearOf: 'Ihr Jahr',
     parts: 'Teile',
     signs: 'Merkmale',

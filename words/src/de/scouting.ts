@@ -76,7 +76,6 @@ export const scouting = {
     hazards: 'Gefahren',
     eye: 'Wie viele',
     traces: 'Von anderen schon genommen',
-    traceNone: 'nichts',
     specimen: 'Zum Ansehen mitgenommen',
     specimens: {
       stalk: 'einen Stängel',
@@ -91,7 +90,6 @@ export const scouting = {
   },
   prospect: {
     title: 'Was es später gibt',
-    lead: 'Wäre es hier {plant}:',
     about: 'etwa {day}',
     putOn: 'Aufs Jahr setzen',
     isOn: 'auf dem Jahr',
@@ -102,12 +100,9 @@ export const scouting = {
   vain: {
     title: 'Hier vergeblich gesucht',
     add: 'Gesucht, nicht gefunden',
-    counts: 'Es zeigt sich jetzt: Das gilt eine Weile als Fehlen.',
-    doesNotCount: 'Es zeigt sich jetzt nicht: als Notiz behalten, nicht als Fehlen.',
     at: 'gesucht: {places}',
   },
   lift: {
-    title: 'Aufheben',
     reason: 'Warum der Grund wieder sauber ist',
     need: 'Dieser Grund war gesperrt. Nur ein Hüter öffnet ihn wieder, mit dem Grund dafür.',
     lifted: '{what} aufgehoben am {day} durch {by}: {reason}',

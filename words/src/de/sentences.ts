@@ -96,7 +96,6 @@ export const sentences = {
     nothingHolds: 'Keine Regel begrenzt es über das hinaus, was die Pflanzen tragen.',
     onCount: 'Berechnet auf mindestens {plants}, das untere Ende der letzten Zählung.',
     onCountLess: 'Gezählt: mindestens {plants}; {standing} nach Verlusten und ausgegrabenen Pflanzen.',
-    better: 'Eine bessere Zählung gibt vielleicht mehr frei: Bis zu {high} Pflanzen können hier stehen.',
     step: {
       count: 'gezählt, mindestens',
       atLeast: 'mindestens {plants}',

@@ -80,7 +80,6 @@ export const files = {
     forget: 'Forget',
     alt: 'Photo of {day}, {by}',
     kept: 'Photo saved. Where it was taken is not stored with it.',
-    takeAlong: 'Photo',
     count: '{n} photo | {n} photos',
   },
 };

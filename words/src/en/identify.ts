@@ -24,9 +24,7 @@ export const identify = {
     never: 'No sign on the list separates them at any stage: leave it.',
     left: 'What is left',
     more: 'Show all {n}',
-    compare: 'Side by side with',
     wanted: 'looked for',
-    notRuledOut: 'not ruled out',
     seenTitle: 'What was seen',
     rulesOut: 'rules out',
     which: 'among them',
@@ -56,8 +54,6 @@ export const identify = {
       none: 'gathered',
     },
     hostMissing: 'For a fungus say what it stands on as well: missing, nothing can be settled.',
-    offline: 'Kept on this device until it is written down.',
-    start: 'Identify',
     open: 'Settle what it is',
   },
   lookAlike: {

@@ -13,7 +13,6 @@ export const plants = {
     frequencies: 'How often each state shows is an estimate.',
     substitutes: 'Instead of it',
     eating: { raw: 'raw or cooked', cooked: 'only cooked', none: 'not for eating' },
-    seasonNote: 'for {purpose}',
     yearOf: 'Its year',
     parts: 'Parts',
     signs: 'Signs',

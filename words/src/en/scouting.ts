@@ -76,7 +76,6 @@ export const scouting = {
     hazards: 'Hazards',
     eye: 'How many',
     traces: 'Taken by others already',
-    traceNone: 'nothing',
     specimen: 'Taken home to look at',
     specimens: { stalk: 'a stalk', seed: 'seed', leaf: 'a leaf', cap: 'a cap for its print', bark: 'a bit of bark' },
     note: 'Note',
@@ -85,7 +84,6 @@ export const scouting = {
   },
   prospect: {
     title: 'What it gives later',
-    lead: 'Were it {plant} here:',
     about: 'about {day}',
     putOn: 'Put on the year',
     isOn: 'on the year',
@@ -96,12 +94,9 @@ export const scouting = {
   vain: {
     title: 'Looked for here in vain',
     add: 'Looked for, not found',
-    counts: 'It shows now: this counts as absence, for a while.',
-    doesNotCount: 'It does not show now: kept as a note, not as absence.',
     at: 'looked for at {places}',
   },
   lift: {
-    title: 'Lift it',
     reason: 'Why the ground is clean again',
     need: 'This ground was closed. Only a keeper opens it again, with the reason.',
     lifted: '{what} lifted on {day} by {by}: {reason}',

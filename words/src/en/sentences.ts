@@ -95,7 +95,6 @@ export const sentences = {
     nothingHolds: 'No rule limits it beyond what the plants carry.',
     onCount: 'Reckoned on at least {plants}, the low end of the last count.',
     onCountLess: 'Counted: at least {plants}; {standing} after losses and plants dug up.',
-    better: 'A better count may free more: up to {high} plants may stand here.',
     step: {
       count: 'counted, at least',
       atLeast: 'at least {plants}',
