@@ -121,15 +121,6 @@ const ways = computed(() => SECRET_WAYS.filter((s) => s !== 'exact' || isKeeper.
 .halves > div > * + * {
   margin-top: 10px;
 }
-.pick {
-  position: relative;
-}
-.pick input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
 .row {
   display: flex;
   gap: 10px;
