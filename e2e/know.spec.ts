@@ -120,7 +120,7 @@ describe('knowing the place and the plant', () => {
         await context.setOffline(true);
         await page.reload();
         await page.getByText(/No signal\. This is as it was read \d+ \w+/).waitFor();
-        await page.getByText('nobody knows yet what it is: look again when it flowers').waitFor();
+        await page.getByText('nobody knows yet what it is: look again when it flowers').first().waitFor();
         await page.goto(`${server.url}/ground`);
         await page
           .getByRole('button', { name: /Withen Wood/ })
