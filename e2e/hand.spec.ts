@@ -57,6 +57,68 @@ describe('one hand', () => {
       await page.getByRole('heading', { name: 'Norway spruce · Brackmoor planting' }).waitFor();
     });
   });
+  it('a take by handfuls asks what one holds before anything is tallied, stops at the limit, and says in the record what it was', async () => {
+    await within({ as: 'Ode', phone: true }, async (page) => {
+      const button = (name: string) => page.getByRole('button', { name, exact: true });
+      const standId = await page.evaluate(async () => {
+        const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
+        const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {
+          stands: { id: string; plantKey: string }[];
+        };
+        return hearth.stands.find((s) => s.plantKey === 'spruce')!.id;
+      });
+      await page.goto(`${server.url}/stands/${standId}/take`);
+      await button('handfuls').tap();
+      expect(await button('one more').isDisabled()).to.equal(true);
+      expect(await page.getByTitle('Type the amount').isDisabled()).to.equal(true);
+      await page.getByLabel('One handful holds about').fill('five');
+      expect(await button('one more').isDisabled()).to.equal(true);
+      await page.getByLabel('One handful holds about').fill('5');
+      await button('one more').tap();
+      await button('one more').tap();
+      await page.getByText('of 160 tips · 2 left').waitFor();
+      // What was tallied is not made into something else under way.
+      expect(await page.getByLabel('One handful holds about').isDisabled()).to.equal(true);
+      await button('one more').tap();
+      await page.getByRole('heading', { name: 'That is all for this year' }).waitFor();
+      await button('Back to the tally').tap();
+      await page.getByLabel('Minutes it took').fill('20');
+      await page.getByLabel('Note', { exact: true }).fill('the low boughs');
+      await button('Save the take').tap();
+      await page.getByText('10 tips saved. 2 tips left.').waitFor();
+      await page.goto(`${server.url}/stands/${standId}?tab=record`);
+      await page.getByText(/10 tips · 2 handfuls of about 5 · .*20 minutes · the low boughs/).waitFor();
+      // The next time this device knows.
+      await page.goto(`${server.url}/stands/${standId}/take`);
+      await button('handfuls').tap();
+      expect(await page.getByLabel('One handful holds about').inputValue()).to.equal('5');
+    });
+  });
+  it('the list of places is pulled up over the map with the thumb, and let down', async () => {
+    await within({ as: 'Tavi', phone: true }, async (page) => {
+      await page.goto(`${server.url}/ground`);
+      const list = page.locator('.side');
+      const handle = page.getByRole('button', { name: 'Pull the list up' });
+      const box = (await handle.boundingBox())!;
+      const devtools = await page.context().newCDPSession(page);
+      const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', y?: number) =>
+        devtools.send('Input.dispatchTouchEvent', {
+          type,
+          touchPoints: y === undefined ? [] : [{ x: box.x + box.width / 2, y }],
+        });
+      const before = (await list.boundingBox())!.y;
+      await touch('touchStart', box.y + 20);
+      for (let y = box.y + 10; y > box.y - 160; y -= 20) await touch('touchMove', y);
+      await touch('touchEnd');
+      await page.getByRole('button', { name: 'Let the list down' }).waitFor();
+      await page.waitForTimeout(400);
+      expect((await list.boundingBox())!.y).to.be.below(before - 100);
+      await page.getByRole('button', { name: 'Let the list down' }).tap();
+      await page.getByRole('button', { name: 'Pull the list up' }).waitFor();
+      await page.waitForTimeout(400);
+      expect((await list.boundingBox())!.y).to.be.closeTo(before, 2);
+    });
+  });
   it('every view names itself in the title, and its heading has the focus', async () => {
     await within({ as: 'Tavi', phone: true }, async (page) => {
       for (const [link, title] of [

@@ -1,20 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue';
 import PickOne from '../kit/PickOne.vue';
-import { LANGUAGE_NAMES, WANTED_LANGUAGES } from '../platform/language-wanted.ts';
 import { wantedLanguage } from '../platform/language.ts';
-import { useLanguage } from '../session/use-language.ts';
+import { useLanguage, useLanguageOptions } from '../session/use-language.ts';
 import { useWords } from '../session/words.ts';
 
-/** Which language the screens speak: each by its own name, so that it is found by whoever reads no other. */
+/** Which language the screens speak. */
 const words = useWords();
+const options = useLanguageOptions();
 const choose = useLanguage();
-const options = computed(() =>
-  WANTED_LANGUAGES.map((value) => ({
-    value,
-    label: value === 'device' ? words.value.t('language.device') : LANGUAGE_NAMES[value],
-  })),
-);
 </script>
 
 <template>

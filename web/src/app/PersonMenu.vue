@@ -2,12 +2,12 @@
 import { Button, Dropdown, Menu, MenuDivider, MenuItem, MenuItemGroup } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { LANGUAGE_NAMES, WANTED_LANGUAGES, type WantedLanguage } from '../platform/language-wanted.ts';
+import type { WantedLanguage } from '../platform/language-wanted.ts';
 import { wantedLanguage } from '../platform/language.ts';
 import { LIGHTS, wantedLight, type WantedLight } from '../platform/theme.ts';
 import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
-import { useLanguage } from '../session/use-language.ts';
+import { useLanguage, useLanguageOptions } from '../session/use-language.ts';
 import { useWords } from '../session/words.ts';
 import { useSignOut } from './use-sign-out.ts';
 
@@ -18,6 +18,7 @@ const router = useRouter();
 const session = useSession();
 const signOut = useSignOut();
 const speak = useLanguage();
+const languages = useLanguageOptions();
 const { group, choose } = useGroup();
 const open = ref(false);
 const groups = computed(() => session.data.value?.groups ?? []);
@@ -53,9 +54,7 @@ function act({ key }: { key: string | number }): void {
           <MenuItem v-for="l in LIGHTS" :key="`light:${l}`">{{ words.t(`light.${l}`) }}</MenuItem>
         </MenuItemGroup>
         <MenuItemGroup :title="words.t('language.title')">
-          <MenuItem v-for="l in WANTED_LANGUAGES" :key="`language:${l}`">{{
-            l === 'device' ? words.t('language.device') : LANGUAGE_NAMES[l]
-          }}</MenuItem>
+          <MenuItem v-for="l in languages" :key="`language:${l.value}`">{{ l.label }}</MenuItem>
         </MenuItemGroup>
         <MenuDivider />
         <MenuItem key="help">{{ words.t('nav.help') }}</MenuItem>

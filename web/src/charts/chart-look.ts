@@ -15,6 +15,19 @@ export const chartTip = () => ({
   textStyle: { ...chartText(), color: palette.value.char },
 });
 
+/** A mark that says something says it under the pointer. */
+export const tipOfMarks = () => ({
+  ...chartTip(),
+  formatter: ({ data }: { readonly data: { readonly said?: string } }): string => data.said ?? '',
+});
+
+/** What a mark that is drawn by hand is told: its values, and where they lie. */
+export interface DrawnMark {
+  readonly value: (dimension: number) => number;
+  readonly coord: (point: readonly [number, number]) => readonly [number, number];
+  readonly visual: (what: 'color') => string;
+}
+
 /** An axis of values: hairlines, and nothing that says nothing. */
 export const valueAxis = () => ({
   type: 'value' as const,

@@ -10,17 +10,17 @@ import { boundingExtent } from 'ol/extent.js';
 import Graticule from 'ol/layer/Graticule.js';
 import OlMap from 'ol/Map.js';
 import { fromLonLat } from 'ol/proj.js';
-import { Cluster, Vector as VectorSource } from 'ol/source.js';
-import { Fill, Icon, Stroke, Style, Text } from 'ol/style.js';
+import { Vector as VectorSource } from 'ol/source.js';
+import { Stroke, Style } from 'ol/style.js';
 import View from 'ol/View.js';
 import { onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { centreOf, type PathView } from '@emberfield/contract';
 import type { Light } from '../platform/palette.ts';
-import { coalSvg } from '../kit/coal-svg.ts';
 import CoalLegend from '../kit/CoalLegend.vue';
 import { hazardStyle, landStyle, patchStyle, walkedStyle } from '../maps/map-style.ts';
-import { FONT, isPhone, light, palette } from '../platform/theme.ts';
+import { isPhone, light, palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
+import { clusterStyle, coalClusters, membersOf } from './coal-clusters.ts';
 import type { GroundPlace } from './ground-places.ts';
 import { isShown, type MapLayer } from '../maps/map-layers.ts';
 import { useBackdrop } from '../maps/use-backdrop.ts';
@@ -58,40 +58,7 @@ useBackdrop(map, () => ({
   archive: props.layers.includes('archive') ? props.archive : null,
 }));
 
-/** Pictures are kept: a place looks like many others. */
-const pictures = new Map<string, Style>();
-function coalStyle({ hottest }: GroundPlace): Style | undefined {
-  if (!hottest) return undefined;
-  const svg = coalSvg(hottest.outlook.readiness, hottest.outlook.thorns, palette.value);
-  const kept = pictures.get(svg);
-  if (kept) return kept;
-  const style = new Style({ image: new Icon({ src: `data:image/svg+xml,${encodeURIComponent(svg)}`, scale: 0.85 }) });
-  pictures.set(svg, style);
-  return style;
-}
-/** Places whose coals would lie over each other are one: the hottest of them, with how many they are. */
-const NEAR_PX = 26;
-const clusters = new Cluster({ source: coals, distance: NEAR_PX });
-const membersOf = (cluster: FeatureLike): readonly Feature[] => (cluster.get('features') ?? []) as Feature[];
-const rank = (f: Feature): number => order.get(f.get('id') as string) ?? Infinity;
-const order = new Map<string, number>();
-function clusterStyle(cluster: FeatureLike): Style[] {
-  const members = membersOf(cluster);
-  const first = members.reduce<Feature | null>((a, b) => (a && rank(a) <= rank(b) ? a : b), null);
-  const coal = first && coalStyle(first.get('place') as GroundPlace);
-  if (members.length === 1) return coal ? [coal] : [];
-  const { char, sheet } = palette.value;
-  const count = new Text({
-    text: String(members.length),
-    font: `700 14px ${FONT}`,
-    offsetX: 15,
-    offsetY: -14,
-    fill: new Fill({ color: sheet }),
-    backgroundFill: new Fill({ color: char }),
-    padding: [1, 4, 0, 5],
-  });
-  return [...(coal ? [coal] : []), new Style({ text: count, zIndex: 2 })];
-}
+const clusters = coalClusters(coals);
 /** A place's name stands below its coal. */
 function nameStyle(feature: FeatureLike): Style {
   const style = patchStyle(feature, false, light.value);
@@ -118,15 +85,13 @@ const read = (geometry: unknown, properties: object): Feature =>
   format.readFeature({ type: 'Feature', geometry, properties }) as Feature;
 function showPlaces(): void {
   for (const source of [areas, coals, hazards]) source.clear();
-  order.clear();
-  props.places.forEach(({ patch }, i) => order.set(patch.id, i));
   const marks: Feature[] = [];
   const warnings: Feature[] = [];
-  for (const place of props.places) {
+  for (const [rank, place] of props.places.entries()) {
     const { id, geometry, hazards: bad } = place.patch;
     const { longitudeDeg, latitudeDeg } = centreOf(geometry);
     const at = fromLonLat([longitudeDeg, latitudeDeg]);
-    marks.push(new Feature({ geometry: new Point(at), id, place }));
+    marks.push(new Feature({ geometry: new Point(at), id, place, rank }));
     if (bad.length) warnings.push(new Feature({ geometry: new Point(at), id }));
   }
   areas.addFeatures(props.places.map(({ patch: { id, name, geometry } }) => read(geometry, { id, name })));

@@ -14,6 +14,7 @@ defineProps<{
   size?: 'small' | 'middle' | 'large';
   placeholder?: string;
   unit?: string;
+  disabled?: boolean;
 }>();
 const value = defineModel<number | null | undefined>({ required: true });
 const read = (typed: string): number | null => (typed.trim() === '' ? null : (typedNumber(typed) ?? NaN));
@@ -40,5 +41,6 @@ function type(typed: string): void {
     :status="Number.isNaN(value) ? 'error' : ''"
     :placeholder="placeholder"
     :suffix="unit"
+    :disabled="disabled"
     @update:value="type" />
 </template>

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
 import HouseChart from '../charts/HouseChart.vue';
-import { chartText, chartTip, namesAxis, valueAxis } from '../charts/chart-look.ts';
+import { chartText, namesAxis, tipOfMarks, valueAxis, type DrawnMark } from '../charts/chart-look.ts';
 import { palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { yearBars } from './plant-year.ts';
@@ -22,7 +22,7 @@ const option = computed(() => {
   const stagesRow = parts.value.length;
   return {
     grid: { left: 8, right: 12, top: 24, bottom: 8, containLabel: true },
-    tooltip: { ...chartTip(), formatter: ({ data }: { data: { said?: string } }) => data.said ?? '' },
+    tooltip: tipOfMarks(),
     xAxis: {
       ...valueAxis(),
       position: 'top',
@@ -46,7 +46,7 @@ const option = computed(() => {
           itemStyle: { color: leafy.includes(b.part) ? moss : ember },
           said: `${nameOf(b.part)}: ${b.use}`,
         })),
-        renderItem: (_: unknown, api: BarApi) => {
+        renderItem: (_: unknown, api: DrawnMark) => {
           const [left, y] = api.coord([api.value(0), api.value(2)]);
           const [right] = api.coord([api.value(1), api.value(2)]);
           return {
@@ -68,11 +68,6 @@ const option = computed(() => {
     ],
   };
 });
-interface BarApi {
-  readonly value: (dimension: number) => number;
-  readonly coord: (point: readonly [number, number]) => readonly [number, number];
-  readonly visual: (what: 'color') => string;
-}
 </script>
 
 <template>

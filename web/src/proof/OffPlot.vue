@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { GroupProof } from '@emberfield/contract';
 import HouseChart from '../charts/HouseChart.vue';
-import { chartTip, dateMarks, namesAxis, valueAxis } from '../charts/chart-look.ts';
+import { chartTip, dateMarks, namesAxis, valueAxis, type DrawnMark } from '../charts/chart-look.ts';
 import DateLegend from '../kit/DateLegend.vue';
 import { palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
@@ -35,7 +35,7 @@ const option = computed(() => {
         type: 'custom',
         silent: true,
         data: props.plants.map((p, i) => [p.scores.forecast, i, p.scores.lastYear]),
-        renderItem: (_: unknown, api: PlotApi) => {
+        renderItem: (_: unknown, api: DrawnMark) => {
           const [x1, y] = api.coord([api.value(0), api.value(1)]);
           const [x2] = api.coord([api.value(2), api.value(1)]);
           return {
@@ -50,10 +50,6 @@ const option = computed(() => {
     ],
   };
 });
-interface PlotApi {
-  readonly value: (dimension: number) => number;
-  readonly coord: (point: readonly [number, number]) => readonly [number, number];
-}
 </script>
 
 <template>

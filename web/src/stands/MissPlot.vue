@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import HouseChart from '../charts/HouseChart.vue';
-import { chartText, chartTip, dateMarks, namesAxis, valueAxis } from '../charts/chart-look.ts';
+import { chartText, dateMarks, namesAxis, tipOfMarks, valueAxis } from '../charts/chart-look.ts';
 import DateLegend from '../kit/DateLegend.vue';
 import { palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
@@ -32,7 +32,7 @@ const option = computed(() => {
   };
   return {
     grid: { left: 8, right: 40, top: 6, bottom: 26, containLabel: true },
-    tooltip: { ...chartTip(), formatter: ({ data }: { data: { said?: string } }) => data.said ?? '' },
+    tooltip: tipOfMarks(),
     xAxis: {
       ...valueAxis(),
       min: -reach,

@@ -55,7 +55,14 @@ function settle(): void {
     <NumberField v-model="typed" size="large" :label="words.t('take.typed')" />
     <p v-if="typed !== null && !fits" class="warn small" role="alert">{{ words.t('take.typedWrong') }}</p>
   </div>
-  <Button v-else type="text" class="number" :title="words.t('take.typed')" aria-live="polite" @click="begin"
+  <Button
+    v-else
+    type="text"
+    class="number"
+    :disabled="each === null"
+    :title="words.t('take.typed')"
+    aria-live="polite"
+    @click="begin"
     >{{ words.format.number(amount, 1)
     }}<small v-if="counted !== 'unit'">{{ words.t(`take.countedIn.${counted}`, { n: amount }) }}</small></Button
   >

@@ -87,7 +87,8 @@ const checks = computed(
         v-if="draft.counted === 'handful' || draft.counted === 'bag'"
         :key="draft.counted"
         v-model="holds"
-        :vessel="draft.counted" />
+        :vessel="draft.counted"
+        :tallied="draft.amount > 0" />
       <TakeTally
         :amount="draft.amount"
         :allowance="outlook.allowance"
@@ -103,7 +104,7 @@ const checks = computed(
       <Button :disabled="draft.amount === 0" @click="add(-draft.amount)">
         {{ words.t('common.undo') }}
       </Button>
-      <Button html-type="submit" type="primary" :disabled="draft.amount === 0 || busy">{{
+      <Button html-type="submit" type="primary" :disabled="draft.amount === 0 || each === null || busy">{{
         words.t('take.store')
       }}</Button>
     </template>

@@ -55,7 +55,7 @@ describe('a take while it is tallied', () => {
 describe('the entry of a take', () => {
   const draft = { ...added(blankTake('tip'), 4), part: 'tip' as const };
   it('is what the contract wants, with nothing said that was not tapped', () => {
-    const body = takeBody(draft, partOf('nettle', 'tip'));
+    const body = takeBody(draft, partOf('nettle', 'tip'), 1);
     expect(body).to.deep.equal({
       part: 'tip',
       amount: 4,
@@ -71,9 +71,9 @@ describe('the entry of a take', () => {
   it('says how many plants a deadly taking cost: those tallied, else as many as the amount usually comes from', () => {
     const root = partOf('burdock', 'root') ?? CATALOGUE.flatMap((p) => p.parts).find((p) => p.kills)!;
     const dug = { ...added(blankTake(root.key), 3), part: root.key };
-    expect(takeBody({ ...dug, plants: 2 }, root).killed).to.equal(2);
-    expect(takeBody(dug, { ...root, perPlant: { ...root.perPlant, value: 2 } }).killed).to.equal(2);
-    expect(takeBody(dug, { ...root, kills: false }).killed).to.equal(null);
+    expect(takeBody({ ...dug, plants: 2 }, root, 1).killed).to.equal(2);
+    expect(takeBody(dug, { ...root, perPlant: { ...root.perPlant, value: 2 } }, 1).killed).to.equal(2);
+    expect(takeBody(dug, { ...root, kills: false }, 1).killed).to.equal(null);
   });
 });
 
@@ -104,13 +104,13 @@ describe('a take that is not counted by pieces', () => {
     expect(waysToCount({ ...nettle!, massG: null })).to.deep.equal(['unit', 'handful', 'bag']);
   });
   it('keeps the note and the minutes, and sends neither where nothing was said', () => {
-    const body = takeBody(of({ minutes: 25, note: '  wet feet ' }), nettle);
+    const body = takeBody(of({ minutes: 25, note: '  wet feet ' }), nettle, 1);
     expect(body).to.include({ minutes: 25, note: 'wet feet' });
     expect(faults(body)).to.deep.equal([]);
-    expect(takeBody(of({ note: '  ' }), nettle)).not.to.have.any.keys('note', 'minutes', 'countedBy');
+    expect(takeBody(of({ note: '  ' }), nettle, 1)).not.to.have.any.keys('note', 'minutes', 'countedBy');
     // What is no number is refused, never cut to one that would fit.
-    expect(faults(takeBody(of({ minutes: NaN }), nettle))).not.to.deep.equal([]);
-    expect(faults(takeBody(of({ minutes: 2000 }), nettle))).not.to.deep.equal([]);
+    expect(faults(takeBody(of({ minutes: NaN }), nettle, 1))).not.to.deep.equal([]);
+    expect(faults(takeBody(of({ minutes: 2000 }), nettle, 1))).not.to.deep.equal([]);
   });
 });
 

@@ -65,7 +65,7 @@ export function partToTake(
 export function takeBody(
   draft: TakeDraft & { readonly part: PartKey },
   part: ProfilePart | undefined,
-  each = 1,
+  each: number,
 ): EntryBodies['take'] {
   const { counted, plants, quality, waste, eaten, overReason, minutes, note } = draft;
   const inUnits = Math.round(draft.amount * each * 10) / 10;

@@ -82,9 +82,11 @@ export function useTake(): Taking {
   }
 
   async function keep(): Promise<void> {
+    // Nobody said what a handful holds: there is no amount that could be stored, and none is made up.
+    if (each.value === null) return;
     const { id, patchId } = stand.value!;
     const { day } = draft.value;
-    const body = takeBody({ ...draft.value, part: draft.value.part! }, part.value, each.value ?? 1);
+    const body = takeBody({ ...draft.value, part: draft.value.part! }, part.value, each.value);
     const { amount, unit } = {
       amount: body.amount,
       unit: body.measure === 'gram' ? 'gram' : allowance().unit,
