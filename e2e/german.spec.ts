@@ -66,10 +66,10 @@ describe('the interface in German', () => {
   it('is chosen by a person, holds on another device of theirs, and refusals speak it too', async () => {
     await within({ as: 'Mirel' }, async (page) => {
       // What the server does not learn does not hold: it would be another language at the next start.
-      await page.route('**/api/language', (route) => route.abort());
+      await page.route('**/api/language', (route) => route.fulfill({ status: 429, body: '{}' }));
       await page.getByRole('button', { name: /^Mirel/ }).click();
       await page.getByRole('menuitem', { name: 'Deutsch' }).click();
-      await page.getByText('The server does not answer.').waitFor();
+      await page.getByText('The language could not be changed.').waitFor();
       await page.getByRole('link', { name: 'Ground' }).first().waitFor();
       expect(await page.locator('html').getAttribute('lang')).to.equal('en');
       await page.unroute('**/api/language');

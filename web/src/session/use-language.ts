@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { computed, watch, type ComputedRef } from 'vue';
 import { isLanguage, ROUTES } from '@emberfield/contract';
-import { ApiError, call } from '../platform/api.ts';
+import { call } from '../platform/api.ts';
 import { LANGUAGE_NAMES, languageWanted, WANTED_LANGUAGES, type WantedLanguage } from '../platform/language-wanted.ts';
 import { spoken, wantedLanguage } from '../platform/language.ts';
 import { useUndo } from '../platform/use-undo.ts';
@@ -43,9 +43,9 @@ export function useLanguage(): (wanted: WantedLanguage) => Promise<void> {
       await speakFor(wanted);
       if (session.data.value?.account)
         await call(ROUTES.chooseLanguage, { body: { language: isLanguage(wanted) ? wanted : null } });
-    } catch (error) {
+    } catch {
       await speakFor(wantedLanguage.value);
-      undo.say(error instanceof ApiError ? error.message : translate('language.failed'), null, true);
+      undo.say(translate('language.failed'), null, true);
       return;
     }
     wantedLanguage.value = wanted;

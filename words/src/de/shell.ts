@@ -92,7 +92,7 @@ export const shell = {
   language: {
     title: 'Sprache',
     device: 'Wie das Gerät',
-    failed: 'Die Sprache war nicht zu laden. Versuch es noch einmal, wenn es Netz gibt.',
+    failed: 'Die Sprache ließ sich nicht wechseln. Versuch es noch einmal, wenn es Netz gibt.',
   },
   log: {
     title: 'Etwas eintragen',

@@ -90,7 +90,7 @@ export const shell = {
   language: {
     title: 'Language',
     device: 'As the device',
-    failed: 'The language could not be fetched. Try again when there is a signal.',
+    failed: 'The language could not be changed. Try again when there is a signal.',
   },
   log: {
     title: 'Log something',
