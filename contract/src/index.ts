@@ -19,6 +19,7 @@ export { faultsOf, type Fault, type Schema } from './platform/faults.ts';
 export { ERROR_CODES, type ErrorBody, type ErrorCode } from './platform/errors.ts';
 export type { Method, Route, Who } from './platform/route.ts';
 export { ROUTES } from './routes.ts';
+export { bodySchemaOf } from './bodies.ts';
 export {
   plantProfileSchema,
   savePlantSchema,
@@ -168,14 +169,13 @@ export {
 } from './year/year.ts';
 export {
   CALENDAR_KINDS,
-  NOTICE_KINDS,
   makeCalendarSchema,
   type CalendarFeedView,
   type CalendarKind,
   type MakeCalendar,
   type NewCalendarFeed,
-  type Notice,
 } from './calendar/calendar.ts';
+export { NOTICE_KINDS, type Notice } from './calendar/notice.ts';
 
 // What the core knows already, as part of what crosses the wire.
 export {

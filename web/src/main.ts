@@ -7,6 +7,7 @@ import { createApp } from 'vue';
 import App from './app/App.vue';
 import { mindPagesNotFetched } from './app/page-not-fetched.ts';
 import { router } from './app/router.ts';
+import { breath } from './platform/after-paint.ts';
 import { answerOrKept } from './platform/answer-or-kept.ts';
 import { shelf } from './platform/kept.ts';
 import { keepPages } from './offline/worker.ts';
@@ -22,6 +23,7 @@ const askOrKept = answerOrKept({ shelf, signal, isNotReached });
 
 mindPagesNotFetched(router);
 await speakAtStart();
+await breath();
 createApp(App)
   .use(createPinia())
   .use(i18n)

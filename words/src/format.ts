@@ -49,33 +49,60 @@ const M2_PER_HECTARE = 10_000;
 const M_PER_MILE = 1609.344;
 
 /** "en" alone would put the month first; the day leads in this house. */
-export const localeOf = (language: string): string => (language === 'en' ? 'en-GB' : language);
+const localeOf = (language: string): string => (language === 'en' ? 'en-GB' : language);
+
+/** Made when it is first asked for: a formatter of `Intl` is dear to make and cheap to use. */
+function onFirstUse<K, V>(make: (key: K) => V): (key: K) => V {
+  const made = new Map<K, V>();
+  return (key) => {
+    const held = made.get(key);
+    if (held !== undefined) return held;
+    const value = make(key);
+    made.set(key, value);
+    return value;
+  };
+}
+const DATES = {
+  plain: { day: 'numeric', month: 'long' },
+  withYear: { day: 'numeric', month: 'long', year: 'numeric' },
+  short: { day: 'numeric', month: 'short' },
+  weekday: { weekday: 'long', day: 'numeric', month: 'long' },
+  shortWeekday: { weekday: 'short', day: 'numeric', month: 'short' },
+  month: { month: 'short' },
+  monthAndYear: { month: 'long', year: 'numeric' },
+} as const satisfies Record<string, Intl.DateTimeFormatOptions>;
+
+const formatters = onFirstUse((locale: string) => ({
+  dates: onFirstUse((kind: keyof typeof DATES) => new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...DATES[kind] })),
+  numbers: onFirstUse(
+    (digits: number) => new Intl.NumberFormat(locale, { maximumFractionDigits: digits, signDisplay: 'negative' }),
+  ),
+  lists: onFirstUse((type: 'conjunction') => new Intl.ListFormat(locale, { type })),
+  instants: onFirstUse(
+    (timeZone: string) =>
+      new Intl.DateTimeFormat(locale, { timeZone, day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' }),
+  ),
+}));
+
+/** A number with at most so many digits after the mark, as the language writes it. */
+export const sayNumber = (language: string, value: number, digits: number): string =>
+  formatters(localeOf(language)).numbers(digits).format(value);
 
 export function createFormat(language: string, units: UnitSystem): Format {
-  const locale = localeOf(language);
-  const dates = (options: Intl.DateTimeFormatOptions) =>
-    new Intl.DateTimeFormat(locale, { timeZone: 'UTC', ...options });
-  const plain = dates({ day: 'numeric', month: 'long' });
-  const withYear = dates({ day: 'numeric', month: 'long', year: 'numeric' });
-  const short = dates({ day: 'numeric', month: 'short' });
-  const long = dates({ weekday: 'long', day: 'numeric', month: 'long' });
-  const shortDays = dates({ weekday: 'short', day: 'numeric', month: 'short' });
-  const months = dates({ month: 'short' });
-  const monthsAndYears = dates({ month: 'long', year: 'numeric' });
-  const at = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
-  const number = (value: number, digits = 0): string =>
-    new Intl.NumberFormat(locale, { maximumFractionDigits: digits, signDisplay: 'negative' }).format(value);
+  const { dates, lists, instants } = formatters(localeOf(language));
+  const on = (kind: keyof typeof DATES, iso: string): string => dates(kind).format(new Date(`${iso}T00:00:00Z`));
+  const number = (value: number, digits = 0): string => sayNumber(language, value, digits);
   const imperial = units === 'imperial';
   const degrees = (c: number): string => number(imperial ? celsiusToFahrenheit(c) : c);
   return {
     day: (iso, near) =>
-      (near !== undefined && yearOf(dayNumber(iso)) !== yearOf(dayNumber(near)) ? withYear : plain).format(at(iso)),
-    dayAndYear: (iso) => withYear.format(at(iso)),
-    shortDay: (iso) => short.format(at(iso)),
-    weekday: (iso) => long.format(at(iso)).replace(',', ''),
-    shortWeekday: (iso) => shortDays.format(at(iso)).replace(',', ''),
-    month: (index) => months.format(new Date(Date.UTC(2025, index, 1))),
-    monthAndYear: (iso) => monthsAndYears.format(at(iso)),
+      on(near !== undefined && yearOf(dayNumber(iso)) !== yearOf(dayNumber(near)) ? 'withYear' : 'plain', iso),
+    dayAndYear: (iso) => on('withYear', iso),
+    shortDay: (iso) => on('short', iso),
+    weekday: (iso) => on('weekday', iso).replace(',', ''),
+    shortWeekday: (iso) => on('shortWeekday', iso).replace(',', ''),
+    month: (index) => dates('month').format(new Date(Date.UTC(2025, index, 1))),
+    monthAndYear: (iso) => on('monthAndYear', iso),
     number,
     percent: (share) => number(share * 100),
     temperature: (c) => `${degrees(c)} ${imperial ? '°F' : '°C'}`,
@@ -102,14 +129,7 @@ export function createFormat(language: string, units: UnitSystem): Format {
           ? `${number(g / 1000, 1)} kg`
           : `${number(g, g < 10 ? 1 : 0)} g`,
     rain: (mm) => (imperial ? `${number(millimetresToInches(mm), 2)} in` : `${number(mm, 1)} mm`),
-    list: (items) => new Intl.ListFormat(locale, { type: 'conjunction' }).format(items),
-    instant: (iso, zone) =>
-      new Intl.DateTimeFormat(locale, {
-        timeZone: zone,
-        day: 'numeric',
-        month: 'long',
-        hour: '2-digit',
-        minute: '2-digit',
-      }).format(new Date(iso)),
+    list: (items) => lists('conjunction').format(items),
+    instant: (iso, zone) => instants(zone).format(new Date(iso)),
   };
 }

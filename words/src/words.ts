@@ -1,5 +1,5 @@
 import type { ErrorCode } from '@emberfield/contract';
-import { createFormat, localeOf, type Format, type UnitSystem } from './format.ts';
+import { createFormat, sayNumber, type Format, type UnitSystem } from './format.ts';
 import { createSentences, type Sentences } from './sentences.ts';
 import type { Translate, Values } from './translate.ts';
 
@@ -40,7 +40,7 @@ export function withShownNumber(values: Values, language: string): Record<string
   return typeof n === 'number'
     ? {
         ...values,
-        n: new Intl.NumberFormat(localeOf(language), { maximumFractionDigits: 1 }).format(n),
+        n: sayNumber(language, n, 1),
       }
     : { ...values };
 }

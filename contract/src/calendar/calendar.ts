@@ -1,5 +1,5 @@
 import type { Schema } from 'yup';
-import { exactly, listOf, oneOf, type Text } from '../platform/schema.ts';
+import { exactly, listOf, oneOf } from '../platform/schema.ts';
 
 /** What a calendar can hold: windows opening, last calls, duties with a day, leave and permits that end. */
 export const CALENDAR_KINDS = ['opens', 'lastCall', 'duty', 'leave'] as const;
@@ -22,18 +22,3 @@ export interface CalendarFeedView {
 export interface NewCalendarFeed extends CalendarFeedView {
   readonly path: string;
 }
-
-/** Something that wants to be known now. */
-export interface Notice {
-  /** Names what it is about and when: seen once, it need not be shown again. */
-  readonly key: string;
-  readonly kind: 'opensSoon' | 'lastCall' | 'moved';
-  readonly standId: string;
-  readonly plantName: Text;
-  readonly partName: Text;
-  readonly patchName: string;
-  readonly day: string;
-  /** Of a window that moved: the day it was said to open on before. */
-  readonly before: string | null;
-}
-export const NOTICE_KINDS = ['opensSoon', 'lastCall', 'moved'] as const satisfies readonly Notice['kind'][];

@@ -1,5 +1,3 @@
-import type { Schema } from 'yup';
-
 /** Who may call a route. The roles include each other: a keeper may what a picker may, a picker what a watcher may. */
 export type Who = 'anyone' | 'signedIn' | 'watcher' | 'picker' | 'keeper';
 export type Method = 'get' | 'post' | 'put' | 'delete';
@@ -8,30 +6,32 @@ export interface Route<Body = unknown, Answer = unknown> {
   readonly method: Method;
   readonly path: string;
   readonly who: Who;
-  /** Schema of the body; `null` for none, "bytes" for a raw file. */
-  readonly body: Schema<Body> | 'bytes' | null;
+  /** `null` for none, "bytes" for a raw file. */
+  readonly body: 'json' | 'bytes' | null;
   readonly query: readonly string[];
   /** Largest file taken, where it is not the usual limit. */
   readonly mostBytes: number | null;
-  /** Never set: carries the answer's type. */
+  /** Never set: carry the types. */
+  readonly given?: Body;
   readonly answer?: Answer;
 }
 
-interface Options<Body> {
-  readonly body?: Schema<Body> | 'bytes';
+/** Who names a body's type says that it is JSON. */
+type Options<Body> = (Body extends null ? { readonly body?: 'bytes' } : { readonly body: 'json' }) & {
   readonly query?: readonly string[];
   readonly mostBytes?: number;
-}
+};
 
-/** `route('get', '/api/…', 'watcher')<Answer>({ … })`: the answer's type is given, the body's is inferred. */
+/** `route('put', '/api/…', 'watcher')<Answer, Body>({ body: 'json' })`; without a body `<Answer>()`. */
 export const route =
   (method: Method, path: string, who: Who) =>
-  <Answer>() =>
-  <Body = null>(options: Options<Body> = {}): Route<Body, Answer> => ({
+  <Answer, Body = null>(
+    ...[options]: Body extends null ? [options?: Options<Body>] : [options: Options<Body>]
+  ): Route<Body, Answer> => ({
     method,
     path,
     who,
-    body: options.body ?? null,
-    query: options.query ?? [],
-    mostBytes: options.mostBytes ?? null,
+    body: options?.body ?? null,
+    query: options?.query ?? [],
+    mostBytes: options?.mostBytes ?? null,
   });

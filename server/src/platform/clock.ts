@@ -8,12 +8,20 @@ export interface Clock {
   readonly fixedDay: string | null;
 }
 
+/** One a zone: such a formatter is dear to make, and every answer asks for today. */
+const daysIn = new Map<string, Intl.DateTimeFormat>();
+function dayIn(zone: string): Intl.DateTimeFormat {
+  const held =
+    daysIn.get(zone) ??
+    new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' });
+  daysIn.set(zone, held);
+  return held;
+}
+
 /** Today in a group's zone, as an ISO day. */
 export function todayIn(zone: string, clock: Clock): string {
   if (clock.fixedDay) return clock.fixedDay;
-  return new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(
-    clock.now(),
-  );
+  return dayIn(zone).format(clock.now());
 }
 
 const FURTHEST_LOOK_DAYS = 1100;

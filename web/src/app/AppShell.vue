@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { SearchOutlined } from '@ant-design/icons-vue';
 import { Button } from 'ant-design-vue';
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBrowserNotices } from '../calendar/use-notices.ts';
 import { useTour } from '../help/use-tour.ts';
 import { useRibbon } from '../hearth/queries.ts';
 import OutboxBar from '../offline/OutboxBar.vue';
-import { afterPaint } from '../platform/after-paint.ts';
+import { afterPaint, breath } from '../platform/after-paint.ts';
 import { isPhone } from '../platform/theme.ts';
 import { useDay } from '../session/use-day.ts';
-import { useGroup } from '../session/use-group.ts';
+import { useFreshGroup, useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import DayTag from './DayTag.vue';
 import RibbonStrip from './RibbonStrip.vue';
@@ -30,6 +30,7 @@ const words = useWords();
 const route = useRoute();
 const { groupId, mayPick } = useGroup();
 const { day, today, asked, dayQuery, lookAt, step } = useDay();
+useFreshGroup();
 useBrowserNotices();
 const ribbon = useRibbon(groupId, asked);
 const listing = ref(false);
@@ -40,6 +41,9 @@ useShortcuts({
   openList: () => (listing.value = true),
   silent: () => finding.value || listing.value,
 });
+/** The frame stands before what is in it. */
+const framed = ref(false);
+onMounted(() => void breath().then(() => (framed.value = true)));
 const content = ref<HTMLElement | null>(null);
 usePageTitle(content);
 /** In the field a form fills the phone and has its own way out. */
@@ -70,7 +74,7 @@ const quick = computed(
     <RibbonStrip :ribbon="ribbon.data.value" :day="day" :today="today" @look="lookAt" @step="step" />
   </header>
   <OutboxBar />
-  <main id="content" ref="content" tabindex="-1" :class="{ over: isPhone && !bare }"><slot /></main>
+  <main id="content" ref="content" tabindex="-1" :class="{ over: isPhone && !bare }"><slot v-if="framed" /></main>
   <template v-if="isPhone && !bare"><QuickLog v-if="quick" /><BottomBar /></template>
   <FindBox v-if="finding" v-model="findText" @close="finding = false" />
   <TourSteps v-if="touring" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { Button, Progress } from 'ant-design-vue';
-import { computed, ref, watch } from 'vue';
+import { Button } from 'ant-design-vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { DAY_SECTIONS, NEAR_SECTIONS, type DaySection } from '@emberfield/core/stand';
 import NoticeBell from '../calendar/NoticeBell.vue';
@@ -24,6 +24,7 @@ import { hearthItems, partsOf, rowsBySection, sectionRows, type HearthRow } from
 import { useMarks } from './use-marks.ts';
 import { useHearthChoice } from './use-hearth-choice.ts';
 
+const ReckoningNote = defineAsyncComponent(() => import('./ReckoningNote.vue'));
 const words = useWords();
 const router = useRouter();
 const { groupId, mayPick } = useGroup();
@@ -75,7 +76,6 @@ const items = computed(() =>
 );
 /** The lines as they are shown: what the keys step through. */
 const stepped = computed(() => items.value.flatMap((i) => (i.kind === 'line' ? [i.row] : [])));
-const reckoned = computed(() => (hearth.data.value ? hearth.data.value.standCount - hearth.data.value.waiting : 0));
 // Where nothing is near, what comes later is asked for at once.
 watch(nothingNear, (nothing) => (quiet.value = nothing && hearth.data.value !== undefined));
 const shownDay = computed(() => hearth.data.value?.day ?? day.value);
@@ -162,15 +162,10 @@ const noteOf = (section: DaySection): string =>
           <GoButton :to="{ name: 'walk' }">{{ words.t('walk.start') }}</GoButton>
         </template>
       </div>
-      <div v-if="hearth.data.value.waiting" class="soft" role="status">
-        <Progress :percent="(100 * reckoned) / hearth.data.value.standCount" :show-info="false" size="small" />
-        {{
-          words.t('hearth.reckoning', {
-            n: words.format.number(reckoned),
-            all: words.format.number(hearth.data.value.standCount),
-          })
-        }}
-      </div>
+      <ReckoningNote
+        v-if="hearth.data.value.waiting"
+        :stands="hearth.data.value.standCount"
+        :waiting="hearth.data.value.waiting" />
       <MarksBar :marks="marks" :day="shownDay" />
       <p v-if="nothingNear" class="soft quiet">{{ words.t('hearth.quiet') }}</p>
       <VirtualRows v-slot="{ item }" ref="lines" :items="items" :estimate="(x) => SIZES[x.kind]">

@@ -1,23 +1,22 @@
 <script setup lang="ts">
-import { Button, Modal } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { useGroup } from '../session/use-group.ts';
+import { afterPaint } from '../platform/after-paint.ts';
 import { useWords } from '../session/words.ts';
 import { useOutbox } from './use-outbox.ts';
+import { useWaitingTimes } from './waiting-times.ts';
 
+const OutboxList = afterPaint(() => import('./OutboxList.vue'));
 /** What waits on this device, since when nobody answered, and what was refused and why. */
 const words = useWords();
 const outbox = useOutbox();
-const { group } = useGroup();
 const open = ref(false);
-const clock = (ms: number): string =>
-  words.value.format.instant(new Date(ms).toISOString(), group.value?.zone ?? 'UTC');
+const clock = useWaitingTimes();
 const lastTry = computed(() => Math.max(0, ...outbox.waiting.map((w) => w.lastTry ?? 0)));
-const all = computed(() => [...outbox.refused, ...outbox.waiting]);
 </script>
 
 <template>
-  <div v-if="all.length" class="outbox" role="status">
+  <div v-if="outbox.refused.length + outbox.waiting.length" class="outbox" role="status">
     <span v-if="outbox.waiting.length">
       <b>{{ words.t('outbox.waiting', { n: outbox.waiting.length }) }}</b>
       {{
@@ -29,19 +28,7 @@ const all = computed(() => [...outbox.refused, ...outbox.waiting]);
       words.t('outbox.sendNow')
     }}</Button>
     <Button size="small" @click="open = true">{{ words.t('outbox.show') }}</Button>
-    <Modal v-model:open="open" :title="words.t('outbox.title')" :footer="null">
-      <p class="soft">{{ words.t('outbox.lead') }}</p>
-      <ul class="rows">
-        <li v-for="w in all" :key="w.id">
-          <span>
-            <b>{{ w.label }}</b> <small class="soft">{{ clock(w.putAt) }}</small>
-            <small v-if="w.problem" class="warn">{{ w.problem }}</small>
-          </span>
-          <Button v-if="w.problem" size="small" @click="outbox.again(w.id)">{{ words.t('common.tryAgain') }}</Button>
-          <Button size="small" danger @click="outbox.forget(w.id)">{{ words.t('outbox.throwAway') }}</Button>
-        </li>
-      </ul>
-    </Modal>
+    <OutboxList v-if="open" @close="open = false" />
   </div>
 </template>
 
@@ -54,19 +41,6 @@ const all = computed(() => [...outbox.refused, ...outbox.waiting]);
   background: var(--band);
   border-bottom: 1px solid var(--hair);
   padding: 6px 24px;
-}
-li {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  border-top: 1px solid var(--hair);
-  padding: 10px 0;
-}
-li span {
-  flex: 1;
-}
-small {
-  display: block;
 }
 @media (max-width: 900px) {
   .outbox {

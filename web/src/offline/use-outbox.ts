@@ -7,7 +7,6 @@ import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { ApiError, call } from '../platform/api.ts';
 import { signal } from '../platform/signal.ts';
-import { dropWaiting, putWaiting, waitingOf } from './outbox-shelf.ts';
 import { deliver, nextToGo, type Answer, type OutCall, type Waiting } from './outbox.ts';
 
 const TRY_AGAIN_MS = 20_000;
@@ -16,6 +15,12 @@ const FIRST_BREATH_MS = 1_000;
 const LONGEST_ANEW_MS = 3_000;
 /** Refusals that pass: the server is busy or fails, and the same thing may be taken later. */
 const PASSING: readonly string[] = ['notReached', 'busy', 'internal', 'tooManyTries', 'notSignedIn'];
+
+/** Its database is no part of the first load. */
+const shelf = () => import('./outbox-shelf.ts');
+const putWaiting = async (item: Waiting): Promise<void> => (await shelf()).putWaiting(item);
+const dropWaiting = async (id: string): Promise<void> => (await shelf()).dropWaiting(id);
+const waitingOf = async (accountId: string): Promise<Waiting[]> => (await shelf()).waitingOf(accountId);
 
 /** Asks the server; only a batch of entries has results of its own. @throws ApiError */
 async function resultsOf(asked: OutCall, groupId: string): Promise<readonly EntryResult[]> {

@@ -3,11 +3,11 @@ import { Button, Form, Input } from 'ant-design-vue';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import {
   CONTAMINATING,
-  ROUTES,
   type ChangePatch,
   type PatchDetail,
   type PatchFacts,
   type PatchGeometry,
+  changePatchSchema,
 } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
@@ -80,7 +80,7 @@ const lifts = computed(() =>
 );
 const liftReason = ref('');
 const form = useForm({
-  schema: ROUTES.changePatch.body,
+  schema: changePatchSchema,
   body: () => ({
     version: place.version.value,
     facts: facts.value ?? undefined,

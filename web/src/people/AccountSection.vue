@@ -3,7 +3,7 @@ import { Button, Form, InputPassword, Popconfirm, Space } from 'ant-design-vue';
 import { useMutation, useQueryClient } from '@tanstack/vue-query';
 import { reactive } from 'vue';
 import { useRouter } from 'vue-router';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, changePasswordSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -22,7 +22,7 @@ const session = useSession();
 const sessions = useSessions();
 const { groupId, group } = useGroup();
 const values = reactive({ current: '', next: '' });
-const form = useForm({ schema: ROUTES.changePassword.body, body: () => values });
+const form = useForm({ schema: changePasswordSchema, body: () => values });
 async function change(): Promise<void> {
   if ((await form.send((body) => call(ROUTES.changePassword, { body }))) === undefined) return;
   Object.assign(values, { current: '', next: '' });

@@ -3,7 +3,7 @@ import { Button, Form, Input, Radio, RadioGroup } from 'ant-design-vue';
 import { useSessionStorage } from '@vueuse/core';
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
-import { ROUTES, type UnitSystem } from '@emberfield/contract';
+import { ROUTES, type UnitSystem, foundingSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -27,7 +27,7 @@ const values = useSessionStorage('emberfield-founding', {
 const password = ref('');
 const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((value) => ({ value, label: value }));
 const form = useForm({
-  schema: ROUTES.found.body,
+  schema: foundingSchema,
   body: () => {
     const { name, signInName, ...group } = values.value;
     return { ...group, keeper: { name, signInName, password: password.value } };

@@ -4,7 +4,7 @@ import GoButton from '../kit/GoButton.vue';
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { reactive } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { ROUTES, type SessionView } from '@emberfield/contract';
+import { ROUTES, type SessionView, acceptInvitationSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -24,7 +24,7 @@ const greeting = useQuery({
   queryFn: () => call(ROUTES.invitationGreeting, { params }),
 });
 const values = reactive({ signInName: '', name: '', password: '' });
-const form = useForm({ schema: ROUTES.acceptInvitation.body, body: () => values });
+const form = useForm({ schema: acceptInvitationSchema, body: () => values });
 const enterGroup = (next: SessionView): void => {
   enter(next);
   void router.push({ name: 'hearth' });

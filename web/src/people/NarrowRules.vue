@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { Button, Form, Input } from 'ant-design-vue';
 import { computed } from 'vue';
-import { HOUSE_RULE_KINDS, ROUTES, type HouseRuleKind, type RuleView, type SetRule } from '@emberfield/contract';
+import {
+  HOUSE_RULE_KINDS,
+  ROUTES,
+  type HouseRuleKind,
+  type RuleView,
+  type SetRule,
+  setRuleSchema,
+} from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -52,7 +59,7 @@ function pickKind(kind: HouseRuleKind | null): void {
   values.value.figure = kind === null ? null : defaultFigure(kind);
 }
 const form = useForm({
-  schema: ROUTES.setRule.body,
+  schema: setRuleSchema,
   body: () => {
     const { scope, kind, figure, reason } = values.value;
     return {

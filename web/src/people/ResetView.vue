@@ -4,7 +4,7 @@ import GoButton from '../kit/GoButton.vue';
 import { useQuery } from '@tanstack/vue-query';
 import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, resetPasswordSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -25,7 +25,7 @@ const greeting = useQuery({
   retry: false,
 });
 const password = ref('');
-const form = useForm({ schema: ROUTES.resetPassword.body, body: () => ({ password: password.value }) });
+const form = useForm({ schema: resetPasswordSchema, body: () => ({ password: password.value }) });
 const reset = (): Promise<void | undefined> =>
   form.send(async (body) => {
     enter(await call(ROUTES.resetPassword, { params, body }));

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Switch } from 'ant-design-vue';
 import { ref, watch } from 'vue';
-import { ROUTES, type HouseRuleKind, type RuleView, type SetRule } from '@emberfield/contract';
+import { ROUTES, type HouseRuleKind, type RuleView, type SetRule, setRuleSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -23,7 +23,7 @@ const figureInForce = (): number | null => (props.inForce ? figureOf(props.inFor
 // What is typed stays, unless somebody set another figure meanwhile.
 watch(figureInForce, (now) => (figure.value = now ?? figure.value ?? defaultFigure(props.kind)), { immediate: true });
 const form = useForm({
-  schema: ROUTES.setRule.body,
+  schema: setRuleSchema,
   body: () => ({ on: true, rule: ruleWith(props.kind, figure.value) }),
   limit: ruleLimit,
 });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Form, Input, Radio, RadioGroup } from 'ant-design-vue';
 import { reactive, watch } from 'vue';
-import { ROUTES, type GroupSettings, type UnitSystem } from '@emberfield/contract';
+import { ROUTES, type GroupSettings, type UnitSystem, groupSettingsSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -18,7 +18,7 @@ const { groupId, group } = useGroup();
 const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((value) => ({ value, label: value }));
 const values = reactive({ name: '', zone: 'UTC', units: 'metric' as UnitSystem });
 watch(group, (g) => g && Object.assign(values, { name: g.name, zone: g.zone, units: g.units }), { immediate: true });
-const form = useForm({ schema: ROUTES.changeGroup.body, body: () => values });
+const form = useForm({ schema: groupSettingsSchema, body: () => values });
 const save = useChange((body: GroupSettings) =>
   call(ROUTES.changeGroup, { params: { groupId: groupId.value! }, body }),
 );

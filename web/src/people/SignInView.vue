@@ -2,7 +2,7 @@
 import { Button, Form, Input } from 'ant-design-vue';
 import { useMutation } from '@tanstack/vue-query';
 import { reactive } from 'vue';
-import { ROUTES, type SessionView } from '@emberfield/contract';
+import { ROUTES, type SessionView, signInSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -16,7 +16,7 @@ defineProps<{ session: SessionView }>();
 const words = useWords();
 const enter = useEnter();
 const values = reactive({ signInName: '', password: '' });
-const form = useForm({ schema: ROUTES.signIn.body, body: () => values });
+const form = useForm({ schema: signInSchema, body: () => values });
 const signIn = (): Promise<void | undefined> => form.send(async (body) => enter(await call(ROUTES.signIn, { body })));
 const demo = useMutation({
   mutationFn: (signInName: string) => call(ROUTES.demoSignIn, { body: { signInName } }),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Form, Input } from 'ant-design-vue';
 import { v7 as newId } from 'uuid';
-import { ROUTES, type NewSought } from '@emberfield/contract';
+import { ROUTES, type NewSought, newSoughtSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -16,7 +16,7 @@ const words = useWords();
 const { groupId, mayPick } = useGroup();
 const sought = useSought(groupId);
 const values = useDraft('sought', { id: newId(), what: '', note: '' });
-const form = useForm({ schema: ROUTES.seek.body, body: () => ({ ...values.value, what: values.value.what.trim() }) });
+const form = useForm({ schema: newSoughtSchema, body: () => ({ ...values.value, what: values.value.what.trim() }) });
 const add = useChange((body: NewSought) => call(ROUTES.seek, { params: { groupId: groupId.value! }, body }));
 const end = useChange((soughtId: string) =>
   call(ROUTES.stopSeeking, { params: { groupId: groupId.value!, soughtId } }),

@@ -2,7 +2,7 @@
 import { Button, Form, Input, Textarea } from 'ant-design-vue';
 import { computed, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { ROUTES, type SavePlant } from '@emberfield/contract';
+import { ROUTES, type SavePlant, savePlantSchema } from '@emberfield/contract';
 import { spoken } from '../platform/language.ts';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
@@ -60,7 +60,7 @@ const placesOf = (figure: string, part: 'low' | 'value' | 'high'): readonly stri
 const usualDay = (dayOfYear: number): string =>
   words.value.format.day(isoDay(firstOfYear(2025) + Math.round(dayOfYear) - 1));
 const form = useForm({
-  schema: ROUTES.savePlant.body,
+  schema: savePlantSchema,
   body: () => {
     if (!plant.data.value || !values.value) return undefined;
     const { profile, copiedFrom, revision } = plant.data.value;

@@ -56,6 +56,17 @@ describe('answers kept for a day without signal', () => {
     signal.answered();
     expect([signal.reached.value, signal.keptFrom.value]).to.deep.equal([true, null]);
   });
+  it('keep nobody waiting while the shelf is opened, and are on it once it is', async () => {
+    let opened: (s: AnswerShelf) => void = () => undefined;
+    const opening = new Promise<AnswerShelf | null>((resolve) => (opened = resolve));
+    const ask = answerOrKept({ ...means(), shelf: opening });
+    expect(await ask(async () => 'at the start', asked(HEARTH))).to.equal('at the start');
+    expect(kept.size).to.equal(0);
+    clock = 5000;
+    opened(shelf);
+    await new Promise((resolve) => setTimeout(resolve));
+    expect([...kept.values()].map((k) => [k.data, k.readAt])).to.deep.equal([['at the start', 1000]]);
+  });
   it('name the oldest of what is shown', async () => {
     await ask(async () => 1, asked(['group', 'g', 'patches']));
     clock = 500;

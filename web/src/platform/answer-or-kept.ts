@@ -17,7 +17,10 @@ const isKept = ({ queryKey }: Asked): boolean =>
 /** Longer than this nobody waits who has an older answer at hand. */
 const PATIENCE_MS = 5_000;
 
-/** Usually an answer is on the shelf before it is shown; a disk that others keep busy keeps nobody waiting for it. */
+/**
+ * Usually an answer is on the shelf before it is shown; a disk that others keep busy keeps nobody waiting for it, and while the shelf is
+ * opened, at the start, nobody waits at all.
+ */
 const SHELF_PATIENCE_MS = 500;
 
 interface Means {
@@ -36,14 +39,20 @@ interface Means {
  * @throws what asking threw, where it is a refusal or nothing is kept
  */
 export function answerOrKept({ shelf, signal, isNotReached, now = Date.now, patienceMs = PATIENCE_MS }: Means) {
+  let open = false;
+  shelf.then(
+    () => (open = true),
+    () => undefined,
+  );
   return async <T>(ask: () => T | Promise<T>, asked: Asked): Promise<T> => {
     const { queryHash: hash } = asked;
     const answer = Promise.resolve(ask());
     if (!isKept(asked)) return answer;
     const fresh = answer.then(async (data) => {
-      const put = shelf.then((s) => s?.put({ hash, data: withoutToken(data), readAt: now() }));
+      const readAt = now();
       // A full, broken or slow shelf must not spoil the answer.
-      await inTime(put, SHELF_PATIENCE_MS).catch(() => undefined);
+      const put = shelf.then((s) => s?.put({ hash, data: withoutToken(data), readAt })).catch(() => undefined);
+      if (open) await inTime(put, SHELF_PATIENCE_MS).catch(() => undefined);
       return data;
     });
     // It may fail while what is kept is already shown.

@@ -1,4 +1,5 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { createSharedComposable } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import { ROUTES, type SessionView } from '@emberfield/contract';
 import { forgetKept } from '../platform/kept.ts';
@@ -15,10 +16,11 @@ export const sessionQuery = queryOptions({
     return session;
   },
   staleTime: Infinity,
-  // Every text on the screen asks for the session; the note that it failed must not set it off again and again.
+  // The note that it failed asks for it too, and must not set it off again and again.
   retryOnMount: false,
 });
-export const useSession = () => useQuery(sessionQuery);
+/** Nearly everything on a screen asks who is looking: one watcher of the answer for all of it. */
+export const useSession = createSharedComposable(() => useQuery(sessionQuery));
 
 /** Takes a fresh session in: everything else is asked for anew, and nothing of the one before stays on the device. */
 export function useEnter(): (session: SessionView) => void {

@@ -1,10 +1,10 @@
+import { createSharedComposable } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { dayNumber, isIsoDay, isoDay } from '@emberfield/core/measure';
 import { useGroup } from './use-group.ts';
 
-/** The day the whole application looks at: `?day=` in the address, else today. */
-export function useDay(): {
+interface LookedAtDay {
   readonly day: ComputedRef<string>;
   readonly today: ComputedRef<string>;
   readonly lookingAway: ComputedRef<boolean>;
@@ -13,7 +13,10 @@ export function useDay(): {
   readonly dayQuery: ComputedRef<{ readonly day?: string }>;
   readonly lookAt: (iso: string | null) => void;
   readonly step: (days: number) => void;
-} {
+}
+
+/** The day the whole application looks at: `?day=` in the address, else today. */
+export const useDay = createSharedComposable((): LookedAtDay => {
   const route = useRoute();
   const router = useRouter();
   const { group } = useGroup();
@@ -40,4 +43,4 @@ export function useDay(): {
       void (asked.value ? router.replace(to) : router.push(to));
     },
   };
-}
+});

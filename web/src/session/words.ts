@@ -1,3 +1,4 @@
+import { createSharedComposable } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { createI18n } from 'vue-i18n';
 import type { Language } from '@emberfield/contract';
@@ -40,7 +41,7 @@ export async function speak(language: Language): Promise<void> {
 }
 
 /** Sentences, dates and units in the language of the page and the units of the group. */
-export function useWords(): ComputedRef<Words> {
+export const useWords = createSharedComposable((): ComputedRef<Words> => {
   const { group } = useGroup();
   return computed(() => wordsWith(translate, spoken.value, group.value?.units ?? 'metric'));
-}
+});

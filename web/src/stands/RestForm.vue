@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Form, Input } from 'ant-design-vue';
 import { reactive, watch } from 'vue';
-import { ROUTES, type ChangeStand, type StandView } from '@emberfield/contract';
+import { type ChangeStand, type StandView, changeStandSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -40,7 +40,7 @@ watch(
   },
 );
 const bodyOf = (of: Values): unknown => ({ version: props.stand.version, ...of });
-const form = useForm({ schema: ROUTES.changeStand.body, body: () => bodyOf(values) });
+const form = useForm({ schema: changeStandSchema, body: () => bodyOf(values) });
 const outbox = useOutbox();
 const change = useChange(async (body: ChangeStand) => {
   const { id: standId, plantName, patchName } = props.stand;

@@ -2,7 +2,7 @@
 import { Button, Form, Input } from 'ant-design-vue';
 import { computed, reactive, watch } from 'vue';
 import { celsiusToFahrenheit } from '@emberfield/core/measure';
-import { ROUTES, type HandDays, type StationView } from '@emberfield/contract';
+import { type HandDays, type StationView, handDaysSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -28,7 +28,7 @@ watch(
   () => Object.assign(values, { day: today.value, min: '', max: '', rain: '' }),
 );
 const form = useForm({
-  schema: ROUTES.putHandDays.body,
+  schema: handDaysSchema,
   body: () => ({ days: [handDay(values, imperial.value)] }),
   limit: (path, bound) => {
     if (!imperial.value) return bound;

@@ -3,7 +3,7 @@ import { Button, Checkbox, Form, Input } from 'ant-design-vue';
 import { useQueryClient } from '@tanstack/vue-query';
 import { v7 as newId } from 'uuid';
 import { computed, ref } from 'vue';
-import { centreOf, ROUTES, type NewStation } from '@emberfield/contract';
+import { centreOf, ROUTES, type NewStation, newStationSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -34,7 +34,7 @@ const near = computed(() => {
 /** The operator's service can feed it: then nobody has to bring in files. */
 const fed = ref(false);
 const form = useForm({
-  schema: ROUTES.newStation.body,
+  schema: newStationSchema,
   body: () => {
     const { id, name, latitude, longitude, height } = values.value;
     return {

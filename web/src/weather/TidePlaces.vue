@@ -2,7 +2,7 @@
 import { Button, Form, Input } from 'ant-design-vue';
 import { v7 as newId } from 'uuid';
 import { computed, ref } from 'vue';
-import { centreOf, LONGEST_TIDE_FILE, ROUTES, type NewTide, type TideView } from '@emberfield/contract';
+import { centreOf, LONGEST_TIDE_FILE, ROUTES, type NewTide, type TideView, newTideSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -29,7 +29,7 @@ const near = computed(() => {
   return shore ? centreOf(shore.geometry) : null;
 });
 const form = useForm({
-  schema: ROUTES.newTide.body,
+  schema: newTideSchema,
   body: () => ({
     id: values.value.id,
     name: values.value.name.trim(),

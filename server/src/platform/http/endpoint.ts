@@ -1,7 +1,7 @@
 import { parse as parseCookies } from 'cookie';
 import { gunzipSync } from 'node:zlib';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
-import { isUuid, ROLES, type Language, type Role, type Route, type Who } from '@emberfield/contract';
+import { bodySchemaOf, isUuid, ROLES, type Language, type Role, type Route, type Who } from '@emberfield/contract';
 import { AppError, notFound } from '../errors.ts';
 import { parse } from '../parse.ts';
 import { FileAnswer } from './file-answer.ts';
@@ -167,7 +167,7 @@ function sendFile(response: Response, { content, type, fileName }: FileAnswer): 
 
 function bodyOf<B, A>(route: Route<B, A>, request: Request): B {
   if (route.body === null) return null as B;
-  if (route.body !== 'bytes') return parse(route.body, request.body as unknown);
+  if (route.body === 'json') return parse(bodySchemaOf(route), request.body as unknown);
   return (Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0)) as B;
 }
 
