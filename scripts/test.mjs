@@ -14,7 +14,8 @@ const asked = (name) => wanted.length === 0 || wanted.includes(name);
 const LEAST_COVERED_PERCENT = 90;
 /** As `nice` counts. */
 const BEHIND = 10;
-const LONGEST_STEP_MS = 30 * 60_000;
+/** The browser’s journeys take most of half an hour on two cores; only what hangs is to be ended. */
+const LONGEST_STEP_MS = 70 * 60_000;
 const tool = (path) => join(ROOT, 'node_modules', path);
 const totals = { passed: 0, failed: 0 };
 let database = null;
