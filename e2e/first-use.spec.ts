@@ -76,7 +76,8 @@ describe('from an empty group to a logged take', () => {
     const press = (name: string) => page.getByRole('button', { name, exact: true }).first().click();
     await press('a leafy stem');
     expect(await page.getByRole('button', { name: 'confirmed', exact: true }).count()).to.equal(0);
-    for (const sign of ['square', 'hairy', 'creeping runners', 'confirmed', 'Save what was seen']) await press(sign);
+    for (const sign of ['square', 'hairy', 'Root', 'creeping runners', 'confirmed', 'Save what was seen'])
+      await press(sign);
     await page.getByText('1 tip a plant, from 7 of 10 plants').waitFor();
     await page
       .getByText(/about \d+ days? left/)

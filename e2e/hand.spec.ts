@@ -119,6 +119,36 @@ describe('one hand', () => {
       expect((await list.boundingBox())!.y).to.be.closeTo(before, 2);
     });
   });
+  it('the search forgives a slip of the finger, and finds views and people', async () => {
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      const look = async (text: string, found: RegExp): Promise<void> => {
+        await page.getByRole('button', { name: 'Search' }).tap();
+        await page.getByRole('combobox', { name: 'Search' }).fill(text);
+        await page.getByRole('option', { name: found }).first().tap();
+      };
+      await look('netlle', /Stinging nettle.*plant/);
+      await page.getByRole('heading', { level: 1, name: 'Stinging nettle' }).waitFor();
+      await look('activ', /Activity.*view/);
+      await page.getByRole('tab', { name: 'Activity', selected: true }).waitFor();
+      await look('brannoc', /Brannoc.*person/);
+      await page.getByRole('tab', { name: 'People', selected: true }).waitFor();
+    });
+  });
+  it('a position that is looked for on the ground has the nearest places first, and a new one can begin there', async () => {
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.goto(new URL('/ground', page.url()).href);
+      const places = page.locator('.side .rows > li');
+      await places.first().waitFor();
+      const [last] = await places.last().locator('b').allInnerTexts();
+      await page.getByRole('searchbox', { name: 'Place, plant or position' }).fill('46.02, -30.01');
+      await page.getByText('Nearest first').waitFor();
+      expect(await places.count()).to.be.greaterThan(5);
+      expect(await places.first().locator('b').allInnerTexts()).not.to.deep.equal([last]);
+      await page.waitForURL(/find=46/);
+      await page.getByRole('link', { name: 'New place there' }).click();
+      await page.getByLabel('Latitude').and(page.locator('[value="46.02"]')).waitFor();
+    });
+  });
   it('every view names itself in the title, and its heading has the focus', async () => {
     await within({ as: 'Tavi', phone: true }, async (page) => {
       for (const [link, title] of [

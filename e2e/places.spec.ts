@@ -147,6 +147,8 @@ describe('places on the map and in files', () => {
       await large.waitFor();
       expect(await large.evaluate((i: HTMLImageElement) => i.decode().then(() => i.naturalWidth))).to.equal(300);
       await press(page, 'Forget');
+      await page.getByText('Forget this photo for good?', { exact: false }).waitFor();
+      await page.getByRole('tooltip').getByRole('button', { name: 'Forget' }).click();
       await page.getByText('None yet.').waitFor();
     });
   });

@@ -10,6 +10,8 @@ import type { Translate } from './translate.ts';
 export interface Sentences extends WindowWords, ReasonWords, AllowanceWords {
   /** The text in the reader's language, else in English. */
   readonly text: (text: Text) => string;
+  /** "carrot family (Apiaceae)"; the Latin name alone where there is no other. */
+  readonly family: (latin: string) => string;
   readonly amount: (n: number, unit: UnitKey) => string;
   readonly days: (n: number) => string;
   readonly coal: (readiness: PartOutlook['readiness'], thorns: boolean) => string;
@@ -20,6 +22,11 @@ export interface Sentences extends WindowWords, ReasonWords, AllowanceWords {
 export function createSentences(t: Translate, format: Format, language: string): Sentences {
   const days = (n: number): string => t('window.days', { n });
   const text = (of: Text): string => of[language] ?? of['en'] ?? '';
+  const family = (latin: string): string => {
+    const key = `family.${latin}`;
+    const name = t(key);
+    return name === key ? latin : `${name} (${latin})`;
+  };
   const amount = (n: number, unit: UnitKey): string =>
     unit === 'gram' ? format.mass(n) : t(`unit.${unit}`, { n: rounded(n) });
   const rounded = (n: number): number => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10);
@@ -43,6 +50,7 @@ export function createSentences(t: Translate, format: Format, language: string):
 
   return {
     text,
+    family,
     amount,
     days,
     ...createWindowWords({ t, format, text, days }),

@@ -95,7 +95,7 @@ export interface RibbonView {
 }
 
 export interface FoundThing {
-  readonly kind: 'stand' | 'patch' | 'plant';
+  readonly kind: 'stand' | 'patch' | 'plant' | 'person';
   readonly id: string;
   readonly label: Text;
   readonly detail: string;

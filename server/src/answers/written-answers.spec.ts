@@ -35,6 +35,18 @@ describe('answers kept as they travel', () => {
     expect(bytes.length).to.be.lessThan(long.length / 10);
     expect(JSON.parse(gunzipSync(bytes).toString())).to.equal(long);
   });
+  it('are packed once they are asked for again, where that is worth it, and say the same', async () => {
+    const written = new WrittenAnswers();
+    const said = 'nettle '.repeat(1_000);
+    expect((await written.get('a', async () => said)).packed).to.equal(false);
+    expect((await written.get('short', async () => 'nettle')).packed).to.equal(false);
+    await Promise.all([written.get('a', async () => ''), written.get('short', async () => '')]);
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    const { bytes, packed } = await written.get('a', async () => '');
+    expect(packed).to.equal(true);
+    expect(JSON.parse(gunzipSync(bytes).toString())).to.equal(said);
+    expect((await written.get('short', async () => '')).packed).to.equal(false);
+  });
   it('that fail are asked for again', async () => {
     const written = new WrittenAnswers();
     const failed = await written.get('a', () => Promise.reject(new Error('away'))).catch((e: Error) => e.message);

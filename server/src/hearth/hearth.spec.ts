@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import type { HearthView, PatchView, PlantView, RibbonView, StandView } from '@emberfield/contract';
+import type { FoundThing, HearthView, PatchView, PlantView, RibbonView, StandView } from '@emberfield/contract';
 import { CATALOGUE } from '@emberfield/catalogue';
 import {
   as,
@@ -199,6 +199,25 @@ describe('what the day is for', () => {
     const found = await get<{ kind: string; label: { en: string } }[]>('find?text=elder');
     expect(found.map((f) => f.kind)).to.include.members(['stand', 'plant']);
     expect(await get('find?text=zzz')).to.deep.equal([]);
+  });
+  it('finds a plant before its stands, within a word, by its family, in either language and by several words; and people', async () => {
+    const found = async (text: string): Promise<readonly string[]> =>
+      (await get<readonly FoundThing[]>(`find?text=${encodeURIComponent(text)}`)).map(
+        (f) => `${f.kind} ${f.label['en']}`,
+      );
+    expect((await found('elder'))[0]).to.equal('plant Elder');
+    expect(await found('ettle')).to.include('plant Stinging nettle');
+    expect(await found('carrot family')).to.include('plant Hemlock');
+    expect(await found('doldenbl')).to.include('plant Hemlock');
+    expect(await found('barlauch')).to.include('plant Ramsons');
+    expect(await found(keeper.signInName)).to.deep.equal([`person ${keeper.signInName}`]);
+  });
+  it('forgives a slip of the finger, but only where nothing is called so', async () => {
+    const found = async (text: string): Promise<readonly string[]> =>
+      (await get<readonly FoundThing[]>(`find?text=${text}`)).map((f) => `${f.kind} ${f.label['en']}`);
+    expect(await found('netlle')).to.include('plant Stinging nettle');
+    expect(await found('hasel')).to.include('plant Hazel');
+    expect(await found('nettle')).not.to.include('plant Hazel');
   });
   it('turns the year round in the south', async () => {
     const { standId } = await standOf(server, keeper, groupId, 'nettle', {

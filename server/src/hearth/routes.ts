@@ -2,7 +2,8 @@ import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
 import { keptOfGroup } from '../stands/index.ts';
-import { find, viewHearth, viewRibbon } from './operations/hearth.ts';
+import { find } from './operations/find.ts';
+import { viewHearth, viewRibbon } from './operations/hearth.ts';
 
 export function mountHearth(endpoints: Endpoints, deps: Dependencies): void {
   // While some of it is still reckoned behind the answer, whoever asks again finds more.

@@ -8,6 +8,7 @@ export {
   insertMembership,
   allRules,
   clearancesOf,
+  membersOf,
   putClearance,
   type ClearanceRow,
   insertRule,

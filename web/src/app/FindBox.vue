@@ -2,19 +2,20 @@
 import { Input, Modal } from 'ant-design-vue';
 import { useQuery } from '@tanstack/vue-query';
 import { refDebounced } from '@vueuse/core';
-import { computed, nextTick, onMounted, ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { useRouter, type RouteLocationRaw } from 'vue-router';
 import { ROUTES, type FoundThing } from '@emberfield/contract';
 import { useEscape } from '../kit/use-escape.ts';
 import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
+import { viewsCalled } from './find-views.ts';
 
 const emit = defineEmits<{ close: [] }>();
 const words = useWords();
 useEscape(() => emit('close'));
 const router = useRouter();
-const { groupId } = useGroup();
+const { groupId, isKeeper } = useGroup();
 /** What is looked for. */
 const text = defineModel<string>({ required: true });
 const settled = refDebounced(text, 120);
@@ -26,16 +27,46 @@ const found = useQuery({
   enabled: computed(() => settled.value.trim().length > 0),
   placeholderData: (before: readonly FoundThing[] | undefined) => before,
 });
-const things = computed(() => (settled.value.trim() ? (found.data.value ?? []) : []));
+/** What is found, whatever it is: how it is called, what kind of thing it is, and the way to it. */
+interface Shown {
+  readonly key: string;
+  readonly label: string;
+  readonly detail: string;
+  readonly kind: FoundThing['kind'] | 'view';
+  readonly to: RouteLocationRaw;
+}
+const wayTo = ({ kind, id }: FoundThing): RouteLocationRaw =>
+  ({
+    stand: { name: 'stand', params: { standId: id } },
+    patch: { name: 'patch', params: { patchId: id } },
+    plant: { name: 'plant', params: { plantKey: id } },
+    person: { name: 'group' },
+  })[kind];
+const things = computed((): readonly Shown[] => {
+  if (!settled.value.trim()) return [];
+  return [
+    ...viewsCalled(settled.value, words.value.t, isKeeper.value).map(({ name, tab, label, detail }) => ({
+      key: `view ${name} ${tab ?? ''}`,
+      label,
+      detail,
+      kind: 'view' as const,
+      to: { name, query: tab === undefined ? {} : { tab } },
+    })),
+    ...(found.data.value ?? []).map((f) => ({
+      key: f.kind + f.id,
+      label: words.value.text(f.label),
+      detail: f.detail,
+      kind: f.kind,
+      to: wayTo(f),
+    })),
+  ];
+});
+// What was chosen is another thing once others are found.
+watch(things, () => (chosen.value = 0));
 onMounted(() => nextTick(() => input.value?.focus()));
-function go(thing: FoundThing | undefined): void {
+function go(thing: Shown | undefined): void {
   if (!thing) return;
-  const to = {
-    stand: { name: 'stand', params: { standId: thing.id } },
-    patch: { name: 'patch', params: { patchId: thing.id } },
-    plant: { name: 'plant', params: { plantKey: thing.id } },
-  }[thing.kind];
-  void router.push(to);
+  void router.push(thing.to);
   emit('close');
 }
 function key(event: KeyboardEvent): void {
@@ -64,12 +95,15 @@ function key(event: KeyboardEvent): void {
       <li
         v-for="(f, i) in things"
         :id="`found-${i}`"
-        :key="f.kind + f.id"
+        :key="f.key"
         role="option"
         :aria-selected="i === chosen"
         @click="go(f)"
         @mousemove="chosen = i">
-        <b>{{ words.text(f.label) }}</b> <span class="soft">{{ f.detail }}</span>
+        <span
+          ><b>{{ f.label }}</b> <span class="soft">{{ f.detail }}</span></span
+        >
+        <small class="soft">{{ words.t(`nav.findKind.${f.kind}`) }}</small>
       </li>
     </ul>
     <p v-if="settled.trim() && !things.length && !found.isFetching.value" class="soft">
@@ -85,6 +119,10 @@ ul {
   padding: 0;
 }
 li {
+  display: flex;
+  gap: 10px;
+  justify-content: space-between;
+  align-items: baseline;
   padding: 8px 10px;
   border-top: 1px solid var(--hair);
   cursor: pointer;

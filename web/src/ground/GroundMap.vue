@@ -15,9 +15,10 @@ import { Stroke, Style } from 'ol/style.js';
 import View from 'ol/View.js';
 import { onMounted, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { centreOf, type PathView } from '@emberfield/contract';
+import type { OnTheGround } from '@emberfield/core/measure';
 import type { Light } from '../platform/palette.ts';
 import CoalLegend from '../kit/CoalLegend.vue';
-import { hazardStyle, landStyle, patchStyle, walkedStyle } from '../maps/map-style.ts';
+import { hazardStyle, landStyle, patchStyle, spotStyle, walkedStyle } from '../maps/map-style.ts';
 import { isPhone, light, palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { clusterStyle, coalClusters, membersOf } from './coal-clusters.ts';
@@ -32,6 +33,8 @@ const props = defineProps<{
   places: readonly GroundPlace[];
   paths: readonly PathView[];
   chosen: string | null;
+  /** A position that was looked for. */
+  spot: OnTheGround | null;
   layers: readonly MapLayer[];
   tilesUrl: string | null;
   archive: Blob | null;
@@ -40,7 +43,8 @@ const emit = defineEmits<{ choose: [patchId: string] }>();
 const words = useWords();
 const holder = ref<HTMLElement | null>(null);
 const format = new GeoJSON({ featureProjection: 'EPSG:3857' });
-const [land, areas, coals, walked, hazards] = Array.from({ length: 5 }, () => new VectorSource()) as [
+const [land, areas, coals, walked, hazards, sought] = Array.from({ length: 6 }, () => new VectorSource()) as [
+  VectorSource,
   VectorSource,
   VectorSource,
   VectorSource,
@@ -109,16 +113,20 @@ function fitAll(): void {
   if (extent && (props.places.length || props.baseMap))
     map.value?.getView().fit(extent, { padding: isPhone.value ? [24, 60, 24, 40] : [50, 50, 50, 50], maxZoom: 15 });
 }
-function bringIntoView(): void {
-  const place = props.places.find((p) => p.patch.id === props.chosen);
+function bringIntoView({ longitudeDeg, latitudeDeg }: OnTheGround): void {
   const view = map.value?.getView();
-  if (!place || !view) return;
-  const { longitudeDeg, latitudeDeg } = centreOf(place.patch.geometry);
-  view.animate({
+  view?.animate({
     center: fromLonLat([longitudeDeg, latitudeDeg]),
     zoom: Math.max(view.getZoom() ?? 0, CHOSEN_ZOOM),
     duration: 250,
   });
+}
+function showSpot(): void {
+  sought.clear();
+  if (!props.spot) return;
+  const { longitudeDeg, latitudeDeg } = props.spot;
+  sought.addFeature(new Feature(new Point(fromLonLat([longitudeDeg, latitudeDeg]))));
+  bringIntoView(props.spot);
 }
 /** Goes so near that places that were one come apart; `false` where they lie so close that nothing would part them. */
 function comeNearer(members: readonly Feature[]): boolean {
@@ -150,6 +158,7 @@ onMounted(() => {
       }),
       new VectorImageLayer({ source: clusters, style: clusterStyle, ...many }),
       new VectorLayer({ source: areas, style: nameStyle, declutter: true, minZoom: NAMES_ZOOM }),
+      new VectorLayer({ source: sought, style: () => spotStyle(light.value) }),
     ],
     view: new View({ center: fromLonLat([0, 30]), zoom: 2, maxZoom: MOST_ZOOM }),
   });
@@ -166,6 +175,7 @@ onMounted(() => {
   showGround();
   showPlaces();
   fitAll();
+  showSpot();
 });
 onUnmounted(() => map.value?.setTarget(undefined));
 watch(() => [props.places, palette.value], showPlaces);
@@ -175,11 +185,13 @@ watch(
   () => [land, walked, hazards].forEach((s) => s.changed()),
 );
 watch(() => props.baseMap, fitAll);
+watch(() => props.spot, showSpot);
 watch(
   () => props.chosen,
   () => {
     areas.changed();
-    bringIntoView();
+    const place = props.places.find((p) => p.patch.id === props.chosen);
+    if (place) bringIntoView(centreOf(place.patch.geometry));
   },
 );
 </script>

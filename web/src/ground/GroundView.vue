@@ -3,16 +3,17 @@ import { Button, Input } from 'ant-design-vue';
 import FoldUp from '../kit/FoldUp.vue';
 import FileButton from '../kit/FileButton.vue';
 import GoButton from '../kit/GoButton.vue';
-import { useLocalStorage, useSwipe } from '@vueuse/core';
+import { useElementBounding, useLocalStorage, useSwipe } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, type WritableComputedRef } from 'vue';
 import { partsOf } from '../hearth/sections.ts';
 import { useHearth } from '../hearth/queries.ts';
 import StateNote from '../kit/StateNote.vue';
 import { useBaseMap, usePatches } from '../patches/queries.ts';
+import { typedPosition } from '../patches/typed-position.ts';
 import { isPhone } from '../platform/theme.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
-import { useQueryChoice } from '../session/use-query.ts';
+import { useQueryChoice, useQueryText } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import { usePaths } from '../places/queries.ts';
 import { toggled } from '../scouting/find-draft.ts';
@@ -40,7 +41,9 @@ const { archive, problem: archiveProblem, choose: chooseArchive, drop } = useArc
 /** So many places are listed at once; with thousands the others come on demand. */
 const MOST_LISTED = 60;
 const listed = ref(MOST_LISTED);
-const text = ref('');
+const text = useQueryText('find');
+/** What was typed may be a position: the map goes there, and the nearest places come first. */
+const spot = computed(() => typedPosition(text.value));
 /** On the phone the list lies over the map: it is pulled up by its handle, or by beginning to search. */
 const pulled = ref(false);
 const handle = ref<HTMLElement | null>(null);
@@ -50,6 +53,9 @@ useSwipe(handle, {
     if (direction === 'up' || direction === 'down') pulled.value = direction === 'up';
   },
 });
+/** How far down it begins: what is said above it (no signal, what waits) takes room of its own. */
+const whole = ref<HTMLElement | null>(null);
+const { top } = useElementBounding(whole);
 const chosen = ref<string | null>(null);
 const failed = computed(() => hearth.error.value ?? patches.error.value);
 const parts = computed(() => (hearth.data.value ? partsOf(hearth.data.value) : []));
@@ -58,7 +64,7 @@ const places = computed(() =>
     ? groundPlaces(
         hearth.data.value,
         patches.data.value,
-        { part: part.value, heat: heat.value, text: text.value },
+        { part: part.value, heat: heat.value, text: text.value, spot: spot.value },
         (s) => words.value.text(s.plantName),
       )
     : null,
@@ -103,13 +109,19 @@ function choose(patchId: string): void {
       {{ words.t('hearth.first') }} <kbd>n</kbd>
     </GoButton>
   </StateNote>
-  <div v-else class="two ground" :aria-busy="hearth.isPlaceholderData.value">
+  <div
+    v-else
+    ref="whole"
+    class="two ground"
+    :style="{ '--over': `${top}px` }"
+    :aria-busy="hearth.isPlaceholderData.value">
     <div class="front">
       <GroundMap
         :base-map="baseMap.data.value"
         :places="places"
         :paths="paths.data.value ?? []"
         :chosen="chosen"
+        :spot="spot"
         :layers="switched"
         :tiles-url="group?.tilesUrl ?? null"
         :archive="archive"
@@ -148,6 +160,12 @@ function choose(patchId: string): void {
         </p>
         <p v-if="archiveProblem" class="warn" role="alert">{{ archiveProblem }}</p>
       </FoldUp>
+      <p v-if="spot" class="spot">
+        <span>{{ words.t('ground.nearestFirst') }}</span>
+        <GoButton v-if="mayPick" :to="{ name: 'newPatch', query: { at: text.trim() } }">{{
+          words.t('ground.placeHere')
+        }}</GoButton>
+      </p>
       <p v-if="!places.length" class="soft">{{ words.t('ground.none') }}</p>
       <ul class="rows">
         <GroundPlaceItem
@@ -169,11 +187,18 @@ function choose(patchId: string): void {
 <style scoped>
 .ground {
   grid-template-columns: minmax(0, 1fr) 420px;
-  height: calc(100vh - 99px);
+  height: calc(100vh - var(--over));
   min-height: 460px;
 }
 .ground .front {
   padding: 0;
+}
+.spot {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  justify-content: space-between;
+  margin: 8px 0;
 }
 .ground .side {
   overflow: auto;
@@ -181,7 +206,6 @@ function choose(patchId: string): void {
 }
 @media (max-width: 900px) {
   .ground {
-    --over: 88px;
     --under: calc(56px + env(safe-area-inset-bottom));
     height: calc(100dvh - var(--over) - var(--under));
     min-height: 0;

@@ -2,7 +2,8 @@ import { expect } from 'chai';
 import type { HearthView, PartOutlook, PatchView } from '@emberfield/contract';
 import { groundPlaces, type GroundFilter } from './ground-places.ts';
 
-const patch = (id: string, name: string) => ({ id, name }) as unknown as PatchView;
+const patch = (id: string, name: string, latitudeDeg: number) =>
+  ({ id, name, geometry: { type: 'Point', coordinates: [-30, latitudeDeg] } }) as unknown as PatchView;
 const outlook = (standId: string, part: string, state: PartOutlook['readiness']['state']) =>
   ({ standId, part, readiness: { state } }) as unknown as PartOutlook;
 const hearth = {
@@ -20,9 +21,13 @@ const hearth = {
     outlook('s4', 'fruit', 'glowing'),
   ],
 } as unknown as HearthView;
-const patches = [patch('p3', 'Empty hollow'), patch('p2', 'Railway'), patch('p1', 'Mill hedge')];
-const places = (part: string | null = null, text = '', heat: GroundFilter['heat'] = null) =>
-  groundPlaces(hearth, patches, { part, heat, text }, (s) => s.plantName['en']!);
+const patches = [patch('p3', 'Empty hollow', 46.3), patch('p2', 'Railway', 46.1), patch('p1', 'Mill hedge', 46)];
+const places = (
+  part: string | null = null,
+  text = '',
+  heat: GroundFilter['heat'] = null,
+  spot: GroundFilter['spot'] = null,
+) => groundPlaces(hearth, patches, { part, heat, text, spot }, (s) => s.plantName['en']!);
 const names = (list: ReturnType<typeof places>) => list.map((p) => p.patch.name);
 
 describe('the places of the map', () => {
@@ -49,6 +54,11 @@ describe('the places of the map', () => {
     expect(places(null, 'elder')[1]!.lines.map((l) => l.stand.id)).to.deep.equal(['s1', 's1']);
     expect(places(null, 'mill')[0]!.lines).to.have.length(3);
     expect(places(null, 'nowhere')).to.deep.equal([]);
+  });
+  it('stand by how near they are where a position is looked for, whatever is hot on them', () => {
+    const spot = { latitudeDeg: 46.12, longitudeDeg: -30 };
+    expect(names(places(null, '46.12, -30', null, spot))).to.deep.equal(['Railway', 'Mill hedge', 'Empty hollow']);
+    expect(names(places('flower', '46.12, -30', null, spot))).to.deep.equal(['Railway', 'Mill hedge']);
   });
   it('leave out stands whose place this reader does not have', () => {
     expect(places().flatMap((p) => p.lines.map((l) => l.stand.id))).not.to.include('s4');

@@ -1,4 +1,6 @@
-import type { HearthView, PartOutlook, PatchView, StandRef } from '@emberfield/contract';
+import { centreOf, type HearthView, type PartOutlook, type PatchView, type StandRef } from '@emberfield/contract';
+import { wayBetween, type OnTheGround } from '@emberfield/core/measure';
+import { plainLetters } from '@emberfield/words';
 import { HEATS, type Heat } from '../stands/heats.ts';
 
 interface GroundLine {
@@ -18,6 +20,8 @@ export interface GroundFilter {
   readonly heat: Heat | null;
   /** A piece of the name of a place or plant; empty for all. */
   readonly text: string;
+  /** A position that was typed: the nearest come first. */
+  readonly spot: OnTheGround | null;
 }
 
 const heat = ({ outlook }: GroundLine): number => HEATS.indexOf(outlook.readiness.state);
@@ -26,7 +30,7 @@ const heat = ({ outlook }: GroundLine): number => HEATS.indexOf(outlook.readines
 export function groundPlaces(
   hearth: HearthView,
   patches: readonly PatchView[],
-  { part, heat: only, text }: GroundFilter,
+  { part, heat: only, text, spot }: GroundFilter,
   named: (stand: StandRef) => string,
 ): readonly GroundPlace[] {
   const stands = new Map(hearth.stands.map((s) => [s.id, s]));
@@ -36,18 +40,17 @@ export function groundPlaces(
     if (stand && (part === null || outlook.part === part) && (only === null || outlook.readiness.state === only))
       lines.get(stand.patchId)?.push({ stand, outlook });
   }
-  const wanted = text.trim().toLowerCase();
-  const says = (line: GroundLine): boolean => named(line.stand).toLowerCase().includes(wanted);
+  const wanted = spot ? '' : plainLetters(text.trim());
+  const says = (line: GroundLine): boolean => plainLetters(named(line.stand)).includes(wanted);
+  const rank = ({ patch, hottest }: GroundPlace): number =>
+    spot ? wayBetween(centreOf(patch.geometry), spot) : hottest ? heat(hottest) : HEATS.length;
   return patches
     .flatMap((patch): GroundPlace[] => {
       const all = [...lines.get(patch.id)!].sort((a, b) => heat(a) - heat(b));
-      const own = patch.name.toLowerCase().includes(wanted) ? all : all.filter(says);
-      if (
-        own.length === 0 &&
-        (part !== null || only !== null || (wanted !== '' && !patch.name.toLowerCase().includes(wanted)))
-      )
-        return [];
+      const called = plainLetters(patch.name).includes(wanted);
+      const own = called ? all : all.filter(says);
+      if (own.length === 0 && (part !== null || only !== null || !called)) return [];
       return [{ patch, hottest: own[0] ?? null, lines: own }];
     })
-    .sort((a, b) => (a.hottest ? heat(a.hottest) : HEATS.length) - (b.hottest ? heat(b.hottest) : HEATS.length));
+    .sort((a, b) => rank(a) - rank(b));
 }

@@ -1,4 +1,4 @@
-import type { Translate } from '@emberfield/words';
+import { plainLetters, type Translate } from '@emberfield/words';
 
 /** What the help speaks of, in the order in which one meets it. */
 export const TOPICS = [
@@ -22,14 +22,12 @@ export interface Topic {
   readonly text: string;
 }
 
-const plain = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
-
 /** The topics that speak of all that was typed, word by word; all of them where nothing was. */
 export function topicsAbout(typed: string, t: Translate): readonly Topic[] {
-  const asked = plain(typed).split(/\s+/).filter(Boolean);
+  const asked = plainLetters(typed).split(/\s+/).filter(Boolean);
   return TOPICS.map((key) => ({
     key,
     title: t(`help.topics.${key}.title`),
     text: t(`help.topics.${key}.text`),
-  })).filter(({ title, text }) => asked.every((word) => plain(`${title} ${text}`).includes(word)));
+  })).filter(({ title, text }) => asked.every((word) => plainLetters(`${title} ${text}`).includes(word)));
 }

@@ -120,7 +120,7 @@ async function kept(): Promise<void> {
         :label="words.t('identify.phase')"
         :options="PHASES.map((p) => ({ value: p, label: words.t(`phase.${p}`) }))"
         @update:model-value="draft = { ...draft, phase: $event }" />
-      <div class="picker"><SignPicker :signs="field.signs" @press="press" /></div>
+      <div class="picker"><SignPicker :signs="field.signs" :phase="draft.phase" @press="press" /></div>
     </aside>
     <div class="answer" aria-live="polite">
       <header>

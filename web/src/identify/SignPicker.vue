@@ -1,12 +1,21 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import type { Phase } from '@emberfield/core/identity';
+import FoldUp from '../kit/FoldUp.vue';
+import SignDrawing from '../kit/SignDrawing.vue';
 import { useWords } from '../session/words.ts';
 import type { SignChoice } from './field-left.ts';
-import SignDrawing from '../kit/SignDrawing.vue';
+import { byKind, isOpenAtFirst, type KindOfSigns } from './sign-kinds.ts';
 
-/** Every sign that can still tell something, as drawn choices. */
-defineProps<{ signs: readonly SignChoice[] }>();
+/** Every sign that can still tell something, as drawn choices, folded by what of the plant they are of. */
+const props = defineProps<{ signs: readonly SignChoice[]; phase: Phase | null }>();
+const kinds = computed(() => byKind(props.signs));
 const emit = defineEmits<{ press: [sign: string, state: string] }>();
 const words = useWords();
+const titleOf = ({ kind, noted }: KindOfSigns): string =>
+  [words.value.t(`identify.kind.${kind}`), ...(noted ? [words.value.t('identify.noted', { n: noted })] : [])].join(
+    ' · ',
+  );
 /** Three states are no check box: the word says which, "not so" among them. */
 const said = (sign: string, { state, mark, gone }: SignChoice['states'][number]): string => {
   const name = words.value.t(`state.${sign}.${state}`);
@@ -16,26 +25,30 @@ const said = (sign: string, { state, mark, gone }: SignChoice['states'][number])
 </script>
 
 <template>
-  <section v-for="{ sign, states } in signs" :key="sign.key" class="sign">
-    <h3>
-      {{ words.t(`sign.${sign.key}`) }}
-      <small v-if="sign.price !== 'glance'">{{ words.t(`plants.price.${sign.price}`) }}</small>
-    </h3>
-    <div class="states" role="group" :aria-label="words.t(`sign.${sign.key}`)">
-      <button
-        v-for="s in states"
-        :key="s.state"
-        type="button"
-        class="state"
-        :class="[s.mark ?? '', { gone: s.gone }]"
-        :aria-pressed="s.mark === 'seen'"
-        :aria-label="said(sign.key, s)"
-        @click="emit('press', sign.key, s.state)">
-        <span class="frame"><SignDrawing :sign="sign.key" :state="s.state" /></span>
-        <span>{{ words.t(`state.${sign.key}.${s.state}`) }}</span>
-      </button>
-    </div>
-  </section>
+  <template v-for="group in kinds" :key="`${group.kind} ${phase}`">
+    <FoldUp :title="titleOf(group)" :open="isOpenAtFirst(group, phase)">
+      <section v-for="{ sign, states } in group.signs" :key="sign.key" class="sign">
+        <h3>
+          {{ words.t(`sign.${sign.key}`) }}
+          <small v-if="sign.price !== 'glance'">{{ words.t(`plants.price.${sign.price}`) }}</small>
+        </h3>
+        <div class="states" role="group" :aria-label="words.t(`sign.${sign.key}`)">
+          <button
+            v-for="s in states"
+            :key="s.state"
+            type="button"
+            class="state"
+            :class="[s.mark ?? '', { gone: s.gone }]"
+            :aria-pressed="s.mark === 'seen'"
+            :aria-label="said(sign.key, s)"
+            @click="emit('press', sign.key, s.state)">
+            <span class="frame"><SignDrawing :sign="sign.key" :state="s.state" /></span>
+            <span>{{ words.t(`state.${sign.key}.${s.state}`) }}</span>
+          </button>
+        </div>
+      </section>
+    </FoldUp>
+  </template>
 </template>
 
 <style scoped>

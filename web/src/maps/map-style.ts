@@ -173,3 +173,13 @@ export function archiveStyle(feature: FeatureLike, light: Light): Style {
     ? new Style({ fill: new Fill({ color: fill }) })
     : new Style({ stroke: new Stroke({ color: t.line, width: 1 }) });
 }
+
+/** A position that was looked for: a cross with a hole in its middle, over everything. */
+export function spotStyle(light: Light): Style[] {
+  const { ink, halo } = TONES[light];
+  const cross = (color: string, width: number): Style =>
+    new Style({
+      image: new RegularShape({ points: 4, radius: 16, radius2: 5, stroke: new Stroke({ color, width }) }),
+    });
+  return [cross(halo, 6), cross(ink, 2)];
+}

@@ -18,9 +18,18 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import FactFields from './FactFields.vue';
 import { nearestStation } from './nearest-station.ts';
-import { blankForm, heightLimit, newPatchFormSchema, patchFrom, standFrom } from './new-patch.ts';
+import {
+  blankForm,
+  heightLimit,
+  newPatchFormSchema,
+  patchFrom,
+  pointFrom,
+  positionText,
+  standFrom,
+} from './new-patch.ts';
 import PlaceFields from './PlaceFields.vue';
 import { usePatches, useStations } from './queries.ts';
+import { typedPosition } from './typed-position.ts';
 
 const words = useWords();
 const route = useRoute();
@@ -32,6 +41,12 @@ const patches = usePatches(groupId);
 const values = useDraft('new-patch', blankForm());
 const more = ref(false);
 if (typeof route.query['plant'] === 'string') values.value.plantKey = route.query['plant'];
+const there = typedPosition(typeof route.query['at'] === 'string' ? route.query['at'] : '');
+if (there) {
+  values.value.existingPatchId = null;
+  values.value.geometry = pointFrom(there.latitudeDeg, there.longitudeDeg);
+  Object.assign(values.value, positionText(values.value.geometry));
+}
 if (typeof route.query['patch'] === 'string') values.value.existingPatchId = route.query['patch'];
 const plant = computed(() => plants.data.value?.find((p) => p.key === values.value.plantKey));
 const plantOptions = computed(() =>

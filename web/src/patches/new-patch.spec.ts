@@ -11,8 +11,8 @@ import {
   positionText,
   standFrom,
   typedPoint,
-  typedPosition,
 } from './new-patch.ts';
+import { typedPosition } from './typed-position.ts';
 
 describe('the new patch form', () => {
   it('makes what the contract wants', () => {

@@ -19,7 +19,9 @@ const clearances = useClearances(groupId);
 const plants = usePlants(groupId);
 const family = ref<string | null>(null);
 const families = computed(() =>
-  [...new Set((plants.data.value ?? []).map((p) => p.family))].sort().map((f) => ({ value: f, label: f })),
+  [...new Set((plants.data.value ?? []).map((p) => p.family))]
+    .map((f) => ({ value: f, label: words.value.family(f) }))
+    .sort((a, b) => a.label.localeCompare(b.label)),
 );
 const set = useChange(({ accountId, clearance }: { accountId: string; clearance: Clearance }) =>
   call(ROUTES.setClearance, {
@@ -38,7 +40,12 @@ const columns = computed((): readonly DataColumn<Said>[] => {
     t(how === 'member' ? 'clearance.byMember' : 'clearance.byPractice', { by, day: format.dayAndYear(day) });
   return [
     { key: 'who', title: t('activity.who'), text: (c) => nameOf(c.accountId), sort: (c) => nameOf(c.accountId) },
-    { key: 'family', title: t('clearance.family'), text: (c) => c.family, sort: (c) => c.family },
+    {
+      key: 'family',
+      title: t('clearance.family'),
+      text: (c) => words.value.family(c.family),
+      sort: (c) => words.value.family(c.family),
+    },
     { key: 'how', title: '' },
     { key: 'since', title: '', text: since, sort: (c) => c.since },
   ];
@@ -76,11 +83,11 @@ const columns = computed((): readonly DataColumn<Said>[] => {
         ]"
         :rows="members.data.value ?? []"
         :row-key="(m) => m.accountId"
-        :label="family">
+        :label="words.family(family)">
         <template #clearance="{ row: m }">
           <PickOne
             :model-value="said(m.accountId, family)?.clearance ?? 'none'"
-            :label="`${family}: ${m.name}`"
+            :label="`${words.family(family)}: ${m.name}`"
             :disabled="set.isPending.value || (isMe(m.accountId) && !isKeeper)"
             :options="CLEARANCES.map((c) => ({ value: c, label: words.t(`clearance.${c}`) }))"
             @update:model-value="$event && set.mutate({ accountId: m.accountId, clearance: $event })" />

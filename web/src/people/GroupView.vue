@@ -7,6 +7,7 @@ import { useQueryTab } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import AccountSection from './AccountSection.vue';
 import ClearanceSection from './ClearanceSection.vue';
+import { groupTabs, type GroupTab } from './group-tabs.ts';
 import PeopleSection from './PeopleSection.vue';
 import RulesSection from './RulesSection.vue';
 import SessionsSection from './SessionsSection.vue';
@@ -18,14 +19,8 @@ const ActivityList = defineAsyncComponent(() => import('./ActivityList.vue'));
 /** The group by what one comes for: its people, its rules, what it is told, what was done, what it is, and one's own account. */
 const words = useWords();
 const { group, isKeeper } = useGroup();
-const TABS = ['people', 'rules', 'calendar', 'activity', 'group', 'account'] as const;
-type Tab = (typeof TABS)[number];
-const FOR_KEEPERS: readonly Tab[] = ['activity', 'group'];
-const shown = computed((): readonly [Tab, ...Tab[]] => [
-  'people',
-  ...TABS.slice(1).filter((t) => isKeeper.value || !FOR_KEEPERS.includes(t)),
-]);
-const tab = useQueryTab<Tab>(() => shown.value);
+const shown = computed(() => groupTabs(isKeeper.value));
+const tab = useQueryTab<GroupTab>(() => shown.value);
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button, Popconfirm } from 'ant-design-vue';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { v5 as keyOf } from 'uuid';
@@ -11,8 +11,9 @@ import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import FileButton from '../kit/FileButton.vue';
+import { bySeason, photoBeside } from './photo-seasons.ts';
 
-/** Photos of a place, or of one stand of it: small in a row, large when pressed. */
+/** Photos of a place, or of one stand of it: small in a row for each year, large when pressed. */
 const props = defineProps<{ patchId: string; standId: string | null }>();
 const words = useWords();
 const undo = useUndo();
@@ -49,6 +50,15 @@ const forget = useMutation({
   mutationFn: (photoId: string) => call(ROUTES.forgetPhoto, { params: { groupId: groupId.value!, photoId } }),
   onSuccess: askAnew,
 });
+const seasons = computed(() => bySeason(photos.data.value ?? []));
+const beside = (by: 1 | -1): PhotoView | null =>
+  large.value && photoBeside(photos.data.value ?? [], large.value.id, by);
+const step = (by: 1 | -1): void => void (large.value = beside(by) ?? large.value);
+function forgetLarge(): void {
+  if (!large.value) return;
+  forget.mutate(large.value.id);
+  large.value = null;
+}
 /** Room is kept for a picture before it is there: nothing jumps under a finger, and it can be pressed at once. */
 const STRIP_PX = 92;
 const widthOf = (p: PhotoView): number => Math.round((STRIP_PX * p.widthPx) / p.heightPx);
@@ -57,31 +67,34 @@ const widthOf = (p: PhotoView): number => Math.round((STRIP_PX * p.widthPx) / p.
 <template>
   <section class="section">
     <h2>{{ words.t('photo.title') }}</h2>
-    <div class="strip">
+    <p v-if="photos.data.value && !photos.data.value.length" class="soft">{{ words.t('photo.none') }}</p>
+    <div v-for="season in seasons" :key="season.year" class="strip" role="group" :aria-label="season.year">
+      <b class="year">{{ season.year }}</b>
       <button
-        v-for="p in photos.data.value ?? []"
+        v-for="p in season.photos"
         :key="p.id"
         type="button"
         class="photo"
         :aria-pressed="large?.id === p.id"
         @click="large = large?.id === p.id ? null : p">
         <img :src="source(p, 'small')" :alt="alt(p)" :width="widthOf(p)" :height="STRIP_PX" loading="lazy" />
+        <small class="soft" aria-hidden="true">{{ words.format.shortDay(p.day) }}</small>
       </button>
-      <p v-if="photos.data.value && !photos.data.value.length" class="soft">{{ words.t('photo.none') }}</p>
     </div>
-    <figure v-if="large">
+    <figure v-if="large" @keydown.left="step(-1)" @keydown.right="step(1)">
       <img :src="source(large, 'large')" :alt="alt(large)" />
       <figcaption class="small soft">
+        <Button :disabled="!beside(-1)" @click="step(-1)">{{ words.t('photo.earlier') }}</Button>
+        <Button :disabled="!beside(1)" @click="step(1)">{{ words.t('photo.later') }}</Button>
         {{ alt(large) }}
-        <Button
+        <Popconfirm
           v-if="large.mine || isKeeper"
-          type="link"
-          @click="
-            forget.mutate(large.id);
-            large = null;
-          ">
-          {{ words.t('photo.forget') }}
-        </Button>
+          :title="words.t('photo.forgetAsk')"
+          :ok-text="words.t('photo.forget')"
+          :cancel-text="words.t('common.cancel')"
+          @confirm="forgetLarge">
+          <Button type="link">{{ words.t('photo.forget') }}</Button>
+        </Popconfirm>
       </figcaption>
     </figure>
     <FileButton
@@ -105,6 +118,11 @@ const widthOf = (p: PhotoView): number => Math.round((STRIP_PX * p.widthPx) / p.
   overflow-x: auto;
   padding: 4px 0 8px;
 }
+.year {
+  flex: none;
+  width: 44px;
+  align-self: center;
+}
 .photo {
   flex: none;
   border: 1px solid var(--hair);
@@ -124,5 +142,12 @@ figure {
 }
 figure img {
   max-width: 100%;
+}
+figcaption {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-top: 6px;
 }
 </style>

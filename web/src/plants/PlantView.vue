@@ -59,7 +59,7 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
       <div>
         <h1>{{ words.text(p.names) }}</h1>
         <p class="soft">
-          <i>{{ p.scientific }}</i> · {{ p.family }} · {{ words.t(`plants.habit.${p.habit}`) }} ·
+          <i>{{ p.scientific }}</i> · {{ words.family(p.family) }} · {{ words.t(`plants.habit.${p.habit}`) }} ·
           {{ words.t(p.severity === 'none' ? `plants.status.${p.status}` : `identify.severity.${p.severity}`) }} ·
           {{
             plant.data.value?.copiedFrom

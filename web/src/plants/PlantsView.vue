@@ -1,25 +1,27 @@
 <script setup lang="ts">
 import { Input } from 'ant-design-vue';
 import GoButton from '../kit/GoButton.vue';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
+import { plainLetters } from '@emberfield/words';
 import { useGroup } from '../session/use-group.ts';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import { spoken } from '../platform/language.ts';
+import { useQueryChoice, useQueryText } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import { usePlants } from './queries.ts';
 
 const words = useWords();
 const { groupId } = useGroup();
 const plants = usePlants(groupId);
-const text = ref('');
-const kind = ref<'gathered' | 'known' | null>(null);
+const text = useQueryText('find');
+const kind = useQueryChoice('kind');
 const shown = computed(() => {
-  const t = text.value.trim().toLowerCase();
+  const t = plainLetters(text.value.trim());
   return (plants.data.value ?? []).filter(
     (p) =>
       (kind.value === null || p.parts.length > 0 === (kind.value === 'gathered')) &&
-      (!t || [...Object.values(p.names), p.scientific, p.family].some((n) => n.toLowerCase().includes(t))),
+      [...Object.values(p.names), p.scientific, words.value.family(p.family)].some((n) => plainLetters(n).includes(t)),
   );
 });
 /** In the order of the names as they are read. */
@@ -65,7 +67,7 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
           <span
             ><b class="serif">{{ words.text(p.names) }}</b
             ><small
-              ><i>{{ p.scientific }}</i> · {{ p.family }}</small
+              ><i>{{ p.scientific }}</i> · {{ words.family(p.family) }}</small
             ></span
           >
           <span

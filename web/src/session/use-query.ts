@@ -1,4 +1,5 @@
-import { computed, type WritableComputedRef } from 'vue';
+import { watchDebounced } from '@vueuse/core';
+import { computed, ref, type Ref, type WritableComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 
 /** What is shown and how stands in the address, so that it survives a reload and can be sent to somebody; what is usual does not. */
@@ -29,6 +30,15 @@ export const useQueryChoice = (name: string): WritableComputedRef<string | null>
     (text) => text ?? null,
     (value) => value ?? undefined,
   );
+
+const TYPED_MS = 300;
+/** What is typed to look for something: in the address once the fingers rest, for every letter would be behind the next. */
+export function useQueryText(name: string): Ref<string> {
+  const said = useQueryChoice(name);
+  const text = ref(said.value ?? '');
+  watchDebounced(text, (now) => (said.value = now.trim() || null), { debounce: TYPED_MS });
+  return text;
+}
 
 /** Which of a view's tabs is open; the first where the address says none, or one that is not there. */
 export const useQueryTab = <T extends string>(tabs: () => readonly [T, ...T[]]): WritableComputedRef<T> =>

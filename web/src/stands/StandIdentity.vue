@@ -20,9 +20,9 @@ const standing = computed(() =>
 const clearance = computed(() => {
   const { clearance: state, profile } = props.stand;
   const milder = props.stand.outlooks.some((o) => o.leafByLeaf.length > 0);
-  if (state === 'closed') return words.value.t('clearance.closedYou', { family: profile.family });
-  if (state === 'cleared') return words.value.t('clearance.you', { family: profile.family });
-  return milder ? words.value.t('clearance.notYou', { family: profile.family }) : '';
+  if (state === 'closed') return words.value.t('clearance.closedYou', { family: words.value.family(profile.family) });
+  if (state === 'cleared') return words.value.t('clearance.you', { family: words.value.family(profile.family) });
+  return milder ? words.value.t('clearance.notYou', { family: words.value.family(profile.family) }) : '';
 });
 </script>
 

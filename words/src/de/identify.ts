@@ -1,6 +1,18 @@
 /** What stands here, in German. */
 export const identify = {
   identify: {
+    kind: {
+      whole: 'Die ganze Pflanze',
+      leaf: 'Blätter',
+      stem: 'Stängel',
+      flower: 'Blüten',
+      fruit: 'Früchte und Samen',
+      smell: 'Geruch',
+      root: 'Wurzel',
+      wood: 'Rinde, Knospen und Zweige',
+      fungus: 'Hut, Lamellen und Stiel eines Pilzes',
+    },
+    noted: '{n} notiert',
     title: 'Was steht hier?',
     lead: 'Drück auf, was du siehst; noch einmal heißt „nicht so“.',
     at: '{plant}, {place}',

@@ -2,6 +2,7 @@ import type { Same } from '../messages.ts';
 import type { english } from '../en/messages.ts';
 import { calendar } from './calendar.ts';
 import { errors, form, leftOut, reasons, things } from './errors.ts';
+import { families } from './families.ts';
 import { files } from './files.ts';
 import { hearth } from './hearth.ts';
 import { help } from './help.ts';
@@ -29,6 +30,7 @@ export const german: Same<typeof english> = {
   ...visits,
   ...patches,
   ...plants,
+  ...families,
   ...signs,
   ...identify,
   ...scouting,

@@ -2,7 +2,9 @@
 export const patches = {
   ground: {
     title: 'Gelände',
-    search: 'Ort oder Pflanze',
+    search: 'Ort, Pflanze oder Position',
+    nearestFirst: 'Die nächsten zuerst',
+    placeHere: 'Neuer Ort dort',
     none: 'Kein Ort hat das.',
     anyHeat: 'jede Glut',
     layers: 'Ebenen',

@@ -1,6 +1,7 @@
 /** A stand, in German. */
 export const stands = {
   stand: {
+    link: 'Ein Link zu diesem Bestand, für deine Gruppe: Er öffnet sich sonst für niemanden.',
     tab: {
       year: 'Dieses Jahr',
       taken: 'Genommen und gezählt',

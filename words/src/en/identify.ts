@@ -1,6 +1,18 @@
 /** Words on the screens: what stands here. */
 export const identify = {
   identify: {
+    kind: {
+      whole: 'The whole plant',
+      leaf: 'Leaves',
+      stem: 'Stem',
+      flower: 'Flowers',
+      fruit: 'Fruit and seeds',
+      smell: 'Smell',
+      root: 'Root',
+      wood: 'Bark, buds and twigs',
+      fungus: 'Cap, gills and stem of a fungus',
+    },
+    noted: '{n} noted',
     title: 'What stands here?',
     lead: 'Press what you see; press again for "not so".',
     at: '{plant} at {place}',
@@ -75,9 +87,9 @@ export const identify = {
     closed: 'closed',
     byMember: 'by {by}, {day}',
     byPractice: 'by three identifications, {day}',
-    you: 'You are cleared for {family}.',
-    notYou: 'You are not cleared for {family}: ask somebody who is.',
-    closedYou: '{family} is kept from you.',
+    you: 'You are cleared for the {family}.',
+    notYou: 'You are not cleared for the {family}: ask somebody who is.',
+    closedYou: 'The {family} is kept from you.',
     leafByLeaf:
       'Leaf by leaf: {names} may be among it. Look at every one, and lay all out on the sorting table at home.',
   },

@@ -1,5 +1,6 @@
 import { calendar } from './calendar.ts';
 import { errors, form, leftOut, reasons, things } from './errors.ts';
+import { families } from './families.ts';
 import { files } from './files.ts';
 import { hearth } from './hearth.ts';
 import { help } from './help.ts';
@@ -27,6 +28,7 @@ export const english = {
   ...visits,
   ...patches,
   ...plants,
+  ...families,
   ...signs,
   ...identify,
   ...scouting,

@@ -2,7 +2,9 @@
 export const patches = {
   ground: {
     title: 'Ground',
-    search: 'Place or plant',
+    search: 'Place, plant or position',
+    nearestFirst: 'Nearest first',
+    placeHere: 'New place there',
     none: 'No place has that.',
     anyHeat: 'any heat',
     layers: 'Layers',

@@ -1,6 +1,7 @@
 /** Words on the screens: a stand. */
 export const stands = {
   stand: {
+    link: 'A link to this stand, for your group: it opens for nobody else.',
     tab: {
       year: 'This year',
       taken: 'Taken and counted',

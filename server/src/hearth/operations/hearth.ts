@@ -1,12 +1,4 @@
-import type {
-  Conditions,
-  Duty,
-  FoundThing,
-  HearthView,
-  PartOutlook,
-  RibbonStroke,
-  RibbonView,
-} from '@emberfield/contract';
+import type { Conditions, Duty, HearthView, PartOutlook, RibbonStroke, RibbonView } from '@emberfield/contract';
 import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber, seasonOf } from '@emberfield/core/measure';
 import { groundOn } from '@emberfield/core/climate';
 import { NEAR_SECTIONS, sectionOf, viewRange } from '@emberfield/core/stand';
@@ -14,12 +6,12 @@ import { nearestTide, turnsOn } from '@emberfield/core/tide';
 import { urgencyOf } from '@emberfield/core/windows';
 import type { Dependencies } from '../../dependencies.ts';
 import { AppError } from '../../platform/errors.ts';
-import { laterCacheOf, Pauses } from '../../answers/index.ts';
+import { Pauses } from '../../answers/index.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { daysOfAll, dossiersOf, groupState, refOf, type Dossier, type GroupCommons } from '../../stands/index.ts';
+import { daysOfAll, dossiersOf, refOf, type Dossier, type GroupCommons } from '../../stands/index.ts';
 import { openFinds } from '../../entries/index.ts';
-import { patchesOf, visibleTo } from '../../patches/index.ts';
+import { visibleTo } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
 import { byDay, dutiesOf, findDuty, isNear } from './duties.ts';
@@ -184,53 +176,4 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
     return minC === null || maxC === null ? null : (minC + maxC) / 2;
   });
   return { firstDay: isoDay(first), lastDay: isoDay(last), warmthC, strokes: strokes.slice(0, MOST_STROKES) };
-}
-
-const MOST_FOUND = 12;
-
-interface Findable {
-  readonly words: readonly string[];
-  readonly found: FoundThing;
-}
-/** All names of a group as one viewer may know them, in small letters: asked for at every key that is pressed. */
-const FINDABLE = laterCacheOf<readonly Findable[]>(200);
-
-/** Finds stands, patches and plants by a piece of their name. */
-export async function find(deps: Dependencies, { group, query }: GroupContext<null>): Promise<readonly FoundThing[]> {
-  const text = (query['text'] ?? '').trim().toLowerCase();
-  if (text.length === 0) return [];
-  const all = await deps.answers.of(FINDABLE).get(await groupState(deps, group), () => findable(deps, group));
-  const found: FoundThing[] = [];
-  for (const one of all) {
-    if (!one.words.some((w) => w.includes(text))) continue;
-    found.push(one.found);
-    if (found.length === MOST_FOUND) break;
-  }
-  return found;
-}
-
-async function findable(deps: Dependencies, group: GroupContext<null>['group']): Promise<readonly Findable[]> {
-  const [{ stands, plants }, rows] = await Promise.all([dossiersOf(deps, group), patchesOf(deps.db, group.id)]);
-  const by = (words: readonly string[], found: FoundThing): Findable => ({
-    words: words.map((w) => w.toLowerCase()),
-    found,
-  });
-  return [
-    ...stands.map(({ stand, patch, plant: { profile } }) =>
-      by([...Object.values(profile.names), patch.name, profile.scientific], {
-        kind: 'stand',
-        id: stand.id,
-        label: profile.names,
-        detail: patch.name,
-      }),
-    ),
-    ...rows
-      .map((row) => visibleTo(group.viewer, row, deps.words))
-      .flatMap(({ blurred, id, name }) =>
-        blurred ? [] : [by([name], { kind: 'patch', id, label: { en: name }, detail: '' })],
-      ),
-    ...[...plants.values()].map(({ profile: { key, names, scientific } }) =>
-      by([...Object.values(names), scientific], { kind: 'plant', id: key, label: names, detail: scientific }),
-    ),
-  ];
 }

@@ -1,0 +1,40 @@
+import { expect } from 'chai';
+import { SIGNS } from '@emberfield/contract';
+import { createWords } from '@emberfield/words';
+import { byKind, isOpenAtFirst } from './sign-kinds.ts';
+
+const all = SIGNS.map((sign) => ({
+  sign,
+  states: sign.states.map((state) => ({
+    state,
+    mark: sign.key === 'root' && state === 'bulb' ? ('seen' as const) : null,
+    gone: false,
+  })),
+}));
+
+describe('the signs by kind', () => {
+  it('lose none and show none twice, and what is of a fungus lies together', () => {
+    const kinds = byKind(all);
+    expect(kinds.flatMap((k) => k.signs.map((s) => s.sign.key)).sort()).to.deep.equal(SIGNS.map((s) => s.key).sort());
+    expect(kinds.find((k) => k.kind === 'fungus')!.signs.map((s) => s.sign.key)).to.include.members([
+      'cap',
+      'sporePrint',
+      'host',
+    ]);
+    expect(kinds.find((k) => k.kind === 'whole')!.signs.map((s) => s.sign.key)).to.deep.equal(['growth']);
+  });
+  it('have a heading each, and those without a sign are left out', () => {
+    const words = createWords('en');
+    for (const { kind } of byKind(all)) expect(words.t(`identify.kind.${kind}`)).not.to.equal(`identify.kind.${kind}`);
+    expect(byKind(all.filter((s) => s.sign.organ === 'leaf')).map((k) => k.kind)).to.deep.equal(['leaf']);
+  });
+  it('lie open where one sees them at once, or where something was noted', () => {
+    const open = (phase: 'leaf' | 'rest' | null): readonly string[] =>
+      byKind(all)
+        .filter((k) => isOpenAtFirst(k, phase))
+        .map((k) => k.kind);
+    expect(open('leaf')).to.deep.equal(['whole', 'leaf', 'stem', 'root']);
+    expect(open('rest')).to.deep.equal(['whole', 'stem', 'root', 'wood']);
+    expect(open(null)).to.deep.equal(open('leaf'));
+  });
+});

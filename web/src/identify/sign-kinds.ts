@@ -1,0 +1,52 @@
+import type { Phase } from '@emberfield/core/identity';
+import type { SignChoice } from './field-left.ts';
+
+/** What signs lie together under one heading, in the order in which one looks at a plant. */
+const KINDS = ['whole', 'leaf', 'stem', 'flower', 'fruit', 'smell', 'root', 'wood', 'fungus'] as const;
+export type SignKind = (typeof KINDS)[number];
+const KIND_OF: Readonly<Record<string, SignKind>> = {
+  wholePlant: 'whole',
+  leaf: 'leaf',
+  leafStalk: 'leaf',
+  stem: 'stem',
+  flower: 'flower',
+  flowerHead: 'flower',
+  fruit: 'fruit',
+  seed: 'fruit',
+  smell: 'smell',
+  root: 'root',
+  bark: 'wood',
+  bud: 'wood',
+  twig: 'wood',
+  cap: 'fungus',
+  gills: 'fungus',
+  stipe: 'fungus',
+  sporePrint: 'fungus',
+  flesh: 'fungus',
+  ground: 'fungus',
+};
+
+export interface KindOfSigns {
+  readonly kind: SignKind;
+  readonly signs: readonly SignChoice[];
+  /** How many of its signs were noted. */
+  readonly noted: number;
+}
+
+/** The signs by kind; kinds without any are left out. */
+export function byKind(signs: readonly SignChoice[]): readonly KindOfSigns[] {
+  return KINDS.map((kind) => {
+    const own = signs.filter(({ sign }) => (KIND_OF[sign.organ] ?? 'whole') === kind);
+    return { kind, signs: own, noted: own.filter(({ states }) => states.some((s) => s.mark !== null)).length };
+  }).filter(({ signs: own }) => own.length > 0);
+}
+
+const SEEN_AT_ONCE: Readonly<Record<Phase, readonly SignKind[]>> = {
+  rest: ['whole', 'stem', 'wood'],
+  leaf: ['whole', 'leaf', 'stem'],
+  flower: ['whole', 'leaf', 'stem', 'flower'],
+  fruit: ['whole', 'leaf', 'stem', 'fruit'],
+};
+/** Whether a kind lies open at first: what one sees at once in a phase, and what was noted before. */
+export const isOpenAtFirst = ({ kind, noted }: KindOfSigns, phase: Phase | null): boolean =>
+  noted > 0 || SEEN_AT_ONCE[phase ?? 'leaf'].includes(kind);
