@@ -215,6 +215,7 @@ describe('what the day is for', () => {
   it('forgives a slip of the finger, but only where nothing is called so', async () => {
     const found = async (text: string): Promise<readonly string[]> =>
       (await get<readonly FoundThing[]>(`find?text=${text}`)).map((f) => `${f.kind} ${f.label['en']}`);
+    expect(await found('netlte')).to.include('plant Stinging nettle');
     expect(await found('netlle')).to.include('plant Stinging nettle');
     expect(await found('hasel')).to.include('plant Hazel');
     expect(await found('nettle')).not.to.include('plant Hazel');

@@ -17,7 +17,7 @@ const open = ref(false);
 </script>
 
 <template>
-  <Badge v-if="notices.length" :count="notices.length" class="no-print">
+  <Badge :offset="[-8, 6]" v-if="notices.length" :count="notices.length" class="no-print">
     <Button :aria-label="words.t('hearth.notices', { n: notices.length })" aria-haspopup="dialog" @click="open = true">
       <template #icon><BellOutlined aria-hidden="true" /></template>
     </Button>

@@ -52,11 +52,15 @@ const said = (sign: string, { state, mark, gone }: SignChoice['states'][number])
 </template>
 
 <style scoped>
+:deep(.ant-collapse-header-text) {
+  font: 600 19px/1.2 var(--serif);
+}
 .sign {
   margin-bottom: 12px;
 }
 h3 {
   margin-bottom: 4px;
+  font: 640 15px/1.3 var(--sans);
 }
 h3 small {
   font: 13px var(--sans);

@@ -73,7 +73,8 @@ const columns = computed((): readonly DataColumn<Said>[] => {
         v-model="family"
         :options="families"
         :label="words.t('clearance.family')"
-        placeholder="…" />
+        class="family"
+        :placeholder="words.t('clearance.choose')" />
       <DataTable
         v-if="family"
         bare
@@ -99,6 +100,9 @@ const columns = computed((): readonly DataColumn<Said>[] => {
 </template>
 
 <style scoped>
+.family {
+  width: min(100%, 340px);
+}
 table {
   margin: 8px 0;
 }

@@ -121,6 +121,9 @@ const ways = computed(() => SECRET_WAYS.filter((s) => s !== 'exact' || isKeeper.
 .halves > div > * + * {
   margin-top: 10px;
 }
+.halves h2 {
+  margin-bottom: 10px;
+}
 .row {
   display: flex;
   gap: 10px;

@@ -138,7 +138,7 @@ function leave(): void {
               {{ words.text(plant.data.value.profile.stages[i]!.name) }}
               <span v-if="s.usual !== null && s.usual > 0" class="soft">{{ usualDay(s.usual) }}</span>
             </td>
-            <td v-for="c in CALENDAR" :key="c.label">
+            <td v-for="c in CALENDAR" :key="c.label" :data-name="words.t(c.label)">
               <FormField
                 bare
                 :form="form"
@@ -148,7 +148,7 @@ function leave(): void {
               </FormField>
             </td>
             <template v-if="s.sum">
-              <td v-for="c in SUM" :key="c.label">
+              <td v-for="c in SUM" :key="c.label" :data-name="words.t(c.label)">
                 <FormField
                   bare
                   :form="form"
@@ -158,7 +158,7 @@ function leave(): void {
                 </FormField>
               </td>
             </template>
-            <td v-else colspan="3" class="soft">–</td>
+            <td v-else colspan="3" class="soft no-sum">–</td>
           </tr>
         </tbody>
       </table>
@@ -210,6 +210,29 @@ function leave(): void {
   .pair {
     grid-template-columns: 1fr;
     gap: 0;
+  }
+  /* A stage over its figures, each under its name: side by side none could be read. */
+  thead,
+  .no-sum {
+    display: none;
+  }
+  tr {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    padding: 8px 0;
+  }
+  tr td:first-child {
+    grid-column: 1 / -1;
+    font-weight: 640;
+  }
+  td {
+    border: 0;
+    padding-bottom: 4px;
+  }
+  td[data-name]::before {
+    content: attr(data-name);
+    display: block;
+    color: var(--soft);
   }
 }
 </style>

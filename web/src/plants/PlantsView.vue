@@ -137,9 +137,9 @@ small {
   header {
     display: grid;
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-    gap: 6px 8px;
+    gap: 4px 8px;
     align-items: center;
-    margin: -6px 0 6px;
+    margin: -8px 0 4px;
   }
   .lead {
     display: none;

@@ -102,6 +102,7 @@ async function mend(f: FindDraft): Promise<void> {
   font-size: 17px;
 }
 .here {
+  margin: 6px 0 12px;
   width: 100%;
   min-height: 76px;
   font-size: 21px;

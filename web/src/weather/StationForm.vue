@@ -95,6 +95,7 @@ async function keep(): Promise<void> {
 }
 .station > .ant-btn {
   justify-self: start;
+  grid-column: 1 / -1;
 }
 .wide {
   grid-column: 1 / -1;

@@ -59,7 +59,7 @@ const option = computed(() => {
               markArea: {
                 silent: true,
                 itemStyle: { color: band, opacity: 0.6 },
-                label: { ...text, position: 'insideTop' as const },
+                label: { ...text, position: ['0%', -16], align: 'right' as const, padding: [0, 14, 0, 0] },
                 data: [
                   [{ name: words.value.t('weather.outlookMark'), xAxis: s.outlookFrom }, { xAxis: s.days.length - 1 }],
                 ] as never,

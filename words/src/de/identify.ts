@@ -84,6 +84,7 @@ export const identify = {
   clearance: {
     title: 'Freigegeben für',
     lead: 'Pflanzen mit milderen Doppelgängern werden Blatt für Blatt genommen, von Leuten, die für die Familie freigegeben sind. Auch drei Bestimmungen in der Praxis geben frei. Eine gesperrte Familie bleibt jemandem verschlossen.',
+    choose: 'Familie wählen',
     family: 'Familie',
     none: 'nichts gesagt',
     cleared: 'freigegeben',

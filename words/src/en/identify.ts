@@ -82,6 +82,7 @@ export const identify = {
     title: 'Cleared for',
     lead: 'Plants with milder look-alikes are taken leaf by leaf, by people cleared for the family. Three identifications in practice clear as well. A closed family is kept from somebody.',
     family: 'Family',
+    choose: 'Choose a family',
     none: 'nothing said',
     cleared: 'cleared',
     closed: 'closed',

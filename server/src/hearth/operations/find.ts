@@ -9,8 +9,8 @@ import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import { dossiersOf, groupState } from '../../stands/index.ts';
 
 const MOST_FOUND = 12;
-/** Of as many letters, one in five may be wrong. */
-const MAY_BE_WRONG = 0.2;
+/** Of its letters; two that changed places are two. */
+const MAY_BE_WRONG = 0.3;
 const LEAST_FORGIVEN_LETTERS = 4;
 const LEAST_WITHIN_LETTERS = 3;
 /** What is called exactly so comes before all that is called something with it. */
