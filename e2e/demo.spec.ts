@@ -91,9 +91,9 @@ describe('the demo island', () => {
       const box = (await page.locator('.map').boundingBox())!;
       await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
       await page.getByRole('button', { name: /Brackmoor planting/, pressed: true }).waitFor();
-      await page.getByLabel('Place or plant').fill('spruce');
+      await page.getByLabel('Place, plant or position').fill('spruce');
       expect(await places.count()).to.equal(1);
-      await page.getByLabel('Place or plant').fill('');
+      await page.getByLabel('Place, plant or position').fill('');
       await pick(page, 'Part', 'sap');
       await page.getByRole('button', { name: /Carr/ }).waitFor();
       expect(await places.count()).to.be.below(all);

@@ -89,7 +89,7 @@ describe('a wrong value', () => {
     await within({ as: 'Tavi' }, async (page) => {
       const before = await kept();
       await page.goto(`${server.url}/ground`);
-      await page.getByLabel('Place or plant').fill('Quarry rim');
+      await page.getByLabel('Place, plant or position').fill('Quarry rim');
       await page
         .getByRole('button', { name: /Quarry rim/ })
         .first()

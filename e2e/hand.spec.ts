@@ -120,7 +120,7 @@ describe('one hand', () => {
     });
   });
   it('the search forgives a slip of the finger, and finds views and people', async () => {
-    await within({ as: 'Mirel', phone: true }, async (page) => {
+    await within({ as: 'Tavi', phone: true }, async (page) => {
       const look = async (text: string, found: RegExp): Promise<void> => {
         await page.getByRole('button', { name: 'Search' }).tap();
         await page.getByRole('combobox', { name: 'Search' }).fill(text);

@@ -25,7 +25,7 @@ describe('knowing the place and the plant', () => {
   };
   const toStand = async (page: Page, plant: string, place: string): Promise<void> => {
     await page.goto(`${server.url}/ground`);
-    await page.getByLabel('Place or plant').fill(place);
+    await page.getByLabel('Place, plant or position').fill(place);
     await page
       .getByRole('button', { name: new RegExp(place) })
       .first()

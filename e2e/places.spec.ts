@@ -91,7 +91,7 @@ describe('places on the map and in files', () => {
       // The lawn is secret: its boundary stays here.
       expect(features.find((f) => f.properties.name === 'a place kept secret')!.geometry.type).to.equal('Point');
       await page.goto(`${server.url}/ground`);
-      await page.getByLabel('Place or plant').fill('New spring');
+      await page.getByLabel('Place, plant or position').fill('New spring');
       await page.getByRole('button', { name: /New spring/ }).waitFor();
     });
   });

@@ -3,7 +3,7 @@ import type { SignChoice } from './field-left.ts';
 
 /** What signs lie together under one heading, in the order in which one looks at a plant. */
 const KINDS = ['whole', 'leaf', 'stem', 'flower', 'fruit', 'smell', 'root', 'wood', 'fungus'] as const;
-export type SignKind = (typeof KINDS)[number];
+type SignKind = (typeof KINDS)[number];
 const KIND_OF: Readonly<Record<string, SignKind>> = {
   wholePlant: 'whole',
   leaf: 'leaf',
