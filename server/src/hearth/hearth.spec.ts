@@ -210,12 +210,16 @@ describe('what the day is for', () => {
     expect(await found('carrot family')).to.include('plant Hemlock');
     expect(await found('doldenbl')).to.include('plant Hemlock');
     expect(await found('barlauch')).to.include('plant Ramsons');
+    expect((await found('nettle hedge')).filter((f) => f === 'stand Stinging nettle')).not.to.be.empty;
     expect(await found(keeper.signInName)).to.deep.equal([`person ${keeper.signInName}`]);
   });
   it('forgives a slip of the finger, but only where nothing is called so', async () => {
     const found = async (text: string): Promise<readonly string[]> =>
-      (await get<readonly FoundThing[]>(`find?text=${text}`)).map((f) => `${f.kind} ${f.label['en']}`);
+      (await get<readonly FoundThing[]>(`find?text=${encodeURIComponent(text)}`)).map(
+        (f) => `${f.kind} ${f.label['en']}`,
+      );
     expect(await found('netlte')).to.include('plant Stinging nettle');
+    expect(await found('netlte hedge')).to.include('stand Stinging nettle');
     expect(await found('netlle')).to.include('plant Stinging nettle');
     expect(await found('hasel')).to.include('plant Hazel');
     expect(await found('nettle')).not.to.include('plant Hazel');
