@@ -3,7 +3,7 @@ import { Button, Input } from 'ant-design-vue';
 import FoldUp from '../kit/FoldUp.vue';
 import FileButton from '../kit/FileButton.vue';
 import GoButton from '../kit/GoButton.vue';
-import { useElementBounding, useLocalStorage, useSwipe } from '@vueuse/core';
+import { useElementBounding, useLocalStorage, useResizeObserver, useSwipe } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, type WritableComputedRef } from 'vue';
 import { partsOf } from '../hearth/sections.ts';
 import { useHearth } from '../hearth/queries.ts';
@@ -55,7 +55,8 @@ useSwipe(handle, {
 });
 /** How far down it begins: what is said above it (no signal, what waits) takes room of its own. */
 const whole = ref<HTMLElement | null>(null);
-const { top } = useElementBounding(whole);
+const { top, update: lookAgain } = useElementBounding(whole);
+useResizeObserver(document.body, lookAgain);
 const chosen = ref<string | null>(null);
 const failed = computed(() => hearth.error.value ?? patches.error.value);
 const parts = computed(() => (hearth.data.value ? partsOf(hearth.data.value) : []));
