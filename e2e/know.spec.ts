@@ -217,7 +217,7 @@ describe('knowing the place and the plant', () => {
         for (const plant of ['Autumn crocus', 'Lily of the valley', 'Lords-and-ladies'])
           await look(page, plant, 'not found');
         await settle(page);
-        for (const state of ['leaves straight from the ground', 'three-edged', 'a bulb', 'rays from one point'])
+        for (const state of ['leaves straight from the ground', 'three-edged', 'Root', 'a bulb', 'rays from one point'])
           await press(page, state);
         await page
           .getByText('Nothing on the list is left to rule out. Not on the list does not mean absent.')

@@ -5,11 +5,12 @@ import FoldUp from '../kit/FoldUp.vue';
 import SignDrawing from '../kit/SignDrawing.vue';
 import { useWords } from '../session/words.ts';
 import type { SignChoice } from './field-left.ts';
-import { byKind, isOpenAtFirst, type KindOfSigns } from './sign-kinds.ts';
+import { byKind, FEW_KINDS, openAtFirst, type KindOfSigns } from './sign-kinds.ts';
 
 /** Every sign that can still tell something, as drawn choices, folded by what of the plant they are of. */
 const props = defineProps<{ signs: readonly SignChoice[]; phase: Phase | null }>();
 const kinds = computed(() => byKind(props.signs));
+const open = computed(() => openAtFirst(kinds.value, props.phase));
 const emit = defineEmits<{ press: [sign: string, state: string] }>();
 const words = useWords();
 const titleOf = ({ kind, noted }: KindOfSigns): string =>
@@ -25,8 +26,8 @@ const said = (sign: string, { state, mark, gone }: SignChoice['states'][number])
 </script>
 
 <template>
-  <template v-for="group in kinds" :key="`${group.kind} ${phase}`">
-    <FoldUp :title="titleOf(group)" :open="isOpenAtFirst(group, phase)">
+  <template v-for="group in kinds" :key="`${group.kind} ${phase} ${kinds.length <= FEW_KINDS}`">
+    <FoldUp :title="titleOf(group)" :open="open.has(group.kind)">
       <section v-for="{ sign, states } in group.signs" :key="sign.key" class="sign">
         <h3>
           {{ words.t(`sign.${sign.key}`) }}

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { SIGNS } from '@emberfield/contract';
 import { createWords } from '@emberfield/words';
-import { byKind, isOpenAtFirst } from './sign-kinds.ts';
+import { byKind, openAtFirst } from './sign-kinds.ts';
 
 const all = SIGNS.map((sign) => ({
   sign,
@@ -29,12 +29,13 @@ describe('the signs by kind', () => {
     expect(byKind(all.filter((s) => s.sign.organ === 'leaf')).map((k) => k.kind)).to.deep.equal(['leaf']);
   });
   it('lie open where one sees them at once, or where something was noted', () => {
-    const open = (phase: 'leaf' | 'rest' | null): readonly string[] =>
-      byKind(all)
-        .filter((k) => isOpenAtFirst(k, phase))
-        .map((k) => k.kind);
+    const open = (phase: 'leaf' | 'rest' | null): readonly string[] => [...openAtFirst(byKind(all), phase)];
     expect(open('leaf')).to.deep.equal(['whole', 'leaf', 'stem', 'root']);
     expect(open('rest')).to.deep.equal(['whole', 'stem', 'root', 'wood']);
     expect(open(null)).to.deep.equal(open('leaf'));
+  });
+  it('lie open all where few are left', () => {
+    const ofFungi = byKind(all.filter((s) => ['cap', 'stipe', 'smell'].includes(s.sign.organ)));
+    expect([...openAtFirst(ofFungi, 'leaf')]).to.deep.equal(['smell', 'fungus']);
   });
 });

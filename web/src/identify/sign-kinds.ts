@@ -47,6 +47,14 @@ const SEEN_AT_ONCE: Readonly<Record<Phase, readonly SignKind[]>> = {
   flower: ['whole', 'leaf', 'stem', 'flower'],
   fruit: ['whole', 'leaf', 'stem', 'fruit'],
 };
-/** Whether a kind lies open at first: what one sees at once in a phase, and what was noted before. */
-export const isOpenAtFirst = ({ kind, noted }: KindOfSigns, phase: Phase | null): boolean =>
-  noted > 0 || SEEN_AT_ONCE[phase ?? 'leaf'].includes(kind);
+/** So few kinds all lie open. */
+export const FEW_KINDS = 3;
+/** Which kinds lie open at first: what one sees at once in a phase and what was noted before; where few are left, all. */
+export const openAtFirst = (kinds: readonly KindOfSigns[], phase: Phase | null): ReadonlySet<SignKind> =>
+  new Set(
+    kinds
+      .filter(
+        ({ kind, noted }) => kinds.length <= FEW_KINDS || noted > 0 || SEEN_AT_ONCE[phase ?? 'leaf'].includes(kind),
+      )
+      .map((k) => k.kind),
+  );

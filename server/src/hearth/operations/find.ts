@@ -9,6 +9,7 @@ import type { GroupContext, InGroup } from '../../platform/http/context.ts';
 import { dossiersOf, groupState } from '../../stands/index.ts';
 
 const MOST_FOUND = 12;
+const FEW_STANDS = 3;
 /** Of its letters; two that changed places are two. */
 const MAY_BE_WRONG = 0.3;
 const LEAST_FORGIVEN_LETTERS = 4;
@@ -67,7 +68,9 @@ function foundIn({ search, named, stands }: Index, text: string, how: SearchOpti
   // A stand is meant where each word is of its plant or of its place.
   const words = text.split(/\s+/).map((word) => new Set(search.search(word, options).map((r) => String(r.id))));
   const there = stands.filter(({ of }) => words.every((meant) => of.some((id) => meant.has(id))));
-  return [...things, ...there.map((s) => s.found)].slice(0, MOST_FOUND);
+  const known = there.map((s) => s.found);
+  // One's own few stands are what is meant; many would hide all else.
+  return (known.length <= FEW_STANDS ? [...known, ...things] : [...things, ...known]).slice(0, MOST_FOUND);
 }
 
 /** A word and its endings, so that what begins within it is found: "lauch" in "Bärlauch". */
