@@ -144,7 +144,7 @@ describe('one hand', () => {
       await page.getByText('Nearest first').waitFor();
       expect(await places.count()).to.be.greaterThan(5);
       expect(await places.first().locator('b').allInnerTexts()).not.to.deep.equal([last]);
-      await page.waitForURL(/find=46/);
+      await page.waitForURL(/text=46/);
       await page.getByRole('link', { name: 'New place there' }).click();
       await page.getByLabel('Latitude').and(page.locator('[value="46.02"]')).waitFor();
     });

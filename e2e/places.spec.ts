@@ -90,6 +90,10 @@ describe('places on the map and in files', () => {
       ]);
       // The lawn is secret: its boundary stays here.
       expect(features.find((f) => f.properties.name === 'a place kept secret')!.geometry.type).to.equal('Point');
+      const path = page.getByRole('row', { name: /Round the mere/ });
+      await path.getByRole('button', { name: 'Forget' }).click();
+      await page.getByRole('tooltip').getByRole('button', { name: 'Forget' }).click();
+      await path.waitFor({ state: 'detached' });
       await page.goto(`${server.url}/ground`);
       await page.getByLabel('Place, plant or position').fill('New spring');
       await page.getByRole('button', { name: /New spring/ }).waitFor();

@@ -29,4 +29,4 @@ export { nearestTo, wayBetween, type OnTheGround } from './ground.ts';
 export { dayRange, type DayRange } from './day-range.ts';
 export { calendarDayInSeason, monthDayInSeason, SEASON_HORIZON_DAYS, seasonFirstDay, seasonOf } from './season.ts';
 export type { Text } from './text.ts';
-export { clockIn, dayIn, instantIn, solarNoon } from './zoned.ts';
+export { calendarDayOf, clockIn, dayIn, instantIn, solarNoon } from './zoned.ts';

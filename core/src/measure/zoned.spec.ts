@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { dayNumber } from './day.ts';
-import { clockIn, dayIn, instantIn, solarNoon } from './zoned.ts';
+import { calendarDayOf, clockIn, dayIn, instantIn, solarNoon } from './zoned.ts';
 
 const HOUR = 3_600_000;
 const at = (iso: string): number => Date.parse(iso);
@@ -11,6 +11,9 @@ describe('clocks of a zone', () => {
     expect(instantIn('Europe/Berlin', '2026-05-15', '10:30')).to.equal(at('2026-05-15T08:30:00Z'));
     expect(instantIn('Europe/Berlin', '2026-01-15')).to.equal(at('2026-01-14T23:00:00Z'));
     expect(clockIn('Europe/Berlin', at('2026-05-15T22:05:00Z'))).to.equal('00:05');
+    expect(calendarDayOf('Europe/Berlin', at('2026-05-15T22:05:00Z'))).to.equal('2026-05-16');
+    expect(calendarDayOf('America/Santiago', at('2026-01-01T02:59:00Z'))).to.equal('2025-12-31');
+    expect(() => calendarDayOf('Ostrey/Nowhere', 0)).to.throw(RangeError);
     expect(clockIn('Asia/Kolkata', at('2026-05-15T00:00:00Z'))).to.equal('05:30');
   });
   it('leap: a time that they leap over is as far behind the leap, one that comes twice is the second', () => {

@@ -24,6 +24,13 @@ export const dayIn = (zone: string, day: DayNumber): { readonly from: number; re
 export const clockIn = (zone: string, instant: number): string =>
   DateTime.fromMillis(instant, { zone }).toFormat('HH:mm');
 
+/** The day that the calendars of a zone show at an instant, ISO. @throws RangeError for a zone that there is not */
+export function calendarDayOf(zone: string, instant: number): string {
+  const at = DateTime.fromMillis(instant, { zone });
+  if (!at.isValid) throw new RangeError(`${instant} in ${zone}: ${at.invalidReason}`);
+  return at.toISODate();
+}
+
 /** Somewhere within a day by the sun of a longitude. */
 export const solarNoon = (day: DayNumber, longitudeDeg: number): number =>
   day * MS_PER_DAY + MS_PER_DAY / 2 - (longitudeDeg / 360) * MS_PER_DAY;

@@ -1,4 +1,4 @@
-import { isoDay } from '@emberfield/core/measure';
+import { calendarDayOf, isoDay } from '@emberfield/core/measure';
 import { AppError } from './errors.ts';
 
 /** The only clock of the server; tests and the demo hand in their own. */
@@ -8,20 +8,9 @@ export interface Clock {
   readonly fixedDay: string | null;
 }
 
-/** One a zone: such a formatter is dear to make, and every answer asks for today. */
-const daysIn = new Map<string, Intl.DateTimeFormat>();
-function dayIn(zone: string): Intl.DateTimeFormat {
-  const held =
-    daysIn.get(zone) ??
-    new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' });
-  daysIn.set(zone, held);
-  return held;
-}
-
 /** Today in a group's zone, as an ISO day. */
 export function todayIn(zone: string, clock: Clock): string {
-  if (clock.fixedDay) return clock.fixedDay;
-  return dayIn(zone).format(clock.now());
+  return clock.fixedDay ?? calendarDayOf(zone, clock.now().getTime());
 }
 
 const FURTHEST_LOOK_DAYS = 1100;

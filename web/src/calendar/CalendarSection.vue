@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { Button, Checkbox, Input } from 'ant-design-vue';
+import { Button, Checkbox } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { CALENDAR_KINDS, NOTICE_KINDS, ROUTES, type CalendarKind, type Notice } from '@emberfield/contract';
+import CopyField from '../kit/CopyField.vue';
 import ToggleChips from '../kit/ToggleChips.vue';
 import { useChange } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -42,10 +43,6 @@ async function end(): Promise<void> {
     () => undefined,
   );
 }
-async function copy(): Promise<void> {
-  await navigator.clipboard.writeText(address.value!);
-  undo.say(words.value.t('group.copied'));
-}
 const when = (iso: string): string => words.value.format.instant(iso, group.value?.zone ?? 'UTC');
 
 const wishes = useNoticeWishes();
@@ -82,12 +79,7 @@ async function toggleBrowser(): Promise<void> {
     </p>
     <div v-if="address" class="address">
       <p>{{ words.t('calendar.once') }}</p>
-      <Input
-        :value="address"
-        readonly
-        :aria-label="words.t('calendar.address')"
-        @focus="($event.target as HTMLInputElement).select()" />
-      <Button @click="copy">{{ words.t('group.copy') }}</Button>
+      <CopyField :text="address" :label="words.t('calendar.address')" />
     </div>
     <p v-if="making.error.value" class="warn" role="alert">{{ making.error.value.message }}</p>
     <div class="acts">
@@ -126,9 +118,6 @@ async function toggleBrowser(): Promise<void> {
   background: var(--sheet);
   border: 1px solid var(--edge);
   border-radius: 4px;
-}
-.address .ant-btn {
-  margin-top: 8px;
 }
 .acts {
   display: flex;

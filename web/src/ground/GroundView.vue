@@ -41,7 +41,7 @@ const { archive, problem: archiveProblem, choose: chooseArchive, drop } = useArc
 /** So many places are listed at once; with thousands the others come on demand. */
 const MOST_LISTED = 60;
 const listed = ref(MOST_LISTED);
-const text = useQueryText('find');
+const text = useQueryText();
 /** What was typed may be a position: the map goes there, and the nearest places come first. */
 const spot = computed(() => typedPosition(text.value));
 /** On the phone the list lies over the map: it is pulled up by its handle, or by beginning to search. */

@@ -2,6 +2,7 @@
 import { useMutationObserver } from '@vueuse/core';
 import { Select } from 'ant-design-vue';
 import { nextTick, onMounted, ref, useId, watch, type ComponentPublicInstance } from 'vue';
+import { plainLetters } from '@emberfield/words';
 
 /**
  * One of many, found by typing. The library's field names its list while that does not exist, which a screen reader stumbles over:
@@ -44,9 +45,7 @@ useMutationObserver(() => field.value?.$el as HTMLElement | undefined, mind, {
   attributeFilter: NAMES_LIST,
 });
 const found = (text: string, option?: { readonly label?: unknown }): boolean =>
-  String(option?.label ?? '')
-    .toLowerCase()
-    .includes(text.toLowerCase());
+  plainLetters(String(option?.label ?? '')).includes(plainLetters(text));
 </script>
 
 <template>

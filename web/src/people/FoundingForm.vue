@@ -11,6 +11,7 @@ import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useEnter } from '../session/queries.ts';
 import PickOne from '../kit/PickOne.vue';
+import NewPersonFields from './NewPersonFields.vue';
 
 const words = useWords();
 const enter = useEnter();
@@ -64,15 +65,12 @@ const found = (): Promise<void | undefined> =>
         ><Radio value="imperial">{{ words.t('founding.imperial') }}</Radio></RadioGroup
       >
     </FormField>
-    <FormField :form="form" at="keeper.name" :label="words.t('founding.yourName')">
-      <Input v-model:value="values.name" autocomplete="name" :maxlength="60" />
-    </FormField>
-    <FormField :form="form" at="keeper.signInName" :label="words.t('founding.signInName')">
-      <Input v-model:value="values.signInName" autocomplete="username" />
-    </FormField>
-    <FormField :form="form" at="keeper.password" :label="words.t('founding.password')">
-      <Input v-model:value="password" type="password" autocomplete="new-password" />
-    </FormField>
+    <NewPersonFields
+      v-model:name="values.name"
+      v-model:sign-in-name="values.signInName"
+      v-model:password="password"
+      :form="form"
+      within="keeper" />
     <FormFailure :said="form.failure.value" />
     <Button type="primary" html-type="submit" size="large" :loading="form.busy.value">{{
       words.t('founding.found')

@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import { Button, Form, Input } from 'ant-design-vue';
+import { Button, Form } from 'ant-design-vue';
 import GoButton from '../kit/GoButton.vue';
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { reactive } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { ROUTES, type SessionView, acceptInvitationSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
-import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
 import StateNote from '../kit/StateNote.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useEnter, useSession } from '../session/queries.ts';
+import NewPersonFields from './NewPersonFields.vue';
 
 const words = useWords();
 const route = useRoute();
@@ -60,15 +60,11 @@ const join = useMutation({ mutationFn: () => call(ROUTES.joinByInvitation, { par
         >{{ words.t('invitation.join', { name: session.data.value.account.name }) }}</Button
       >
       <Form v-else layout="vertical" @submit="accept">
-        <FormField :form="form" at="name" :label="words.t('founding.yourName')">
-          <Input v-model:value="values.name" autocomplete="name" />
-        </FormField>
-        <FormField :form="form" at="signInName" :label="words.t('founding.signInName')">
-          <Input v-model:value="values.signInName" autocomplete="username" />
-        </FormField>
-        <FormField :form="form" at="password" :label="words.t('founding.password')">
-          <Input v-model:value="values.password" type="password" autocomplete="new-password" />
-        </FormField>
+        <NewPersonFields
+          v-model:name="values.name"
+          v-model:sign-in-name="values.signInName"
+          v-model:password="values.password"
+          :form="form" />
         <Button type="primary" html-type="submit" size="large" :loading="form.busy.value">{{
           words.t('invitation.accept')
         }}</Button>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { Button, Dropdown, Input, Menu, MenuItem, Modal, Typography } from 'ant-design-vue';
+import { Button, Dropdown, Menu, MenuItem, Modal } from 'ant-design-vue';
 import { useMutation } from '@tanstack/vue-query';
 import { ref } from 'vue';
 import { ROUTES, type MemberView } from '@emberfield/contract';
+import CopyField from '../kit/CopyField.vue';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useChange } from '../session/queries.ts';
@@ -48,8 +49,7 @@ const pick = ({ key }: { readonly key: string | number }): void => {
   </p>
   <Modal :open="link !== ''" :title="words.t('account.makeLink')" :footer="null" @update:open="!$event && (link = '')">
     <p>{{ words.t('account.linkLead', { name: member.name }) }}</p>
-    <Input :value="link" readonly :aria-label="words.t('account.makeLink')" />
-    <Typography.Paragraph :copyable="{ text: link }" class="copy">{{ words.t('group.copy') }}</Typography.Paragraph>
+    <CopyField :text="link" :label="words.t('account.makeLink')" />
   </Modal>
   <Modal
     :open="asking !== null"
@@ -62,9 +62,3 @@ const pick = ({ key }: { readonly key: string | number }): void => {
     <p>{{ words.t(asking === 'forget' ? 'account.forgetSure' : 'account.removeSure', { name: member.name }) }}</p>
   </Modal>
 </template>
-
-<style scoped>
-.copy {
-  margin-top: 8px;
-}
-</style>

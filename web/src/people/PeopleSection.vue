@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { ROLES, ROUTES, type Role } from '@emberfield/contract';
+import CopyField from '../kit/CopyField.vue';
 import PickOne from '../kit/PickOne.vue';
 import DataTable from '../kit/DataTable.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
@@ -19,7 +20,6 @@ const members = useMembers(groupId);
 const invitations = useInvitations(groupId);
 const role = ref<Role | null>('picker');
 const link = ref('');
-const copied = ref(false);
 const params = (more: Record<string, string> = {}) => ({ groupId: groupId.value!, ...more });
 const invite = useChange(() => call(ROUTES.invite, { params: params(), body: { id: newId(), role: role.value! } }));
 const withdraw = useChange((id: string) => call(ROUTES.withdrawInvitation, { params: params({ invitationId: id }) }));
@@ -33,14 +33,7 @@ const stateOf = ({ usedBy, expiresAt }: { readonly usedBy: string | null; readon
     : words.value.t('group.open', { day: words.value.format.day(expiresAt.slice(0, 10)) });
 async function make(): Promise<void> {
   const made = await invite.mutateAsync(undefined).catch(() => null);
-  copied.value = false;
   link.value = made?.token ? `${location.origin}/invitation/${made.token}` : '';
-}
-async function copy(): Promise<void> {
-  await navigator.clipboard.writeText(link.value).then(
-    () => (copied.value = true),
-    () => undefined,
-  );
 }
 </script>
 
@@ -89,8 +82,7 @@ async function copy(): Promise<void> {
       </div>
       <div v-if="link" class="link">
         <p>{{ words.t('group.link') }}</p>
-        <code>{{ link }}</code>
-        <Button @click="copy">{{ words.t(copied ? 'group.copied' : 'group.copy') }}</Button>
+        <CopyField :text="link" :label="words.t('group.link')" />
       </div>
       <h3>{{ words.t('group.invitations') }}</h3>
       <p v-if="!invitations.data.value?.length" class="soft">{{ words.t('group.noInvitations') }}</p>
@@ -127,9 +119,6 @@ async function copy(): Promise<void> {
   background: var(--band);
   padding: 10px 14px;
   margin: 8px 0;
-}
-code {
-  word-break: break-all;
 }
 h3 {
   margin-top: 14px;

@@ -127,6 +127,8 @@ const widthOf = (p: PhotoView): number => Math.round((STRIP_PX * p.widthPx) / p.
   flex: none;
   border: 1px solid var(--hair);
   background: none;
+  color: inherit;
+  font: 13px/1.4 var(--sans);
   padding: 0;
   cursor: pointer;
 }

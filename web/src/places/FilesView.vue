@@ -7,6 +7,7 @@ import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import ImportPreview from './ImportPreview.vue';
+import PathList from './PathList.vue';
 import { usePlaceImport } from './use-place-import.ts';
 
 /** Places in and out by the files that people have. */
@@ -109,6 +110,7 @@ const ways = computed(() => SECRET_WAYS.filter((s) => s !== 'exact' || isKeeper.
         </p>
       </div>
     </div>
+    <PathList />
   </div>
 </template>
 

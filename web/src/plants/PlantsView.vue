@@ -14,7 +14,7 @@ import { usePlants } from './queries.ts';
 const words = useWords();
 const { groupId } = useGroup();
 const plants = usePlants(groupId);
-const text = useQueryText('find');
+const text = useQueryText();
 const kind = useQueryChoice('kind');
 const shown = computed(() => {
   const t = plainLetters(text.value.trim());

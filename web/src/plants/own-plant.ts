@@ -1,5 +1,6 @@
 import type { PartKey, PlantProfile } from '@emberfield/contract';
 import type { Figure } from '@emberfield/core/measure';
+import { plainLetters } from '@emberfield/words';
 
 /** What of a profile can be changed by hand; everything else comes along from the plant it was copied from. */
 export interface OwnPlantForm {
@@ -77,10 +78,7 @@ function changed(
 
 /** A key from a name: small letters and hyphens. */
 export const keyFrom = (name: string): string =>
-  name
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
+  plainLetters(name)
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^[^a-z]+|-+$/g, '')
     .slice(0, 60);

@@ -1,3 +1,4 @@
+import { promiseTimeout } from '@vueuse/core';
 import { defineAsyncComponent, type Component } from 'vue';
 
 const AFTER_PAINT_MS = 500;
@@ -11,7 +12,7 @@ export const whenIdle = (): Promise<void> =>
   });
 
 /** Lets the browser draw, and answer a finger, between two pieces of work of the start. */
-export const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+export const breath = (): Promise<void> => promiseTimeout(0);
 
 /**
  * A component that is no part of the first load. It is fetched soon after the first paint whether it is shown or not, so that it is there
@@ -19,12 +20,9 @@ export const breath = (): Promise<void> => new Promise((resolve) => setTimeout(r
  */
 export function afterPaint(load: () => Promise<{ readonly default: Component }>): Component {
   // What fails here is tried again when it is shown, and said then.
-  setTimeout(
-    () =>
-      void whenIdle()
-        .then(load)
-        .catch(() => undefined),
-    AFTER_PAINT_MS,
-  );
+  void promiseTimeout(AFTER_PAINT_MS)
+    .then(whenIdle)
+    .then(load)
+    .catch(() => undefined);
   return defineAsyncComponent(load as () => Promise<Component>);
 }

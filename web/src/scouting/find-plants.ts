@@ -1,4 +1,5 @@
 import type { PlantListItem } from '@emberfield/contract';
+import { plainLetters } from '@emberfield/words';
 
 const MOST_OFFERED = 8;
 
@@ -19,14 +20,14 @@ export function plantsFor(
   { text, chosen, recent, nameOf }: Asked,
 ): readonly PlantListItem[] {
   const picked = plants.filter((p) => chosen.includes(p.key));
-  const letters = text.trim().toLowerCase();
+  const letters = plainLetters(text.trim());
   const others = plants.filter((p) => !chosen.includes(p.key));
   if (letters === '') {
     const known = recent.flatMap((key) => others.find((p) => p.key === key) ?? []);
     return [...picked, ...known].slice(0, Math.max(MOST_OFFERED, picked.length));
   }
   const rank = (p: PlantListItem): number => {
-    const at = [nameOf(p), p.scientific].map((n) => n.toLowerCase().indexOf(letters)).filter((i) => i >= 0);
+    const at = [nameOf(p), p.scientific].map((n) => plainLetters(n).indexOf(letters)).filter((i) => i >= 0);
     return at.length === 0 ? Infinity : Math.min(...at);
   };
   const found = others

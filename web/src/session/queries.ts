@@ -27,9 +27,11 @@ export function useEnter(): (session: SessionView) => void {
   const client = useQueryClient();
   return (session) => {
     useToken(session.token);
-    void forgetKept();
+    const forgotten = forgetKept();
     client.removeQueries({ predicate: (q) => q.queryKey[0] !== SESSION_KEY[0] });
     client.setQueryData(SESSION_KEY, session);
+    // Only what was asked for is kept: without this the next start, where there is no signal, would not know who is in.
+    if (session.account) void forgotten.then(() => client.refetchQueries({ queryKey: SESSION_KEY }));
   };
 }
 

@@ -1,5 +1,5 @@
-import { watchDebounced } from '@vueuse/core';
-import { computed, ref, type Ref, type WritableComputedRef } from 'vue';
+import { useTimeoutFn } from '@vueuse/core';
+import { computed, ref, watch, type Ref, type WritableComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 
 /** What is shown and how stands in the address, so that it survives a reload and can be sent to somebody; what is usual does not. */
@@ -32,11 +32,16 @@ export const useQueryChoice = (name: string): WritableComputedRef<string | null>
   );
 
 const TYPED_MS = 300;
-/** What is typed to look for something: in the address once the fingers rest, for every letter would be behind the next. */
-export function useQueryText(name: string): Ref<string> {
-  const said = useQueryChoice(name);
+/** What is typed to look for something: in the address once the fingers rest, and not at all where the view is left before. */
+export function useQueryText(): Ref<string> {
+  const said = useQueryChoice('text');
   const text = ref(said.value ?? '');
-  watchDebounced(text, (now) => (said.value = now.trim() || null), { debounce: TYPED_MS });
+  const rest = useTimeoutFn(() => (said.value = text.value.trim() || null), TYPED_MS, { immediate: false });
+  watch(text, () => rest.start());
+  // The address may be gone back to another; while somebody types it is only behind.
+  watch(said, (now) => {
+    if (!rest.isPending.value && (now ?? '') !== text.value.trim()) text.value = now ?? '';
+  });
   return text;
 }
 

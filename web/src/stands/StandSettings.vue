@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { Typography } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import type { StandView } from '@emberfield/contract';
+import CopyField from '../kit/CopyField.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import RestForm from './RestForm.vue';
@@ -19,7 +19,10 @@ const address = computed(
 </script>
 
 <template>
-  <Typography.Paragraph :copyable="{ text: address }">{{ words.t('stand.link') }}</Typography.Paragraph>
+  <section class="section">
+    <p>{{ words.t('stand.link') }}</p>
+    <CopyField :text="address" :label="words.t('stand.link')" />
+  </section>
   <section v-if="isKeeper" class="section">
     <h2>{{ words.t('stand.rules') }}</h2>
     <RestForm :stand="stand" />

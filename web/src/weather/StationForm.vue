@@ -6,6 +6,7 @@ import { computed, ref } from 'vue';
 import { centreOf, ROUTES, type NewStation, newStationSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
+import PositionFields from '../form/PositionFields.vue';
 import { useForm } from '../form/use-form.ts';
 import { numberFrom } from '../kit/typed-number.ts';
 import { usePatches } from '../patches/queries.ts';
@@ -48,8 +49,6 @@ const form = useForm({
   },
   limit: (path, bound) => heightLimit(path, bound, imperial.value),
 });
-const degrees = (deg: number | undefined, otherwise: string): string =>
-  deg === undefined ? otherwise : String(Math.round(deg * 1e3) / 1e3);
 const save = useChange((body: NewStation) => call(ROUTES.newStation, { params: { groupId: groupId.value! }, body }));
 async function keep(): Promise<void> {
   const made = await form.send(save.mutateAsync);
@@ -67,12 +66,7 @@ async function keep(): Promise<void> {
     <FormField :form="form" at="name" :label="words.t('weather.name')">
       <Input v-model:value="values.name" :maxlength="80" />
     </FormField>
-    <FormField :form="form" at="latitudeDeg" :label="words.t('patch.latitude')">
-      <Input v-model:value="values.latitude" inputmode="decimal" :placeholder="degrees(near?.latitudeDeg, '46.0')" />
-    </FormField>
-    <FormField :form="form" at="longitudeDeg" :label="words.t('patch.longitude')">
-      <Input v-model:value="values.longitude" inputmode="decimal" :placeholder="degrees(near?.longitudeDeg, '-30.0')" />
-    </FormField>
+    <PositionFields v-model:latitude="values.latitude" v-model:longitude="values.longitude" :form="form" :near="near" />
     <FormField :form="form" at="heightM" :label="words.t('patch.height')" :unit="imperial ? 'ft' : 'm'">
       <Input
         v-model:value="values.height"

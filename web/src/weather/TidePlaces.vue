@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { centreOf, LONGEST_TIDE_FILE, ROUTES, type NewTide, type TideView, newTideSchema } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
+import PositionFields from '../form/PositionFields.vue';
 import { useForm } from '../form/use-form.ts';
 import { numberFrom } from '../kit/typed-number.ts';
 import { usePatches } from '../patches/queries.ts';
@@ -38,7 +39,6 @@ const form = useForm({
     longitudeDeg: numberFrom(values.value.longitude, near.value?.longitudeDeg),
   }),
 });
-const rounded = (deg: number | undefined): string => (deg === undefined ? '' : String(Math.round(deg * 1e3) / 1e3));
 const save = useChange((body: NewTide) => call(ROUTES.newTide, { params: { groupId: groupId.value! }, body }));
 const remove = useChange((tideId: string) => call(ROUTES.removeTide, { params: { groupId: groupId.value!, tideId } }));
 const removing = ref<string | null>(null);
@@ -98,12 +98,11 @@ const today = ({ turns }: TideView): string => {
       <FormField :form="form" at="name" :label="words.t('tide.name')">
         <Input v-model:value="values.name" :maxlength="80" />
       </FormField>
-      <FormField :form="form" at="latitudeDeg" :label="words.t('patch.latitude')">
-        <Input v-model:value="values.latitude" inputmode="decimal" :placeholder="rounded(near?.latitudeDeg)" />
-      </FormField>
-      <FormField :form="form" at="longitudeDeg" :label="words.t('patch.longitude')">
-        <Input v-model:value="values.longitude" inputmode="decimal" :placeholder="rounded(near?.longitudeDeg)" />
-      </FormField>
+      <PositionFields
+        v-model:latitude="values.latitude"
+        v-model:longitude="values.longitude"
+        :form="form"
+        :near="near" />
       <FormField :form="form" at="file" bare class="wide" :label="words.t('tide.file')">
         <FileButton area accept=".json,.csv,.txt,application/json,text/csv,text/plain" @file="take">{{
           values.fileName || words.t('tide.file')

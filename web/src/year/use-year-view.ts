@@ -1,8 +1,8 @@
-import type { WritableComputedRef } from 'vue';
+import type { Ref, WritableComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { MOST_PAST_YEARS } from '@emberfield/contract';
 import { isPhone } from '../platform/theme.ts';
-import { useQueryValue } from '../session/use-query.ts';
+import { useQueryText, useQueryValue } from '../session/use-query.ts';
 import { PART_KINDS, type PartKind } from './year-lines.ts';
 import { ZOOMS, type Zoom } from './year-frame.ts';
 
@@ -11,7 +11,7 @@ export function useYearView(): {
   readonly zoom: WritableComputedRef<Zoom>;
   readonly kind: WritableComputedRef<PartKind | null>;
   readonly use: WritableComputedRef<string | null>;
-  readonly text: WritableComputedRef<string>;
+  readonly text: Ref<string>;
   readonly past: WritableComputedRef<number>;
   readonly asTable: WritableComputedRef<boolean>;
   /** Looks into the month of a day. */
@@ -38,11 +38,7 @@ export function useYearView(): {
       (t) => t ?? null,
       (u) => u ?? undefined,
     ),
-    text: useQueryValue<string>(
-      'text',
-      (t) => t ?? '',
-      (t) => t || undefined,
-    ),
+    text: useQueryText(),
     past: useQueryValue<number>(
       'past',
       (t) => Math.min(MOST_PAST_YEARS, Math.max(0, Math.trunc(Number(t ?? 1)) || 0)),

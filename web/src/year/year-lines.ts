@@ -1,5 +1,6 @@
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import type { PartKey, YearRow, YearStand, YearView } from '@emberfield/contract';
+import { plainLetters } from '@emberfield/words';
 
 /** Parts as people go looking for them. */
 export const PART_KINDS = {
@@ -41,10 +42,10 @@ export function yearLines(
   { kind, use, text }: YearFilter,
   say: (text: YearStand['plantName']) => string,
 ): readonly YearLine[] {
-  const wanted = text.trim().toLowerCase();
+  const wanted = plainLetters(text.trim());
   const places = new Map<string, PartLine[]>();
   for (const stand of stands) {
-    if (wanted && ![say(stand.plantName), stand.patchName].some((n) => n.toLowerCase().includes(wanted))) continue;
+    if (wanted && ![say(stand.plantName), stand.patchName].some((n) => plainLetters(n).includes(wanted))) continue;
     const rows = stand.rows.filter((r) => (!kind || kindOf(r.part) === kind) && (!use || r.use === use));
     const lines = rows.map((row, i): PartLine => ({
       kind: 'part',

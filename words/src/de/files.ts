@@ -71,6 +71,12 @@ export const files = {
     exactWarn: 'Wer die Datei bekommt, erfährt, wo sie sind.',
     save: 'Speichern',
     link: 'Hereinbringen oder herausnehmen',
+    paths: 'Gespeicherte Wege',
+    pathName: 'Name',
+    pathDay: 'Gegangen',
+    pathLength: 'Länge',
+    forget: 'Vergessen',
+    forgetAsk: 'Den Weg „{name}“ für immer vergessen? Die Orte an ihm bleiben.',
   },
   photo: {
     title: 'Fotos',

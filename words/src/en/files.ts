@@ -71,6 +71,12 @@ export const files = {
     exactWarn: 'Whoever gets the file learns where they are.',
     save: 'Save',
     link: 'Bring in or take out',
+    paths: 'Paths that are kept',
+    pathName: 'Name',
+    pathDay: 'Walked',
+    pathLength: 'Length',
+    forget: 'Forget',
+    forgetAsk: 'Forget the path “{name}” for good? Places along it stay.',
   },
   photo: {
     title: 'Photos',
