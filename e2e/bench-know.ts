@@ -27,10 +27,10 @@ export function identifyBench(put: Put): void {
       .map((s, i) => ({ sign: s.key, when: null, states: { a: 0.6, [s.states[(t + i) % 5]!]: 0.4 } })),
   }));
   const seen = signs.slice(0, 10).map((s) => ({ sign: s.key, state: 'a', present: true }));
-  identify(taxa, signs, seen, 'leaf');
+  identify(taxa, signs, seen, { phase: 'leaf', wanted: null });
   const runs = Array.from({ length: 21 }, () => {
     const started = performance.now();
-    identify(taxa, signs, seen, 'leaf');
+    identify(taxa, signs, seen, { phase: 'leaf', wanted: null });
     return performance.now() - started;
   });
   put(

@@ -147,7 +147,7 @@ describe('knowing the place and the plant', () => {
         await context.setOffline(false);
         await page.getByText('No signal.').waitFor({ state: 'detached' });
         await page.goto(`${server.url}/ground`);
-        await untilKept(page, ['patches', 'base-map']);
+        await untilKept(page, ['patches', 'base-map', 'all']);
         await context.setOffline(true);
         await page.goto(`${server.url}/ground`);
         await page
@@ -184,7 +184,8 @@ describe('knowing the place and the plant', () => {
         await toStand(page, 'Velvet shank', 'Withen Wood');
         await settle(page);
         await page.getByRole('heading', { name: 'What stands here?' }).waitFor();
-        for (const state of ['a fungus', 'domed', 'dark velvet', 'dead broad-leaved wood']) await press(page, state);
+        for (const state of ['a fungus', 'domed', 'dark velvet', 'many grown together', 'dead broad-leaved wood'])
+          await press(page, state);
         await page.getByText(/Confirmed waits until .* Funeral bell/).waitFor();
         expect(await page.getByRole('button', { name: 'confirmed', exact: true }).count()).to.equal(0);
         await pick(page, 'A sign that comes later', 'pore print');
@@ -200,6 +201,11 @@ describe('knowing the place and the plant', () => {
         // What was seen yesterday is there again.
         await page.getByRole('button', { name: 'dark velvet', exact: true, pressed: true }).waitFor();
         await press(page, 'white or cream');
+        // The print rules the funeral bell out, and not the other that has white spores.
+        await page
+          .getByText('Confirmed waits until everything deadly or poisonous is ruled out: Jack-o’-lantern still open.')
+          .waitFor();
+        await press(page, 'whitish');
         await press(page, 'confirmed');
         await press(page, 'Save what was seen');
         await page.getByRole('heading', { name: /Velvet shank · Withen Wood/ }).waitFor();

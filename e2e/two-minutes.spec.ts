@@ -48,15 +48,7 @@ describe('the first two minutes on the phone', () => {
     await page.getByLabel('Latitude').and(page.locator('[value="50.1"]')).waitFor();
     await tap(button('Save patch and plant'));
     await tap(page.getByRole('link', { name: 'Settle what it is' }));
-    for (const sign of [
-      'a leafy stem',
-      'square',
-      'hairy',
-      'Root',
-      'creeping runners',
-      'confirmed',
-      'Save what was seen',
-    ])
+    for (const sign of ['in leaf', 'stinging', 'coarse teeth', 'heart', 'confirmed', 'Save what was seen'])
       await tap(button(sign));
     await tap(page.getByRole('link', { name: /^Take/ }));
     await tap(button('one more'));

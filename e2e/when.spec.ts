@@ -136,7 +136,10 @@ describe('knowing the day', () => {
         .first()
         .setInputFiles({ name: 'far moor.csv', mimeType: 'text/csv', buffer: Buffer.from(coldYears()) });
       await page.getByRole('button', { name: /^Store [\d,]+ days$/ }).click();
-      await page.getByText(/days, 1 January 2015 to 14 May 2026/).first().waitFor();
+      await page
+        .getByText(/days, 1 January 2015 to 14 May 2026/)
+        .first()
+        .waitFor();
       await page.keyboard.press('g');
       await page.keyboard.press('h');
       await page.getByRole('button', { name: /Elder · flower heads Old railway/ }).click();

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { ValidationError } from 'yup';
 import { HABITS, plantProfileSchema, signOf, SIGNS, type PlantProfile } from '@emberfield/contract';
-import { PHASES, ruleOut, SEPARATES, separatorsIn, type Phase } from '@emberfield/core/identity';
+import { confirmation, PHASES, SEPARATES, separatorsIn, type Phase } from '@emberfield/core/identity';
 import { isoDay, type Figure } from '@emberfield/core/measure';
 import { forecastSeason } from '@emberfield/core/stages';
 import { forecastWindow } from '@emberfield/core/windows';
@@ -71,7 +71,8 @@ describe('catalogue', () => {
         state: Object.entries(states).sort((a, b) => b[1] - a[1])[0]![0],
         present: true,
       }));
-      expect(ruleOut(p, signs, usual).ruledOut, p.key).to.equal(false);
+      const { itselfRuledOut } = confirmation(CATALOGUE, signs, { key: p.key, seen: usual, phase: null });
+      expect(itselfRuledOut, p.key).to.equal(false);
     }
   });
   it('says of every taxon how it grows: by that fungus, fern, tree and herb part first', () => {

@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { germanByEnglish, withGerman } from './german/index.ts';
+import { byPhase } from './phases.ts';
 import { alderBuckthorn } from '../taxa/alder-buckthorn.ts';
 import { angelica } from '../taxa/angelica.ts';
 import { arnica } from '../taxa/arnica.ts';
@@ -228,6 +229,6 @@ const WRITTEN: readonly PlantProfile[] = [
 
 const germanNames = germanByEnglish(WRITTEN);
 /** The shipped profiles, in the order of their English names. */
-export const CATALOGUE: readonly PlantProfile[] = WRITTEN.map((p) => withGerman(p, germanNames)).sort((a, b) =>
+export const CATALOGUE: readonly PlantProfile[] = WRITTEN.map((p) => withGerman(byPhase(p), germanNames)).sort((a, b) =>
   a.names['en']!.localeCompare(b.names['en']!),
 );

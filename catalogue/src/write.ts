@@ -21,6 +21,7 @@ import { about, AT_EDGES, en, estimate, fixed, growsTo, IN_WOODS, LOWLAND, warmt
 export const MOSTLY = 0.9;
 export const OFTEN = 0.6;
 export const SOMETIMES = 0.3;
+export const NOW_AND_THEN = 0.15;
 export const RARELY = 0.08;
 
 type Shown = Readonly<Record<string, string | Readonly<Record<string, number>>>>;

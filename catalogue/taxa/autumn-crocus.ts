@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const autumnCrocus = plant({
   key: 'autumn-crocus', name: 'Autumn crocus',
@@ -13,6 +13,6 @@ export const autumnCrocus = plant({
     ['root', 'cut', 'A brown corm deep in the ground, solid when cut.'],
     ['smell', 'glance', 'No smell of garlic, if fingers and plant were not beside ramsons.'],
   ],
-  shows: shows({ growth: 'fromGround', leafShape: { lance: MOSTLY, strap: OFTEN, oval: SOMETIMES }, leafEdge: 'smooth', leafBase: { stalkless: MOSTLY, clasping: OFTEN, sheath: SOMETIMES }, leafSet: 'basal', leafVeins: { parallel: 1, arched: SOMETIMES }, leafUnder: { glossy: MOSTLY, dull: SOMETIMES }, hairs: 'bare', leafSection: { flat: 1, fan: SOMETIMES }, smell: { none: 1 }, flowerForm: 'star6', flowerSet: 'single', flowerColour: { pink: 1, white: SOMETIMES }, fruit: 'capsule', root: 'corm', deadStalk: 'noStalk' }),
+  shows: shows({ sap: { clear: MOSTLY }, growth: { fromGround: MOSTLY, leafyStem: 0.3, rosette: NOW_AND_THEN }, leafShape: { lance: MOSTLY, strap: OFTEN, oval: SOMETIMES }, leafEdge: 'smooth', leafBase: { stalkless: MOSTLY, clasping: OFTEN, sheath: NOW_AND_THEN, wedge: 0.3 }, leafSet: { basal: MOSTLY, alternate: 0.3 }, leafVeins: { parallel: MOSTLY, arched: NOW_AND_THEN }, leafUnder: { glossy: MOSTLY, dull: NOW_AND_THEN }, hairs: 'bare', leafSection: { flat: 1, fan: SOMETIMES }, smell: { none: MOSTLY, garlic: 0.3, rank: NOW_AND_THEN }, flowerForm: 'star6', flowerSet: 'single', flowerColour: { pink: 1, white: SOMETIMES }, fruit: 'capsule', root: { corm: MOSTLY, bulb: OFTEN }, deadStalk: 'noStalk', stalkSection: { none: MOSTLY, grooved: RARELY } }),
   cautions: [['notForEating', 'Deadly in every part; there is no antidote, and signs come hours late.'], ['skin', 'Wash the hands after touching it.']],
 });

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
-import { OFTEN, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const bilberry: PlantProfile = {
   key: 'bilberry',
@@ -44,7 +44,7 @@ export const bilberry: PlantProfile = {
     { organ: 'fruit', text: en('Berries single; flesh and juice dark red-blue throughout, staining.'), price: 'cut' },
   ],
   shows: [
-    ...shows({ growth: 'bush', leafShape: 'oval', leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: 'dull', hairs: 'bare', stemSection: { ribbed: OFTEN, threeEdged: OFTEN }, stemSkin: 'plain', flowerForm: 'bell', flowerSet: 'single', flowerColour: { green: OFTEN, pink: OFTEN }, fruit: 'berry', root: 'creeping', branching: 'alternateTwigs', bud: 'scaled' }),
+    ...shows({ growth: 'bush', leafShape: { oval: MOSTLY, round: RARELY }, leafEdge: { fineTeeth: MOSTLY, smooth: RARELY }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: 'dull', hairs: 'bare', stemSection: { ribbed: OFTEN, threeEdged: OFTEN, square: SOMETIMES }, stemSkin: 'plain', flowerForm: 'bell', flowerSet: 'single', flowerColour: { green: OFTEN, pink: OFTEN }, fruit: 'berry', root: 'creeping', branching: 'alternateTwigs', bud: 'scaled', berryColour: { blueBloom: MOSTLY, black: NOW_AND_THEN } }),
   ],
   substitutes: [],
   lookAlikes: [

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const bramble: PlantProfile = {
   key: 'bramble',
@@ -51,7 +51,7 @@ export const bramble: PlantProfile = {
     { organ: 'fruit', text: en('Many small drupes on a pale core that comes off with the berry.'), price: 'cut' },
   ],
   shows: [
-    ...shows({ growth: { climber: SOMETIMES, bush: MOSTLY, creeping: SOMETIMES }, leafShape: { threeLeaflets: OFTEN, hand: OFTEN }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafSet: 'alternate', leafVeins: 'net', leafUnder: { dull: OFTEN, whiteFelt: OFTEN }, hairs: { soft: OFTEN, felt: SOMETIMES, bare: SOMETIMES }, stemSection: { ribbed: MOSTLY, solid: SOMETIMES }, stemSkin: 'prickles', flowerForm: 'star5', flowerSet: { plume: MOSTLY, flatHead: SOMETIMES }, flowerColour: { white: OFTEN, pink: OFTEN }, fruit: 'manyDrupes', branching: 'alternateTwigs' }),
+    ...shows({ growth: { bush: OFTEN, climber: OFTEN, creeping: SOMETIMES }, leafShape: { threeLeaflets: OFTEN, hand: OFTEN }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafSet: 'alternate', leafVeins: 'net', leafUnder: { dull: OFTEN, whiteFelt: OFTEN }, hairs: { soft: OFTEN, felt: SOMETIMES, bare: SOMETIMES }, stemSection: { ribbed: MOSTLY, solid: SOMETIMES }, stemSkin: { prickles: MOSTLY, thorns: RARELY }, flowerForm: 'star5', flowerSet: { plume: MOSTLY, flatHead: SOMETIMES }, flowerColour: { white: OFTEN, pink: OFTEN }, fruit: 'manyDrupes', branching: 'alternateTwigs', berryColour: { black: MOSTLY, red: NOW_AND_THEN } }),
   ],
   substitutes: [],
   lookAlikes: [

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, cooling, en, estimate, fixed, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const burdock: PlantProfile = {
   key: 'burdock',
@@ -50,7 +50,7 @@ export const burdock: PlantProfile = {
     { organ: 'root', text: en('Long, brown, hardly branched taproot, white within.'), price: 'cut' },
   ],
   shows: [
-    ...shows({ growth: { rosette: MOSTLY, leafyStem: OFTEN }, leafShape: { heart: MOSTLY, oval: SOMETIMES }, leafEdge: { smooth: OFTEN, fineTeeth: SOMETIMES }, leafBase: { heartBase: MOSTLY, wedge: SOMETIMES }, leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', leafUnder: 'whiteFelt', hairs: { soft: OFTEN, felt: OFTEN }, stemSection: { ribbed: OFTEN, solid: SOMETIMES, hollow: SOMETIMES }, smell: 'none', flowerSet: 'ball', flowerColour: 'pink', fruit: 'burr', root: 'taproot', deadStalk: 'burrsLeft' }),
+    ...shows({ growth: { rosette: MOSTLY, fromGround: NOW_AND_THEN, leafyStem: OFTEN }, leafShape: { heart: MOSTLY, oval: SOMETIMES }, leafEdge: { smooth: MOSTLY, fineTeeth: NOW_AND_THEN }, leafBase: { heartBase: MOSTLY, wedge: SOMETIMES }, leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', leafUnder: { whiteFelt: MOSTLY, dull: NOW_AND_THEN }, hairs: { soft: OFTEN, felt: OFTEN }, stemSection: { ribbed: OFTEN, solid: SOMETIMES, hollow: SOMETIMES }, smell: 'none', flowerSet: 'ball', flowerColour: 'pink', fruit: 'burr', root: 'taproot', deadStalk: { burrsLeft: MOSTLY, noStalk: NOW_AND_THEN }, stalkSection: { grooved: OFTEN, hollow: OFTEN, round: SOMETIMES } }),
     ...shows({ flowerForm: { bell: OFTEN, strapHead: OFTEN } }),
   ],
   substitutes: [],

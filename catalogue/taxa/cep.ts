@@ -11,7 +11,7 @@ export const cep = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', best: 0.6 }],
   ceilings: [others(0.4)],
   signs: [['gills', 'glance', 'Pores white, then yellow-green, never pink or red.'], ['stipe', 'glance', 'A fine white net at the top.'], ['flesh', 'cut', 'White and stays so.']],
-  shows: shows({ growth: 'cap', cap: 'domed', underCap: 'pores', stipe: { netted: MOSTLY, bareStem: RARELY }, sporePrint: { rustPrint: OFTEN, darkPrint: SOMETIMES }, flesh: 'unchanged', smell: 'none', host: { coniferSoil: OFTEN, broadleafSoil: OFTEN } }),
+  shows: shows({ growth: 'cap', cap: 'domed', underCap: 'pores', stipe: { netted: MOSTLY, bareStem: RARELY }, sporePrint: { rustPrint: OFTEN, darkPrint: SOMETIMES }, flesh: 'unchanged', smell: 'none', host: { coniferSoil: OFTEN, broadleafSoil: OFTEN }, foot: { plain: OFTEN, bulb: OFTEN }, inside: 'full' }),
   lookAlikes: [['Bitter bolete', 'Tylopilus felleus', 'nuisance', 'Pores turn pink; dark coarse net.']],
   cautions: [['cooking', 'Cooked; raw it upsets some.'], ['spoiling', 'Cut through every one: maggots.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const comfrey = plant({
   key: 'comfrey', name: 'Comfrey',
@@ -11,7 +11,7 @@ export const comfrey = plant({
   windows: [{ part: 'leaf', use: 'manure', from: 'leaves+20', to: 'seed+60' }],
   ceilings: [share(0.5)],
   signs: [['leaf', 'glance', 'Rough with stiff hairs, edge smooth, the blade running down the stem.'], ['flower', 'glance', 'Bells in a coil that unrolls.'], ['root', 'cut', 'Black outside, white and slimy within.']],
-  shows: shows({ growth: { leafyStem: OFTEN, fromGround: OFTEN, rosette: OFTEN }, leafShape: { lance: OFTEN, oval: OFTEN }, leafEdge: 'smooth', leafBase: { runsDown: MOSTLY, wedge: SOMETIMES }, leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { bristles: MOSTLY, soft: SOMETIMES }, stemSection: { ribbed: OFTEN, hollow: OFTEN }, stemSkin: 'hairy', smell: { none: OFTEN, cucumber: SOMETIMES }, flowerForm: 'bell', flowerSet: { oneSided: 1 }, flowerColour: { white: OFTEN, pink: OFTEN }, fruit: 'nut', root: 'taproot', deadStalk: 'noStalk' }),
+  shows: shows({ growth: { leafyStem: OFTEN, fromGround: OFTEN, rosette: OFTEN }, leafShape: { lance: OFTEN, oval: OFTEN }, leafEdge: 'smooth', leafBase: { runsDown: OFTEN, wedge: OFTEN, stalkless: NOW_AND_THEN }, leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { bristles: MOSTLY, soft: NOW_AND_THEN }, stemSection: { ribbed: OFTEN, hollow: OFTEN }, stemSkin: 'hairy', smell: { none: OFTEN, cucumber: SOMETIMES }, flowerForm: 'bell', flowerSet: { oneSided: 1 }, flowerColour: { white: OFTEN, pink: OFTEN }, fruit: 'nut', root: { taproot: MOSTLY, tubers: NOW_AND_THEN }, deadStalk: 'noStalk', stalkSection: { grooved: OFTEN, round: SOMETIMES } }),
   lookAlikes: [['Foxglove', 'Digitalis purpurea', 'deadly', 'Leaf with fine teeth and soft hair; comfrey’s edge is smooth and its hair stiff.']],
   cautions: [['lookAlike', 'Foxglove leaves have been taken for it, with deaths.'], ['slowPoison', 'Alkaloids harm the liver slowly, in tea as well: not for eating. About its use people disagree; the cautious side is kept.']],
 });

@@ -1,4 +1,4 @@
-import { cap, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { cap, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, spring } from '../src/write.ts';
 
 export const cowParsley = plant({
   key: 'cow-parsley', name: 'Cow parsley',
@@ -11,7 +11,7 @@ export const cowParsley = plant({
   windows: [{ part: 'leaf', use: 'as a herb', from: 'leaves+10', to: 'stalk+8', clearFrom: 'stalk' }],
   ceilings: [cap(2), share(0.25)],
   signs: [['stem', 'glance', 'Grooved and downy, green, sometimes flushed purple but never blotched.'], ['leafStalk', 'cut', 'Stalk with a groove, like a half-pipe, edges hairy.'], ['seed', 'loupe', 'Long, smooth, dark, with a short beak.']],
-  shows: shows({ growth: { rosette: OFTEN, leafyStem: OFTEN }, leafShape: 'fineFeather', leafEdge: { coarseTeeth: OFTEN, lobed: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { soft: 1 }, stemSection: { hollow: OFTEN, ribbed: MOSTLY }, stemSkin: { hairy: 1 }, sap: 'clear', smell: { carrot: MOSTLY, none: SOMETIMES }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: 'longSmooth', root: 'taproot', deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN } }),
+  shows: shows({ growth: { rosette: OFTEN, fromGround: OFTEN, leafyStem: OFTEN }, leafShape: { fineFeather: MOSTLY, feather: NOW_AND_THEN }, leafEdge: { coarseTeeth: OFTEN, lobed: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { soft: MOSTLY, bare: NOW_AND_THEN }, stemSection: { hollow: OFTEN, ribbed: MOSTLY }, stemSkin: { hairy: MOSTLY, plain: NOW_AND_THEN }, sap: 'clear', smell: { carrot: OFTEN, none: OFTEN }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: 'longSmooth', root: 'taproot', deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN }, bracts: { noBracts: MOSTLY, fewBracts: RARELY }, stalkSection: { grooved: MOSTLY, threeEdged: NOW_AND_THEN, round: NOW_AND_THEN } }),
   lookAlikes: [['Hemlock', 'Conium maculatum', 'deadly', 'Stem bare and blotched; no hair anywhere; smells of mice.'], ['Fool’s parsley', 'Aethusa cynapium', 'poisonous', 'Beards of three bracts; shining and hairless.']],
   cautions: [['lookAlike', 'Hemlock stands in the same verges. Hair on stem and leaf stalk is looked for on every plant; without it, leave it.'], ['ground', 'Verges are salted, sprayed and dusty.']],
 });

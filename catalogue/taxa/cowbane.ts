@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const cowbane = plant({
   key: 'cowbane', name: 'Cowbane',
@@ -12,6 +12,6 @@ export const cowbane = plant({
     ['leaf', 'glance', 'Leaflets narrow, long, sharply toothed.'],
     ['stem', 'glance', 'Thick, hollow, hairless.'],
   ],
-  shows: shows({ growth: { leafyStem: 1, reed: RARELY, fromGround: SOMETIMES }, leafShape: { fineFeather: MOSTLY, feather: OFTEN }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: 'bare', stemSection: { hollow: 1, ribbed: OFTEN }, stemSkin: 'plain', sap: { clear: OFTEN, orange: OFTEN }, smell: { carrot: OFTEN, none: OFTEN, rank: SOMETIMES }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { fatRibs: 1, wavyRibs: RARELY }, root: { chambered: MOSTLY, fibres: OFTEN, tubers: SOMETIMES }, deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN } }),
+  shows: shows({ growth: { leafyStem: MOSTLY, fromGround: OFTEN, rosette: 0.3, reed: RARELY }, leafShape: { feather: MOSTLY, fineFeather: OFTEN }, leafEdge: { fineTeeth: MOSTLY, coarseTeeth: NOW_AND_THEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: 'bare', stemSection: { hollow: 1, ribbed: OFTEN }, stemSkin: 'plain', sap: { clear: OFTEN, orange: OFTEN }, smell: { carrot: OFTEN, none: OFTEN, rank: SOMETIMES }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { fatRibs: 1, wavyRibs: RARELY }, root: { chambered: OFTEN, fibres: OFTEN, taproot: SOMETIMES, tubers: SOMETIMES }, deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN }, bracts: { noBracts: MOSTLY, fewBracts: NOW_AND_THEN }, stalkSection: { hollow: OFTEN, round: SOMETIMES, grooved: SOMETIMES } }),
   cautions: [['notForEating', 'Deadly: cramps within the hour. The foot is the worst.']],
 });

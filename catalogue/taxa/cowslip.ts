@@ -1,4 +1,4 @@
-import { noneAtAll, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { MOSTLY, noneAtAll, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const cowslip = plant({
   key: 'cowslip', name: 'Cowslip',
@@ -11,7 +11,7 @@ export const cowslip = plant({
   windows: [{ part: 'flower', use: 'watched', from: 'flowering', to: 'flowering+22' }],
   ceilings: [noneAtAll],
   signs: [['leaf', 'glance', 'Wrinkled, narrowing suddenly to a winged stalk.'], ['flower', 'glance', 'Deep yellow with five orange spots, hanging to one side.']],
-  shows: shows({ growth: 'rosette', leafShape: 'oval', leafEdge: { fineTeeth: OFTEN, smooth: SOMETIMES }, leafBase: { runsDown: OFTEN, wedge: OFTEN }, leafSet: 'basal', leafVeins: 'net', hairs: 'soft', stemSkin: 'hairy', smell: 'none', flowerForm: { star5: OFTEN, bell: OFTEN }, flowerSet: { umbel: OFTEN, oneSided: OFTEN }, flowerColour: 'yellow', fruit: 'capsule', root: { fibres: OFTEN, creeping: OFTEN }, deadStalk: 'noStalk' }),
+  shows: shows({ growth: 'rosette', leafShape: { oval: MOSTLY, lance: NOW_AND_THEN }, leafEdge: { fineTeeth: OFTEN, smooth: SOMETIMES }, leafBase: { runsDown: OFTEN, wedge: OFTEN }, leafSet: 'basal', leafVeins: 'net', hairs: { soft: MOSTLY, felt: RARELY }, stemSkin: 'hairy', smell: 'none', flowerForm: { star5: OFTEN, bell: OFTEN }, flowerSet: { umbel: OFTEN, oneSided: OFTEN }, flowerColour: 'yellow', fruit: 'capsule', root: { fibres: MOSTLY, creeping: NOW_AND_THEN }, deadStalk: 'noStalk', leafUnder: { dull: MOSTLY, whiteFelt: NOW_AND_THEN } }),
   lookAlikes: [['Foxglove', 'Digitalis purpurea', 'deadly', 'Rosette larger and softer, pointed leaves.']],
   substitutes: [['mullein', 'flowers for a cough tea'], ['lime', 'blossom for tea']],
   cautions: [['lookAlike', 'Foxglove rosettes look like it in winter.'], ['law', 'Protected in many places: not picked, not dug.']],

@@ -1,4 +1,4 @@
-import { autumn, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const cranberry = plant({
   key: 'cranberry', name: 'Cranberry',
@@ -12,7 +12,7 @@ export const cranberry = plant({
   windows: [{ part: 'fruit', use: 'cooked', from: 'ripe', to: 'frosted+30', best: 0.7 }],
   ceilings: [others(0.6)],
   signs: [['stem', 'glance', 'Thin threads creeping over moss.'], ['leaf', 'glance', 'Tiny, pointed, white beneath.']],
-  shows: shows({ growth: 'creeping', leafShape: { oval: 1, lance: SOMETIMES }, leafEdge: 'smooth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: 'whiteFelt', hairs: 'bare', stemSkin: 'plain', flowerForm: { cross4: 1 }, flowerSet: 'single', flowerColour: 'pink', fruit: 'berry', root: 'creeping' }),
+  shows: shows({ growth: 'creeping', leafShape: { oval: 1, lance: SOMETIMES }, leafEdge: 'smooth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: 'whiteFelt', hairs: 'bare', stemSkin: 'plain', flowerForm: { cross4: 1 }, flowerSet: 'single', flowerColour: 'pink', fruit: 'berry', root: 'creeping', berryColour: { red: MOSTLY } }),
   lookAlikes: [['Bog rosemary', 'Andromeda polifolia', 'poisonous', 'Upright, narrow leaves rolled under; dry capsules, no berries.']],
   substitutes: [['lingonberry', 'a sour red berry from firm ground']],
   cautions: [['lookAlike', 'Bog rosemary grows through it and is poisonous: berries only, no leaves.'], ['ground', 'Bogs swallow: not alone.'], ['law', 'Bogs are reserves as a rule.']],

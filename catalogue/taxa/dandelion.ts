@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, SOMETIMES, RARELY, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const dandelion: PlantProfile = {
   key: 'dandelion',
@@ -51,7 +51,7 @@ export const dandelion: PlantProfile = {
     { organ: 'flower', text: en('Tongue flowers only; the outer bracts bend down.'), price: 'glance' },
   ],
   shows: [
-    ...shows({ growth: 'rosette', leafShape: { lance: MOSTLY, feather: SOMETIMES }, leafEdge: { lobed: MOSTLY, coarseTeeth: SOMETIMES }, leafBase: { wedge: MOSTLY }, leafSet: 'basal', leafVeins: 'net', hairs: { bare: MOSTLY, soft: RARELY }, stemSection: 'hollow', stemSkin: 'plain', sap: 'milk', smell: 'none', flowerForm: 'strapHead', flowerSet: 'single', flowerColour: 'yellow', fruit: 'parachutes', root: 'taproot', deadStalk: 'noStalk' }),
+    ...shows({ growth: 'rosette', leafShape: { lance: MOSTLY, feather: SOMETIMES }, leafEdge: { lobed: MOSTLY, coarseTeeth: SOMETIMES }, leafBase: { wedge: MOSTLY }, leafSet: 'basal', leafVeins: 'net', hairs: { bare: MOSTLY, soft: NOW_AND_THEN }, stemSection: 'hollow', stemSkin: 'plain', sap: 'milk', smell: 'none', flowerForm: 'strapHead', flowerSet: 'single', flowerColour: 'yellow', fruit: 'parachutes', root: 'taproot', deadStalk: 'noStalk', stalkSection: { grooved: OFTEN, hollow: SOMETIMES } }),
   ],
   substitutes: [],
   lookAlikes: [

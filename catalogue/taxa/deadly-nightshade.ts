@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const deadlyNightshade = plant({
   key: 'deadly-nightshade', name: 'Deadly nightshade',
@@ -12,6 +12,6 @@ export const deadlyNightshade = plant({
     ['leaf', 'glance', 'Soft oval leaves, a large and a small one together; no teeth.'],
     ['stem', 'glance', 'Dies to the ground in winter: no wood.'],
   ],
-  shows: shows({ growth: { leafyStem: MOSTLY, bush: OFTEN }, leafShape: { oval: 1 }, leafEdge: 'smooth', leafBase: { wedge: 1 }, leafSet: { alternate: OFTEN, opposite: OFTEN }, leafVeins: 'net', leafUnder: 'dull', hairs: { soft: OFTEN, bare: OFTEN }, stemSection: { solid: OFTEN, hollow: OFTEN, ribbed: RARELY }, stemSkin: { plain: OFTEN, hairy: OFTEN }, smell: { rank: OFTEN, none: OFTEN }, flowerForm: 'bell', flowerSet: 'single', flowerColour: { brown: OFTEN, pink: OFTEN, green: SOMETIMES }, fruit: 'berry', root: { taproot: OFTEN, creeping: OFTEN }, deadStalk: { noStalk: OFTEN, podsLeft: RARELY } }),
+  shows: shows({ sap: { clear: MOSTLY }, stalkSection: { grooved: OFTEN, round: OFTEN }, growth: { leafyStem: MOSTLY, bush: OFTEN, fromGround: NOW_AND_THEN }, leafShape: { oval: 1, lance: NOW_AND_THEN }, leafEdge: 'smooth', leafBase: { wedge: MOSTLY, runsDown: NOW_AND_THEN }, leafSet: { alternate: OFTEN, opposite: OFTEN }, leafVeins: 'net', leafUnder: 'dull', hairs: { soft: OFTEN, bare: OFTEN }, stemSection: { solid: OFTEN, hollow: OFTEN, ribbed: SOMETIMES }, stemSkin: { plain: OFTEN, hairy: OFTEN }, smell: { rank: OFTEN, none: OFTEN }, flowerForm: 'bell', flowerSet: 'single', flowerColour: { brown: OFTEN, pink: OFTEN, green: SOMETIMES }, fruit: 'berry', root: { taproot: OFTEN, creeping: SOMETIMES, tubers: SOMETIMES }, deadStalk: { noStalk: OFTEN, podsLeft: RARELY }, berryColour: { black: MOSTLY, green: NOW_AND_THEN } }),
   cautions: [['notForEating', 'Deadly: a few berries kill a child. They taste sweet.']],
 });

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, firstFrost, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const dogRose: PlantProfile = {
   key: 'dog-rose',
@@ -47,7 +47,7 @@ export const dogRose: PlantProfile = {
     { organ: 'fruit', text: en('Red hip full of hard seeds among stiff hairs.'), price: 'cut' },
   ],
   shows: [
-    ...shows({ growth: { bush: MOSTLY, climber: SOMETIMES }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: { wedge: MOSTLY }, leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSkin: 'prickles', flowerForm: 'star5', flowerSet: { single: MOSTLY, flatHead: SOMETIMES }, flowerColour: { pink: OFTEN, white: OFTEN }, fruit: 'hip', branching: 'alternateTwigs', bud: 'scaled' }),
+    ...shows({ growth: { bush: MOSTLY, climber: SOMETIMES }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: { wedge: MOSTLY }, leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSkin: 'prickles', flowerForm: 'star5', flowerSet: { single: MOSTLY, flatHead: SOMETIMES }, flowerColour: { pink: OFTEN, white: OFTEN }, fruit: 'hip', branching: 'alternateTwigs', bud: 'scaled', berryColour: { red: MOSTLY, orange: NOW_AND_THEN } }),
   ],
   substitutes: [],
   lookAlikes: [

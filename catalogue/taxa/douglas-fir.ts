@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, pruning, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const douglasFir = plant({
   key: 'douglas-fir', name: 'Douglas fir',
@@ -11,7 +11,7 @@ export const douglasFir = plant({
   windows: [{ part: 'tip', use: 'syrup', from: 'capsOff', to: 'fingerLong', best: 0.4 }],
   ceilings: [pruning(0.05)],
   signs: [['fruit', 'glance', 'Cones with three-tipped tongues between the scales, under the tree all year.'], ['bud', 'glance', 'Long pointed buds like a beech’s.'], ['smell', 'glance', 'Of orange.']],
-  shows: shows({ growth: 'tree', leafShape: 'needle', needles: { suckers: MOSTLY, twoRows: SOMETIMES }, leafUnder: 'paleBands', smell: 'resin', cone: 'tongued', bark: { furrowed: OFTEN, corky: SOMETIMES, smoothBark: SOMETIMES }, branching: { tiers: 1, alternateTwigs: SOMETIMES }, bud: 'longPointed' }),
+  shows: shows({ growth: 'tree', leafShape: 'needle', needles: { suckers: OFTEN, twoRows: SOMETIMES, allRound: OFTEN }, leafUnder: { paleBands: MOSTLY, dull: NOW_AND_THEN }, smell: 'resin', cone: { tongued: MOSTLY, hanging: NOW_AND_THEN }, bark: { furrowed: OFTEN, corky: SOMETIMES, smoothBark: OFTEN }, branching: { tiers: 1, alternateTwigs: SOMETIMES }, bud: { longPointed: MOSTLY, scaled: RARELY } }),
   lookAlikes: [['Yew', 'Taxus baccata', 'deadly', 'No resin, no pointed buds, red cups instead of cones.']],
   cautions: [['lookAlike', 'Yew is deadly: resin and pointed buds on every twig, or leave it.'], ['law', 'Planted: the owner’s leave, and not where it is sprayed.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const dwarfElder = plant({
   key: 'dwarf-elder', name: 'Dwarf elder',
@@ -12,6 +12,6 @@ export const dwarfElder = plant({
     ['leaf', 'glance', 'Narrow leaflets, seven to eleven, with leafy tabs at the foot of the stalk.'],
     ['fruit', 'glance', 'Heads stand upright when ripe; those of the elder hang.'],
   ],
-  shows: shows({ growth: { leafyStem: 1, bush: RARELY }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: { wedge: 1, stalkless: SOMETIMES }, leafSet: 'opposite', leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { ribbed: MOSTLY, pith: OFTEN }, stemSkin: 'plain', smell: 'rank', flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: { white: 1, pink: SOMETIMES }, fruit: 'berry', root: 'creeping', deadStalk: { noStalk: OFTEN, plumeLeft: SOMETIMES, umbelRibs: RARELY } }),
+  shows: shows({ stalkSection: { grooved: OFTEN, round: OFTEN }, growth: { leafyStem: MOSTLY, bush: NOW_AND_THEN }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: { wedge: 1, stalkless: SOMETIMES }, leafSet: 'opposite', leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { ribbed: OFTEN, pith: OFTEN, solid: RARELY }, stemSkin: 'plain', smell: { rank: MOSTLY, none: NOW_AND_THEN }, flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: { white: 1, pink: SOMETIMES }, fruit: { berry: OFTEN, stoneFruit: OFTEN }, root: 'creeping', deadStalk: { noStalk: OFTEN, plumeLeft: SOMETIMES, umbelRibs: RARELY }, berryColour: { black: MOSTLY, red: RARELY } }),
   cautions: [['notForEating', 'Poisonous, the berries too, raw or cooked.']],
 });

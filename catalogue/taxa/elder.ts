@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, SOMETIMES, RARELY, shows } from '../src/write.ts';
+import { MOSTLY, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const elder: PlantProfile = {
   key: 'elder',
@@ -49,7 +49,7 @@ export const elder: PlantProfile = {
     { organ: 'fruit', text: en('Clusters hang down when ripe.'), price: 'glance' },
   ],
   shows: [
-    ...shows({ growth: { bush: MOSTLY, tree: SOMETIMES }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'opposite', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSection: { pith: 1 }, stemSkin: 'plain', smell: 'rank', flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: 'white', fruit: 'berry', bark: { corky: MOSTLY, furrowed: SOMETIMES }, bud: { naked: MOSTLY, scaled: RARELY }, branching: 'oppositeTwigs' }),
+    ...shows({ growth: { bush: MOSTLY, tree: SOMETIMES }, leafShape: 'feather', leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'opposite', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSection: { pith: MOSTLY, hollow: RARELY }, stemSkin: 'plain', smell: { rank: OFTEN, none: OFTEN }, flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: 'white', fruit: { berry: OFTEN, stoneFruit: OFTEN }, bark: { corky: OFTEN, furrowed: OFTEN }, bud: { naked: MOSTLY, scaled: RARELY }, branching: 'oppositeTwigs', berryColour: { black: MOSTLY, red: RARELY } }),
   ],
   substitutes: [],
   lookAlikes: [

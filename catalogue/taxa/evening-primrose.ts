@@ -1,4 +1,4 @@
-import { autumn, flowering, OFTEN, plant, share, shows, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, spring } from '../src/write.ts';
 
 export const eveningPrimrose = plant({
   key: 'evening-primrose', name: 'Evening primrose',
@@ -11,7 +11,7 @@ export const eveningPrimrose = plant({
   windows: [{ part: 'root', use: 'cooked', from: 'leaffall-20', to: 'leaffall+120' }, { part: 'seed', use: 'ground', from: 'seed', to: 'leaffall-15' }],
   ceilings: [share(0.15, 'root'), flowering(0.5, 'seed')],
   signs: [['leaf', 'glance', 'White midrib, in winter flushed red.'], ['root', 'cut', 'Taproot pink in the upper part.'], ['fruit', 'glance', 'Pods split into four, on stiff dead stalks.']],
-  shows: shows({ growth: { rosette: 1, leafyStem: OFTEN }, leafShape: 'lance', leafEdge: { smooth: OFTEN, fineTeeth: OFTEN }, leafBase: 'wedge', leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', hairs: 'soft', stemSection: 'solid', stemSkin: 'hairy', smell: 'none', flowerForm: 'cross4', flowerSet: 'spike', flowerColour: 'yellow', fruit: 'capsule', root: 'taproot', deadStalk: { podsLeft: 1, tallSpike: OFTEN } }),
+  shows: shows({ growth: { rosette: 1, leafyStem: OFTEN }, leafShape: 'lance', leafEdge: { smooth: OFTEN, fineTeeth: OFTEN }, leafBase: 'wedge', leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', hairs: { soft: MOSTLY, bare: NOW_AND_THEN }, stemSection: 'solid', stemSkin: { hairy: MOSTLY, blotched: NOW_AND_THEN }, smell: 'none', flowerForm: 'cross4', flowerSet: 'spike', flowerColour: 'yellow', fruit: { capsule: MOSTLY, pod: NOW_AND_THEN }, root: 'taproot', deadStalk: { podsLeft: 1, tallSpike: OFTEN }, stalkSection: { grooved: OFTEN, round: OFTEN } }),
   lookAlikes: [['Foxglove', 'Digitalis purpurea', 'deadly', 'Rosette wrinkled, a raised net beneath, no white or red midrib.'], ['Ragwort', 'Jacobaea vulgaris', 'poisonous', 'Leaves ragged and lobed.']],
   cautions: [['lookAlike', 'First-year rosettes only, and settled: foxglove and ragwort rosettes stand on the same ground.'], ['ground', 'Railway ground was sprayed and tipped on for a century: ask.']],
 });

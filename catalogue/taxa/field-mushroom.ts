@@ -1,4 +1,4 @@
-import { autumn, flush, MOSTLY, OFTEN, others, plant, shows, SOMETIMES } from '../src/write.ts';
+import { autumn, flush, MOSTLY, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const fieldMushroom = plant({
   key: 'field-mushroom', name: 'Field mushroom',
@@ -11,7 +11,11 @@ export const fieldMushroom = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', clearFrom: 'first' }],
   ceilings: [others(0.4)],
   signs: [['gills', 'glance', 'Pink, then chocolate; never white.'], ['sporePrint', 'overnight', 'Dark brown.'], ['flesh', 'cut', 'The foot does not turn yellow.'], ['stipe', 'cut', 'No bag at the foot.']],
-  shows: shows({ growth: 'cap', cap: 'domed', capSize: { palm: 1, coin: SOMETIMES }, underCap: 'freeGills', stipe: { ring: MOSTLY, bareStem: SOMETIMES }, sporePrint: 'darkPrint', flesh: { unchanged: OFTEN, reddens: OFTEN }, smell: 'none', host: 'grass' }),
+  shows: [
+    ...shows({ growth: 'cap', cap: { domed: MOSTLY, flat: OFTEN }, capSize: { palm: 1, coin: SOMETIMES }, underCap: 'freeGills', stipe: { ring: MOSTLY, bareStem: SOMETIMES }, sporePrint: 'darkPrint', flesh: { unchanged: OFTEN, reddens: OFTEN }, smell: 'none', host: 'grass', foot: { plain: MOSTLY, bulb: RARELY }, inside: 'full' }),
+    ...shows({ gillColour: { pink: MOSTLY, brown: SOMETIMES } }, 'flower'),
+    ...shows({ gillColour: { dark: OFTEN, brown: OFTEN, pink: RARELY } }, 'fruit'),
+  ],
   lookAlikes: [['Death cap', 'Amanita phalloides', 'deadly', 'White gills for good; a bag at the foot; white print.'], ['Yellow stainer', 'Agaricus xanthodermus', 'harmful', 'Foot turns bright yellow when cut; smells of ink.']],
   cautions: [['lookAlike', 'Death caps stand at wood edges and under single oaks in pasture. White gills or a bag: nothing from that place.'], ['ground', 'Pastures are treated: ask.']],
 });

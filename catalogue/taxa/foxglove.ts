@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const foxglove = plant({
   key: 'foxglove', name: 'Foxglove',
@@ -13,6 +13,6 @@ export const foxglove = plant({
     ['leaf', 'glance', 'A raised net of veins beneath.'],
     ['stem', 'glance', 'In winter a bare spike of two-chambered capsules, all to one side.'],
   ],
-  shows: shows({ growth: { rosette: 1, leafyStem: OFTEN }, leafShape: { oval: MOSTLY, lance: OFTEN }, leafEdge: { fineTeeth: MOSTLY, coarseTeeth: SOMETIMES, smooth: RARELY }, leafBase: { runsDown: MOSTLY, wedge: SOMETIMES }, leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', leafUnder: { dull: OFTEN, whiteFelt: SOMETIMES }, hairs: { soft: 1, felt: RARELY }, leafSection: 'flat', stemSection: { solid: OFTEN, ribbed: SOMETIMES, hollow: SOMETIMES }, stemSkin: 'hairy', smell: { none: OFTEN, rank: SOMETIMES }, flowerForm: { bell: 1, lipped: SOMETIMES }, flowerSet: 'oneSided', flowerColour: { pink: MOSTLY, white: SOMETIMES }, fruit: 'capsule', root: { fibres: OFTEN, taproot: OFTEN }, deadStalk: { tallSpike: MOSTLY, podsLeft: SOMETIMES, noStalk: OFTEN } }),
+  shows: shows({ sap: { clear: MOSTLY }, growth: { rosette: 1, fromGround: OFTEN, leafyStem: OFTEN }, leafShape: { oval: MOSTLY, lance: OFTEN }, leafEdge: { fineTeeth: OFTEN, coarseTeeth: NOW_AND_THEN, smooth: NOW_AND_THEN }, leafBase: { runsDown: OFTEN, wedge: OFTEN }, leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', leafUnder: { dull: OFTEN, whiteFelt: OFTEN }, hairs: { soft: MOSTLY, felt: NOW_AND_THEN, bristles: RARELY, bare: RARELY }, leafSection: 'flat', stemSection: { solid: OFTEN, ribbed: SOMETIMES, hollow: SOMETIMES }, stemSkin: { hairy: MOSTLY, plain: NOW_AND_THEN }, smell: { none: OFTEN, rank: SOMETIMES }, flowerForm: { bell: 1, lipped: SOMETIMES }, flowerSet: { oneSided: MOSTLY, spike: NOW_AND_THEN }, flowerColour: { pink: MOSTLY, white: SOMETIMES }, fruit: 'capsule', root: { fibres: OFTEN, taproot: OFTEN }, deadStalk: { tallSpike: MOSTLY, podsLeft: SOMETIMES, noStalk: OFTEN }, stalkSection: { threeEdged: SOMETIMES, grooved: OFTEN } }),
   cautions: [['notForEating', 'Deadly: a few leaves stop the heart, dried ones too.']],
 });

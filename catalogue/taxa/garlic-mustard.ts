@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, shows } from '../src/write.ts';
 
 export const garlicMustard: PlantProfile = {
   key: 'garlic-mustard',
@@ -52,7 +52,7 @@ export const garlicMustard: PlantProfile = {
     { organ: 'root', text: en('Taproot bent like a hook just below the rosette.'), price: 'cut' },
   ],
   shows: [
-    ...shows({ growth: { rosette: OFTEN, leafyStem: OFTEN }, leafShape: { heart: MOSTLY, round: OFTEN }, leafEdge: { coarseTeeth: MOSTLY }, leafBase: 'heartBase', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { solid: MOSTLY }, stemSkin: { plain: OFTEN, hairy: OFTEN }, smell: 'garlic', flowerForm: 'cross4', flowerSet: { flatHead: OFTEN, spike: OFTEN }, flowerColour: 'white', fruit: 'pod', root: 'taproot', deadStalk: 'podsLeft' }),
+    ...shows({ growth: { rosette: OFTEN, leafyStem: OFTEN }, leafShape: { heart: MOSTLY, round: OFTEN }, leafEdge: { coarseTeeth: MOSTLY, fineTeeth: NOW_AND_THEN }, leafBase: 'heartBase', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { solid: MOSTLY }, stemSkin: { plain: OFTEN, hairy: OFTEN }, smell: 'garlic', flowerForm: 'cross4', flowerSet: { flatHead: OFTEN, spike: OFTEN }, flowerColour: 'white', fruit: 'pod', root: 'taproot', deadStalk: 'podsLeft', stalkSection: { grooved: OFTEN, round: OFTEN } }),
   ],
   substitutes: [],
   lookAlikes: [

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, shows, SOMETIMES } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const groundElder: PlantProfile = {
   key: 'ground-elder',
@@ -39,7 +39,7 @@ export const groundElder: PlantProfile = {
     { organ: 'smell', text: en('Crushed: carrot and parsley, never mouse.'), price: 'glance' },
   ],
   shows: [
-    ...shows({ growth: { creeping: OFTEN, leafyStem: OFTEN, fromGround: OFTEN }, leafShape: { threeLeaflets: MOSTLY, feather: SOMETIMES }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { bare: MOSTLY, soft: SOMETIMES }, stemSection: { ribbed: OFTEN, hollow: OFTEN }, stemSkin: 'plain', smell: { carrot: MOSTLY }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { fatRibs: OFTEN, longSmooth: OFTEN }, root: 'creeping', deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN } }),
+    ...shows({ growth: { fromGround: MOSTLY, rosette: NOW_AND_THEN, creeping: NOW_AND_THEN, leafyStem: OFTEN }, leafShape: { threeLeaflets: OFTEN, feather: OFTEN }, leafEdge: { fineTeeth: OFTEN, coarseTeeth: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: { bare: MOSTLY, soft: SOMETIMES }, stemSection: { ribbed: OFTEN, hollow: OFTEN }, stemSkin: 'plain', smell: { carrot: OFTEN, none: OFTEN, rank: SOMETIMES }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { fatRibs: OFTEN, longSmooth: OFTEN }, root: 'creeping', deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN }, bracts: 'noBracts', stalkSection: { threeEdged: OFTEN, grooved: OFTEN } }),
   ],
   substitutes: [],
   lookAlikes: [

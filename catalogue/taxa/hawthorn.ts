@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const hawthorn: PlantProfile = {
   key: 'hawthorn',
@@ -51,7 +51,7 @@ export const hawthorn: PlantProfile = {
     { organ: 'fruit', text: en('One hard stone in each haw; the dry calyx sits on its end.'), price: 'cut' },
   ],
   shows: [
-    ...shows({ growth: { bush: OFTEN, tree: OFTEN }, leafShape: { hand: OFTEN, oval: OFTEN }, leafEdge: { lobed: 1, coarseTeeth: SOMETIMES }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: { bare: MOSTLY, soft: SOMETIMES }, stemSkin: 'thorns', flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: { white: MOSTLY, pink: SOMETIMES }, fruit: 'pome', bark: { furrowed: OFTEN, smoothBark: OFTEN }, bud: 'scaled', branching: 'alternateTwigs' }),
+    ...shows({ growth: { bush: OFTEN, tree: OFTEN }, leafShape: { hand: OFTEN, oval: OFTEN }, leafEdge: { lobed: 1, coarseTeeth: SOMETIMES }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: { bare: MOSTLY, soft: SOMETIMES }, stemSkin: { thorns: MOSTLY }, flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: { white: MOSTLY, pink: SOMETIMES }, fruit: { pome: MOSTLY, berry: NOW_AND_THEN }, bark: { furrowed: OFTEN, smoothBark: OFTEN }, bud: 'scaled', branching: 'alternateTwigs', berryColour: { red: MOSTLY } }),
   ],
   substitutes: [],
   lookAlikes: [

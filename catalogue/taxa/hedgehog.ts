@@ -11,6 +11,6 @@ export const hedgehog = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'fruiting', to: 'late' }],
   ceilings: [others(0.4)],
   signs: [['gills', 'glance', 'Brittle spines.'], ['cap', 'glance', 'Cream to buff, wavy.']],
-  shows: shows({ growth: 'cap', cap: { domed: 1, funnel: SOMETIMES }, underCap: 'spines', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: { unchanged: OFTEN, yellows: SOMETIMES }, smell: 'none', host: { broadleafSoil: OFTEN, coniferSoil: OFTEN } }),
+  shows: shows({ growth: 'cap', cap: { domed: 1, funnel: SOMETIMES }, underCap: 'spines', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: { unchanged: OFTEN, yellows: SOMETIMES }, smell: 'none', host: { broadleafSoil: OFTEN, coniferSoil: OFTEN }, foot: 'plain', inside: 'full' }),
   cautions: [['cooking', 'Old ones are bitter: young, and cooked.']],
 });

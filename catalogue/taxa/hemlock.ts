@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const hemlock = plant({
   key: 'hemlock', name: 'Hemlock',
@@ -13,6 +13,11 @@ export const hemlock = plant({
     ['seed', 'loupe', 'Seeds round with wavy ribs.'],
     ['stem', 'glance', 'In winter tall hollow stalks with the ribs of umbrellas.'],
   ],
-  shows: shows({ growth: { rosette: OFTEN, leafyStem: OFTEN }, leafShape: { fineFeather: 1 }, leafEdge: { lobed: OFTEN, coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: 'bare', stemSection: { hollow: 1, ribbed: SOMETIMES }, stemSkin: { blotched: MOSTLY, plain: SOMETIMES }, sap: { clear: MOSTLY }, smell: { mouse: MOSTLY, rank: OFTEN, carrot: RARELY, none: SOMETIMES }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: 'wavyRibs', root: 'taproot', deadStalk: { umbelRibs: 1, noStalk: SOMETIMES } }),
+  shows: [
+    ...shows({ growth: { rosette: OFTEN, fromGround: OFTEN, leafyStem: OFTEN }, leafShape: { fineFeather: MOSTLY, feather: NOW_AND_THEN }, leafEdge: { lobed: OFTEN, coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: 'bare', stemSection: { hollow: MOSTLY, solid: 0.3, ribbed: NOW_AND_THEN }, sap: { clear: MOSTLY }, smell: { mouse: OFTEN, rank: OFTEN, carrot: RARELY, none: OFTEN }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: 'wavyRibs', root: { taproot: MOSTLY, fibres: RARELY }, deadStalk: { umbelRibs: 1, noStalk: SOMETIMES }, bracts: { fewBracts: MOSTLY, noBracts: NOW_AND_THEN }, stalkSection: { round: OFTEN, hollow: OFTEN, grooved: NOW_AND_THEN } }),
+    // Young stems are often still without blotches.
+    ...shows({ stemSkin: { blotched: 0.4, plain: OFTEN } }, 'leaf'),
+    ...shows({ stemSkin: { blotched: MOSTLY, plain: SOMETIMES } }, 'flower', 'fruit', 'rest'),
+  ],
   cautions: [['notForEating', 'Deadly: paralyses the breathing. No part of an unsettled umbellifer goes near the mouth.'], ['handling', 'Gloves; never blow through the hollow stalks.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, others, plant, share, shortening, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, others, plant, share, shortening, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const hop = plant({
   key: 'hop', name: 'Hop',
@@ -14,7 +14,7 @@ export const hop = plant({
   windows: [{ part: 'shoot', use: 'cooked', from: 'shoots', to: 'climbing+4', best: 0.5, size: 'as long as a hand', lengths: [8, 30], clearFrom: 'climbing' }, { part: 'fruit', use: 'dried', from: 'cones-8', to: 'cones+12' }],
   ceilings: [share(0.33), others(0.25)],
   signs: [['stem', 'glance', 'Rough with small hooks; no tendrils.'], ['leaf', 'glance', 'In pairs.'], ['fruit', 'glance', 'Papery cones, left on dead vines.']],
-  shows: shows({ growth: 'climber', leafShape: { hand: 1, heart: SOMETIMES }, leafEdge: { coarseTeeth: 1 }, leafBase: 'heartBase', leafSet: 'opposite', leafVeins: 'net', hairs: { bristles: MOSTLY, soft: SOMETIMES }, stemSection: { ribbed: OFTEN, square: SOMETIMES, solid: SOMETIMES }, stemSkin: 'hooks', smell: { none: OFTEN, resin: SOMETIMES }, flowerSet: { plume: OFTEN, ball: OFTEN }, flowerColour: 'green', fruit: 'winged', root: 'creeping', deadStalk: { podsLeft: OFTEN, noStalk: SOMETIMES } }),
+  shows: shows({ growth: 'climber', leafShape: { hand: MOSTLY, heart: NOW_AND_THEN }, leafEdge: { coarseTeeth: MOSTLY, fineTeeth: NOW_AND_THEN }, leafBase: 'heartBase', leafSet: 'opposite', leafVeins: 'net', hairs: { bristles: MOSTLY, soft: SOMETIMES }, stemSection: { ribbed: OFTEN, square: SOMETIMES, solid: SOMETIMES }, stemSkin: { hooks: MOSTLY, hairy: NOW_AND_THEN }, smell: { none: OFTEN, resin: OFTEN, rank: SOMETIMES }, flowerSet: { catkin: OFTEN, plume: OFTEN, ball: OFTEN }, flowerColour: 'green', fruit: 'winged', root: 'creeping', deadStalk: { podsLeft: OFTEN, noStalk: SOMETIMES } }),
   lookAlikes: [['White bryony', 'Bryonia dioica', 'poisonous', 'Coiled tendrils; leaves one by one; no hooks.'], ['Black bryony', 'Dioscorea communis', 'poisonous', 'Smooth shining stem and heart leaves, one by one.']],
   cautions: [['lookAlike', 'Shoots of both bryonies come in the same hedges in the same weeks and are poisonous.'], ['skin', 'Rough stems scratch and can raise a rash.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, flowering, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const juniper = plant({
   key: 'juniper', name: 'Juniper',
@@ -11,7 +11,7 @@ export const juniper = plant({
   windows: [{ part: 'fruit', use: 'spice', from: 'ripe', to: 'rest+20' }],
   ceilings: [flowering(0.7), others(0.3)],
   signs: [['leaf', 'glance', 'Sharp needles in threes with one white band above.'], ['fruit', 'glance', 'A three-rayed seam on top of the berry.'], ['smell', 'glance', 'Of gin.']],
-  shows: shows({ growth: { bush: 1, tree: SOMETIMES }, leafShape: 'needle', needles: 'sharpThrees', smell: 'resin', cone: 'blueBerry', bark: { peeling: OFTEN, furrowed: OFTEN }, branching: 'alternateTwigs' }),
+  shows: shows({ growth: { bush: 1, tree: SOMETIMES }, leafShape: 'needle', needles: 'sharpThrees', smell: { resin: MOSTLY, none: NOW_AND_THEN }, cone: 'blueBerry', bark: { peeling: OFTEN, furrowed: SOMETIMES }, branching: 'alternateTwigs', leafSet: { whorl: MOSTLY }, leafUnder: { dull: OFTEN, paleBands: OFTEN }, berryColour: { blueBloom: MOSTLY, black: NOW_AND_THEN, green: NOW_AND_THEN } }),
   lookAlikes: [['Savin', 'Juniperus sabina', 'deadly', 'Scale leaves with a foul smell when rubbed; berries hang.']],
   cautions: [['lookAlike', 'Savin, planted and wild, is deadly: sharp needles in threes, or leave it.'], ['people', 'Not in pregnancy, not with kidney trouble: ask a licensed practitioner.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, OFTEN, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const larch = plant({
   key: 'larch', name: 'Larch',
@@ -11,7 +11,7 @@ export const larch = plant({
   windows: [{ part: 'tip', use: 'fresh', from: 'tufts', to: 'grown', best: 0.4 }],
   ceilings: [pruning(0.05)],
   signs: [['leaf', 'glance', 'Soft needles in tufts on knobs; bare in winter.'], ['stem', 'glance', 'Knobbly straw-coloured twigs with small egg-shaped cones all winter.']],
-  shows: shows({ growth: 'tree', leafShape: 'needle', needles: 'tufts', smell: { resin: 1 }, cone: 'hanging', bark: 'furrowed', branching: { alternateTwigs: OFTEN, tiers: SOMETIMES }, stemSkin: 'plain' }),
+  shows: shows({ growth: 'tree', leafShape: 'needle', needles: 'tufts', smell: { resin: OFTEN, none: OFTEN }, cone: { upright: MOSTLY, hanging: NOW_AND_THEN }, bark: { furrowed: OFTEN, peeling: SOMETIMES, smoothBark: SOMETIMES }, branching: { alternateTwigs: OFTEN, tiers: SOMETIMES }, stemSkin: 'plain', leafUnder: { dull: MOSTLY }, leafSet: { whorl: OFTEN, alternate: SOMETIMES } }),
   lookAlikes: [['Yew', 'Taxus baccata', 'deadly', 'Flat dark needles in two rows, no resin, never in tufts.']],
   cautions: [['lookAlike', 'Yew is deadly: soft tufts on knobs and resin, or leave it.'], ['law', 'Tips are the owner’s: ask, and never in sprayed plantations.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const lilyOfTheValley = plant({
   key: 'lily-of-the-valley', name: 'Lily of the valley',
@@ -13,6 +13,6 @@ export const lilyOfTheValley = plant({
     ['root', 'cut', 'A creeping white rootstock that branches, and no bulb.'],
     ['flower', 'glance', 'Nodding white bells all to one side.'],
   ],
-  shows: shows({ growth: { fromGround: 1, creeping: OFTEN, leafyStem: SOMETIMES }, leafShape: { oval: OFTEN, lance: OFTEN }, leafEdge: 'smooth', leafBase: { clasping: OFTEN, wedge: OFTEN, sheath: OFTEN }, leafSet: { basal: 1, opposite: SOMETIMES }, leafVeins: { parallel: 1, arched: OFTEN }, leafUnder: { glossy: MOSTLY, dull: SOMETIMES }, hairs: 'bare', leafSection: 'flat', stemSection: { solid: MOSTLY, threeEdged: SOMETIMES }, smell: { none: 1 }, flowerForm: 'bell', flowerSet: { oneSided: MOSTLY, spike: SOMETIMES }, flowerColour: { white: 1, pink: RARELY }, fruit: 'berry', root: 'creeping', deadStalk: 'noStalk' }),
+  shows: shows({ sap: { clear: MOSTLY }, growth: { fromGround: 1, creeping: NOW_AND_THEN, leafyStem: NOW_AND_THEN }, leafShape: { oval: OFTEN, lance: OFTEN }, leafEdge: 'smooth', leafBase: { clasping: OFTEN, wedge: OFTEN, sheath: OFTEN }, leafSet: { basal: 1, opposite: SOMETIMES }, leafVeins: { parallel: MOSTLY, arched: OFTEN }, leafUnder: { glossy: OFTEN, dull: OFTEN }, hairs: 'bare', leafSection: 'flat', stemSection: { solid: MOSTLY, threeEdged: SOMETIMES }, smell: { none: MOSTLY, garlic: 0.3 }, flowerForm: 'bell', flowerSet: { oneSided: MOSTLY, spike: SOMETIMES }, flowerColour: { white: 1, pink: RARELY }, fruit: 'berry', root: { creeping: MOSTLY, fibres: NOW_AND_THEN, bulb: RARELY }, deadStalk: 'noStalk', stalkSection: { round: OFTEN, grooved: SOMETIMES } }),
   cautions: [['notForEating', 'Deadly: stops the heart. The water of a cut bunch poisons as well.']],
 });

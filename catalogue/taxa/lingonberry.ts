@@ -11,7 +11,7 @@ export const lingonberry = plant({
   windows: [{ part: 'fruit', use: 'cooked', from: 'ripe-5', to: 'ripe+35', best: 0.4 }],
   ceilings: [others(0.4)],
   signs: [['leaf', 'glance', 'Leathery, edge rolled under, dotted beneath.'], ['fruit', 'glance', 'In small hanging bunches, with the rest of the flower at the tip.']],
-  shows: shows({ growth: { bush: 1, creeping: OFTEN }, leafShape: 'oval', leafEdge: { smooth: MOSTLY, fineTeeth: RARELY }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: { dull: 1 }, hairs: 'bare', stemSection: 'solid', stemSkin: 'plain', flowerForm: 'bell', flowerSet: { oneSided: OFTEN, flatHead: OFTEN }, flowerColour: { pink: OFTEN, white: OFTEN }, fruit: 'berry', root: 'creeping', branching: 'alternateTwigs' }),
+  shows: shows({ growth: { bush: 1, creeping: OFTEN }, leafShape: 'oval', leafEdge: { smooth: MOSTLY, fineTeeth: RARELY }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: { dull: 1 }, hairs: 'bare', stemSection: 'solid', stemSkin: 'plain', flowerForm: 'bell', flowerSet: { oneSided: OFTEN, flatHead: OFTEN }, flowerColour: { pink: OFTEN, white: OFTEN }, fruit: 'berry', root: 'creeping', branching: 'alternateTwigs', berryColour: 'red' }),
   lookAlikes: [['Bearberry', 'Arctostaphylos uva-ursi', 'nuisance', 'Lies flat; leaves with a net of veins and no dots; berries mealy.']],
   cautions: [['ground', 'Fox tapeworm is feared on low berries: cook or wash well.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const lordsAndLadies = plant({
   key: 'lords-and-ladies', name: 'Lords-and-ladies',
@@ -13,6 +13,6 @@ export const lordsAndLadies = plant({
     ['root', 'cut', 'A knobbly brown tuber.'],
     ['fruit', 'glance', 'A club of orange berries, alone above the ground.'],
   ],
-  shows: shows({ growth: 'fromGround', leafShape: { arrow: MOSTLY, oval: OFTEN, lance: SOMETIMES }, leafEdge: 'smooth', leafBase: { heartBase: OFTEN, wedge: OFTEN, sheath: SOMETIMES }, leafSet: 'basal', leafVeins: { net: 1, parallel: SOMETIMES }, leafUnder: { glossy: OFTEN, dull: OFTEN }, hairs: 'bare', leafSection: 'flat', smell: { none: 1, rank: SOMETIMES }, flowerForm: 'threePart', flowerSet: 'single', flowerColour: { green: MOSTLY, brown: SOMETIMES }, fruit: 'berry', root: { tubers: OFTEN, corm: OFTEN, creeping: SOMETIMES }, deadStalk: 'noStalk' }),
+  shows: shows({ sap: { clear: MOSTLY }, growth: 'fromGround', leafShape: { arrow: MOSTLY, oval: OFTEN, lance: SOMETIMES }, leafEdge: 'smooth', leafBase: { heartBase: OFTEN, wedge: OFTEN, sheath: OFTEN }, leafSet: 'basal', leafVeins: { net: 1, parallel: SOMETIMES }, leafUnder: { glossy: OFTEN, dull: OFTEN }, hairs: 'bare', leafSection: 'flat', smell: { none: MOSTLY, garlic: 0.3, rank: NOW_AND_THEN }, flowerForm: 'threePart', flowerSet: 'single', flowerColour: { green: MOSTLY, brown: SOMETIMES }, fruit: 'berry', root: { tubers: OFTEN, corm: OFTEN, bulb: RARELY, creeping: RARELY }, deadStalk: 'noStalk', stalkSection: { grooved: OFTEN, round: OFTEN } }),
   cautions: [['notForEating', 'Needles of oxalate burn mouth and throat and can close it. Berries tempt children.'], ['skin', 'The juice irritates the skin.']],
 });

@@ -1,4 +1,4 @@
-import { MOSTLY, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const morel = plant({
   key: 'morel', name: 'Morel',
@@ -11,7 +11,7 @@ export const morel = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'old', best: 0.5 }],
   ceilings: [others(0.4)],
   signs: [['cap', 'glance', 'Pits like a honeycomb, one with the stem.'], ['flesh', 'cut', 'One clean hollow.']],
-  shows: shows({ growth: 'cap', cap: 'honeycomb', underCap: 'noneBeneath', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { broadleafSoil: MOSTLY, grass: SOMETIMES, coniferSoil: SOMETIMES } }),
+  shows: shows({ growth: 'cap', cap: { honeycomb: MOSTLY, brain: RARELY }, underCap: 'noneBeneath', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { broadleafSoil: MOSTLY, grass: SOMETIMES, coniferSoil: SOMETIMES }, inside: { oneHollow: 1 }, foot: { plain: MOSTLY, bulb: NOW_AND_THEN }, capSize: { palm: MOSTLY, coin: NOW_AND_THEN } }),
   lookAlikes: [['False morel', 'Gyromitra esculenta', 'deadly', 'A folded brain with cottony chambers inside.']],
   cautions: [['lookAlike', 'False morels kill: pits and one clean hollow in every single one.'], ['cooking', 'Raw and underdone they make ill, and with alcohol some people.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, cap, flowering, MOSTLY, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, cap, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const mullein = plant({
   key: 'mullein', name: 'Great mullein',
@@ -14,7 +14,7 @@ export const mullein = plant({
   windows: [{ part: 'leaf', use: 'dried', from: 'rosette+15', to: 'stalk', clearFrom: 'stalk' }, { part: 'flower', use: 'dried', from: 'flowering', to: 'seed-8', best: 0.4 }],
   ceilings: [cap(2, 'leaf'), share(0.3, 'leaf'), flowering(0.5, 'flower')],
   signs: [['leaf', 'glance', 'Thick felt on both sides, running down the stem.'], ['leaf', 'loupe', 'Hairs branched like small trees.'], ['stem', 'glance', 'In winter a stiff dark candle, often branched at the top, with felt left at its foot.']],
-  shows: shows({ growth: { rosette: 1, leafyStem: OFTEN }, leafShape: { oval: 1, lance: SOMETIMES }, leafEdge: { smooth: MOSTLY, fineTeeth: RARELY }, leafBase: { runsDown: OFTEN, wedge: OFTEN, stalkless: SOMETIMES }, leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', leafUnder: 'whiteFelt', hairs: 'felt', stemSection: 'solid', stemSkin: 'hairy', smell: 'none', flowerForm: 'star5', flowerSet: 'spike', flowerColour: 'yellow', fruit: 'capsule', root: 'taproot', deadStalk: 'tallSpike' }),
+  shows: shows({ growth: { rosette: 1, leafyStem: OFTEN }, leafShape: { oval: 1, lance: SOMETIMES }, leafEdge: { smooth: MOSTLY, fineTeeth: NOW_AND_THEN }, leafBase: { runsDown: OFTEN, wedge: OFTEN, stalkless: SOMETIMES }, leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', leafUnder: { whiteFelt: MOSTLY, dull: NOW_AND_THEN }, hairs: { felt: MOSTLY, soft: RARELY }, stemSection: 'solid', stemSkin: 'hairy', smell: 'none', flowerForm: 'star5', flowerSet: 'spike', flowerColour: 'yellow', fruit: 'capsule', root: 'taproot', deadStalk: 'tallSpike' }),
   lookAlikes: [['Foxglove', 'Digitalis purpurea', 'deadly', 'Rosette leaf with fine blunt teeth, short single hairs and a raised net beneath; never thick felt on both sides.']],
   cautions: [['lookAlike', 'First-year rosettes of foxglove have been taken for it. Felt of branched hairs on both sides, or leave it.'], ['handling', 'Hairs scratch the throat: strain tea through cloth. Seeds are poisonous to fish and not for eating.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, cap, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, cap, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const ostrichFern = plant({
   key: 'ostrich-fern', name: 'Ostrich fern',
@@ -11,7 +11,7 @@ export const ostrichFern = plant({
   windows: [{ part: 'shoot', use: 'boiled', from: 'croziers', to: 'unrolling', best: 0.5, size: 'rolled tight, as long as a finger', lengths: [5, 15] }],
   ceilings: [cap(2), share(0.3)],
   signs: [['leafStalk', 'cut', 'A deep groove along the inside of the smooth stalk, like a stick of celery.'], ['bud', 'glance', 'Thin brown skin that rubs off; no wool, no lasting scales.'], ['stem', 'glance', 'Stiff brown plumes of last year in the middle of the crown.']],
-  shows: shows({ growth: 'fern', crozier: 'grooved', frond: { once: OFTEN, twice: OFTEN }, leafSet: 'basal', root: { creeping: OFTEN, fibres: SOMETIMES }, smell: 'none', deadStalk: 'plumeLeft' }),
+  shows: shows({ growth: 'fern', crozier: 'grooved', frond: { once: OFTEN, twice: OFTEN }, leafSet: 'basal', root: { creeping: OFTEN, fibres: SOMETIMES }, smell: 'none', deadStalk: 'plumeLeft', leafShape: { feather: OFTEN, fineFeather: OFTEN }, leafEdge: { lobed: OFTEN, smooth: SOMETIMES }, leafVeins: 'net', hairs: { bare: MOSTLY }, stemSkin: { plain: MOSTLY }, stemSection: { ribbed: OFTEN, solid: OFTEN } }),
   lookAlikes: [['Bracken', 'Pteridium aquilinum', 'harmful', 'Single, furry, with three claws.'], ['Male fern', 'Dryopteris filix-mas', 'poisonous', 'Covered with brown scales; no groove.']],
   substitutes: [['hop', 'a spring shoot to boil']],
   cautions: [['cooking', 'Boiled at least ten minutes and the water thrown away: undercooked croziers have made many people ill.'], ['stand', 'A slow crown: rest it every second year.']],

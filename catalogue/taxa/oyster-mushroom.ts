@@ -1,4 +1,4 @@
-import { autumn, OFTEN, others, plant, RARELY, shows } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const oysterMushroom = plant({
   key: 'oyster-mushroom', name: 'Oyster mushroom',
@@ -11,7 +11,7 @@ export const oysterMushroom = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'fruiting', to: 'late' }],
   ceilings: [others(0.4)],
   signs: [['gills', 'glance', 'White, running down a short stem at the side.'], ['sporePrint', 'overnight', 'Pale lilac to white.']],
-  shows: shows({ growth: 'cap', cap: { shelf: 1 }, underCap: 'runningGills', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: OFTEN, aniseed: RARELY }, host: { deadBroadleaf: 1, deadConifer: RARELY } }),
+  shows: shows({ growth: 'cap', cap: { shelf: MOSTLY, funnel: NOW_AND_THEN }, underCap: 'runningGills', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: OFTEN, aniseed: RARELY }, host: { deadBroadleaf: 1, deadConifer: RARELY }, gillColour: { white: MOSTLY, brown: RARELY }, foot: { tufted: OFTEN, plain: SOMETIMES }, inside: 'full', capSize: { palm: MOSTLY, plate: NOW_AND_THEN, coin: RARELY } }),
   lookAlikes: [['Funeral bell', 'Galerina marginata', 'deadly', 'Small brown caps with a stem in the middle, rust print.']],
   cautions: [['lookAlike', 'Other kinds share the log: every cap is looked at.'], ['cooking', 'Cooked only.']],
 });

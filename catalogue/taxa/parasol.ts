@@ -1,4 +1,4 @@
-import { autumn, OFTEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const parasol = plant({
   key: 'parasol', name: 'Parasol',
@@ -11,7 +11,7 @@ export const parasol = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first+4', to: 'late' }],
   ceilings: [others(0.4)],
   signs: [['stipe', 'glance', 'Brown snakeskin; a double ring that slides.'], ['cap', 'glance', 'Wider than a hand: small kin are deadly.'], ['flesh', 'cut', 'Does not turn red.']],
-  shows: shows({ growth: 'cap', cap: { domed: 1, bellCap: SOMETIMES }, underCap: 'freeGills', stipe: { slidingRing: 1, ring: RARELY }, capSize: { plate: 1, palm: SOMETIMES }, sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { grass: OFTEN, broadleafSoil: OFTEN, coniferSoil: SOMETIMES } }),
+  shows: shows({ growth: 'cap', cap: { domed: OFTEN, bellCap: SOMETIMES, flat: OFTEN }, underCap: 'freeGills', stipe: { slidingRing: MOSTLY, ring: NOW_AND_THEN }, capSize: { plate: MOSTLY, palm: OFTEN }, sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { grass: OFTEN, broadleafSoil: OFTEN, coniferSoil: SOMETIMES }, gillColour: { white: MOSTLY, brown: RARELY }, foot: { bulb: MOSTLY, plain: NOW_AND_THEN } }),
   lookAlikes: [['Deadly dapperling', 'Lepiota brunneoincarnata', 'deadly', 'Small as a coin to a palm, no sliding ring.'], ['Death cap', 'Amanita phalloides', 'deadly', 'A bag at the foot, no snakeskin, no sliding ring.']],
   cautions: [['lookAlike', 'Small dapperlings kill: nothing below the width of a hand, and the ring slides.'], ['cooking', 'Cooked; the stem is wood.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, OFTEN, plant, pruning, shows, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const pine = plant({
   key: 'pine', name: 'Scots pine',
@@ -11,7 +11,7 @@ export const pine = plant({
   windows: [{ part: 'tip', use: 'syrup', from: 'candles+6', to: 'needles', size: 'no longer than a finger' }, { part: 'pollen', use: 'sieved', from: 'pollen-2', to: 'pollen+6' }],
   ceilings: [pruning(0.05, 'tip')],
   signs: [['leaf', 'glance', 'Needles in twos, blue-green, twisted.'], ['bark', 'glance', 'Fox-red and peeling in the upper half.']],
-  shows: shows({ growth: 'tree', leafShape: 'needle', needles: 'pairs', smell: 'resin', cone: 'hanging', bark: { peeling: OFTEN, furrowed: OFTEN }, branching: 'tiers' }),
+  shows: shows({ growth: 'tree', leafShape: 'needle', needles: 'pairs', smell: { resin: MOSTLY, none: NOW_AND_THEN }, cone: { hanging: MOSTLY, upright: NOW_AND_THEN }, bark: { peeling: OFTEN, furrowed: OFTEN }, branching: { tiers: OFTEN, alternateTwigs: SOMETIMES }, leafUnder: { dull: MOSTLY }, bud: { scaled: OFTEN, longPointed: SOMETIMES, sticky: SOMETIMES } }),
   lookAlikes: [['Yew', 'Taxus baccata', 'deadly', 'Single flat needles in two rows, no resin.']],
   cautions: [['lookAlike', 'Yew is deadly: needles in twos and resin, or leave it.'], ['people', 'Pollen allergy.'], ['law', 'Tips are the owner’s.']],
 });

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, IN_WOODS, warmth } from '../src/figures.ts';
-import { MOSTLY, SOMETIMES, RARELY, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const ramsons: PlantProfile = {
   key: 'ramsons',
@@ -58,7 +58,7 @@ export const ramsons: PlantProfile = {
     { organ: 'flower', text: en('A loose ball of white stars on a three-edged stalk.'), price: 'glance' },
   ],
   shows: [
-    ...shows({ growth: 'fromGround', leafShape: { lance: MOSTLY, oval: SOMETIMES }, leafEdge: 'smooth', leafBase: { wedge: 1 }, leafSet: 'basal', leafVeins: 'parallel', leafUnder: { dull: MOSTLY, glossy: RARELY }, hairs: 'bare', leafSection: 'flat', stemSection: { threeEdged: MOSTLY, solid: SOMETIMES }, smell: 'garlic', flowerForm: 'star6', flowerSet: 'umbel', flowerColour: 'white', fruit: 'capsule', root: 'bulb', deadStalk: 'noStalk' }),
+    ...shows({ growth: 'fromGround', leafShape: { lance: MOSTLY, oval: SOMETIMES }, leafEdge: 'smooth', leafBase: { wedge: 1 }, leafSet: 'basal', leafVeins: { parallel: MOSTLY, arched: NOW_AND_THEN }, leafUnder: { dull: MOSTLY, glossy: RARELY }, hairs: 'bare', leafSection: 'flat', stemSection: { threeEdged: MOSTLY, solid: SOMETIMES }, smell: 'garlic', flowerForm: 'star6', flowerSet: { umbel: MOSTLY, ball: NOW_AND_THEN }, flowerColour: 'white', fruit: 'capsule', root: { bulb: MOSTLY, fibres: RARELY }, deadStalk: 'noStalk', stalkSection: { threeEdged: OFTEN, grooved: SOMETIMES, round: SOMETIMES } }),
   ],
   substitutes: [],
   lookAlikes: [

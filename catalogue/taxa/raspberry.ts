@@ -11,6 +11,6 @@ export const raspberry = plant({
   windows: [{ part: 'fruit', use: 'raw', from: 'ripe', to: 'last', best: 0.4 }, { part: 'leaf', use: 'tea', from: 'leaves+14', to: 'flowering+7' }],
   ceilings: [cap(3, 'leaf'), others(0.3)],
   signs: [['leaf', 'glance', 'White beneath.'], ['stem', 'glance', 'Round canes with thin straight prickles.'], ['fruit', 'glance', 'Slips off a white plug.']],
-  shows: shows({ growth: 'bush', leafShape: { feather: OFTEN, threeLeaflets: OFTEN }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafSet: 'alternate', leafVeins: 'net', leafUnder: 'whiteFelt', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { solid: OFTEN, pith: OFTEN }, stemSkin: { prickles: MOSTLY, plain: SOMETIMES }, flowerForm: 'star5', flowerSet: { plume: OFTEN, flatHead: OFTEN }, flowerColour: 'white', fruit: 'manyDrupes', root: 'creeping', branching: 'alternateTwigs', bud: 'scaled' }),
+  shows: shows({ growth: 'bush', leafShape: { feather: OFTEN, threeLeaflets: OFTEN }, leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafSet: 'alternate', leafVeins: 'net', leafUnder: 'whiteFelt', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { solid: OFTEN, pith: OFTEN }, stemSkin: { prickles: MOSTLY, plain: SOMETIMES }, flowerForm: 'star5', flowerSet: { plume: OFTEN, flatHead: OFTEN }, flowerColour: 'white', fruit: 'manyDrupes', root: 'creeping', branching: 'alternateTwigs', bud: 'scaled', berryColour: 'red' }),
   cautions: [['spoiling', 'Maggots: look inside.'], ['people', 'In pregnancy ask a licensed practitioner about the leaves.']],
 });

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, growsTo, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const reedmace: PlantProfile = {
   key: 'reedmace',
@@ -63,7 +63,7 @@ export const reedmace: PlantProfile = {
     { organ: 'root', text: en('Rootstock white inside, with a starchy core; no smell.'), price: 'cut' },
   ],
   shows: [
-    ...shows({ growth: 'reed', leafShape: 'strap', leafEdge: 'smooth', leafBase: 'sheath', leafSet: { basal: MOSTLY, alternate: SOMETIMES }, leafVeins: 'parallel', hairs: 'bare', leafSection: 'halfMoon', stemSection: 'solid', smell: 'none', flowerSet: 'spike', flowerColour: { brown: MOSTLY, green: OFTEN, yellow: SOMETIMES }, fruit: 'parachutes', root: 'creeping', deadStalk: 'cigar' }),
+    ...shows({ growth: { reed: MOSTLY, fromGround: NOW_AND_THEN }, leafShape: 'strap', leafEdge: 'smooth', leafBase: 'sheath', leafSet: { basal: MOSTLY, alternate: SOMETIMES }, leafVeins: 'parallel', hairs: 'bare', leafSection: { halfMoon: MOSTLY, flat: NOW_AND_THEN }, stemSection: { solid: MOSTLY, pith: NOW_AND_THEN }, smell: 'none', flowerSet: 'spike', flowerColour: { brown: MOSTLY, green: OFTEN, yellow: SOMETIMES }, fruit: 'parachutes', root: { creeping: MOSTLY, fibres: NOW_AND_THEN }, deadStalk: { cigar: MOSTLY, noStalk: NOW_AND_THEN } }),
   ],
   substitutes: [],
   lookAlikes: [

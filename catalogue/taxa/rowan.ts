@@ -12,6 +12,6 @@ export const rowan = plant({
   windows: [{ part: 'fruit', use: 'jelly', from: 'red+14', to: 'frosted+16', best: 0.8 }],
   ceilings: [others(0.5), pruning(0.3)],
   signs: [['leaf', 'glance', 'Leaflets all toothed, in pairs with one at the end.'], ['bud', 'glance', 'Purple-brown, downy, one by one.'], ['fruit', 'cut', 'Like a tiny apple inside.']],
-  shows: shows({ growth: { tree: 1, bush: SOMETIMES }, leafShape: 'feather', leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: { wedge: OFTEN, stalkless: SOMETIMES }, leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSkin: 'plain', flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: 'white', fruit: 'pome', bark: { smoothBark: OFTEN, bands: OFTEN }, bud: 'scaled', branching: 'alternateTwigs' }),
+  shows: shows({ growth: { tree: 1, bush: SOMETIMES }, leafShape: 'feather', leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: { wedge: OFTEN, stalkless: SOMETIMES }, leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSkin: 'plain', flowerForm: 'star5', flowerSet: 'flatHead', flowerColour: 'white', fruit: 'pome', bark: { smoothBark: OFTEN, bands: OFTEN }, bud: 'scaled', branching: 'alternateTwigs', berryColour: { orange: OFTEN, red: OFTEN } }),
   cautions: [['cooking', 'Raw berries upset the stomach: cooked only. Seeds hold a little cyanide: sieve them out.']],
 });

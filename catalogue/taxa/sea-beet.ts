@@ -1,4 +1,4 @@
-import { autumn, cap, MOSTLY, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, cap, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const seaBeet = plant({
   key: 'sea-beet', name: 'Sea beet',
@@ -11,7 +11,7 @@ export const seaBeet = plant({
   windows: [{ part: 'leaf', use: 'cooked', from: 'leaves', to: 'flowering' }],
   ceilings: [cap(5), share(0.33)],
   signs: [['leaf', 'glance', 'Thick, glossy, wavy, with a red-striped stalk.'], ['flower', 'glance', 'Green, in threes along spikes.']],
-  shows: shows({ growth: { rosette: OFTEN, leafyStem: OFTEN, creeping: SOMETIMES }, leafShape: { oval: MOSTLY, heart: SOMETIMES, arrow: RARELY }, leafEdge: 'smooth', leafBase: 'wedge', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', leafUnder: 'glossy', hairs: 'bare', stemSection: { ribbed: 1 }, stemSkin: 'plain', smell: 'none', flowerSet: 'spike', flowerColour: 'green', fruit: 'burr', root: 'taproot', deadStalk: { podsLeft: OFTEN, noStalk: OFTEN } }),
+  shows: shows({ growth: { rosette: OFTEN, fromGround: SOMETIMES, leafyStem: OFTEN, creeping: SOMETIMES }, leafShape: { oval: OFTEN, heart: SOMETIMES, arrow: SOMETIMES, lance: SOMETIMES }, leafEdge: 'smooth', leafBase: 'wedge', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', leafUnder: { glossy: MOSTLY, dull: NOW_AND_THEN }, hairs: 'bare', stemSection: { ribbed: 1 }, stemSkin: 'plain', smell: 'none', flowerSet: 'spike', flowerColour: 'green', fruit: 'burr', root: 'taproot', deadStalk: { podsLeft: OFTEN, noStalk: OFTEN } }),
   lookAlikes: [['Lords-and-ladies', 'Arum maculatum', 'poisonous', 'In shaded banks above the beach: arrowheads with a seam along the edge.']],
   cautions: [['lookAlike', 'Shaded banks above the beach hold lords-and-ladies.'], ['people', 'Oxalic acid: with kidney stones ask a licensed practitioner.'], ['ground', 'Tide lines carry oil and sewage.']],
 });

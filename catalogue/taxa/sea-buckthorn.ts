@@ -11,6 +11,6 @@ export const seaBuckthorn = plant({
   windows: [{ part: 'fruit', use: 'juice', from: 'ripe', to: 'soft', best: 0.4 }],
   ceilings: [others(0.4), pruning(0.3)],
   signs: [['stem', 'glance', 'Long thorns.'], ['leaf', 'glance', 'Narrow, silver with scales.']],
-  shows: shows({ growth: { bush: 1, tree: SOMETIMES }, leafShape: { lance: 1, strap: SOMETIMES }, leafEdge: 'smooth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: 'whiteFelt', hairs: { felt: OFTEN, soft: SOMETIMES }, stemSkin: 'thorns', flowerColour: { green: OFTEN, brown: OFTEN }, fruit: { berry: 1, stoneFruit: OFTEN }, root: 'creeping', bark: 'furrowed', branching: 'alternateTwigs', bud: 'scaled' }),
+  shows: shows({ growth: { bush: 1, tree: SOMETIMES }, leafShape: { lance: 1, strap: SOMETIMES }, leafEdge: 'smooth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: 'whiteFelt', hairs: { felt: OFTEN, soft: SOMETIMES }, stemSkin: 'thorns', flowerColour: { green: OFTEN, brown: OFTEN }, fruit: { berry: 1, stoneFruit: OFTEN }, root: 'creeping', bark: 'furrowed', branching: 'alternateTwigs', bud: 'scaled', berryColour: 'orange' }),
   cautions: [['ground', 'Dunes are held by it: ask, and stay on paths.']],
 });

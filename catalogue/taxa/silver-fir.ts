@@ -1,4 +1,4 @@
-import { autumn, OFTEN, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, plant, pruning, shows, spring } from '../src/write.ts';
 
 export const silverFir = plant({
   key: 'silver-fir', name: 'Silver fir',
@@ -11,7 +11,7 @@ export const silverFir = plant({
   windows: [{ part: 'tip', use: 'syrup', from: 'capsOff', to: 'fingerLong', best: 0.4, size: 'no longer than a finger joint' }],
   ceilings: [pruning(0.05)],
   signs: [['leaf', 'glance', 'Two white bands beneath, tip notched, the foot round like a sucker.'], ['smell', 'glance', 'Of resin and orange.'], ['bark', 'glance', 'Pale grey, smooth, with resin blisters.'], ['leaf', 'glance', 'A torn needle leaves a round flat scar, no bark with it.']],
-  shows: shows({ growth: 'tree', leafShape: 'needle', needles: { suckers: 1 }, leafUnder: 'paleBands', smell: 'resin', cone: 'upright', bark: { smoothBark: OFTEN, furrowed: SOMETIMES }, branching: 'tiers' }),
+  shows: shows({ growth: 'tree', leafShape: 'needle', needles: { suckers: MOSTLY, twoRows: NOW_AND_THEN }, leafUnder: { paleBands: MOSTLY }, smell: 'resin', cone: 'upright', bark: { smoothBark: MOSTLY, furrowed: NOW_AND_THEN }, branching: { tiers: MOSTLY, alternateTwigs: NOW_AND_THEN }, bud: { scaled: MOSTLY, sticky: NOW_AND_THEN } }),
   lookAlikes: [['Yew', 'Taxus baccata', 'deadly', 'Pale green beneath without white bands, pointed, no resin smell; needles run down the twig.']],
   cautions: [['lookAlike', 'Yew is the deadly twin: white bands, round foot and resin on every twig, or leave it.'], ['law', 'Tips are the owner’s, and young firs are often fenced for a reason.']],
 });

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, firstFrost, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const sloe: PlantProfile = {
   key: 'sloe',
@@ -43,7 +43,7 @@ export const sloe: PlantProfile = {
     { organ: 'fruit', text: en('One stone in each round, blue-bloomed fruit; single on short stalks.'), price: 'cut' },
   ],
   shows: [
-    ...shows({ growth: 'bush', leafShape: { oval: MOSTLY, lance: SOMETIMES }, leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSkin: 'thorns', flowerForm: 'star5', flowerSet: 'single', flowerColour: 'white', fruit: 'stoneFruit', bark: { smoothBark: OFTEN, furrowed: SOMETIMES }, bud: 'scaled', branching: 'alternateTwigs' }),
+    ...shows({ growth: 'bush', leafShape: { oval: MOSTLY, lance: SOMETIMES }, leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: { bare: OFTEN, soft: SOMETIMES }, stemSkin: { thorns: MOSTLY, prickles: RARELY }, flowerForm: 'star5', flowerSet: 'single', flowerColour: 'white', fruit: { stoneFruit: MOSTLY, berry: RARELY }, bark: { smoothBark: OFTEN, furrowed: SOMETIMES }, bud: 'scaled', branching: 'alternateTwigs', berryColour: { blueBloom: MOSTLY, black: NOW_AND_THEN } }),
   ],
   substitutes: [],
   lookAlikes: [

@@ -1,4 +1,4 @@
-import { autumn, cap, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, cap, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const sorrel = plant({
   key: 'sorrel', name: 'Sorrel',
@@ -11,7 +11,7 @@ export const sorrel = plant({
   windows: [{ part: 'leaf', use: 'fresh', from: 'leaves+8', to: 'flowering', best: 0.4, clearFrom: 'leaves' }],
   ceilings: [cap(3), share(0.4)],
   signs: [['leaf', 'glance', 'Barbs of the leaf foot point straight back along the stalk.'], ['leaf', 'glance', 'Veins a net; no seam along the edge.']],
-  shows: shows({ growth: { rosette: MOSTLY, leafyStem: OFTEN }, leafShape: { arrow: MOSTLY, lance: SOMETIMES }, leafEdge: 'smooth', leafBase: { heartBase: MOSTLY, clasping: SOMETIMES }, leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', leafUnder: 'dull', hairs: 'bare', stemSection: { ribbed: OFTEN, solid: OFTEN }, stemSkin: 'plain', smell: 'none', flowerSet: 'plume', flowerColour: { pink: OFTEN, green: SOMETIMES, brown: SOMETIMES }, fruit: 'winged', root: { fibres: OFTEN, taproot: OFTEN }, deadStalk: { plumeLeft: OFTEN, noStalk: OFTEN } }),
+  shows: shows({ growth: { rosette: MOSTLY, fromGround: NOW_AND_THEN, leafyStem: OFTEN }, leafShape: { arrow: MOSTLY, lance: NOW_AND_THEN }, leafEdge: 'smooth', leafBase: { heartBase: MOSTLY, clasping: SOMETIMES }, leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', leafUnder: { dull: MOSTLY, glossy: NOW_AND_THEN }, hairs: 'bare', stemSection: { ribbed: OFTEN, solid: OFTEN }, stemSkin: 'plain', smell: 'none', flowerSet: { spike: MOSTLY, plume: NOW_AND_THEN }, flowerColour: { pink: OFTEN, green: SOMETIMES, brown: SOMETIMES }, fruit: 'winged', root: { fibres: OFTEN, taproot: OFTEN }, deadStalk: { plumeLeft: OFTEN, noStalk: OFTEN }, stalkSection: { grooved: OFTEN } }),
   lookAlikes: [['Lords-and-ladies', 'Arum maculatum', 'poisonous', 'Leaves shining, with a seam along the edge, in woods; barbs point outwards.']],
   cautions: [['lookAlike', 'Young lords-and-ladies among it burn the mouth.'], ['people', 'Oxalic acid: not much, and not with kidney stones, gout or rheumatism; ask a licensed practitioner.']],
 });

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, growsTo, LOWLAND, warmth } from '../src/figures.ts';
-import { OFTEN, SOMETIMES, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const spruce: PlantProfile = {
   key: 'spruce',
@@ -43,7 +43,7 @@ export const spruce: PlantProfile = {
     { organ: 'smell', text: en('Crushed tip smells of resin and lemon.'), price: 'glance' },
   ],
   shows: [
-    ...shows({ growth: 'tree', leafShape: 'needle', needles: 'pegs', smell: 'resin', cone: 'hanging', branching: 'tiers', bark: { furrowed: OFTEN, smoothBark: SOMETIMES } }),
+    ...shows({ growth: 'tree', leafShape: 'needle', needles: { pegs: MOSTLY, allRound: OFTEN }, smell: 'resin', cone: 'hanging', branching: { tiers: MOSTLY, alternateTwigs: NOW_AND_THEN }, bark: { peeling: OFTEN, furrowed: SOMETIMES, smoothBark: SOMETIMES }, leafUnder: { dull: MOSTLY, paleBands: NOW_AND_THEN }, bud: { scaled: MOSTLY, longPointed: NOW_AND_THEN } }),
   ],
   substitutes: [],
   lookAlikes: [

@@ -1,4 +1,4 @@
-import { autumn, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const sweetChestnut = plant({
   key: 'sweet-chestnut', name: 'Sweet chestnut',
@@ -11,7 +11,7 @@ export const sweetChestnut = plant({
   windows: [{ part: 'fruit', use: 'roasted', from: 'falling', to: 'last', best: 0.4 }],
   ceilings: [others(0.4)],
   signs: [['leaf', 'glance', 'Long, with a sharp tooth at the end of each vein.'], ['fruit', 'glance', 'Husk like a hedgehog; nut flat on a side, with a tuft at its tip.'], ['bark', 'glance', 'Furrows that wind round the trunk.']],
-  shows: shows({ growth: 'tree', leafShape: 'lance', leafEdge: { coarseTeeth: 1, spiny: SOMETIMES }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: 'bare', flowerSet: 'catkin', flowerColour: { white: OFTEN, yellow: OFTEN }, fruit: { nut: 1, burr: SOMETIMES }, bark: { furrowed: 1, smoothBark: SOMETIMES }, bud: 'scaled', branching: 'alternateTwigs' }),
+  shows: shows({ growth: 'tree', leafShape: 'lance', leafEdge: { coarseTeeth: 1, spiny: SOMETIMES }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', hairs: 'bare', flowerSet: 'catkin', flowerColour: { white: OFTEN, yellow: OFTEN }, fruit: { nut: MOSTLY, burr: OFTEN }, bark: { furrowed: MOSTLY, smoothBark: NOW_AND_THEN }, bud: 'scaled', branching: 'alternateTwigs' }),
   lookAlikes: [['Horse chestnut', 'Aesculus hippocastanum', 'poisonous', 'Leaves of fingers from one point; few soft spikes; conker round, without a tuft.']],
   cautions: [['lookAlike', 'Conkers are poisonous: a tuft at the tip and a husk like a hedgehog.'], ['spoiling', 'Maggots and mould: cut one open of every handful.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, flowering, OFTEN, plant, share, shows, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const sweetCicely = plant({
   key: 'sweet-cicely', name: 'Sweet cicely',
@@ -14,7 +14,7 @@ export const sweetCicely = plant({
   windows: [{ part: 'leaf', use: 'fresh', from: 'leaves+10', to: 'flowering+20', clearFrom: 'flowering' }, { part: 'seed', use: 'raw', from: 'greenSeed', to: 'seed-5' }],
   ceilings: [share(0.25), flowering(0.6)],
   signs: [['smell', 'glance', 'Of aniseed, strong and sweet, in every part.'], ['leaf', 'glance', 'White flecks along the middle.'], ['seed', 'glance', 'As long as a finger joint, ribbed, shining.']],
-  shows: shows({ growth: { fromGround: OFTEN, leafyStem: OFTEN }, leafShape: 'fineFeather', leafEdge: { coarseTeeth: OFTEN, lobed: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: 'soft', stemSection: { hollow: 1, ribbed: OFTEN }, stemSkin: 'hairy', smell: 'aniseed', flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { longSmooth: 1 }, root: 'taproot', deadStalk: { noStalk: OFTEN, umbelRibs: OFTEN } }),
+  shows: shows({ growth: { fromGround: OFTEN, rosette: OFTEN, leafyStem: OFTEN }, leafShape: { fineFeather: MOSTLY, feather: NOW_AND_THEN }, leafEdge: { coarseTeeth: OFTEN, lobed: OFTEN }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: 'soft', stemSection: { hollow: 1, ribbed: OFTEN }, stemSkin: { hairy: MOSTLY, plain: NOW_AND_THEN }, smell: 'aniseed', flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { longSmooth: 1 }, root: 'taproot', deadStalk: { noStalk: OFTEN, umbelRibs: OFTEN }, bracts: { noBracts: MOSTLY }, stalkSection: { grooved: OFTEN, hollow: SOMETIMES, round: SOMETIMES } }),
   lookAlikes: [['Hemlock', 'Conium maculatum', 'deadly', 'Bare, blotched, smells of mice; never of aniseed.']],
   cautions: [['lookAlike', 'Hemlock looks like it from two steps away: each leaf is rubbed and smelled with clean fingers, and its hair looked for.']],
 });

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, cooling, en, estimate, fixed, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, OFTEN, SOMETIMES, RARELY, shows } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const valerian: PlantProfile = {
   key: 'valerian',
@@ -56,7 +56,7 @@ export const valerian: PlantProfile = {
     { organ: 'flower', text: en('Small funnels with a spur-like bulge, pink to white, in a domed head: not an umbel with rays from one point.'), price: 'loupe' },
   ],
   shows: [
-    ...shows({ growth: 'leafyStem', leafShape: 'feather', leafEdge: { coarseTeeth: OFTEN, smooth: SOMETIMES }, leafBase: { wedge: OFTEN, clasping: SOMETIMES }, leafSet: 'opposite', leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: 'hollow', stemSkin: { plain: OFTEN, hairy: SOMETIMES }, smell: { none: OFTEN, rank: OFTEN }, flowerForm: 'star5', flowerSet: { flatHead: MOSTLY, plume: RARELY }, flowerColour: { pink: MOSTLY, white: OFTEN }, fruit: 'parachutes', root: { fibres: MOSTLY, creeping: SOMETIMES }, deadStalk: { plumeLeft: OFTEN, noStalk: SOMETIMES } }),
+    ...shows({ growth: { rosette: OFTEN, fromGround: OFTEN, leafyStem: OFTEN }, leafShape: 'feather', leafEdge: { coarseTeeth: OFTEN, smooth: SOMETIMES, fineTeeth: SOMETIMES }, leafBase: { wedge: OFTEN, sheath: SOMETIMES, clasping: SOMETIMES }, leafSet: { opposite: 1, basal: OFTEN }, leafVeins: 'net', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { hollow: OFTEN, ribbed: OFTEN }, stemSkin: { plain: OFTEN, hairy: SOMETIMES }, smell: { none: OFTEN, rank: OFTEN }, flowerForm: 'star5', flowerSet: { flatHead: MOSTLY, plume: NOW_AND_THEN, umbel: NOW_AND_THEN }, flowerColour: { pink: MOSTLY, white: OFTEN }, fruit: 'parachutes', root: { fibres: MOSTLY, creeping: RARELY }, deadStalk: { plumeLeft: OFTEN, noStalk: SOMETIMES }, stalkSection: { grooved: MOSTLY } }),
   ],
   substitutes: [],
   lookAlikes: [

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, IN_WOODS } from '../src/figures.ts';
-import { MOSTLY, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
+import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const velvetShank: PlantProfile = {
   key: 'velvet-shank',
@@ -37,7 +37,7 @@ export const velvetShank: PlantProfile = {
     { organ: 'gills', text: en('Gills cream, never rust-brown with age.'), price: 'glance' },
   ],
   shows: [
-    ...shows({ growth: 'cap', capSize: { coin: OFTEN, palm: OFTEN }, cap: 'domed', underCap: { freeGills: OFTEN, runningGills: SOMETIMES }, stipe: 'velvet', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: MOSTLY }, host: { deadBroadleaf: MOSTLY, deadConifer: RARELY } }),
+    ...shows({ growth: 'cap', capSize: { coin: OFTEN, palm: OFTEN }, cap: { domed: OFTEN, flat: OFTEN }, underCap: { freeGills: OFTEN, runningGills: SOMETIMES }, stipe: { velvet: MOSTLY, bareStem: NOW_AND_THEN }, sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: MOSTLY }, host: { deadBroadleaf: MOSTLY, deadConifer: RARELY }, gillColour: { white: MOSTLY, orange: NOW_AND_THEN, brown: NOW_AND_THEN }, foot: { tufted: MOSTLY } }),
   ],
   substitutes: [],
   lookAlikes: [

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const waterDropwort = plant({
   key: 'water-dropwort', name: 'Hemlock water-dropwort',
@@ -12,6 +12,6 @@ export const waterDropwort = plant({
     ['stem', 'glance', 'Hollow, ribbed, hairless, no purple.'],
     ['smell', 'glance', 'Not unpleasant, of parsley or celery: the smell proves nothing.'],
   ],
-  shows: shows({ growth: { leafyStem: OFTEN, fromGround: OFTEN, rosette: SOMETIMES }, leafShape: { fineFeather: MOSTLY, feather: OFTEN }, leafEdge: { coarseTeeth: OFTEN, lobed: OFTEN, fineTeeth: SOMETIMES }, leafBase: 'sheath', leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: 'bare', stemSection: { hollow: 1, ribbed: OFTEN }, stemSkin: 'plain', sap: { clear: OFTEN, orange: OFTEN }, smell: { carrot: MOSTLY, rank: SOMETIMES, none: SOMETIMES }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { fatRibs: 1, longSmooth: SOMETIMES }, root: 'tubers', deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN } }),
+  shows: shows({ growth: { leafyStem: OFTEN, fromGround: OFTEN, rosette: SOMETIMES }, leafShape: { fineFeather: OFTEN, feather: OFTEN }, leafEdge: { coarseTeeth: OFTEN, lobed: OFTEN, fineTeeth: SOMETIMES }, leafBase: { sheath: 1, wedge: 0.3 }, leafSet: { basal: OFTEN, alternate: OFTEN }, leafVeins: 'net', hairs: 'bare', stemSection: { hollow: 1, ribbed: OFTEN }, stemSkin: 'plain', sap: { clear: OFTEN, orange: OFTEN }, smell: { carrot: OFTEN, rank: SOMETIMES, none: OFTEN }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: 'white', fruit: 'pairedSeeds', seedShape: { fatRibs: 1, longSmooth: SOMETIMES }, root: { tubers: MOSTLY, taproot: 0.3, fibres: 0.3, creeping: RARELY }, deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN }, bracts: { noBracts: OFTEN, fewBracts: OFTEN }, stalkSection: { hollow: OFTEN, grooved: OFTEN, round: SOMETIMES } }),
   cautions: [['notForEating', 'Deadly within hours, the roots most. Its pleasant smell has killed people.'], ['handling', 'Sap irritates: gloves.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const watercress = plant({
   key: 'watercress', name: 'Watercress',
@@ -11,7 +11,7 @@ export const watercress = plant({
   windows: [{ part: 'shoot', use: 'cooked', from: 'leaves', to: 'flowering' }, { part: 'shoot', use: 'cooked, autumn', from: 'regrowth', to: 'rest' }],
   ceilings: [share(0.3)],
   signs: [['smell', 'glance', 'Sharp, of cress.'], ['leaf', 'glance', 'Leaflets smooth, the end one largest and round.'], ['stem', 'cut', 'Hollow, round.']],
-  shows: shows({ growth: { creeping: OFTEN, leafyStem: OFTEN }, leafShape: 'feather', leafEdge: { smooth: OFTEN, coarseTeeth: SOMETIMES }, leafBase: { clasping: SOMETIMES, wedge: OFTEN }, leafSet: 'alternate', leafVeins: 'net', hairs: 'bare', stemSection: { hollow: 1, ribbed: SOMETIMES }, stemSkin: 'plain', smell: { none: OFTEN, rank: SOMETIMES }, flowerForm: 'cross4', flowerSet: 'flatHead', flowerColour: 'white', fruit: 'pod', root: { creeping: OFTEN, fibres: OFTEN }, deadStalk: 'noStalk' }),
+  shows: shows({ growth: { creeping: OFTEN, leafyStem: OFTEN }, leafShape: 'feather', leafEdge: { smooth: MOSTLY, lobed: NOW_AND_THEN }, leafBase: { clasping: SOMETIMES, wedge: OFTEN }, leafSet: 'alternate', leafVeins: 'net', hairs: 'bare', stemSection: { hollow: 1, ribbed: SOMETIMES }, stemSkin: 'plain', smell: { none: OFTEN, rank: SOMETIMES }, flowerForm: 'cross4', flowerSet: { flatHead: OFTEN, spike: OFTEN }, flowerColour: 'white', fruit: 'pod', root: { fibres: MOSTLY, creeping: NOW_AND_THEN }, deadStalk: 'noStalk' }),
   lookAlikes: [['Fool’s watercress', 'Helosciadium nodiflorum', 'nuisance', 'Toothed leaflets, stalks that sheath the stem, umbels.'], ['Hemlock water-dropwort', 'Oenanthe crocata', 'deadly', 'Young leaves in the same ditch: stalks sheath the stem, leaflets wedge-shaped and cut.']],
   cautions: [['lookAlike', 'Water-dropwort grows in the same ditches: no sheathing stalks in the bunch.'], ['cooking', 'Liver fluke cannot be washed off: cooked through, never raw from the wild.']],
 });

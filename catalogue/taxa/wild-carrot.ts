@@ -1,4 +1,4 @@
-import { autumn, flowering, OFTEN, plant, RARELY, share, shows, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const wildCarrot = plant({
   key: 'wild-carrot', name: 'Wild carrot',
@@ -14,7 +14,7 @@ export const wildCarrot = plant({
   windows: [{ part: 'root', use: 'cooked', from: 'dying-20', to: 'dying+60', clearFrom: 'dying' }, { part: 'seed', use: 'spice', from: 'seed+10', to: 'dying' }],
   ceilings: [share(0.1, 'root'), flowering(0.7, 'seed')],
   signs: [['flower', 'glance', 'Often one dark red flower in the middle of the white umbel.'], ['stem', 'glance', 'Stiffly hairy, full.'], ['fruit', 'glance', 'Umbels close to birds’ nests of hooked seed and stand so all winter.'], ['smell', 'glance', 'Of carrot, which others of the family do as well.']],
-  shows: shows({ growth: { rosette: 1, leafyStem: OFTEN }, leafShape: 'fineFeather', leafEdge: 'lobed', leafBase: 'sheath', leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', hairs: { bristles: OFTEN, soft: OFTEN }, stemSection: { solid: 1, ribbed: OFTEN }, stemSkin: 'hairy', sap: 'clear', smell: { carrot: 1 }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: { white: 1, pink: RARELY }, fruit: { pairedSeeds: 1, burr: OFTEN }, seedShape: 'bristly', root: 'taproot', deadStalk: 'umbelRibs' }),
+  shows: shows({ growth: { rosette: 1, leafyStem: OFTEN }, leafShape: 'fineFeather', leafEdge: 'lobed', leafBase: 'sheath', leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', hairs: { bristles: OFTEN, soft: OFTEN, bare: SOMETIMES }, stemSection: { solid: 1, ribbed: OFTEN }, stemSkin: { hairy: MOSTLY, plain: NOW_AND_THEN }, sap: 'clear', smell: { carrot: MOSTLY, none: RARELY }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: { white: 1, pink: RARELY }, fruit: { pairedSeeds: 1, burr: OFTEN }, seedShape: 'bristly', root: 'taproot', deadStalk: 'umbelRibs', bracts: { featherBracts: 1 }, stalkSection: { grooved: OFTEN, round: SOMETIMES } }),
   lookAlikes: [['Hemlock', 'Conium maculatum', 'deadly', 'Hollow bare stem with blotches, smell of mice, never hairy.'], ['Fool’s parsley', 'Aethusa cynapium', 'poisonous', 'Hairless, shining, with beards under the umbels.']],
   cautions: [['lookAlike', 'Hemlock rosettes have been dug for it. Hair on the leaf stalk of every single plant.'], ['people', 'The seed is not for pregnant people: ask a licensed practitioner.']],
 });

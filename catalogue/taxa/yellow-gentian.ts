@@ -1,4 +1,4 @@
-import { autumn, flowering, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const yellowGentian = plant({
   key: 'yellow-gentian', name: 'Yellow gentian',
@@ -14,7 +14,11 @@ export const yellowGentian = plant({
   windows: [{ part: 'root', use: 'bitters', from: 'dying-10', to: 'dying+35', clearFrom: 'dying' }, { part: 'seed', use: 'sowing', from: 'seed', to: 'dying' }],
   ceilings: [share(0.02, 'root'), { parts: ['root'], rule: { kind: 'age', minYears: 10 } }, flowering(0.9)],
   signs: [['leaf', 'glance', 'In pairs, crossed, bare and bluish, with five to seven arched veins.'], ['root', 'cut', 'A long thick taproot, yellow inside.'], ['flower', 'glance', 'Yellow stars in whorls.'], ['stem', 'glance', 'Dead stems keep pairs of pods at each storey.']],
-  shows: shows({ growth: { leafyStem: 1, rosette: OFTEN }, leafShape: 'oval', leafEdge: 'smooth', leafBase: { clasping: OFTEN, wedge: OFTEN }, leafSet: { opposite: 1, basal: OFTEN }, leafVeins: 'arched', leafUnder: 'dull', hairs: 'bare', stemSection: { hollow: OFTEN, solid: OFTEN }, stemSkin: 'plain', smell: 'none', flowerForm: { star5: OFTEN, star6: OFTEN }, flowerSet: { spike: 1 }, flowerColour: 'yellow', fruit: 'capsule', root: 'taproot', deadStalk: { podsLeft: OFTEN, tallSpike: OFTEN, noStalk: SOMETIMES } }),
+  shows: [
+    ...shows({ leafShape: { oval: MOSTLY, lance: NOW_AND_THEN }, leafEdge: 'smooth', leafBase: { clasping: OFTEN, stalkless: OFTEN, wedge: SOMETIMES }, leafSet: { opposite: 1, basal: OFTEN }, leafVeins: { arched: MOSTLY, parallel: NOW_AND_THEN }, leafUnder: { dull: OFTEN, glossy: SOMETIMES }, hairs: 'bare', stemSection: { hollow: OFTEN, solid: OFTEN }, stemSkin: 'plain', smell: 'none', flowerForm: { star5: OFTEN, star6: OFTEN }, flowerSet: { spike: MOSTLY, ball: NOW_AND_THEN }, flowerColour: 'yellow', fruit: 'capsule', root: { taproot: MOSTLY, creeping: NOW_AND_THEN }, deadStalk: { podsLeft: OFTEN, tallSpike: OFTEN, noStalk: SOMETIMES } }),
+    // Young ones stand on a stem or without one, in every phase.
+    ...shows({ growth: { leafyStem: OFTEN, fromGround: OFTEN, rosette: SOMETIMES } }, 'rest', 'leaf', 'flower', 'fruit'),
+  ],
   lookAlikes: [['White hellebore', 'Veratrum album', 'deadly', 'Leaves one by one and pleated, downy beneath; root a short stock with threads, white inside.']],
   substitutes: [['dandelion', 'a bitter root, from a weed'], ['burdock', 'a root to dig where digging is allowed']],
   cautions: [['lookAlike', 'White hellebore grows among it; roots dug without leaves have killed.'], ['law', 'Protected in many places, elsewhere under permit and quota.']],

@@ -1,4 +1,4 @@
-import { autumn, OFTEN, plant, RARELY, shows, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const yew = plant({
   key: 'yew', name: 'Yew',
@@ -13,6 +13,6 @@ export const yew = plant({
     ['bark', 'glance', 'Reddish, flaking, on a stem often of several.'],
     ['fruit', 'glance', 'A red fleshy cup open at the tip round one seed.'],
   ],
-  shows: shows({ growth: { tree: OFTEN, bush: OFTEN }, leafShape: 'needle', needles: 'twoRows', smell: { none: 1 }, cone: 'redCup', leafUnder: 'dull', hairs: 'bare', branching: { alternateTwigs: 1, tiers: RARELY }, bark: { peeling: OFTEN, furrowed: OFTEN } }),
+  shows: shows({ growth: { tree: OFTEN, bush: OFTEN }, leafShape: 'needle', needles: { twoRows: OFTEN, allRound: SOMETIMES, pegs: SOMETIMES, suckers: RARELY }, smell: { none: MOSTLY, resin: NOW_AND_THEN }, cone: { redCup: SOMETIMES }, leafUnder: { dull: MOSTLY, paleBands: NOW_AND_THEN }, hairs: 'bare', branching: { alternateTwigs: MOSTLY, tiers: NOW_AND_THEN }, bark: { peeling: OFTEN, furrowed: SOMETIMES, smoothBark: SOMETIMES }, stemSkin: 'plain', bud: { scaled: MOSTLY, longPointed: NOW_AND_THEN }, berryColour: { red: MOSTLY } }),
   cautions: [['notForEating', 'Deadly: needles, wood, bark and seed. A handful kills a horse.']],
 });

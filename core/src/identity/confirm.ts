@@ -1,6 +1,7 @@
 // What it takes to confirm a stand.
-import { ruleOut } from './rule-out.ts';
-import { type IdentityTaxon, type SeenSign, type SignSpec } from './sign.ts';
+import type { Phase, IdentityTaxon, SeenSign, SignSpec } from './sign.ts';
+import { beliefIn, likeliest } from './belief.ts';
+import { weigh } from './weigh.ts';
 
 /** Signs of so many organs at least. */
 const ORGANS_NEEDED = 2;
@@ -10,21 +11,28 @@ export interface Confirmation {
   readonly open: readonly string[];
   /** Signs were seen of fewer than two organs. */
   readonly organsMissing: boolean;
-  /** What was seen rules out the very taxon that is to be confirmed. */
+  /** What was seen fits something else so much better that it rules out the very taxon that is to be confirmed. */
   readonly itselfRuledOut: boolean;
 }
 
+export interface ToConfirm {
+  readonly key: string;
+  readonly seen: readonly SeenSign[];
+  /** The phase it stands in; `null` where nobody says so. */
+  readonly phase: Phase | null;
+}
+
 /**
- * Whether what was seen can confirm a taxon: signs of two organs at least were seen, they do not speak against it, and no deadly or
- * poisonous taxon of the whole list is left open, whether anybody named it as a look-alike or not. The same on the page that offers it
- * and on the server that stores it.
- * @param taxa all that is known; the taxon itself among them counts for nothing
+ * Whether what was seen can confirm a taxon: signs of two organs at least were seen, they do not speak against it, and every deadly or
+ * poisonous taxon of the whole list is ruled out against it, whether anybody named it as a look-alike or not. The same on the page that
+ * offers it and on the server that stores it.
+ * @param taxa all that is known; the taxon itself among them
  * @param signs vocabulary by key
  */
 export function confirmation(
   taxa: readonly IdentityTaxon[],
   signs: ReadonlyMap<string, SignSpec>,
-  { key, seen }: { readonly key: string; readonly seen: readonly SeenSign[] },
+  { key, seen, phase }: ToConfirm,
 ): Confirmation {
   const organs = new Set(
     seen.flatMap(({ sign, present }) => {
@@ -32,14 +40,15 @@ export function confirmation(
       return present && spec && !spec.ofPlace ? [spec.organ] : [];
     }),
   );
-  const itself = taxa.find((t) => t.key === key);
+  const itself = taxa.find((t) => t.key === key) ?? null;
+  const looked = { phase, wanted: itself };
+  const dangerous = taxa.filter((t) => t.key !== key && (t.severity === 'deadly' || t.severity === 'poisonous'));
+  const open = itself ? dangerous.filter((t) => !weigh([itself, t], signs, seen, looked).excluded) : dangerous;
+  const best = likeliest(beliefIn(taxa, signs, seen, looked));
   return {
-    open: taxa
-      .filter((t) => t.key !== key && (t.severity === 'deadly' || t.severity === 'poisonous'))
-      .filter((t) => !ruleOut(t, signs, seen).ruledOut)
-      .map((t) => t.key),
+    open: open.map((t) => t.key),
     organsMissing: organs.size < ORGANS_NEEDED,
-    itselfRuledOut: itself !== undefined && ruleOut(itself, signs, seen).ruledOut,
+    itselfRuledOut: itself !== null && best !== null && weigh([best.taxon, itself], signs, seen, looked).excluded,
   };
 }
 

@@ -1,5 +1,8 @@
-export { distribution, identify, overlap, type Identification, type NextSign, type Standing } from './identify.ts';
-export { RARE, ruleOut, type RuledOut } from './rule-out.ts';
+export { HABITS } from './habit.ts';
+export { distribution, overlap } from './distribution.ts';
+export { identify, type Identification, type Standing } from './identify.ts';
+export type { NextSign } from './next-look.ts';
+export { weigh, type Weighing } from './weigh.ts';
 export { searchState, type Search, type SearchState } from './search.ts';
 export { separableFrom, separatorsIn, SEPARATES, type PhaseFrom, type Separator } from './separate.ts';
 export {

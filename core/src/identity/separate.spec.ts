@@ -1,6 +1,5 @@
 import { expect } from 'chai';
-import { saw, sign, taxon } from './builders.ts';
-import { ruleOut } from './rule-out.ts';
+import { sign, taxon } from './builders.ts';
 import { separableFrom, separatorsIn } from './separate.ts';
 import { phaseOfBbch, PHASES } from './sign.ts';
 
@@ -30,9 +29,6 @@ describe('separating two taxa', () => {
   it('does not take it for a sign that the other is usually not that far: seasons rule nothing out', () => {
     const early = taxon('early', 'deadly', { leaf: { lance: 1 } });
     expect(separatorsIn(wanted, early, SIGNS, 'flower')).to.deep.equal([]);
-  });
-  it('agrees with ruling out: a state that parts them wholly rules the other out', () => {
-    expect(ruleOut(twin, new Map(SIGNS.map((s) => [s.key, s])), [saw('flower.star')]).ruledOut).to.equal(true);
   });
 });
 

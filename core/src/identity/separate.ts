@@ -1,5 +1,5 @@
 import type { DayNumber } from '../measure/index.ts';
-import { distribution, overlap } from './identify.ts';
+import { distribution, overlap } from './distribution.ts';
 import { rowsOf, type IdentityTaxon, type Phase, type SignSpec } from './sign.ts';
 
 export interface Separator {
@@ -8,8 +8,8 @@ export interface Separator {
   readonly separation: number;
 }
 
-/** From here on a sign is said to separate two taxa: they agree at most once in ten. An estimate, on the cautious side. */
-export const SEPARATES = 0.9;
+/** From here on a sign is said to separate two taxa: they agree at most once in five. It is shown, and settles nothing by itself. */
+export const SEPARATES = 0.8;
 
 /**
  * Signs that a taxon shows in a phase and that another shows otherwise in whatever phase, best first. The other's phase is

@@ -1,3 +1,5 @@
+import type { Habit } from './habit.ts';
+
 /** The four coarse phases in which signs show: at rest (dead stalks, buds, bark), in leaf, in flower, in fruit. */
 export const PHASES = ['rest', 'leaf', 'flower', 'fruit'] as const;
 export type Phase = (typeof PHASES)[number];
@@ -17,7 +19,7 @@ export interface SignSpec {
   readonly when: readonly Phase[];
 }
 
-/** How often a taxon shows each state of a sign, 0–1; a state left out is never shown. The sum need not be 1. */
+/** How often a taxon shows each state of a sign, 0–1; a state left out is seldom shown. The sum need not be 1. */
 export interface ShownSign {
   readonly sign: string;
   readonly states: Readonly<Record<string, number>>;
@@ -32,6 +34,8 @@ export type Severity = (typeof SEVERITIES)[number];
 export interface IdentityTaxon {
   readonly key: string;
   readonly severity: Severity;
+  /** How it is built; what it cannot show by that is known without a table. */
+  readonly habit?: Habit;
   readonly shows: readonly ShownSign[];
 }
 

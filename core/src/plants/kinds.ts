@@ -36,20 +36,7 @@ export const UNIT_KEYS = [
   'gram',
 ] as const;
 export type UnitKey = (typeof UNIT_KEYS)[number];
-export const HABITS = [
-  'bulb',
-  'herb',
-  'biennial',
-  'perennialRoot',
-  'shrub',
-  'tree',
-  'conifer',
-  'reed',
-  'waterPlant',
-  'climber',
-  'fern',
-  'fungus',
-] as const;
+export { HABITS } from '../identity/index.ts';
 export const STATUSES = ['common', 'slow', 'atRisk', 'protected', 'invasive'] as const;
 /** A look-alike does harm, or is at least a nuisance. */
 export const LOOK_ALIKE_SEVERITIES = ['deadly', 'poisonous', 'harmful', 'nuisance'] as const;

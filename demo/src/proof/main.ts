@@ -1,4 +1,4 @@
-// How good the forecasts are, on islands whose truth is known: `npm run proof [seeds]`.
+// How good the forecasts are, on islands whose truth is known: `npm run proof -- dates [seeds]`.
 import {
   backtest,
   comparable,

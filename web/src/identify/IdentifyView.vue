@@ -12,7 +12,7 @@ import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
 import { useStand } from '../stands/queries.ts';
 import { fieldLeft } from './field-left.ts';
-import { blankDraft, pressed, type IdentifyDraft } from './identify-draft.ts';
+import { blankDraft, saying, type IdentifyDraft, type Said } from './identify-draft.ts';
 import NextLook from './NextLook.vue';
 import { pairOf, phaseOn, rivalOf } from './pair.ts';
 import PairTable from './PairTable.vue';
@@ -43,7 +43,7 @@ const table = useSigns(
 const draft = useDraft<IdentifyDraft>(() => `identify-${standId.value || 'free'}`, blankDraft());
 const passed = ref<string[]>([]);
 const chosen = ref<string | null>(null);
-const field = computed(() => table.data.value && fieldLeft(table.data.value, draft.value));
+const field = computed(() => table.data.value && fieldLeft(table.data.value, draft.value, s.value?.plantKey));
 const rowOf = (key: string | null | undefined) => table.data.value?.plants.find((p) => p.key === key);
 const wanted = computed(() => rowOf(s.value?.plantKey) ?? field.value?.remaining.find((c) => c.row.gathered)?.row);
 const rival = computed(() => {
@@ -77,8 +77,8 @@ watch(
   },
   { immediate: true },
 );
-const press = (sign: string, state: string): void => {
-  draft.value = { ...draft.value, seen: pressed(draft.value.seen, sign, state) };
+const say = (said: Said): void => {
+  draft.value = { ...draft.value, seen: saying(draft.value.seen, said) };
 };
 function startOver(): void {
   draft.value = blankDraft(draft.value.phase);
@@ -120,7 +120,7 @@ async function kept(): Promise<void> {
         :label="words.t('identify.phase')"
         :options="PHASES.map((p) => ({ value: p, label: words.t(`phase.${p}`) }))"
         @update:model-value="draft = { ...draft, phase: $event }" />
-      <div class="picker"><SignPicker :signs="field.signs" :phase="draft.phase" @press="press" /></div>
+      <div class="picker"><SignPicker :signs="field.signs" :phase="draft.phase" @say="say" /></div>
     </aside>
     <div class="answer" aria-live="polite">
       <header>
@@ -148,7 +148,8 @@ async function kept(): Promise<void> {
         v-if="field.remaining.length > 1"
         :field="field"
         :passed="passed"
-        @press="press"
+        :wanted="wanted"
+        @say="say"
         @pass="passed.push($event)" />
       <PairTable v-if="pair" :pair="pair" :day="day" :wanted="s?.plantKey ?? null" />
       <WhatIsLeft
@@ -158,7 +159,7 @@ async function kept(): Promise<void> {
         :rival="pair?.theirs.key ?? null"
         :wanted="wanted?.key ?? null"
         @compare="chosen = $event" />
-      <SeenTable :rules-out="field.rulesOut" @press="press" />
+      <SeenTable :speaks-against="field.speaksAgainst" @say="say" />
       <SettleForm v-if="s && mayPick && draft.seen.length" :stand="s" :field="field" :draft="draft" @kept="kept" />
       <p class="soft small">{{ words.t('common.caution') }}</p>
     </div>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { signOf } from '@emberfield/contract';
+import { signOf, type IdentityRow } from '@emberfield/contract';
 import { useWords } from '../session/words.ts';
-import type { FieldLeft } from './field-left.ts';
+import { worstFirst, type FieldLeft } from './field-left.ts';
+import type { Said } from './identify-draft.ts';
 import SignDrawing from '../kit/SignDrawing.vue';
 
 /** The sign that tells most of what is left, to be answered on the spot or passed over. */
-const props = defineProps<{ field: FieldLeft; passed: readonly string[] }>();
-const emit = defineEmits<{ press: [sign: string, state: string]; pass: [sign: string] }>();
+const props = defineProps<{ field: FieldLeft; passed: readonly string[]; wanted: IdentityRow | undefined }>();
+const emit = defineEmits<{ say: [said: Said]; pass: [sign: string] }>();
 const words = useWords();
 const next = computed(() => props.field.next.find((n) => !props.passed.includes(n.sign)));
 const choices = computed(
@@ -15,6 +16,13 @@ const choices = computed(
     props.field.signs.find((s) => s.sign.key === next.value?.sign)?.states.filter((s) => !s.gone && s.mark === null) ??
     [],
 );
+/** What the look would settle of what the plant is taken for, the worst first. */
+const settles = computed(() => {
+  const keys = next.value?.settles ?? [];
+  const twins = new Set(props.wanted?.lookAlikes.map((l) => l.plantKey));
+  const settled = props.field.rows.filter((r) => keys.includes(r.key) && twins.has(r.key));
+  return words.value.format.list(worstFirst(settled).map((r) => words.value.text(r.names)));
+});
 </script>
 
 <template>
@@ -23,7 +31,10 @@ const choices = computed(
       <p>
         <b>{{ words.t('identify.next') }}:</b> {{ words.t(`sign.${next.sign}`) }}
         <small class="soft">{{
-          words.t('identify.tellsMost', { price: words.t(`plants.price.${signOf(next.sign)!.price}`) })
+          words.t(settles ? 'identify.wouldSettle' : 'identify.tellsMost', {
+            price: words.t(`plants.price.${signOf(next.sign)!.price}`),
+            names: settles,
+          })
         }}</small>
       </p>
       <div class="answers">
@@ -32,7 +43,7 @@ const choices = computed(
           :key="s.state"
           type="button"
           class="answer"
-          @click="emit('press', next.sign, s.state)">
+          @click="emit('say', { sign: next.sign, state: s.state, mark: 'seen' })">
           <SignDrawing :sign="next.sign" :state="s.state" :size="44" />{{ words.t(`state.${next.sign}.${s.state}`) }}
         </button>
         <button type="button" class="answer" @click="emit('pass', next.sign)">

@@ -27,7 +27,7 @@ const said = computed(() => settling(props.stand, props.field, props.draft));
 /** The worst come first; a long list is not read. */
 const MOST_NAMES = 6;
 const openNames = computed(() => {
-  const names = said.value.dangerousOpen.map((c) => words.value.text(c.row.names));
+  const names = said.value.dangerousOpen.map((r) => words.value.text(r.names));
   const more = names.length - MOST_NAMES;
   return words.value.format.list(
     more > 0 ? [...names.slice(0, MOST_NAMES), words.value.t('identify.andMore', { count: more })] : names,

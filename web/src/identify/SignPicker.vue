@@ -1,17 +1,26 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { Button } from 'ant-design-vue';
+import { computed, ref } from 'vue';
 import type { Phase } from '@emberfield/core/identity';
 import FoldUp from '../kit/FoldUp.vue';
 import SignDrawing from '../kit/SignDrawing.vue';
 import { useWords } from '../session/words.ts';
 import type { SignChoice } from './field-left.ts';
+import type { Said } from './identify-draft.ts';
 import { byKind, FEW_KINDS, openAtFirst, type KindOfSigns } from './sign-kinds.ts';
 
 /** Every sign that can still tell something, as drawn choices, folded by what of the plant they are of. */
 const props = defineProps<{ signs: readonly SignChoice[]; phase: Phase | null }>();
 const kinds = computed(() => byKind(props.signs));
 const open = computed(() => openAtFirst(kinds.value, props.phase));
-const emit = defineEmits<{ press: [sign: string, state: string] }>();
+const emit = defineEmits<{ say: [said: Said] }>();
+/** The sign of which the next press says what it is not. */
+const denying = ref<string | null>(null);
+function press(sign: string, { state, mark }: SignChoice['states'][number]): void {
+  const said = denying.value === sign ? 'notSo' : 'seen';
+  denying.value = null;
+  emit('say', { sign, state, mark: mark === null ? said : null });
+}
 const words = useWords();
 const titleOf = ({ kind, noted }: KindOfSigns): string =>
   [words.value.t(`identify.kind.${kind}`), ...(noted ? [words.value.t('identify.noted', { n: noted })] : [])].join(
@@ -32,6 +41,15 @@ const said = (sign: string, { state, mark, gone }: SignChoice['states'][number])
         <h3>
           {{ words.t(`sign.${sign.key}`) }}
           <small v-if="sign.price !== 'glance'">{{ words.t(`plants.price.${sign.price}`) }}</small>
+          <Button
+            class="deny"
+            type="link"
+            size="small"
+            :aria-pressed="denying === sign.key"
+            :aria-label="words.t('identify.denyOf', { sign: words.t(`sign.${sign.key}`) })"
+            @click="denying = denying === sign.key ? null : sign.key"
+            >{{ words.t(denying === sign.key ? 'identify.denying' : 'identify.deny') }}</Button
+          >
         </h3>
         <div class="states" role="group" :aria-label="words.t(`sign.${sign.key}`)">
           <button
@@ -42,7 +60,7 @@ const said = (sign: string, { state, mark, gone }: SignChoice['states'][number])
             :class="[s.mark ?? '', { gone: s.gone }]"
             :aria-pressed="s.mark === 'seen'"
             :aria-label="said(sign.key, s)"
-            @click="emit('press', sign.key, s.state)">
+            @click="press(sign.key, s)">
             <span class="frame"><SignDrawing :sign="sign.key" :state="s.state" /></span>
             <span>{{ words.t(`state.${sign.key}.${s.state}`) }}</span>
           </button>
@@ -62,6 +80,13 @@ const said = (sign: string, { state, mark, gone }: SignChoice['states'][number])
 h3 {
   margin-bottom: 4px;
   font: 640 15px/1.3 var(--sans);
+}
+.deny.ant-btn {
+  float: right;
+  color: var(--soft);
+}
+.deny[aria-pressed='true'] {
+  color: var(--ember-ink);
 }
 h3 small {
   font: 13px var(--sans);

@@ -2,10 +2,12 @@ import { SIGNS, type IdentityRow, type IdentityTable } from '@emberfield/contrac
 import {
   identify,
   isDangerous,
-  ruleOut,
+  SEVERITIES,
   shownFrequency,
+  weigh,
   type NextSign,
   type SeenSign,
+  type Severity,
   type SignSpec,
   type Standing,
 } from '@emberfield/core/identity';
@@ -24,8 +26,8 @@ export interface SignChoice {
   readonly sign: SignSpec;
   readonly states: readonly StateChoice[];
 }
-/** What one thing that was seen rules out by itself. */
-export interface RulesOut {
+/** What one thing that was seen speaks against; by itself it rules nothing out that does harm. */
+export interface SpeaksAgainst {
   readonly seen: SeenSign;
   readonly names: readonly IdentityRow[];
 }
@@ -37,26 +39,37 @@ export interface FieldLeft {
   readonly open: readonly Candidate[];
   readonly next: readonly NextSign[];
   readonly signs: readonly SignChoice[];
-  readonly rulesOut: readonly RulesOut[];
+  readonly speaksAgainst: readonly SpeaksAgainst[];
+  /** Everything on the list, ruled out or not. */
+  readonly rows: readonly IdentityRow[];
 }
 
 const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
-const SEVERITY_ORDER = ['deadly', 'poisonous', 'harmful', 'nuisance', 'none'];
+/** What kills before what harms. */
+export const worstFirst = <T extends { readonly severity: Severity }>(all: readonly T[]): readonly T[] =>
+  [...all].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
 
-/** Everything the screen says of a list of plants and of what was seen so far. */
-export function fieldLeft({ plants }: IdentityTable, { phase, seen }: IdentifyDraft): FieldLeft {
+/** Everything the screen says of a list of plants and of what was seen so far. `wanted`: the plant that it is held to be. */
+export function fieldLeft(
+  { plants }: IdentityTable,
+  { phase, seen }: IdentifyDraft,
+  wanted: string | null = null,
+): FieldLeft {
   const rows = new Map(plants.map((p) => [p.key, p]));
-  const { standings, next } = identify(plants, SIGNS, seen, phase);
+  const { standings, next } = identify(plants, SIGNS, seen, { phase, wanted });
   const remaining = standings.flatMap((s) => (s.ruledOut ? [] : [{ ...s, row: rows.get(s.key)! }]));
+  const first = rows.get(wanted ?? '') ?? remaining[0]?.row;
+  const looked = { phase, wanted: rows.get(wanted ?? '') ?? null };
+  const speaks = (mine: IdentityRow, theirs: IdentityRow, one: SeenSign): boolean =>
+    weigh([mine, theirs], VOCABULARY, [one], looked).organs.some((o) => o.speaks);
   return {
     remaining,
     ruledOut: standings.length - remaining.length,
-    open: remaining
-      .filter((c) => isDangerous(c.severity))
-      .sort((a, b) => SEVERITY_ORDER.indexOf(a.severity) - SEVERITY_ORDER.indexOf(b.severity) || b.weight - a.weight),
+    open: worstFirst(remaining.filter((c) => isDangerous(c.severity))),
     next,
     signs: SIGNS.flatMap((sign) => choicesOf(sign, { remaining, draft: { phase, seen } })),
-    rulesOut: seen.map((one) => ({ seen: one, names: plants.filter((p) => ruleOut(p, VOCABULARY, [one]).ruledOut) })),
+    rows: plants,
+    speaksAgainst: seen.map((one) => ({ seen: one, names: first ? plants.filter((p) => speaks(first, p, one)) : [] })),
   };
 }
 

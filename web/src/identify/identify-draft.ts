@@ -13,15 +13,13 @@ export const markOf = (seen: readonly SeenSign[], sign: string, state: string): 
   return said ? (said.present ? 'seen' : 'notSo') : null;
 };
 
-/** A state pressed once is seen, pressed again is looked for and not there, pressed a third time is unsaid. */
-export function pressed(seen: readonly SeenSign[], sign: string, state: string): readonly SeenSign[] {
+/** One thing said of a state, in place of what was said of it before. "Not so" is a word of its own and never a second press. */
+export interface Said {
+  readonly sign: string;
+  readonly state: string;
+  readonly mark: Mark;
+}
+export function saying(seen: readonly SeenSign[], { sign, state, mark }: Said): readonly SeenSign[] {
   const others = seen.filter((s) => s.sign !== sign || s.state !== state);
-  switch (markOf(seen, sign, state)) {
-    case null:
-      return [...others, { sign, state, present: true }];
-    case 'seen':
-      return [...others, { sign, state, present: false }];
-    case 'notSo':
-      return others;
-  }
+  return mark === null ? others : [...others, { sign, state, present: mark === 'seen' }];
 }

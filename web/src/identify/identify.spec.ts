@@ -4,7 +4,7 @@ import { binomialOf, type IdentityRow, type IdentityTable } from '@emberfield/co
 import { phaseOfBbch } from '@emberfield/core/identity';
 import { isoDay } from '@emberfield/core/measure';
 import { fieldLeft } from './field-left.ts';
-import { blankDraft, markOf, pressed } from './identify-draft.ts';
+import { blankDraft, markOf, saying } from './identify-draft.ts';
 import { pairOf, phaseOn, rivalOf } from './pair.ts';
 
 const NEW_YEAR_2026 = 20454;
@@ -28,24 +28,30 @@ describe('what is left of the list', () => {
   it('is everything before a sign, with nothing ruled out', () => {
     const left = fieldLeft(table, blankDraft('leaf'));
     expect(left.remaining).to.have.length(plants.length);
-    expect(left.rulesOut).to.deep.equal([]);
+    expect(left.speaksAgainst).to.deep.equal([]);
   });
-  it('narrows with every sign, and says which sign ruled out what', () => {
-    const seen = see('growth.fromGround', 'smell.garlic', 'leafBase.wedge');
+  it('narrows with every sign, and says what each speaks against', () => {
+    const seen = see('growth.fromGround', 'smell.garlic', 'leafVeins.parallel');
     const left = fieldLeft(table, { phase: 'leaf', seen });
     const keys = left.remaining.map((c) => c.key);
     expect(keys[0]).to.equal('ramsons');
     // What only the nose speaks against stays, since it kills.
     expect(keys).to.include('lily-of-the-valley');
-    expect(left.rulesOut.find((r) => r.seen.sign === 'smell')!.names.map((n) => n.key)).to.include('plantain');
-    expect(left.rulesOut.find((r) => r.seen.sign === 'growth')!.names.map((n) => n.key)).not.to.include('ramsons');
+    expect(left.ruledOut).to.be.above(40);
+    const against = (sign: string) => left.speaksAgainst.find((r) => r.seen.sign === sign)!.names.map((n) => n.key);
+    expect(against('smell')).to.deep.equal([]);
+    expect(against('leafVeins')).to.include.members(['hemlock', 'foxglove']).and.not.to.include('autumn-crocus');
+    expect(against('growth')).to.include('plantain').and.not.to.include('ramsons');
   });
   it('offers signs of the phase that something left is known by, and marks states that nothing left shows', () => {
     const fungi = fieldLeft(table, { phase: 'flower', seen: see('growth.cap') });
     const keys = fungi.signs.map((s) => s.sign.key);
     expect(keys).to.include.members(['underCap', 'sporePrint']);
     expect(keys).not.to.include('leafShape');
-    const under = fieldLeft(table, { phase: 'flower', seen: see('growth.cap', 'underCap.pores') });
+    const under = fieldLeft(table, {
+      phase: 'flower',
+      seen: see('growth.cap', 'underCap.pores', 'stipe.netted', 'cap.domed', 'inside.full'),
+    });
     const print = under.signs.find((s) => s.sign.key === 'sporePrint')!;
     expect(print.states.find((s) => s.state === 'whitePrint')!.gone).to.equal(true);
     expect(print.states.find((s) => s.state === 'pinkPrint')!.gone).to.equal(false);
@@ -62,23 +68,27 @@ describe('what is left of the list', () => {
   });
 });
 
-describe('pressing a state', () => {
-  it('says it is seen, then not so, then nothing', () => {
-    const once = pressed([], 'smell', 'garlic');
-    expect(markOf(once, 'smell', 'garlic')).to.equal('seen');
-    const twice = pressed(once, 'smell', 'garlic');
-    expect(markOf(twice, 'smell', 'garlic')).to.equal('notSo');
-    expect(pressed(twice, 'smell', 'garlic')).to.deep.equal([]);
+describe('saying something of a state', () => {
+  it('says one thing of it, in place of what was said before, and nothing once it is taken back', () => {
+    const garlic = { sign: 'smell', state: 'garlic' };
+    const seen = saying([{ sign: 'smell', state: 'none', present: false }], { ...garlic, mark: 'seen' });
+    expect(markOf(seen, 'smell', 'garlic')).to.equal('seen');
+    expect(markOf(seen, 'smell', 'none')).to.equal('notSo');
+    const denied = saying(seen, { ...garlic, mark: 'notSo' });
+    expect([markOf(denied, 'smell', 'garlic'), denied.length]).to.deep.equal(['notSo', 2]);
+    expect(markOf(saying(denied, { ...garlic, mark: null }), 'smell', 'garlic')).to.equal(null);
   });
 });
 
 describe('a pair side by side', () => {
   it('sets the worst look-alike that is left beside the plant, and another once that is ruled out', () => {
     const rival = (...states: string[]) =>
-      rivalOf(row('velvet-shank'), fieldLeft(table, { phase: 'flower', seen: see('growth.cap', ...states) }).remaining)!
-        .key;
+      rivalOf(
+        row('velvet-shank'),
+        fieldLeft(table, { phase: 'flower', seen: see('growth.cap', ...states) }, 'velvet-shank').remaining,
+      )!.key;
     expect(rival()).to.equal('funeral-bell');
-    expect(rival('sporePrint.darkPrint')).not.to.equal('funeral-bell');
+    expect(rival('sporePrint.whitePrint')).not.to.equal('funeral-bell');
   });
   it('names the sign that decides today, and shows what each mostly looks like', () => {
     const pair = pairOf(row('velvet-shank'), row('funeral-bell'), { phase: 'flower', day: '2026-11-20' });

@@ -8,6 +8,7 @@ const KIND_OF: Readonly<Record<string, SignKind>> = {
   wholePlant: 'whole',
   leaf: 'leaf',
   leafStalk: 'leaf',
+  surface: 'leaf',
   stem: 'stem',
   flower: 'flower',
   flowerHead: 'flower',
@@ -23,6 +24,8 @@ const KIND_OF: Readonly<Record<string, SignKind>> = {
   stipe: 'fungus',
   sporePrint: 'fungus',
   flesh: 'fungus',
+  foot: 'fungus',
+  inside: 'fungus',
   ground: 'fungus',
 };
 

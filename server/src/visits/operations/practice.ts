@@ -6,7 +6,7 @@ import {
   type EntryOf,
   type PlantProfile,
 } from '@emberfield/contract';
-import { isDangerous, ruleOut, type SeenSign } from '@emberfield/core/identity';
+import { isDangerous, weigh, type Phase, type SeenSign } from '@emberfield/core/identity';
 import type { Dependencies } from '../../dependencies.ts';
 import { identitiesBy } from '../../entries/index.ts';
 import { clearanceIn, clearancesOf, putClearance, updateGroup } from '../../people/index.ts';
@@ -16,12 +16,23 @@ import type { Storing } from './storing.ts';
 
 const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
 
-/** Whether the signs seen keep the plant itself possible and rule out each of its dangerous look-alikes that has a profile. */
-export function passes(profile: PlantProfile, seen: readonly SeenSign[], kin: GroupCommons['kin']): boolean {
-  if (seen.length === 0 || ruleOut(profile, VOCABULARY, seen).ruledOut) return false;
+/** Whether the signs seen rule out each of a plant's dangerous look-alikes that has a profile, and none of them rules out the plant. */
+export function passes(
+  profile: PlantProfile,
+  { seen, phase }: { readonly seen: readonly SeenSign[]; readonly phase: Phase | null },
+  kin: GroupCommons['kin'],
+): boolean {
   const dangerous = profile.lookAlikes.filter((l) => isDangerous(l.severity));
   const known = dangerous.flatMap((l) => kin.get(binomialOf(l.scientific)) ?? []);
-  return known.length > 0 && known.every((k) => ruleOut(k, VOCABULARY, seen).ruledOut);
+  const looked = { phase, wanted: profile };
+  return (
+    known.length > 0 &&
+    known.every(
+      (k) =>
+        weigh([profile, k], VOCABULARY, seen, looked).excluded &&
+        !weigh([k, profile], VOCABULARY, seen, looked).excluded,
+    )
+  );
 }
 
 /**
@@ -44,8 +55,7 @@ export async function notePractice(
   if (!family || clearanceIn(clearances, accountId, family) !== 'none') return;
   const passed = said.filter(
     ({ plantKey, body }) =>
-      familyOf(plantKey) === family &&
-      passes(plants.get(plantKey)!.profile, (body as EntryBodies['identity']).seen, kin),
+      familyOf(plantKey) === family && passes(plants.get(plantKey)!.profile, body as EntryBodies['identity'], kin),
   );
   if (new Set(passed.map((p) => p.day)).size < PRACTICE_NEEDED) return;
   await updateGroup(tx, group.id, {});

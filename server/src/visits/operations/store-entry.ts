@@ -260,12 +260,12 @@ async function assertConfirmable(deps: Dependencies, group: KnownGroup, entry: E
   if (entry.body.status !== 'confirmed') return;
   const found = await standFor(deps, group, entry.standId!);
   const { plants } = await commonsOf(deps, group);
-  const { seen } = entry.body;
+  const { seen, phase } = entry.body;
   const { profile } = found.plant;
   const said = confirmation(
     [...plants.values()].map((p) => p.profile),
     VOCABULARY,
-    { key: profile.key, seen },
+    { key: profile.key, seen, phase },
   );
   const hostMissing = profile.habit === 'fungus' && !seen.some((s) => s.sign === 'host' && s.present);
   if (said.organsMissing || hostMissing)

@@ -1,4 +1,4 @@
-import { around, blue, circle, dark, dots, ellipse, fine, leaf, lens, line, pale, petal, pink, red, skin, wood, yellow, type Drawing, type Ink } from './pen.ts';
+import { around, blue, circle, dark, dots, ellipse, fine, green, leaf, lens, line, pale, petal, pink, red, skin, wood, yellow, type Drawing, type Ink } from './pen.ts';
 
 const petals = (n: number, length: number, width: number, ink: Ink = 'petal', turn = 0) => ({
   d: around(n, [32, 32], 0, (x, y, a) => lens([x, y], a + turn, length, width)),
@@ -116,6 +116,18 @@ export const FLOWERS: Readonly<Record<string, Drawing>> = {
   'flowerColour.blue': coloured('blue'),
   'flowerColour.green': coloured('green'),
   'flowerColour.brown': [{ d: around(5, [32, 32], 0, (x, y, a) => lens([x, y], a, 26, 15)), ink: 'wood' }, dark(circle(32, 32, 4))],
+
+  // What stands under an umbel, where its stalks meet.
+  'bracts.noBracts': [line('M32 62V34M32 34L8 8M32 34L20 4M32 34V2M32 34L44 4M32 34L56 8')],
+  'bracts.fewBracts': [line('M32 62V30M32 30L8 6M32 30L32 2M32 30L56 6'), leaf(lens([32, 31], 0.5, 14, 3) + lens([32, 31], Math.PI - 0.5, 14, 3) + lens([32, 31], 1.2, 12, 3))],
+  'bracts.featherBracts': [line('M32 62V26M32 26L12 4M32 26V2M32 26L52 4'), line('M32 26C20 32 12 40 6 52M22 32l-8 -2M22 32l-1 9M14 40l-8 -1M14 40l1 9M32 26C44 32 52 40 58 52M42 32l8 -2M42 32l1 9M50 40l8 -1M50 40l-1 9')],
+  'bracts.beardedBracts': [line('M32 62V28M32 28L10 8M32 28L32 2M32 28L54 8'), wood('M10 8V36M13 9V34M32 14V42M36 12V40M54 8V36M51 9V34')],
+
+  'berryColour.red': [line('M32 4V20'), red(circle(32, 38, 17)), pale(circle(26, 32, 3))],
+  'berryColour.black': [line('M32 4V20'), dark(circle(32, 38, 17)), pale(circle(26, 31, 4))],
+  'berryColour.blueBloom': [line('M32 4V20'), blue(circle(32, 38, 17)), pale('M20 30C26 22 38 22 44 30C38 34 26 34 20 30Z')],
+  'berryColour.orange': [line('M32 4V20'), yellow(circle(32, 38, 17)), fine('M22 38H42M32 28V48')],
+  'berryColour.green': [line('M32 4V20'), green(circle(32, 38, 17)), fine('M20 44L44 32M22 32L42 46')],
 
   'fruit.berry': [line('M32 4V18M32 10L18 20M32 10L46 20'), red(circle(18, 30, 9) + circle(46, 30, 9) + circle(32, 40, 10)), pale(circle(15, 27, 2) + circle(43, 27, 2) + circle(29, 36, 2))],
   'fruit.stoneFruit': [line('M32 4V14'), { d: circle(32, 38, 23), ink: 'pink' }, skin(ellipse(32, 38, 9, 13)), fine('M32 26V50')],

@@ -1,4 +1,4 @@
-import { around, blue, circle, dark, dots, ellipse, fine, leaf, lens, line, pale, red, skin, wood, yellow, type Drawing, type Ink } from './pen.ts';
+import { around, blue, circle, dark, dots, ellipse, fine, leaf, lens, line, pale, red, skin, wood, yellow, pink, type Drawing, type Ink } from './pen.ts';
 
 const STEM = 'M27 34C28 44 27 52 25 60H39C37 52 36 44 37 34Z';
 /** The underside of a cap seen from beneath, the stem cut off in the middle. */
@@ -8,6 +8,9 @@ const print = (ink: Ink): Drawing => [
   { d: 'M4 4H60V60H4Z', ink: ink === 'petal' ? 'dark' : 'pale' },
   { d: around(14, [32, 32], 0, (_x, _y, a) => wedge(a)), ink },
 ];
+function spoke(a: number): string {
+  return `M${at(a, 9)}L${at(a, 25)}`;
+}
 function wedge(a: number): string {
   return `M${at(a, 6)}L${at(a - 0.13, 25)}L${at(a + 0.13, 25)}Z`;
 }
@@ -24,6 +27,30 @@ export const FUNGI: Readonly<Record<string, Drawing>> = {
   'cap.bellCap': [skin('M14 42C16 18 24 8 32 4C40 8 48 18 50 42C40 46 24 46 14 42Z'), skin('M29 44C30 52 29 56 28 61H36C35 56 34 52 35 44Z')],
   'cap.shelf': [wood('M6 2V62M20 2V62M13 10v10M12 30v12M14 50v8'), skin('M20 18C40 8 58 14 60 24C52 32 34 30 20 30ZM20 38C36 32 52 36 54 46C44 52 32 50 20 50Z')],
   'cap.honeycomb': [skin('M18 40C12 24 20 6 32 4C44 6 52 24 46 40Z'), dark('M26 12h6v6h-6ZM35 12h5v6h-5ZM21 22h6v7h-6ZM30 22h6v7h-6ZM39 22h5v7h-5ZM22 32h6v5h-6ZM31 32h6v5h-6Z'), skin('M26 40C27 50 26 56 25 61H39C38 56 37 50 38 40Z')],
+
+  'cap.flat': [skin('M4 26C10 18 54 18 60 26C52 32 40 32 36 32H28C24 32 12 32 4 26Z'), skin('M28 32C29 44 28 52 26 60H38C36 52 35 44 36 32Z')],
+  'cap.brain': [
+    skin('M12 34C8 24 14 20 18 20C16 10 28 8 32 12C36 6 48 8 46 18C54 18 56 28 52 34C46 40 18 40 12 34Z'),
+    fine('M18 20C24 18 24 26 18 28C14 30 18 36 24 34C30 32 26 26 32 24C36 22 34 14 32 12M46 18C40 18 38 24 42 27C46 30 44 35 38 34C34 33 34 29 37 28'),
+    skin('M26 38C27 48 26 56 25 61H39C38 56 37 48 38 38Z'),
+  ],
+
+  // The colour of gills as from beneath, each told by its hatching as well.
+  'gillColour.white': [pale(UNDER), fine(around(12, [32, 32], 0, (_x, _y, a) => spoke(a))), pale(FOOT)],
+  'gillColour.pink': [pink(UNDER), fine(around(18, [32, 32], 0, (_x, _y, a) => spoke(a))), pale(FOOT)],
+  'gillColour.brown': [wood(UNDER), fine(around(26, [32, 32], 0, (_x, _y, a) => spoke(a)) + circle(32, 32, 18)), pale(FOOT)],
+  'gillColour.dark': [dark(UNDER), pale(FOOT), fine(around(34, [32, 32], 0, (_x, _y, a) => spoke(a)))],
+  'gillColour.orange': [yellow(UNDER), fine(around(22, [32, 32], 0, (_x, _y, a) => spoke(a)) + circle(32, 32, 22) + circle(32, 32, 14)), pale(FOOT)],
+
+  'foot.bag': [skin('M27 2C28 20 27 34 25 42H39C37 34 36 20 37 2Z'), pale('M12 30C18 38 20 36 23 42H41C44 36 46 38 52 30C56 48 48 60 32 60C16 60 8 48 12 30Z'), fine('M2 26H10M54 26H62')],
+  'foot.bulb': [skin('M28 2C29 22 28 34 22 42C14 50 20 60 32 60C44 60 50 50 42 42C36 34 35 22 36 2Z'), fine('M2 34H20M44 34H62')],
+  'foot.plain': [skin('M27 2C28 24 28 44 27 60H37C36 44 36 24 37 2Z'), fine('M2 46H24M40 46H62')],
+  'foot.tufted': [skin('M30 58C26 40 18 24 8 8L16 4C24 20 31 36 34 58ZM30 58C31 36 30 20 28 4H37C36 20 35 36 35 58ZM31 58C34 40 42 22 50 6L58 11C48 26 40 42 36 58Z'), wood('M18 58H48')],
+
+  'inside.oneHollow': [skin('M20 34C14 20 22 6 32 4C42 6 50 20 44 34C41 38 40 50 41 61H23C24 50 23 38 20 34Z'), dark('M27 34C22 22 27 12 32 10C37 12 42 22 37 34C35 40 35 50 36 56H28C29 50 29 40 27 34Z')],
+  'inside.chambers': [skin('M14 32C8 18 20 8 32 10C44 8 56 18 50 32C44 38 40 48 41 61H23C24 48 20 38 14 32Z'), dark(circle(22, 22, 5) + circle(35, 18, 5) + circle(43, 27, 4) + circle(30, 31, 5) + circle(29, 45, 3) + circle(35, 54, 3))],
+  'inside.full': [skin(CUT)],
+  'inside.loose': [skin(CUT), fine('M28 34L36 38L28 42L36 46L28 50L36 54L29 58')],
 
   'capSize.coin': [wood(circle(18, 40, 13)), fine(circle(18, 40, 10)), skin('M36 38C37 28 55 28 56 38Z'), skin('M44 38V52H48V38Z')],
   'capSize.palm': [skin('M12 26C14 10 50 10 52 26Z'), skin('M28 26V36H36V26Z'), line('M10 60C10 48 14 42 20 42H44C50 42 54 48 54 60M24 42V36M32 42V37M40 42V36')],

@@ -1,4 +1,4 @@
-import { blade, bristle, circle, dark, dots, fine, leaf, lens, line, pale, pink, skin, wood, type Drawing } from './pen.ts';
+import { around, blade, bristle, circle, dark, dots, fine, leaf, lens, line, pale, pink, skin, wood, type Drawing } from './pen.ts';
 
 const OVAL = blade({});
 const RIB = 'M32 58V10';
@@ -165,6 +165,15 @@ export const LEAVES: Readonly<Record<string, Drawing>> = {
     ),
   ],
   'needles.twoRows': [wood('M32 60V6'), leaf([54, 46, 38, 30, 22, 14].map((y) => lens([32, y], -0.2, 24, 3.6) + lens([32, y], Math.PI + 0.2, 24, 3.6)).join(''))],
+  'needles.allRound': [wood('M32 60V4'), leaf(around(9, [32, 32], 3, (x, y, a) => lens([x, y], a, 25, 3)))],
+
+  // The stalk of a leaf, cut across.
+  'stalkSection.round': [leaf(circle(32, 32, 20))],
+  'stalkSection.grooved': [leaf('M8 20C8 48 20 56 32 56C44 56 56 48 56 20C46 18 42 30 32 30C22 30 18 18 8 20Z')],
+  'stalkSection.threeEdged': [leaf('M32 54L8 14H56Z')],
+  'stalkSection.hollow': [leaf(circle(32, 32, 22)), dark(circle(32, 32, 12))],
+  'stalkSection.none': [leaf('M32 4C44 18 44 36 34 50H30C20 36 20 18 32 4Z'), wood('M6 50H58'), fine('M22 58L42 42M22 42L42 58')],
+
   'needles.scaleLeaves': [leaf([0, 1, 2, 3, 4, 5].map((i) => lens([29, 56 - i * 9], -1.95, 13, 7) + lens([35, 56 - i * 9], -1.2, 13, 7)).join(''))],
   'needles.sharpThrees': [wood('M32 60V4'), leaf([48, 28].map((y) => [-0.5, Math.PI + 0.5, -1.57].map((a) => lens([32, y], a, 20, 3)).join('')).join('')), fine('M50 38l4 -3M14 38l-4 -3M50 18l4 -3M14 18l-4 -3')],
 

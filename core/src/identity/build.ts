@@ -1,0 +1,41 @@
+import type { Habit } from './habit.ts';
+import type { SignSpec } from './sign.ts';
+
+// What a plant or fungus cannot show, whatever its table says of it: by the way it is built.
+
+const FUNGUS_ORGANS = new Set(['cap', 'gills', 'stipe', 'foot', 'flesh', 'inside', 'sporePrint']);
+/** Of the place, or of anything that grows. */
+const ANY_ORGANS = new Set(['wholePlant', 'smell', 'ground']);
+const FERN_SIGNS = new Set(['crozier', 'frond']);
+const CONIFER_SIGNS = new Set(['needles', 'cone']);
+/** A leaf with a blade, which no needle or scale has. */
+const BLADE_SIGNS = new Set(['leafEdge', 'leafVeins', 'hairs', 'leafSection']);
+const BLADE_ORGANS = new Set(['leafStalk']);
+/** What the fruits of a conifer are taken for. */
+const CONE_FRUITS = new Set(['berry', 'stoneFruit', 'nut']);
+const NEEDLE_SHAPES = new Set(['needle', 'scale']);
+const FLOWER_ORGANS = new Set(['flower', 'flowerHead', 'seed']);
+const WOOD_ORGANS = new Set(['bark', 'twig']);
+/** Above the ground these die back every year, or are not of wood. */
+const SOFT: ReadonlySet<Habit> = new Set(['herb', 'bulb', 'biennial', 'perennialRoot', 'waterPlant', 'reed', 'fern']);
+const FUNGUS_GROWTH = 'cap';
+
+/** Whether one of the two is a fungus and what was seen is of a plant, or the other way: nobody out of doors takes one for the other. */
+export function isOfOtherKingdom(habit: Habit, sign: SignSpec, state: string): boolean {
+  if (sign.key === 'growth') return (habit === 'fungus') !== (state === FUNGUS_GROWTH);
+  if (ANY_ORGANS.has(sign.organ)) return false;
+  return (habit === 'fungus') !== FUNGUS_ORGANS.has(sign.organ);
+}
+
+/** Whether a taxon is not built to show a sign, or this state of it. */
+export function lacks(habit: Habit, { key, organ }: SignSpec, state: string): boolean {
+  if (habit === 'conifer') {
+    if (key === 'leafShape') return !NEEDLE_SHAPES.has(state);
+    if (key === 'fruit') return !CONE_FRUITS.has(state);
+    if (BLADE_SIGNS.has(key) || BLADE_ORGANS.has(organ)) return true;
+  }
+  if (FERN_SIGNS.has(key)) return habit !== 'fern';
+  if (CONIFER_SIGNS.has(key)) return habit !== 'conifer';
+  if (FLOWER_ORGANS.has(organ)) return habit === 'fern' || habit === 'conifer';
+  return WOOD_ORGANS.has(organ) && SOFT.has(habit);
+}

@@ -1,0 +1,110 @@
+import { chanceOf, type Looked } from './reading.ts';
+import type { IdentityTaxon, SeenSign, Severity, SignSpec } from './sign.ts';
+
+/** Evidence of one organ for one taxon and against another. */
+interface OrganEvidence {
+  readonly organ: string;
+  /** The strongest that speaks against the other, as how many times likelier it is for the first: 1 to 100. */
+  readonly against: number;
+  /** The strongest that speaks for the other, 0–1. */
+  readonly inFavour: number;
+  /** What speaks loudest against the other; `null` where nothing does. */
+  readonly by: SeenSign | null;
+  /** It is one of the two organs that ruling out takes. */
+  readonly speaks: boolean;
+}
+export interface Weighing {
+  /** How many times likelier everything that was seen is for the first than for the other, organ by organ. */
+  readonly factor: number;
+  readonly organs: readonly OrganEvidence[];
+  /** What was looked for and not found says so much, together. */
+  readonly notFound: number;
+  readonly excluded: boolean;
+}
+
+/** No organ says more than this, however well the tables know it. */
+const MOST_AN_ORGAN_SAYS = 100;
+/** "Not so" may be an oversight: all that was not found together says no more than this. */
+const MOST_NOT_FOUND_SAYS = 2;
+/** So much an organ must say by itself to be one of the two. */
+const AN_ORGAN_SPEAKS = 2.5;
+const ORGANS_NEEDED = 2;
+/** So many times likelier must the first be before the other is ruled out, by what the other does. Estimates; the proof measures them. */
+const OUTWEIGHS: Readonly<Record<Severity, number>> = {
+  deadly: 50,
+  poisonous: 10,
+  harmful: 10,
+  nuisance: 10,
+  none: 10,
+};
+/** How many times likelier the first must be before something of this severity is ruled out. */
+export const outweighs = (severity: Severity): number => OUTWEIGHS[severity];
+
+const NOTHING: Weighing = { factor: 1, organs: [], notFound: 1, excluded: false };
+
+/**
+ * Weighs what was seen between two taxa: the likelihood ratio with misreadings inside. Signs of one organ go together and count once: the
+ * strongest against the other, times the strongest for it. Smell and place never speak against anything, only for it. Ruled out is the
+ * other where that outweighs it and two organs speak, or one look that decides by itself (a print over night, a fungus that is no plant).
+ *
+ * More that speaks for the other never rules it out.
+ * @param first what the other is held against
+ * @param signs vocabulary by key; what is not in it counts for nothing
+ * Source: weight of evidence after Good, I. J. (1950), Probability and the Weighing of Evidence; caps and organs are this tool's own.
+ */
+export function weigh(
+  [first, other]: readonly [IdentityTaxon, IdentityTaxon],
+  signs: ReadonlyMap<string, SignSpec>,
+  seen: readonly SeenSign[],
+  looked: Looked,
+): Weighing {
+  let notFound = 1;
+  let weighing = NOTHING;
+  for (const one of seen) {
+    const sign = signs.get(one.sign);
+    if (!sign?.states.includes(one.state)) continue;
+    const mine = chanceOf(first, sign, one, looked);
+    // The other may stand in another phase than one thinks: the most that it shows in any is held against it.
+    const theirs = chanceOf(other, sign, one, { ...looked, phase: null });
+    if (mine === null || theirs === null) continue;
+    const ratio = mine / theirs;
+    if (one.present) weighing = withRatio(weighing, { sign, one, ratio, severity: other.severity });
+    else if (!isNoWitness(sign) || ratio < 1)
+      notFound *= Math.min(MOST_NOT_FOUND_SAYS, Math.max(1 / MOST_NOT_FOUND_SAYS, ratio));
+  }
+  return judged(weighing.organs, Math.min(MOST_NOT_FOUND_SAYS, notFound), other.severity);
+}
+
+/** Of the place, or of the nose, which the fingers take in: it speaks for a taxon and never against one. */
+const isNoWitness = (sign: SignSpec): boolean => sign.ofPlace || sign.organ === 'smell';
+
+interface Witness {
+  readonly sign: SignSpec;
+  readonly one: SeenSign;
+  readonly ratio: number;
+  readonly severity: Severity;
+}
+/** A weighing with one more sign that was seen. */
+export function withRatio({ organs, notFound }: Weighing, { sign, one, ratio, severity }: Witness): Weighing {
+  const before = organs.find((o) => o.organ === sign.organ);
+  const said = before ?? { organ: sign.organ, against: 1, inFavour: 1, by: null, speaks: false };
+  const louder = ratio > said.against && !isNoWitness(sign);
+  const against = louder ? Math.min(MOST_AN_ORGAN_SAYS, ratio) : said.against;
+  const inFavour = Math.min(said.inFavour, ratio);
+  const now: OrganEvidence = {
+    organ: sign.organ,
+    against,
+    inFavour,
+    by: louder ? one : said.by,
+    speaks: against * inFavour >= AN_ORGAN_SPEAKS,
+  };
+  return judged([...organs.filter((o) => o !== before), now], notFound, severity);
+}
+
+function judged(organs: readonly OrganEvidence[], notFound: number, severity: Severity): Weighing {
+  const factor = organs.reduce((product, o) => product * o.against * o.inFavour, notFound);
+  const enough =
+    organs.filter((o) => o.speaks).length >= ORGANS_NEEDED ||
+    organs.some((o) => o.against * o.inFavour >= OUTWEIGHS.deadly);
+  return { factor, organs, notFound, excluded: enough && factor >= OUTWEIGHS[severity] };
+}
