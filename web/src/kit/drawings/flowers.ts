@@ -126,8 +126,18 @@ export const FLOWERS: Readonly<Record<string, Drawing>> = {
   'berryColour.red': [line('M32 4V20'), red(circle(32, 38, 17)), pale(circle(26, 32, 3))],
   'berryColour.black': [line('M32 4V20'), dark(circle(32, 38, 17)), pale(circle(26, 31, 4))],
   'berryColour.blueBloom': [line('M32 4V20'), blue(circle(32, 38, 17)), pale('M20 30C26 22 38 22 44 30C38 34 26 34 20 30Z')],
-  'berryColour.orange': [line('M32 4V20'), yellow(circle(32, 38, 17)), fine('M22 38H42M32 28V48')],
-  'berryColour.green': [line('M32 4V20'), green(circle(32, 38, 17)), fine('M20 44L44 32M22 32L42 46')],
+  'berryColour.orange': [
+    line('M32 4V20'),
+    yellow(circle(32, 38, 17)),
+    fine(
+      dots([
+        [26, 36],
+        [38, 36],
+        [32, 45],
+      ]),
+    ),
+  ],
+  'berryColour.green': [line('M32 4V20'), green(circle(32, 38, 17)), fine('M26 28V48M32 25V51M38 28V48')],
 
   'fruit.berry': [line('M32 4V18M32 10L18 20M32 10L46 20'), red(circle(18, 30, 9) + circle(46, 30, 9) + circle(32, 40, 10)), pale(circle(15, 27, 2) + circle(43, 27, 2) + circle(29, 36, 2))],
   'fruit.stoneFruit': [line('M32 4V14'), { d: circle(32, 38, 23), ink: 'pink' }, skin(ellipse(32, 38, 9, 13)), fine('M32 26V50')],

@@ -38,7 +38,7 @@ export const FUNGI: Readonly<Record<string, Drawing>> = {
   // The colour of gills as from beneath, each told by its hatching as well.
   'gillColour.white': [pale(UNDER), fine(around(12, [32, 32], 0, (_x, _y, a) => spoke(a))), pale(FOOT)],
   'gillColour.pink': [pink(UNDER), fine(around(18, [32, 32], 0, (_x, _y, a) => spoke(a))), pale(FOOT)],
-  'gillColour.brown': [wood(UNDER), fine(around(26, [32, 32], 0, (_x, _y, a) => spoke(a)) + circle(32, 32, 18)), pale(FOOT)],
+  'gillColour.brown': [skin(UNDER), fine(around(26, [32, 32], 0, (_x, _y, a) => spoke(a)) + circle(32, 32, 18)), pale(FOOT)],
   'gillColour.dark': [dark(UNDER), pale(FOOT), fine(around(34, [32, 32], 0, (_x, _y, a) => spoke(a)))],
   'gillColour.orange': [yellow(UNDER), fine(around(22, [32, 32], 0, (_x, _y, a) => spoke(a)) + circle(32, 32, 22) + circle(32, 32, 14)), pale(FOOT)],
 
