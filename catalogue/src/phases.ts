@@ -1,5 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import type { Phase, ShownSign } from '@emberfield/core/identity';
+import { MOSTLY, RARELY } from './write.ts';
 
 const STANDING: readonly Phase[] = ['flower', 'fruit', 'rest'];
 /** Above the ground such plants are first leaves and then a stem; shrubs, trees and climbers are the same all year. */
@@ -7,8 +8,6 @@ const RISING: ReadonlySet<PlantProfile['habit']> = new Set(['herb', 'biennial', 
 const LOW = ['rosette', 'fromGround'];
 const ON_A_STEM = ['leafyStem'];
 const STEM_SIGNS = new Set(['stemSection', 'stemSkin']);
-const MOST = 0.9;
-const SELDOM = 0.08;
 
 /**
  * Rows by phase where a profile says in one row that its plant is a rosette and a leafy stem: in leaf mostly the one, from flowering on the
@@ -30,7 +29,10 @@ function rowsByPhase(row: ShownSign): readonly ShownSign[] {
     const most = Math.max(...Object.keys(row.states).map((s) => (isMore(s) ? row.states[s]! : 0)));
     if (most === 0) return row.states;
     return Object.fromEntries(
-      Object.entries(row.states).map(([s, f]) => [s, isMore(s) ? Math.min(1, (f / most) * MOST) : Math.min(f, SELDOM)]),
+      Object.entries(row.states).map(([s, f]) => [
+        s,
+        isMore(s) ? Math.min(1, (f / most) * MOSTLY) : Math.min(f, RARELY),
+      ]),
     );
   };
   const low = raised((s) => !stem.includes(s));

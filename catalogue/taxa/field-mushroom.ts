@@ -17,5 +17,5 @@ export const fieldMushroom = plant({
     ...shows({ gillColour: { dark: OFTEN, brown: OFTEN, pink: RARELY } }, 'fruit'),
   ],
   lookAlikes: [['Death cap', 'Amanita phalloides', 'deadly', 'White gills for good; a bag at the foot; white print.'], ['Yellow stainer', 'Agaricus xanthodermus', 'harmful', 'Foot turns bright yellow when cut; smells of ink.']],
-  cautions: [['lookAlike', 'Death caps stand at wood edges and under single oaks in pasture. White gills or a bag: nothing from that place.'], ['ground', 'Pastures are treated: ask.']],
+  cautions: [['lookAlike', 'Death caps stand at wood edges and under single oaks in pasture. White gills or a bag: nothing from that place.'], ['ground', 'Pastures are treated: ask.'], ['slowPoison', 'Gathers cadmium and mercury: eaten seldom, and not from beside roads or works.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

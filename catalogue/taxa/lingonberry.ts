@@ -13,5 +13,5 @@ export const lingonberry = plant({
   signs: [['leaf', 'glance', 'Leathery, edge rolled under, dotted beneath.'], ['fruit', 'glance', 'In small hanging bunches, with the rest of the flower at the tip.']],
   shows: shows({ growth: { bush: 1, creeping: OFTEN }, leafShape: 'oval', leafEdge: { smooth: MOSTLY, fineTeeth: RARELY }, leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: { dull: 1 }, hairs: 'bare', stemSection: 'solid', stemSkin: 'plain', flowerForm: 'bell', flowerSet: { oneSided: OFTEN, flatHead: OFTEN }, flowerColour: { pink: OFTEN, white: OFTEN }, fruit: 'berry', root: 'creeping', branching: 'alternateTwigs', berryColour: 'red' }),
   lookAlikes: [['Bearberry', 'Arctostaphylos uva-ursi', 'nuisance', 'Lies flat; leaves with a net of veins and no dots; berries mealy.']],
-  cautions: [['ground', 'Fox tapeworm is feared on low berries: cook or wash well.']],
+  cautions: [['ground', 'Fox tapeworm is feared on low berries: cook or wash well.'], ['ground', 'Eggs of the fox tapeworm are feared on low berries: washing helps little, cooking well or drying hot does. Ask what is advised where you live.']],
 });

@@ -13,5 +13,5 @@ export const morel = plant({
   signs: [['cap', 'glance', 'Pits like a honeycomb, one with the stem.'], ['flesh', 'cut', 'One clean hollow.']],
   shows: shows({ growth: 'cap', cap: { honeycomb: MOSTLY, brain: RARELY }, underCap: 'noneBeneath', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { broadleafSoil: MOSTLY, grass: SOMETIMES, coniferSoil: SOMETIMES }, inside: { oneHollow: 1 }, foot: { plain: MOSTLY, bulb: NOW_AND_THEN }, capSize: { palm: MOSTLY, coin: NOW_AND_THEN } }),
   lookAlikes: [['False morel', 'Gyromitra esculenta', 'deadly', 'A folded brain with cottony chambers inside.']],
-  cautions: [['lookAlike', 'False morels kill: pits and one clean hollow in every single one.'], ['cooking', 'Raw and underdone they make ill, and with alcohol some people.']],
+  cautions: [['lookAlike', 'False morels kill: pits and one clean hollow in every single one.'], ['cooking', 'Raw and underdone they make ill, and with alcohol some people.'], ['law', 'Many countries limit how much may be gathered in a day, or where: ask first.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

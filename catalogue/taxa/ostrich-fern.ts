@@ -14,5 +14,5 @@ export const ostrichFern = plant({
   shows: shows({ growth: 'fern', crozier: 'grooved', frond: { once: OFTEN, twice: OFTEN }, leafSet: 'basal', root: { creeping: OFTEN, fibres: SOMETIMES }, smell: 'none', deadStalk: 'plumeLeft', leafShape: { feather: OFTEN, fineFeather: OFTEN }, leafEdge: { lobed: OFTEN, smooth: SOMETIMES }, leafVeins: 'net', hairs: { bare: MOSTLY }, stemSkin: { plain: MOSTLY }, stemSection: { ribbed: OFTEN, solid: OFTEN } }),
   lookAlikes: [['Bracken', 'Pteridium aquilinum', 'harmful', 'Single, furry, with three claws.'], ['Male fern', 'Dryopteris filix-mas', 'poisonous', 'Covered with brown scales; no groove.']],
   substitutes: [['hop', 'a spring shoot to boil']],
-  cautions: [['cooking', 'Boiled at least ten minutes and the water thrown away: undercooked croziers have made many people ill.'], ['stand', 'A slow crown: rest it every second year.']],
+  cautions: [['cooking', 'Boiled at least fifteen minutes and the water thrown away: undercooked croziers have made many people ill.'], ['stand', 'A slow crown: rest it every second year.']],
 });

@@ -13,5 +13,5 @@ export const oysterMushroom = plant({
   signs: [['gills', 'glance', 'White, running down a short stem at the side.'], ['sporePrint', 'overnight', 'Pale lilac to white.']],
   shows: shows({ growth: 'cap', cap: { shelf: MOSTLY, funnel: NOW_AND_THEN }, underCap: 'runningGills', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: OFTEN, aniseed: RARELY }, host: { deadBroadleaf: 1, deadConifer: RARELY }, gillColour: { white: MOSTLY, brown: RARELY }, foot: { tufted: OFTEN, plain: SOMETIMES }, inside: 'full', capSize: { palm: MOSTLY, plate: NOW_AND_THEN, coin: RARELY } }),
   lookAlikes: [['Funeral bell', 'Galerina marginata', 'deadly', 'Small brown caps with a stem in the middle, rust print.']],
-  cautions: [['lookAlike', 'Other kinds share the log: every cap is looked at.'], ['cooking', 'Cooked only.']],
+  cautions: [['lookAlike', 'Other kinds share the log: every cap is looked at.'], ['cooking', 'Cooked only.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

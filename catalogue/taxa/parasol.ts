@@ -13,5 +13,5 @@ export const parasol = plant({
   signs: [['stipe', 'glance', 'Brown snakeskin; a double ring that slides.'], ['cap', 'glance', 'Wider than a hand: small kin are deadly.'], ['flesh', 'cut', 'Does not turn red.']],
   shows: shows({ growth: 'cap', cap: { domed: OFTEN, bellCap: SOMETIMES, flat: OFTEN }, underCap: 'freeGills', stipe: { slidingRing: MOSTLY, ring: NOW_AND_THEN }, capSize: { plate: MOSTLY, palm: OFTEN }, sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { grass: OFTEN, broadleafSoil: OFTEN, coniferSoil: SOMETIMES }, gillColour: { white: MOSTLY, brown: RARELY }, foot: { bulb: MOSTLY, plain: NOW_AND_THEN } }),
   lookAlikes: [['Deadly dapperling', 'Lepiota brunneoincarnata', 'deadly', 'Small as a coin to a palm, no sliding ring.'], ['Death cap', 'Amanita phalloides', 'deadly', 'A bag at the foot, no snakeskin, no sliding ring.']],
-  cautions: [['lookAlike', 'Small dapperlings kill: nothing below the width of a hand, and the ring slides.'], ['cooking', 'Cooked; the stem is wood.']],
+  cautions: [['lookAlike', 'Small dapperlings kill: nothing below the width of a hand, and the ring slides.'], ['cooking', 'Cooked; the stem is wood.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

@@ -26,7 +26,7 @@ export const reedmace: PlantProfile = {
     {
       key: 'shoot', name: en('shoot hearts'), growth: growsTo([200, 150, 260], [348, 290, 417], [101, 82, 124]), unit: 'shoot', perPlant: estimate(1, 1, 1), massG: estimate(45, 20, 90),
       method: en('Grasp the inner leaves and pull slowly: the heart slips out, the rootstock stays.'), effect: en('One shoot of the clone is lost; others follow.'),
-      kills: false, costsSeed: true, spends: ['flower', 'pollen'], minAgeYears: null, use: en('cooked; raw only from water you know to be clean'), eating: 'cooked',
+      kills: false, costsSeed: true, spends: ['flower', 'pollen'], minAgeYears: null, use: en('cooked, never raw'), eating: 'cooked',
     },
     {
       key: 'flower', name: en('green spikes'), unit: 'spike', perPlant: estimate(1, 1, 1), massG: estimate(18, 10, 30),

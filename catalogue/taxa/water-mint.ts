@@ -7,7 +7,7 @@ export const waterMint = plant({
   habit: 'waterPlant',
   about: 'Of ditches and wet meadows; the whole place smells when trodden.',
   stages: [spring('shoots', 'shoots', 1, 100, 14), spring('stem', 'leafy stems', 3, 140, 12), spring('flowering', 'lilac heads', 6, 200, 14), autumn('seed', 'seed', 8, 250, 14), autumn('dying', 'dead stems', 9, 300, 14)],
-  parts: [{ key: 'leaf', name: 'leafy tips', unit: 'tip', perPlant: [3, 1, 6], massG: [1.5, 0.7, 3], method: 'Cut above a pair of leaves.', effect: 'Branches and grows on.', use: 'dried for tea; raw only from clean water', eating: 'cooked' }],
+  parts: [{ key: 'leaf', name: 'leafy tips', unit: 'tip', perPlant: [3, 1, 6], massG: [1.5, 0.7, 3], method: 'Cut above a pair of leaves.', effect: 'Branches and grows on.', use: 'dried for tea, or cooked: never raw', eating: 'cooked' }],
   windows: [{ part: 'leaf', use: 'tea', from: 'stem', to: 'flowering+14', best: 0.6 }],
   ceilings: [share(0.4), cap(2)],
   signs: [['smell', 'glance', 'Of mint.'], ['stem', 'glance', 'Square.'], ['flower', 'glance', 'A round head on top.'], ['stem', 'glance', 'Dead stems square, with dry balls in storeys.']],

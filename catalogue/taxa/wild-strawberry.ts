@@ -15,5 +15,5 @@ export const wildStrawberry = plant({
   ceilings: [cap(2, 'leaf'), others(0.3)],
   signs: [['leaf', 'glance', 'Three leaflets, side veins straight into the teeth, silky beneath.'], ['fruit', 'glance', 'Hangs; seeds stand out on it.']],
   shows: shows({ growth: { rosette: OFTEN, creeping: OFTEN }, leafShape: 'threeLeaflets', leafEdge: 'coarseTeeth', leafSet: 'basal', leafVeins: 'net', leafUnder: { dull: OFTEN, whiteFelt: SOMETIMES }, hairs: 'soft', stemSkin: 'hairy', smell: 'none', flowerForm: 'star5', flowerSet: { single: OFTEN, flatHead: SOMETIMES }, flowerColour: 'white', fruit: 'berry', root: 'creeping', deadStalk: 'noStalk', berryColour: 'red' }),
-  cautions: [['ground', 'Low fruit on fox paths: wash or cook.'], ['people', 'Rashes with strawberry allergy.']],
+  cautions: [['ground', 'Eggs of the fox tapeworm are feared on low berries: washing helps little, cooking well or drying hot does. Ask what is advised where you live.'], ['people', 'Rashes with strawberry allergy.']],
 });

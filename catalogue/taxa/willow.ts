@@ -13,5 +13,5 @@ export const willow = plant({
   ceilings: [pruning(0.5, 'fibre'), pruning(0.1, 'bark')],
   signs: [['leaf', 'glance', 'Silver silk beneath, narrow.'], ['bud', 'glance', 'One scale like a cap, pressed to the twig.']],
   shows: shows({ growth: { tree: 1, bush: SOMETIMES }, leafShape: 'lance', leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: 'alternate', leafVeins: 'net', leafUnder: { whiteFelt: MOSTLY, dull: SOMETIMES }, hairs: { soft: 1 }, stemSkin: 'plain', flowerSet: 'catkin', flowerColour: { yellow: OFTEN, green: OFTEN }, fruit: { capsule: OFTEN, parachutes: OFTEN }, bark: 'furrowed', bud: 'scaled', branching: 'alternateTwigs' }),
-  cautions: [['people', 'Bark holds salicin: as a remedy only after asking a licensed practitioner.']],
+  cautions: [['people', 'Bark holds salicin, a kin of aspirin: not for children, nor for who bears aspirin badly; as a remedy only after asking a licensed practitioner.']],
 });

@@ -21,6 +21,6 @@ export const yellowGentian = plant({
   ],
   lookAlikes: [['White hellebore', 'Veratrum album', 'deadly', 'Leaves one by one and pleated, downy beneath; root a short stock with threads, white inside.']],
   substitutes: [['dandelion', 'a bitter root, from a weed'], ['burdock', 'a root to dig where digging is allowed']],
-  cautions: [['lookAlike', 'White hellebore grows among it; roots dug without leaves have killed.'], ['law', 'Protected in many places, elsewhere under permit and quota.']],
+  cautions: [['lookAlike', 'White hellebore grows among it; roots dug without leaves have killed.'], ['law', 'Protected in many places, elsewhere under permit and quota.'], ['people', 'Not for pregnant people, nor with ulcers of the stomach: ask a licensed practitioner.']],
   works: ['habitats1992'],
 });

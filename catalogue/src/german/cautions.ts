@@ -199,8 +199,8 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
     'Eibe hat Menschen und Tiere getötet. Eine flache Nadel ohne Harzgeruch: stehen lassen.',
   'Tips are the owner’s: ask the forester, and never in plantations or Christmas-tree fields, which are sprayed.':
     'Spitzen gehören dem Eigentümer: Frag den Förster, und nie in Pflanzungen oder Christbaumkulturen, die gespritzt werden.',
-  'Boiled at least ten minutes and the water thrown away: undercooked croziers have made many people ill.':
-    'Mindestens zehn Minuten gekocht und das Wasser weggegossen: Halbgare Wedel haben viele krank gemacht.',
+  'Boiled at least fifteen minutes and the water thrown away: undercooked croziers have made many people ill.':
+    'Mindestens fünfzehn Minuten gekocht und das Wasser weggegossen: Halbgare Wedel haben viele krank gemacht.',
   'A slow crown: rest it every second year.': 'Eine langsame Krone: Lass sie jedes zweite Jahr ruhen.',
   'Other kinds share the log: every cap is looked at.': 'Andere Arten teilen den Stamm: Jeder Hut wird angesehen.',
   'Cooked only.': 'Nur gekocht.',
@@ -213,7 +213,8 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
     'Schädigt die Leber, nach und nach und ohne Warnung; auch getrocknet.',
   'Autumn crocus and lily of the valley grow in the middle of ramsons and have killed people who picked by the handful. Smell wears off on the hands: check each leaf by more than its smell.':
     'Herbstzeitlose und Maiglöckchen wachsen mitten im Bärlauch und haben Leute getötet, die büschelweise pflückten. Der Geruch färbt auf die Hände ab: Prüf jedes Blatt an mehr als seinem Geruch.',
-  'Wash well: foxes and dogs use the same woods.': 'Gut waschen: Füchse und Hunde gehen durch dieselben Wälder.',
+  'Foxes and dogs use the same woods: washing does not take tapeworm eggs off, cooking does.':
+    'Füchse und Hunde gehen durch dieselben Wälder: Waschen entfernt Bandwurmeier nicht, Kochen schon.',
   'Maggots: look inside.': 'Maden: Sieh hinein.',
   'In pregnancy ask a licensed practitioner about the leaves.':
     'In der Schwangerschaft frag wegen der Blätter eine Ärztin oder eine Hebamme.',
@@ -293,8 +294,8 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'Poisonous: berries and root.': 'Giftig: Beeren und Wurzel.',
   'The root blisters the skin.': 'Die Wurzel zieht Blasen auf der Haut.',
   'Deadly: the root above all.': 'Tödlich: vor allem die Wurzel.',
-  'Bark holds salicin: as a remedy only after asking a licensed practitioner.':
-    'Die Rinde enthält Salicin: als Heilmittel nur, nachdem du eine Ärztin oder einen Apotheker gefragt hast.',
+  'Bark holds salicin, a kin of aspirin: not for children, nor for who bears aspirin badly; as a remedy only after asking a licensed practitioner.':
+    'Die Rinde enthält Salicin, verwandt mit Aspirin: nichts für Kinder und nichts für alle, die Aspirin schlecht vertragen; als Heilmittel nur, nachdem du eine Ärztin oder einen Apotheker gefragt hast.',
   'Grows among hemlock, cowbane and water-dropwort. Nothing of an unsettled umbellifer is taken, at any stage.':
     'Wächst zwischen Schierling, Wasserschierling und Rebendolde. Von einem ungeklärten Doldenblütler wird nichts genommen, in keinem Stadium.',
   'Sap and sun can burn: gloves.': 'Saft und Sonne können verbrennen: Handschuhe.',
@@ -302,7 +303,6 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
     'Rosetten des Schierlings wurden dafür gegraben. Haare am Blattstiel jeder einzelnen Pflanze.',
   'The seed is not for pregnant people: ask a licensed practitioner.':
     'Die Samen sind nichts für Schwangere: frag eine Ärztin oder eine Hebamme.',
-  'Low fruit on fox paths: wash or cook.': 'Niedrige Früchte an Fuchswegen: waschen oder kochen.',
   'Rashes with strawberry allergy.': 'Ausschlag bei Erdbeerallergie.',
   'Spreads beyond control in some countries: check before sowing.':
     'Breitet sich in manchen Ländern unbeherrschbar aus: prüfen vor dem Säen.',
@@ -315,4 +315,22 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'Upsets the stomach of most people.': 'Verdirbt den meisten den Magen.',
   'Deadly: needles, wood, bark and seed. A handful kills a horse.':
     'Tödlich: Nadeln, Holz, Rinde und Samen. Eine Handvoll tötet ein Pferd.',
+  'Many countries limit how much may be gathered in a day, or where: ask first.':
+    'Viele Länder begrenzen, wie viel am Tag oder wo gesammelt werden darf: vorher fragen.',
+  'Gathers radioactive caesium where it once rained down: ask what is advised where you live.':
+    'Reichert radioaktives Caesium an, wo es einst herabregnete: Frag, was bei dir geraten wird.',
+  'Gathers cadmium and mercury: eaten seldom, and not from beside roads or works.':
+    'Reichert Cadmium und Quecksilber an: selten gegessen und nicht neben Straßen oder Werken.',
+  'Its sap and the sun together can burn the skin: gloves, and wash it off.':
+    'Sein Saft kann mit der Sonne zusammen die Haut verbrennen: Handschuhe, und abwaschen.',
+  'Not for pregnant people, nor with medicines that thin the blood: ask a licensed practitioner.':
+    'Nichts für Schwangere und nichts zu Mitteln, die das Blut verdünnen: eine Ärztin oder einen Apotheker fragen.',
+  'Not for pregnant people, nor with medicines that make drowsy: ask a licensed practitioner.':
+    'Nichts für Schwangere und nichts zu Mitteln, die müde machen: eine Ärztin oder einen Apotheker fragen.',
+  'Not for pregnant people, nor with ulcers of the stomach: ask a licensed practitioner.':
+    'Nichts für Schwangere und nichts bei Magengeschwüren: eine Ärztin oder einen Apotheker fragen.',
+  'Gathers lead and other metals: not below mines, roads or yards.':
+    'Reichert Blei und andere Metalle an: nicht unterhalb von Bergwerken, Straßen oder Höfen.',
+  'It also holds an enzyme that destroys vitamin B1: animals that eat much of it fall ill.':
+    'Er enthält auch ein Enzym, das Vitamin B1 zerstört: Tiere, die viel davon fressen, werden krank.',
 };

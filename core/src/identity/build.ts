@@ -27,6 +27,10 @@ export function isOfOtherKingdom(habit: Habit, sign: SignSpec, state: string): b
   return (habit === 'fungus') !== FUNGUS_ORGANS.has(sign.organ);
 }
 
+/** Whether a taxon is built to show a sign in any state. */
+export const isBuiltFor = (habit: Habit, sign: SignSpec): boolean =>
+  sign.states.some((state) => !isOfOtherKingdom(habit, sign, state) && !lacks(habit, sign, state));
+
 /** Whether a taxon is not built to show a sign, or this state of it. */
 export function lacks(habit: Habit, { key, organ }: SignSpec, state: string): boolean {
   if (habit === 'conifer') {

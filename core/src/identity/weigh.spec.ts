@@ -81,6 +81,8 @@ describe('weighing what was seen between two taxa', () => {
     const absent = held(mine, theirs, '!edge.toothed', '!stem.hollow', '!root.taproot', '!smell.mouse');
     expect([absent.factor, absent.excluded]).to.deep.equal([2, false]);
     expect(held(mine, theirs, '!edge.smooth').factor).to.equal(0.5);
+    // However much was not found that speaks against it, what speaks for it is not lost in that.
+    expect(held(mine, theirs, '!edge.toothed', '!stem.hollow', '!root.taproot', '!edge.smooth').factor).to.equal(1);
   });
   it('takes a print over night for enough, and a fungus for no plant', () => {
     expect(held({ print: { white: 1 } }, { print: { rust: 1 } }, 'print.white').excluded).to.equal(true);

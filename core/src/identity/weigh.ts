@@ -24,7 +24,7 @@ export interface Weighing {
 
 /** No organ says more than this, however well the tables know it. */
 const MOST_AN_ORGAN_SAYS = 100;
-/** "Not so" may be an oversight: all that was not found together says no more than this. */
+/** "Not so" may be an oversight: all of it that speaks against a taxon says no more than this, and each that speaks for it. */
 const MOST_NOT_FOUND_SAYS = 2;
 /** So much an organ must say by itself to be one of the two. */
 const AN_ORGAN_SPEAKS = 2.5;
@@ -58,7 +58,8 @@ export function weigh(
   seen: readonly SeenSign[],
   looked: Looked,
 ): Weighing {
-  let notFound = 1;
+  let against = 1;
+  let inFavour = 1;
   let weighing = NOTHING;
   for (const one of seen) {
     const sign = signs.get(one.sign);
@@ -69,10 +70,10 @@ export function weigh(
     if (mine === null || theirs === null) continue;
     const ratio = mine / theirs;
     if (one.present) weighing = withRatio(weighing, { sign, one, ratio, severity: other.severity });
-    else if (!isNoWitness(sign) || ratio < 1)
-      notFound *= Math.min(MOST_NOT_FOUND_SAYS, Math.max(1 / MOST_NOT_FOUND_SAYS, ratio));
+    else if (ratio < 1) inFavour *= Math.max(1 / MOST_NOT_FOUND_SAYS, ratio);
+    else if (!isNoWitness(sign)) against *= ratio;
   }
-  return judged(weighing.organs, Math.min(MOST_NOT_FOUND_SAYS, notFound), other.severity);
+  return judged(weighing.organs, Math.min(MOST_NOT_FOUND_SAYS, against) * inFavour, other.severity);
 }
 
 /** Of the place, or of the nose, which the fingers take in: it speaks for a taxon and never against one. */

@@ -1,6 +1,7 @@
 import { SIGNS, type IdentityRow, type IdentityTable } from '@emberfield/contract';
 import {
   identify,
+  isBuiltFor,
   isDangerous,
   SEVERITIES,
   shownFrequency,
@@ -67,20 +68,23 @@ export function fieldLeft(
     ruledOut: standings.length - remaining.length,
     open: worstFirst(remaining.filter((c) => isDangerous(c.severity))),
     next,
-    signs: SIGNS.flatMap((sign) => choicesOf(sign, { remaining, draft: { phase, seen } })),
+    signs: SIGNS.flatMap((sign) => choicesOf(sign, { remaining, draft: { phase, seen }, wanted: looked.wanted })),
     rows: plants,
     speaksAgainst: seen.map((one) => ({ seen: one, names: first ? plants.filter((p) => speaks(first, p, one)) : [] })),
   };
 }
 
-/** The states of a sign to choose from: none where the phase does not show it or nothing left is known by it. */
-function choicesOf(
-  sign: SignSpec,
-  { remaining, draft: { phase, seen } }: { readonly remaining: readonly Candidate[]; readonly draft: IdentifyDraft },
-): readonly SignChoice[] {
+interface Choosing {
+  readonly remaining: readonly Candidate[];
+  readonly draft: IdentifyDraft;
+  readonly wanted: IdentityRow | null;
+}
+/** The states of a sign to choose from: none where the phase does not show it, nothing left is known by it, or what is wanted is not built for it. */
+function choicesOf(sign: SignSpec, { remaining, draft: { phase, seen }, wanted }: Choosing): readonly SignChoice[] {
   const said = seen.some((s) => s.sign === sign.key);
   const known = remaining.filter((c) => c.row.shows.some((x) => x.sign === sign.key));
-  if (!said && ((phase !== null && !sign.when.includes(phase)) || known.length === 0)) return [];
+  const asked = (phase === null || sign.when.includes(phase)) && (!wanted || isBuiltFor(wanted.habit, sign));
+  if (!said && (!asked || known.length === 0)) return [];
   return [
     {
       sign,

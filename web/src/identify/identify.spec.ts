@@ -56,6 +56,18 @@ describe('what is left of the list', () => {
     expect(print.states.find((s) => s.state === 'whitePrint')!.gone).to.equal(true);
     expect(print.states.find((s) => s.state === 'pinkPrint')!.gone).to.equal(false);
   });
+  it('does not ask a herb about needles, bark and gills, nor a fungus about leaves; how it grows is asked of all', () => {
+    const asked = (key: string, phase: 'leaf' | 'flower') =>
+      fieldLeft(table, blankDraft(phase), key).signs.map((s) => s.sign.key);
+    expect(asked('sorrel', 'leaf')).to.include.members(['growth', 'leafShape', 'root']);
+    expect(
+      asked('sorrel', 'leaf').filter((k) => ['needles', 'bark', 'gillColour', 'crozier'].includes(k)),
+    ).to.deep.equal([]);
+    expect(asked('cep', 'flower'))
+      .to.include.members(['growth', 'underCap', 'smell', 'host'])
+      .and.not.include('leafShape');
+    expect(asked('spruce', 'leaf')).to.include.members(['needles', 'cone', 'bark']).and.not.include('leafVeins');
+  });
   it('keeps a sign in sight that was said, whatever the phase', () => {
     const left = fieldLeft(table, { phase: 'rest', seen: see('flowerForm.star6') });
     expect(left.signs.map((s) => s.sign.key)).to.include('flowerForm');
