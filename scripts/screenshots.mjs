@@ -71,7 +71,7 @@ await shot('identify', {
     await page.getByRole('link', { name: /Velvet shank/ }).click();
     await page.getByRole('tab', { name: 'What it is' }).click();
     await page.getByRole('link', { name: 'Settle what it is' }).first().click();
-    for (const state of ['a fungus', 'domed', 'dead broad-leaved wood'])
+    for (const state of ['a fungus', 'domed', 'many grown together', 'dead broad-leaved wood'])
       await page.getByRole('button', { name: state, exact: true }).first().click();
     await page.evaluate(() => scrollTo(0, 0));
   },

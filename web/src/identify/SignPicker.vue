@@ -78,11 +78,14 @@ const said = (sign: string, { state, mark, gone }: SignChoice['states'][number])
   margin-bottom: 12px;
 }
 h3 {
+  display: flex;
+  align-items: baseline;
+  gap: 6px;
   margin-bottom: 4px;
   font: 640 15px/1.3 var(--sans);
 }
 .deny.ant-btn {
-  float: right;
+  margin-left: auto;
   color: var(--soft);
 }
 .deny[aria-pressed='true'] {
