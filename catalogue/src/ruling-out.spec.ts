@@ -1,9 +1,8 @@
 import { expect } from 'chai';
-import { binomialOf, SIGNS } from '@emberfield/contract';
+import { binomialOf, SIGNS, VOCABULARY } from '@emberfield/contract';
 import { isDangerous, weigh, type Phase, type SeenSign } from '@emberfield/core/identity';
 import { CATALOGUE } from './index.ts';
 
-const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
 const byKey = new Map(CATALOGUE.map((p) => [p.key, p]));
 const byName = new Map(CATALOGUE.map((p) => [binomialOf(p.scientific), p]));
 const dangerous = CATALOGUE.filter((p) => isDangerous(p.severity));

@@ -27,7 +27,7 @@ export {
   type PlantView,
   type SavePlant,
 } from './plants/profile.ts';
-export { SIGNS, isSignState, signOf } from './plants/signs.ts';
+export { SIGNS, VOCABULARY, isSignState, signOf } from './plants/signs.ts';
 export type { IdentityRow, IdentityTable } from './plants/identity-table.ts';
 export {
   ROLES,

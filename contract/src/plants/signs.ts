@@ -78,6 +78,8 @@ export const SIGNS: readonly SignSpec[] = [
   sign('host', 'ground', 'deadBroadleaf deadConifer broadleafSoil coniferSoil grass', { when: BODY, ofPlace: true }),
 ];
 
-const BY_KEY: ReadonlyMap<string, SignSpec> = new Map(SIGNS.map((s) => [s.key, s]));
-export const signOf = (key: string): SignSpec | undefined => BY_KEY.get(key);
-export const isSignState = (key: string, state: string): boolean => BY_KEY.get(key)?.states.includes(state) ?? false;
+/** The signs by key. */
+export const VOCABULARY: ReadonlyMap<string, SignSpec> = new Map(SIGNS.map((s) => [s.key, s]));
+export const signOf = (key: string): SignSpec | undefined => VOCABULARY.get(key);
+export const isSignState = (key: string, state: string): boolean =>
+  VOCABULARY.get(key)?.states.includes(state) ?? false;

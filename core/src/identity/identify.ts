@@ -2,14 +2,12 @@ import { beliefIn, likeliest } from './belief.ts';
 import type { Looked } from './reading.ts';
 import { signsThatSettle, signsThatTell, type NextSign } from './next-look.ts';
 import { isDangerous, type IdentityTaxon, type Phase, type SeenSign, type Severity, type SignSpec } from './sign.ts';
-import { weigh, type Weighing } from './weigh.ts';
+import { weigh } from './weigh.ts';
 
 export interface Standing {
   readonly key: string;
   readonly severity: Severity;
   readonly ruledOut: boolean;
-  /** What speaks against it, an organ each, the loudest first. */
-  readonly by: readonly SeenSign[];
   /** Share of the belief among the taxa on the list, 0–1; 0 for those ruled out. Says nothing of what is not on the list. */
   readonly weight: number;
   /** Of what was seen, how many signs its table says nothing about. */
@@ -21,6 +19,8 @@ export interface Identification {
   readonly standings: readonly Standing[];
   /** Signs worth checking next, best first. */
   readonly next: readonly NextSign[];
+  /** Key of the taxon that the others are held against; `null` of an empty list. */
+  readonly against: string | null;
   /** Dangerous taxa that are not ruled out: while there are any, tasting is no sign and is warned against. */
   readonly open: readonly string[];
 }
@@ -52,7 +52,7 @@ export function identify(
   const looked: Looked = { phase, wanted: taxa.find((t) => t.key === wanted) ?? null };
   const believed = beliefIn(taxa, signs, seen, looked);
   const best = likeliest(believed);
-  if (!best) return { standings: [], next: [], open: [] };
+  if (!best) return { standings: [], next: [], against: null, open: [] };
   const fails = looked.wanted !== null && weigh([best.taxon, looked.wanted], signs, seen, looked).excluded;
   const first = looked.wanted && !fails ? looked.wanted : best.taxon;
   const rough = believed.map((b) => ({ ...b, weighing: weigh([first, b.taxon], signs, seen, looked) }));
@@ -62,7 +62,6 @@ export function identify(
       key: taxon.key,
       severity: taxon.severity,
       ruledOut: weighing.excluded,
-      by: loudest(weighing),
       weight: weighing.excluded || total === 0 ? 0 : b / total,
       unknown,
     }))
@@ -72,6 +71,7 @@ export function identify(
   const asking = { vocabulary, seen, looked };
   return {
     standings,
+    against: first.key,
     next:
       first === looked.wanted
         ? signsThatSettle(first, worstOpen(left, first), signs, asking)
@@ -86,9 +86,3 @@ function worstOpen(left: readonly IdentityTaxon[], itself: IdentityTaxon): reado
   const worst = others.filter((t) => t.severity !== 'harmful');
   return worst.length > 0 ? worst : others;
 }
-
-const loudest = ({ organs }: Weighing): readonly SeenSign[] =>
-  [...organs]
-    .filter((o) => o.speaks)
-    .sort((a, b) => b.against - a.against)
-    .flatMap((o) => o.by ?? []);

@@ -1,4 +1,4 @@
-import { distribution, normalised, overlap } from './distribution.ts';
+import { distribution, normalised } from './distribution.ts';
 import { chanceOf, misread, type Looked } from './reading.ts';
 import type { IdentityTaxon, SeenSign, Severity, SignPrice, SignSpec } from './sign.ts';
 import { outweighs, weigh, withRatio, type Weighing } from './weigh.ts';
@@ -7,8 +7,6 @@ export interface NextSign {
   readonly sign: string;
   /** What the look is expected to settle, dangerous taxa counting for more, divided by its price; only the order matters. */
   readonly worth: number;
-  /** How many of the taxa left it would tell apart from the first. */
-  readonly tells: number;
   /** Keys of dangerous taxa that it rules out if the wanted plant stands there as it mostly does. */
   readonly settles: readonly string[];
 }
@@ -53,7 +51,7 @@ export function signsThatTell(
       const rows = left.map((t) => distribution(t, sign, asking.looked.phase));
       if (rows.filter((r) => r !== null).length < 2) return [];
       const bits = expectedLoss({ prior, before, rows, sign });
-      return [{ sign: sign.key, worth: bits / COST[sign.price], tells: toldApart(rows), settles: [] }];
+      return [{ sign: sign.key, worth: bits / COST[sign.price], settles: [] }];
     }),
   );
 }
@@ -83,7 +81,7 @@ export function signsThatSettle(
           gained += DANGER[other.severity] * probability * (nearness(then, other) - nearness(weighing, other));
           if (i === likeliest && then.excluded) settles.push(other.key);
         }
-      return [{ sign: sign.key, worth: gained / COST[sign.price], tells: settles.length, settles }];
+      return [{ sign: sign.key, worth: gained / COST[sign.price], settles }];
     }),
   );
 }
@@ -102,7 +100,7 @@ function after(
   const mine = chanceOf(wanted, sign, one, looked);
   const theirs = chanceOf(other, sign, one, { ...looked, phase: null });
   if (mine === null || theirs === null) return weighing;
-  return withRatio(weighing, { sign, one, ratio: mine / theirs, severity: other.severity });
+  return withRatio(weighing, { sign, ratio: mine / theirs, severity: other.severity });
 }
 
 /** 0: nothing speaks against it; 2: ruled out. */
@@ -129,12 +127,6 @@ function expectedLoss({ prior, before, rows, sign }: Doubt): number {
     if (probability > 0) after += probability * entropy(joint.map((j) => j / probability));
   }
   return before - after;
-}
-
-function toldApart(rows: readonly (readonly number[] | null)[]): number {
-  const first = rows.find((r) => r !== null);
-  if (!first) return 0;
-  return rows.filter((r) => r !== null && r !== first && overlap(first, r) <= 0.1).length;
 }
 
 /** Shannon entropy in bits. */

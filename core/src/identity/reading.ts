@@ -1,5 +1,6 @@
 import { isOfOtherKingdom, lacks } from './build.ts';
 import {
+  rowsOf,
   shownFrequency,
   type IdentityTaxon,
   type Phase,
@@ -69,9 +70,7 @@ function said(present: boolean, shown: number, wrong: number): number {
 
 /** The least it shows a state over its rows: how often it goes without, at its best. */
 function leastShown(taxon: IdentityTaxon, sign: SignSpec, state: string, phase: Phase | null): number | null {
-  const rows = taxon.shows.filter(
-    (x) => x.sign === sign.key && (phase === null || (x.when ?? sign.when).includes(phase)),
-  );
+  const rows = rowsOf(taxon, sign.key).filter((x) => phase === null || (x.when ?? sign.when).includes(phase));
   return rows.length === 0 ? null : Math.min(...rows.map((r) => r.states[state] ?? 0));
 }
 

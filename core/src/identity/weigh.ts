@@ -8,8 +8,6 @@ interface OrganEvidence {
   readonly against: number;
   /** The strongest that speaks for the other, 0–1. */
   readonly inFavour: number;
-  /** What speaks loudest against the other; `null` where nothing does. */
-  readonly by: SeenSign | null;
   /** It is one of the two organs that ruling out takes. */
   readonly speaks: boolean;
 }
@@ -69,7 +67,7 @@ export function weigh(
     const theirs = chanceOf(other, sign, one, { ...looked, phase: null });
     if (mine === null || theirs === null) continue;
     const ratio = mine / theirs;
-    if (one.present) weighing = withRatio(weighing, { sign, one, ratio, severity: other.severity });
+    if (one.present) weighing = withRatio(weighing, { sign, ratio, severity: other.severity });
     else if (ratio < 1) inFavour *= Math.max(1 / MOST_NOT_FOUND_SAYS, ratio);
     else if (!isNoWitness(sign)) against *= ratio;
   }
@@ -81,14 +79,13 @@ const isNoWitness = (sign: SignSpec): boolean => sign.ofPlace || sign.organ === 
 
 interface Witness {
   readonly sign: SignSpec;
-  readonly one: SeenSign;
   readonly ratio: number;
   readonly severity: Severity;
 }
 /** A weighing with one more sign that was seen. */
-export function withRatio({ organs, notFound }: Weighing, { sign, one, ratio, severity }: Witness): Weighing {
+export function withRatio({ organs, notFound }: Weighing, { sign, ratio, severity }: Witness): Weighing {
   const before = organs.find((o) => o.organ === sign.organ);
-  const said = before ?? { organ: sign.organ, against: 1, inFavour: 1, by: null, speaks: false };
+  const said = before ?? { organ: sign.organ, against: 1, inFavour: 1, speaks: false };
   const louder = ratio > said.against && !isNoWitness(sign);
   const against = louder ? Math.min(MOST_AN_ORGAN_SAYS, ratio) : said.against;
   const inFavour = Math.min(said.inFavour, ratio);
@@ -96,7 +93,6 @@ export function withRatio({ organs, notFound }: Weighing, { sign, one, ratio, se
     organ: sign.organ,
     against,
     inFavour,
-    by: louder ? one : said.by,
     speaks: against * inFavour >= AN_ORGAN_SPEAKS,
   };
   return judged([...organs.filter((o) => o !== before), now], notFound, severity);

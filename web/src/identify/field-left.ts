@@ -1,4 +1,4 @@
-import { SIGNS, type IdentityRow, type IdentityTable } from '@emberfield/contract';
+import { SIGNS, VOCABULARY, type IdentityRow, type IdentityTable } from '@emberfield/contract';
 import {
   identify,
   isBuiltFor,
@@ -45,7 +45,6 @@ export interface FieldLeft {
   readonly rows: readonly IdentityRow[];
 }
 
-const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
 /** What kills before what harms. */
 export const worstFirst = <T extends { readonly severity: Severity }>(all: readonly T[]): readonly T[] =>
   [...all].sort((a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity));
@@ -57,9 +56,9 @@ export function fieldLeft(
   wanted: string | null = null,
 ): FieldLeft {
   const rows = new Map(plants.map((p) => [p.key, p]));
-  const { standings, next } = identify(plants, SIGNS, seen, { phase, wanted });
+  const { standings, next, against } = identify(plants, SIGNS, seen, { phase, wanted });
   const remaining = standings.flatMap((s) => (s.ruledOut ? [] : [{ ...s, row: rows.get(s.key)! }]));
-  const first = rows.get(wanted ?? '') ?? remaining[0]?.row;
+  const first = rows.get(against ?? '');
   const looked = { phase, wanted: rows.get(wanted ?? '') ?? null };
   const speaks = (mine: IdentityRow, theirs: IdentityRow, one: SeenSign): boolean =>
     weigh([mine, theirs], VOCABULARY, [one], looked).organs.some((o) => o.speaks);

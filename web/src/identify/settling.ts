@@ -1,4 +1,4 @@
-import { SIGNS, type IdentityRow, type StandView } from '@emberfield/contract';
+import { VOCABULARY, type IdentityRow, type StandView } from '@emberfield/contract';
 import { confirmation, isDangerous, mayConfirm } from '@emberfield/core/identity';
 import { worstFirst, type Candidate, type FieldLeft } from './field-left.ts';
 import type { IdentifyDraft } from './identify-draft.ts';
@@ -16,8 +16,6 @@ export interface Settling {
   readonly hostMissing: boolean;
   readonly mayConfirm: boolean;
 }
-
-const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
 
 /** How far what was seen settles a stand, by the rule that the server goes by when it stores the word. */
 export function settling(

@@ -1,5 +1,5 @@
 import { CATALOGUE } from '@emberfield/catalogue';
-import { SIGNS } from '@emberfield/contract';
+import { SIGNS, VOCABULARY } from '@emberfield/contract';
 import {
   confirmation,
   identify,
@@ -16,7 +16,6 @@ import { commonest, FIELD_TABLES, specimenOf } from './specimens.ts';
 /** After so many looks it is counted what is offered. */
 export const LOOKS = [1, 2, 3, 5, 8] as const;
 const MOST_LOOKS = 8;
-const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
 
 export interface Case {
   readonly wanted: string;

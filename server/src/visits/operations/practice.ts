@@ -1,7 +1,7 @@
 import {
   binomialOf,
   PRACTICE_NEEDED,
-  SIGNS,
+  VOCABULARY,
   type EntryBodies,
   type EntryOf,
   type PlantProfile,
@@ -13,8 +13,6 @@ import { clearanceIn, clearancesOf, putClearance, updateGroup } from '../../peop
 import type { Transaction } from '../../platform/database/database.ts';
 import { commonsOf, type GroupCommons } from '../../stands/index.ts';
 import type { Storing } from './storing.ts';
-
-const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
 
 /** Whether the signs seen rule out each of a plant's dangerous look-alikes that has a profile, and none of them rules out the plant. */
 export function passes(

@@ -1,7 +1,14 @@
 import { dayNumber } from '@emberfield/core/measure';
 import { isWithin } from '@emberfield/core/allowance';
 import { confirmation, mayConfirm } from '@emberfield/core/identity';
-import { entrySchema, SIGNS, type Entry, type EntryOf, type EntryResult, type TakeVerdict } from '@emberfield/contract';
+import {
+  entrySchema,
+  VOCABULARY,
+  type Entry,
+  type EntryOf,
+  type EntryResult,
+  type TakeVerdict,
+} from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById, SEES_ALL } from '../../patches/index.ts';
@@ -252,8 +259,6 @@ async function alreadyThere(
     throw new AppError('idTaken', { field: 'id' });
   return { id, status: 'alreadyThere', take: before.verdict && viewVerdict(before.verdict) };
 }
-
-const VOCABULARY = new Map(SIGNS.map((s) => [s.key, s]));
 
 /** "Confirmed" is a word about what was seen: the same rule as on the page, held against everything that is known. */
 async function assertConfirmable(deps: Dependencies, group: KnownGroup, entry: EntryOf<'identity'>): Promise<void> {
