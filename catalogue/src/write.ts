@@ -13,7 +13,10 @@ import type {
   UnitKey,
 } from '@emberfield/contract';
 import type { Phase, ShownSign } from '@emberfield/core/identity';
+import { NEVER } from '@emberfield/core/plants';
 import { about, AT_EDGES, en, estimate, fixed, growsTo, IN_WOODS, LOWLAND, warmth } from './figures.ts';
+
+export { NEVER };
 
 // Short forms in which a profile reads like a page of a field book. Every figure that they make is an estimate.
 
@@ -185,7 +188,7 @@ interface WindowWritten {
   readonly size?: string;
   /** Lengths at which it opens and has grown too long, cm. */
   readonly lengths?: readonly [opens: number, tooLong: number];
-  /** Stage from which on look-alikes can be told apart. */
+  /** Stage from which on look-alikes can be told apart, or `NEVER` while it is open. */
   readonly clearFrom?: string;
 }
 const window = ({ part: of, use, from, to, best = 0.4, size, lengths, clearFrom }: WindowWritten): ProfileWindow => ({
@@ -222,6 +225,7 @@ interface Written {
     scientific: string,
     severity: LookAlikeSeverity,
     separatedBy: string,
+    apart?: Pick<PlantProfile['lookAlikes'][number], 'apartFrom' | 'pieceByPiece'>,
   ])[];
   readonly substitutes?: readonly (readonly [plantKey: string, purpose: string])[];
   readonly cautions: readonly (readonly [(typeof CAUTION_CLASSES)[number], string])[];
@@ -250,11 +254,12 @@ export function plant(w: Written): PlantProfile {
     ceilings: w.ceilings ?? [],
     signs: w.signs.map(([organ, price, text]) => ({ organ, price, text: en(text) })),
     shows: w.shows,
-    lookAlikes: (w.lookAlikes ?? []).map(([name, scientific, severity, separatedBy]) => ({
+    lookAlikes: (w.lookAlikes ?? []).map(([name, scientific, severity, separatedBy, apart = {}]) => ({
       name: en(name),
       scientific,
       severity,
       separatedBy: en(separatedBy),
+      ...apart,
     })),
     substitutes: (w.substitutes ?? []).map(([plantKey, purpose]) => ({ plantKey, purpose: en(purpose) })),
     cautions: w.cautions.map(([cautionClass, text]) => ({ class: cautionClass, text: en(text) })),

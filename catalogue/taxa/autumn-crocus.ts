@@ -6,7 +6,7 @@ export const autumnCrocus = plant({
   family: 'Colchicaceae',
   habit: 'bulb', severity: 'deadly',
   about: 'A meadow plant turned round: leaves and fruit in spring, pale flowers straight from the bare ground in autumn. Every part kills.',
-  stages: [spring('leaves', 'leaves with the fruit among them', 3, 88, 14), spring('fruiting', 'capsules ripen', 8, 155, 14), spring('dying', 'leaves gone', 9, 178, 12), autumn('flowering', 'flowers without leaves', 6, 248, 16)],
+  stages: [spring('leaves', 'leaves with the fruit among them', 3, 88, 14), spring('fruiting', 'capsules ripen', 8, 155, 14), spring('dying', 'leaves gone', 9, 178, 12), autumn('flowering', 'flowers without leaves', 6, 248, 16), autumn('resting', 'nothing above ground', 9, 288, 16)],
   signs: [
     ['leaf', 'glance', 'Stiff, shining leaves without any stalk, several folded into each other from one point.'],
     ['fruit', 'glance', 'Last autumn’s flower sits as a swelling capsule in the middle of the leaves.'],

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, cooling, en, estimate, fixed, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
+import { MOSTLY, NEVER, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const burdock: PlantProfile = {
   key: 'burdock',
@@ -37,7 +37,7 @@ export const burdock: PlantProfile = {
   ],
   windows: [
     { part: 'stalk', use: 'peeled', opens: { stage: 'stalk', offsetDays: 0 }, closes: { stage: 'buds', offsetDays: -8 }, peakShare: 0.4, sizeLimit: en('below knee height, still snaps') },
-    { part: 'root', use: 'cooked', opens: { stage: 'leaffall', offsetDays: -20 }, closes: { stage: 'leaffall', offsetDays: 135 }, peakShare: 0.35, sizeLimit: en('rosettes of this year only') },
+    { part: 'root', use: 'cooked', opens: { stage: 'leaffall', offsetDays: -20 }, closes: { stage: 'leaffall', offsetDays: 135 }, peakShare: 0.35, separableFrom: NEVER, sizeLimit: en('rosettes of this year only') },
   ],
   ceilings: [
     { parts: null, rule: { kind: 'keepFlowering', share: 0.5 } },

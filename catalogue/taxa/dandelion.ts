@@ -20,7 +20,7 @@ export const dandelion: PlantProfile = {
     { key: 'flowering', name: en('first flowers'), bbch: 6, calendar: about(101, 9), model: warmth(89, 68, 117) },
     { key: 'fullFlower', name: en('meadow yellow'), bbch: 6, calendar: about(113, 9), model: warmth(139, 112, 172) },
     { key: 'clocks', name: en('most heads gone to seed'), bbch: 8, calendar: about(128, 9), model: after('fullFlower', 15, 10, 20) },
-    { key: 'resting', name: en('leaves poor, root full'), bbch: 9, calendar: about(290, 14), model: cooling(60, 38, 92) },
+    { key: 'resting', name: en('leaves poor, root full'), bbch: 4, calendar: about(290, 14), model: cooling(60, 38, 92) },
   ],
   parts: [
     {

@@ -1,4 +1,4 @@
-import { autumn, flush, MOSTLY, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
+import { autumn, flush, MOSTLY, NEVER, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const fieldMushroom = plant({
   key: 'field-mushroom', name: 'Field mushroom',
@@ -8,7 +8,7 @@ export const fieldMushroom = plant({
   about: 'Pink gills on old pasture after summer rain, chocolate in two days.',
   stages: [flush('first', 'first', 5, { day: 185, spread: 20, start: '06-10', rainMm: [25, 15, 40], daysAfter: [9, 5, 14] }), autumn('fruiting', 'fruiting', 6, 240, 20), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 310, 12)],
   parts: [{ key: 'fruitBody', name: 'caps', unit: 'cap', perPlant: [8, 3, 30], massG: [30, 12, 70], method: 'Dig out the first of every place with its foot and look for a bag; cut its base and watch the colour.', effect: 'Lives on in the turf.', use: 'cooked', eating: 'cooked' }],
-  windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', clearFrom: 'first' }],
+  windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', clearFrom: NEVER }],
   ceilings: [others(0.4)],
   signs: [['gills', 'glance', 'Pink, then chocolate; never white.'], ['sporePrint', 'overnight', 'Dark brown.'], ['flesh', 'cut', 'The foot does not turn yellow.'], ['stipe', 'cut', 'No bag at the foot.']],
   shows: [
@@ -16,6 +16,6 @@ export const fieldMushroom = plant({
     ...shows({ gillColour: { pink: MOSTLY, brown: SOMETIMES } }, 'flower'),
     ...shows({ gillColour: { dark: OFTEN, brown: OFTEN, pink: RARELY } }, 'fruit'),
   ],
-  lookAlikes: [['Death cap', 'Amanita phalloides', 'deadly', 'White gills for good; a bag at the foot; white print.'], ['Yellow stainer', 'Agaricus xanthodermus', 'harmful', 'Foot turns bright yellow when cut; smells of ink.']],
+  lookAlikes: [['Death cap', 'Amanita phalloides', 'deadly', 'White gills for good; a bag at the foot; white print.', { pieceByPiece: true }], ['Yellow stainer', 'Agaricus xanthodermus', 'harmful', 'Foot turns bright yellow when cut; smells of ink.']],
   cautions: [['lookAlike', 'Death caps stand at wood edges and under single oaks in pasture. White gills or a bag: nothing from that place.'], ['ground', 'Pastures are treated: ask.'], ['slowPoison', 'Gathers cadmium and mercury: eaten seldom, and not from beside roads or works.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

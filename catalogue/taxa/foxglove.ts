@@ -6,7 +6,7 @@ export const foxglove = plant({
   family: 'Plantaginaceae',
   habit: 'biennial', grows: 'atEdges', lifeCycle: 'biennial', severity: 'deadly',
   about: 'A rosette of soft wrinkled leaves the first year, a tall stalk of hanging bells the second. The rosette has been taken for comfrey, mullein and burdock.',
-  stages: [spring('rosette', 'rosette', 2, 75, 20), spring('stalk', 'stalk rises', 3, 132, 12), spring('flowering', 'bells', 6, 162, 12), spring('seed', 'capsules', 8, 208, 14), autumn('dying', 'stalk dead', 9, 275, 16)],
+  stages: [spring('rosette', 'rosette', 2, 75, 20), spring('stalk', 'stalk rises', 3, 132, 12), spring('flowering', 'bells', 6, 162, 12), spring('seed', 'capsules', 8, 208, 14), autumn('dying', 'stalk dead', 9, 275, 16), autumn('rosettes', 'young rosettes', 2, 290, 16)],
   signs: [
     ['leaf', 'glance', 'Edge with fine blunt teeth; the blade runs down its stalk as a wing.'],
     ['leaf', 'loupe', 'Hairs short and single, never a branched felt.'],

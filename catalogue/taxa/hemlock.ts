@@ -6,7 +6,7 @@ export const hemlock = plant({
   family: 'Apiaceae',
   habit: 'biennial', lifeCycle: 'biennial', severity: 'deadly',
   about: 'The umbellifer of roadsides and waste ground, tall and ferny, its smooth stem blotched purple.',
-  stages: [spring('rosette', 'ferny rosette', 2, 60, 20), spring('stalk', 'stem rises', 3, 118, 12), spring('flowering', 'white umbels', 6, 160, 12), spring('seed', 'seed', 8, 205, 14), autumn('dying', 'stalks dead', 9, 255, 16)],
+  stages: [spring('rosette', 'ferny rosette', 2, 60, 20), spring('stalk', 'stem rises', 3, 118, 12), spring('flowering', 'white umbels', 6, 160, 12), spring('seed', 'seed', 8, 205, 14), autumn('dying', 'stalks dead', 9, 255, 16), autumn('rosettes', 'young rosettes', 2, 275, 16)],
   signs: [
     ['stem', 'glance', 'Smooth and hairless, hollow, with purple blotches, most at the foot; young ones may have none yet.'],
     ['smell', 'glance', 'Smells of mice when rubbed. Do not breathe it deeply.'],

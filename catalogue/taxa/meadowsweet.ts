@@ -1,4 +1,4 @@
-import { autumn, flowering, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, NEVER, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const meadowsweet = plant({
   key: 'meadowsweet', name: 'Meadowsweet',
@@ -12,6 +12,6 @@ export const meadowsweet = plant({
   ceilings: [share(0.3), flowering(0.6)],
   signs: [['leaf', 'glance', 'Large and tiny leaflets by turns, the end one three-lobed, white beneath.'], ['stem', 'glance', 'Red, furrowed, hard.'], ['smell', 'glance', 'Crushed leaf sharp, like a bandage; flowers of almond and honey.']],
   shows: shows({ growth: { leafyStem: 1, fromGround: OFTEN, rosette: OFTEN }, leafShape: 'feather', leafEdge: { coarseTeeth: OFTEN, fineTeeth: OFTEN }, leafBase: { wedge: OFTEN, clasping: SOMETIMES }, leafSet: { alternate: 1, basal: OFTEN }, leafVeins: 'net', leafUnder: { whiteFelt: MOSTLY, dull: SOMETIMES }, hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { solid: OFTEN, ribbed: OFTEN, hollow: SOMETIMES }, stemSkin: 'plain', smell: { rank: OFTEN, none: SOMETIMES }, flowerForm: 'star5', flowerSet: 'plume', flowerColour: 'white', fruit: { nut: OFTEN, capsule: SOMETIMES }, root: { creeping: OFTEN, fibres: SOMETIMES }, deadStalk: 'plumeLeft', stalkSection: { grooved: OFTEN, round: SOMETIMES } }),
-  lookAlikes: [['Hemlock water-dropwort', 'Oenanthe crocata', 'deadly', 'Flowers in umbels of rays, hollow stem, leaf stalks that sheath.']],
+  lookAlikes: [['Hemlock water-dropwort', 'Oenanthe crocata', 'deadly', 'Flowers in umbels of rays, hollow stem, leaf stalks that sheath.', { apartFrom: NEVER, pieceByPiece: true }]],
   cautions: [['lookAlike', 'Grows in ditches with water-dropwort: no umbels, no hollow stems in the basket.'], ['people', 'Holds salicylates: not with an allergy to them, blood thinners or for children with fever; ask a licensed practitioner.']],
 });

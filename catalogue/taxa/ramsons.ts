@@ -43,7 +43,7 @@ export const ramsons: PlantProfile = {
   windows: [
     { part: 'leaf', use: 'eaten fresh', opens: { stage: 'leaves', offsetDays: 0 }, closes: { stage: 'flowering', offsetDays: 8 }, peakShare: 0.45, separableFrom: 'flowering', sizeLimit: en('as long as a hand, still soft') },
     { part: 'bud', use: 'pickled', opens: { stage: 'buds', offsetDays: 0 }, closes: { stage: 'flowering', offsetDays: 0 }, peakShare: 0.5, sizeLimit: null },
-    { part: 'seed', use: 'pickled', opens: { stage: 'fruiting', offsetDays: 0 }, closes: { stage: 'dying', offsetDays: 0 }, peakShare: 0.35, sizeLimit: en('capsules green and shut') },
+    { part: 'seed', use: 'pickled', opens: { stage: 'fruiting', offsetDays: 0 }, closes: { stage: 'dying', offsetDays: -3 }, peakShare: 0.35, sizeLimit: en('capsules green and shut') },
   ],
   ceilings: [
     { parts: ['leaf'], rule: { kind: 'perPlantCap', perPlant: 1 } },
@@ -62,9 +62,9 @@ export const ramsons: PlantProfile = {
   ],
   substitutes: [],
   lookAlikes: [
-    { name: en('Autumn crocus'), scientific: 'Colchicum autumnale', severity: 'deadly', separatedBy: en('Stalkless leaves, several from one point, with last year’s fruit often between them; no garlic smell.') },
-    { name: en('Lily of the valley'), scientific: 'Convallaria majalis', severity: 'deadly', separatedBy: en('Two leaves wrap one stem; underside glossy; no garlic smell; creeping rootstock instead of a bulb.') },
-    { name: en('Lords-and-ladies'), scientific: 'Arum maculatum', severity: 'poisonous', separatedBy: en('Arrow-shaped with netted veins once grown, but its first leaves are plain tongues among the ramsons; no garlic smell, burns the mouth.') },
+    { name: en('Autumn crocus'), scientific: 'Colchicum autumnale', severity: 'deadly', separatedBy: en('Stalkless leaves, several from one point, with last year’s fruit often between them; no garlic smell.'), pieceByPiece: true },
+    { name: en('Lily of the valley'), scientific: 'Convallaria majalis', severity: 'deadly', separatedBy: en('Two leaves wrap one stem; underside glossy; no garlic smell; creeping rootstock instead of a bulb.'), pieceByPiece: true },
+    { name: en('Lords-and-ladies'), scientific: 'Arum maculatum', severity: 'poisonous', separatedBy: en('Arrow-shaped with netted veins once grown, but its first leaves are plain tongues among the ramsons; no garlic smell, burns the mouth.'), apartFrom: 'buds' },
   ],
   cautions: [
     { class: 'lookAlike', text: en('Autumn crocus and lily of the valley grow in the middle of ramsons and have killed people who picked by the handful. Smell wears off on the hands: check each leaf by more than its smell.') },

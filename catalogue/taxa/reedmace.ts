@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, growsTo, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
+import { MOSTLY, NEVER, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const reedmace: PlantProfile = {
   key: 'reedmace',
@@ -50,11 +50,11 @@ export const reedmace: PlantProfile = {
     },
   ],
   windows: [
-    { part: 'shoot', use: 'cooked', opens: { stage: 'shoots', offsetDays: 5, lengthCm: 20 }, closes: { stage: 'tall', offsetDays: 5, lengthCm: 100 }, peakShare: 0.4, sizeLimit: en('up to waist height') },
+    { part: 'shoot', use: 'cooked', opens: { stage: 'shoots', offsetDays: 5, lengthCm: 20 }, closes: { stage: 'tall', offsetDays: 5, lengthCm: 100 }, peakShare: 0.4, separableFrom: 'tall', sizeLimit: en('up to waist height') },
     { part: 'flower', use: 'boiled', opens: { stage: 'greenSpike', offsetDays: 0 }, closes: { stage: 'pollen', offsetDays: -2 }, peakShare: 0.4, sizeLimit: en('green, still in the sheath') },
     { part: 'pollen', use: 'flour', opens: { stage: 'pollen', offsetDays: 0 }, closes: { stage: 'pollen', offsetDays: 9 }, peakShare: 0.35, sizeLimit: null },
     { part: 'fibre', use: 'woven', opens: { stage: 'brownSpike', offsetDays: 5 }, closes: { stage: 'dieback', offsetDays: -15 }, peakShare: 0.4, sizeLimit: null },
-    { part: 'root', use: 'starch', opens: { stage: 'dieback', offsetDays: 0 }, closes: { stage: 'dieback', offsetDays: 145 }, peakShare: 0.35, sizeLimit: null },
+    { part: 'root', use: 'starch', opens: { stage: 'dieback', offsetDays: 0 }, closes: { stage: 'dieback', offsetDays: 145 }, peakShare: 0.35, separableFrom: NEVER, sizeLimit: null },
   ],
   ceilings: [{ parts: null, rule: { kind: 'fixedShare', share: 0.1 } }],
   signs: [

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const samphire = plant({
   key: 'samphire', name: 'Rock samphire',
@@ -12,6 +12,6 @@ export const samphire = plant({
   ceilings: [share(0.2)],
   signs: [['leaf', 'cut', 'Fleshy round fingers, full of juice.'], ['smell', 'glance', 'Of polish and carrot.']],
   shows: shows({ growth: { leafyStem: OFTEN, bush: SOMETIMES, creeping: SOMETIMES }, leafShape: { fineFeather: OFTEN, feather: OFTEN, needle: SOMETIMES }, leafEdge: 'smooth', leafBase: 'sheath', leafSet: { alternate: 1, basal: OFTEN }, hairs: 'bare', leafSection: { tube: OFTEN, halfMoon: OFTEN, flat: RARELY }, stemSection: 'solid', stemSkin: 'plain', smell: { carrot: OFTEN, resin: OFTEN, none: SOMETIMES }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: { yellow: OFTEN, green: OFTEN }, fruit: 'pairedSeeds', seedShape: 'fatRibs', root: { taproot: OFTEN, creeping: OFTEN }, deadStalk: { umbelRibs: OFTEN, noStalk: OFTEN }, bracts: { fewBracts: MOSTLY, noBracts: NOW_AND_THEN } }),
-  lookAlikes: [['Hemlock water-dropwort', 'Oenanthe crocata', 'deadly', 'Leaves thin, not fleshy; in wet gullies above the beach.']],
+  lookAlikes: [['Hemlock water-dropwort', 'Oenanthe crocata', 'deadly', 'Leaves thin, not fleshy; in wet gullies above the beach.', { apartFrom: NEVER, pieceByPiece: true }]],
   cautions: [['lookAlike', 'Water-dropwort grows in wet gullies down to the shore: only fleshy leaves.'], ['ground', 'Cliffs and tide: not alone, with the time of low water known.'], ['law', 'The owner’s leave; on reserves not at all.']],
 });

@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, cooling, en, estimate, fixed, LOWLAND, warmth } from '../src/figures.ts';
-import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
+import { MOSTLY, NEVER, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const valerian: PlantProfile = {
   key: 'valerian',
@@ -42,7 +42,7 @@ export const valerian: PlantProfile = {
   windows: [
     { part: 'flower', use: 'dried', opens: { stage: 'flowering', offsetDays: 0 }, closes: { stage: 'flowering', offsetDays: 18 }, peakShare: 0.3, sizeLimit: null },
     { part: 'seed', use: 'for sowing', opens: { stage: 'seed', offsetDays: 0 }, closes: { stage: 'seed', offsetDays: 14 }, peakShare: 0.3, sizeLimit: null },
-    { part: 'root', use: 'dried', opens: { stage: 'dieback', offsetDays: -10 }, closes: { stage: 'dieback', offsetDays: 145 }, peakShare: 0.3, sizeLimit: en('crowns of the third year or older: as wide as two thumbs') },
+    { part: 'root', use: 'dried', opens: { stage: 'dieback', offsetDays: -10 }, closes: { stage: 'dieback', offsetDays: 145 }, peakShare: 0.3, separableFrom: NEVER, sizeLimit: en('crowns of the third year or older: as wide as two thumbs') },
   ],
   ceilings: [
     { parts: ['root'], rule: { kind: 'age', minYears: 3 } },

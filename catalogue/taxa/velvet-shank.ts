@@ -1,6 +1,6 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, IN_WOODS } from '../src/figures.ts';
-import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
+import { MOSTLY, NEVER, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const velvetShank: PlantProfile = {
   key: 'velvet-shank',
@@ -27,7 +27,7 @@ export const velvetShank: PlantProfile = {
     },
   ],
   windows: [
-    { part: 'fruitBody', use: 'cooked', opens: { stage: 'fruiting', offsetDays: 0 }, closes: { stage: 'spring', offsetDays: 0 }, peakShare: 0.4, sizeLimit: en('caps sticky and orange, not dark and limp') },
+    { part: 'fruitBody', use: 'cooked', opens: { stage: 'fruiting', offsetDays: 0 }, closes: { stage: 'spring', offsetDays: 0 }, peakShare: 0.4, separableFrom: NEVER, sizeLimit: en('caps sticky and orange, not dark and limp') },
   ],
   ceilings: [{ parts: null, rule: { kind: 'leaveForOthers', share: 0.5 } }],
   signs: [
@@ -41,7 +41,7 @@ export const velvetShank: PlantProfile = {
   ],
   substitutes: [],
   lookAlikes: [
-    { name: en('Funeral bell'), scientific: 'Galerina marginata', severity: 'deadly', separatedBy: en('Rust-brown spore print; a ring or its traces; stem silvery-fibrous, not velvet. It kills the liver, days after the meal.') },
+    { name: en('Funeral bell'), scientific: 'Galerina marginata', severity: 'deadly', separatedBy: en('Rust-brown spore print; a ring or its traces; stem silvery-fibrous, not velvet. It kills the liver, days after the meal.'), pieceByPiece: true },
     { name: en('Sulphur tuft'), scientific: 'Hypholoma fasciculare', severity: 'poisonous', separatedBy: en('Greenish-yellow gills, purple-brown spore print, bitter.') },
   ],
   cautions: [

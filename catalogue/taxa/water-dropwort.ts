@@ -6,7 +6,7 @@ export const waterDropwort = plant({
   family: 'Apiaceae',
   habit: 'perennialRoot', severity: 'deadly',
   about: 'Of ditches and stream banks, green through the winter, with a bunch of fat white roots that kill quickly.',
-  stages: [spring('leaves', 'leaves', 1, 40, 25), spring('stalk', 'stems', 3, 118, 12), spring('flowering', 'white umbels', 6, 168, 12), spring('seed', 'seed', 8, 212, 14), autumn('dying', 'stalks dead', 9, 270, 18)],
+  stages: [spring('leaves', 'leaves', 1, 40, 25), spring('stalk', 'stems', 3, 118, 12), spring('flowering', 'white umbels', 6, 168, 12), spring('seed', 'seed', 8, 212, 14), autumn('dying', 'stalks dead', 9, 270, 18), autumn('newLeaves', 'new leaves', 1, 300, 20)],
   signs: [
     ['root', 'cut', 'A bunch of thick fingers; cut, they ooze a clear sap that turns orange. Do not dig it to see.'],
     ['stem', 'glance', 'Hollow, ribbed, hairless, no purple.'],

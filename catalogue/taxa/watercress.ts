@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const watercress = plant({
   key: 'watercress', name: 'Watercress',
@@ -8,7 +8,7 @@ export const watercress = plant({
   about: 'Green in springs all winter. Below pasture it carries liver fluke.',
   stages: [spring('leaves', 'shoots', 1, 45, 25), spring('flowering', 'white crosses', 6, 140, 14), spring('seed', 'pods', 8, 200, 16), autumn('regrowth', 'fresh shoots', 1, 265, 18), autumn('rest', 'winter', 9, 355, 8)],
   parts: [{ key: 'shoot', name: 'shoots', unit: 'gram', perPlant: [25, 10, 60], massG: null, method: 'Cut above the water, from a spring without stock above it.', effect: 'Grows again.', use: 'cooked through', eating: 'cooked' }],
-  windows: [{ part: 'shoot', use: 'cooked', from: 'leaves', to: 'flowering' }, { part: 'shoot', use: 'cooked, autumn', from: 'regrowth', to: 'rest' }],
+  windows: [{ part: 'shoot', use: 'cooked', from: 'leaves', to: 'flowering', clearFrom: NEVER }, { part: 'shoot', use: 'cooked, autumn', from: 'regrowth', to: 'rest', clearFrom: NEVER }],
   ceilings: [share(0.3)],
   signs: [['smell', 'glance', 'Sharp, of cress.'], ['leaf', 'glance', 'Leaflets smooth, the end one largest and round.'], ['stem', 'cut', 'Hollow, round.']],
   shows: shows({ growth: { creeping: OFTEN, leafyStem: OFTEN }, leafShape: 'feather', leafEdge: { smooth: MOSTLY, lobed: NOW_AND_THEN }, leafBase: { clasping: SOMETIMES, wedge: OFTEN }, leafSet: 'alternate', leafVeins: 'net', hairs: 'bare', stemSection: { hollow: 1, ribbed: SOMETIMES }, stemSkin: 'plain', smell: { none: OFTEN, rank: SOMETIMES }, flowerForm: 'cross4', flowerSet: { flatHead: OFTEN, spike: OFTEN }, flowerColour: 'white', fruit: 'pod', root: { fibres: MOSTLY, creeping: NOW_AND_THEN }, deadStalk: 'noStalk' }),

@@ -1,4 +1,4 @@
-import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const wildCarrot = plant({
   key: 'wild-carrot', name: 'Wild carrot',
@@ -11,7 +11,7 @@ export const wildCarrot = plant({
     { key: 'root', name: 'first-year roots', yearOfLife: 1, unit: 'root', perPlant: [1, 1, 1], massG: [12, 5, 30], method: 'Dig rosettes only, after every look-alike is ruled out.', effect: 'Kills it.', use: 'cooked', eating: 'cooked', kills: true },
     { key: 'seed', name: 'seed', unit: 'head', perPlant: [6, 3, 12], massG: [1.5, 0.6, 3], method: 'Cut one dry nest, shake half of it where it stood.', effect: 'It lives by seed alone.', use: 'as a spice; for sowing', eating: 'cooked', costsSeed: true },
   ],
-  windows: [{ part: 'root', use: 'cooked', from: 'dying-20', to: 'dying+60', clearFrom: 'dying' }, { part: 'seed', use: 'spice', from: 'seed+10', to: 'dying' }],
+  windows: [{ part: 'root', use: 'cooked', from: 'dying-20', to: 'dying+60', clearFrom: NEVER }, { part: 'seed', use: 'spice', from: 'seed+10', to: 'dying' }],
   ceilings: [share(0.1, 'root'), flowering(0.7, 'seed')],
   signs: [['flower', 'glance', 'Often one dark red flower in the middle of the white umbel.'], ['stem', 'glance', 'Stiffly hairy, full.'], ['fruit', 'glance', 'Umbels close to birds’ nests of hooked seed and stand so all winter.'], ['smell', 'glance', 'Of carrot, which others of the family do as well.']],
   shows: shows({ growth: { rosette: 1, leafyStem: OFTEN }, leafShape: 'fineFeather', leafEdge: 'lobed', leafBase: 'sheath', leafSet: { basal: 1, alternate: OFTEN }, leafVeins: 'net', hairs: { bristles: OFTEN, soft: OFTEN, bare: SOMETIMES }, stemSection: { solid: 1, ribbed: OFTEN }, stemSkin: { hairy: MOSTLY, plain: NOW_AND_THEN }, sap: 'clear', smell: { carrot: MOSTLY, none: RARELY }, flowerForm: 'star5', flowerSet: 'twiceUmbel', flowerColour: { white: 1, pink: RARELY }, fruit: { pairedSeeds: 1, burr: OFTEN }, seedShape: 'bristly', root: 'taproot', deadStalk: 'umbelRibs', bracts: { featherBracts: 1 }, stalkSection: { grooved: OFTEN, round: SOMETIMES } }),

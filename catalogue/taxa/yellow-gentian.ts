@@ -1,4 +1,4 @@
-import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const yellowGentian = plant({
   key: 'yellow-gentian', name: 'Yellow gentian',
@@ -11,7 +11,7 @@ export const yellowGentian = plant({
     { key: 'root', name: 'roots', unit: 'root', perPlant: [1, 1, 1], massG: [500, 150, 1500], method: 'Only with permit and leave, in autumn, plants confirmed in flower; part of the root, the crown set back.', effect: 'Kills a plant of many years, unless the crown lives on.', use: 'dried, for bitters', eating: 'cooked', kills: true, minAgeYears: 10 },
     { key: 'seed', name: 'seed', unit: 'head', perPlant: [6, 2, 12], massG: null, method: 'Shake ripe pods into the hand, sow most of it on bare soil there.', effect: 'Its only way to spread.', use: 'for sowing', eating: 'none', costsSeed: true },
   ],
-  windows: [{ part: 'root', use: 'bitters', from: 'dying-10', to: 'dying+35', clearFrom: 'dying' }, { part: 'seed', use: 'sowing', from: 'seed', to: 'dying' }],
+  windows: [{ part: 'root', use: 'bitters', from: 'dying-10', to: 'dying+35', clearFrom: NEVER }, { part: 'seed', use: 'sowing', from: 'seed', to: 'dying' }],
   ceilings: [share(0.02, 'root'), { parts: ['root'], rule: { kind: 'age', minYears: 10 } }, flowering(0.9)],
   signs: [['leaf', 'glance', 'In pairs, crossed, bare and bluish, with five to seven arched veins.'], ['root', 'cut', 'A long thick taproot, yellow inside.'], ['flower', 'glance', 'Yellow stars in whorls.'], ['stem', 'glance', 'Dead stems keep pairs of pods at each storey.']],
   shows: [

@@ -6,7 +6,7 @@ export const yew = plant({
   family: 'Taxaceae',
   habit: 'conifer', lifeCycle: 'woody', severity: 'deadly',
   about: 'The dark evergreen without resin. All of it kills but the red cup, and the seed in the cup is deadly as well.',
-  stages: [spring('flowering', 'pollen', 6, 85, 14), spring('shoots', 'pale new shoots', 1, 128, 10), autumn('fruit', 'red cups', 8, 260, 18), autumn('rest', 'winter', 9, 330, 14)],
+  stages: [spring('flowering', 'pollen', 6, 85, 14), spring('shoots', 'pale new shoots', 1, 128, 10), autumn('fruit', 'red cups', 8, 260, 18), autumn('rest', 'winter', 4, 330, 14)],
   signs: [
     ['leaf', 'glance', 'Flat soft needles in two rows, dark above, dull pale green beneath without white bands.'],
     ['smell', 'glance', 'No smell of resin when crushed.'],

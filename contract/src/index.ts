@@ -227,6 +227,7 @@ export {
   type Hazard,
   type OverheadTree,
   type PackedBook,
+  type MixedIn,
   type PartOutlook,
   type PatchFacts,
   type PatchGeometry,

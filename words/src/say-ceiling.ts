@@ -6,6 +6,12 @@ import type { Translate } from './translate.ts';
 
 export type SayCeiling = (ceiling: Pick<CeilingView, 'kind' | 'values'>, unit: UnitKey) => string;
 
+/** Where it was seen; at the stand itself where the rule does not say. */
+const SEEN_WHERE: Readonly<Record<string, string>> = {
+  place: 'ceiling.lookAlikeSeenPlace',
+  near: 'ceiling.lookAlikeSeenNear',
+};
+
 export function createCeilingWords(
   t: Translate,
   format: Format,
@@ -66,11 +72,13 @@ export function createCeilingWords(
       case 'identity':
         return t(v['status'] === 'provisional' ? 'ceiling.identityProvisional' : 'ceiling.identityUnconfirmed');
       case 'lookAlikeSeen':
-        return t('ceiling.lookAlikeSeen', { name });
+        return t(SEEN_WHERE[v['where'] as string] ?? 'ceiling.lookAlikeSeen', { name });
       case 'lookAlikeUnsearched':
         return t(v['search'] === 'expired' ? 'ceiling.lookAlikeExpired' : 'ceiling.lookAlikeUnsearched', {
           name,
         });
+      case 'notHeldAgainst':
+        return t('ceiling.notHeldAgainst', { name });
       case 'leafByLeaf':
       case 'familyClosed':
         return t(`ceiling.${kind}`, { name, family: typeof v['family'] === 'string' ? v['family'] : '' });

@@ -88,7 +88,8 @@ const sayReasons =
     ...(o.stageSeen
       ? [t('window.seen', { stage: capital(text(o.stageSeen.stageName)), day: format.day(o.stageSeen.day, day) })]
       : []),
-    ...(o.separable?.p50 ? [t('window.separable', { day: format.day(o.separable.p50, day) })] : []),
+    ...(o.neverApart ? [t('window.neverApart')] : []),
+    ...(o.separable?.p50 && !o.neverApart ? [t('window.separable', { day: format.day(o.separable.p50, day) })] : []),
     ...(o.frozenFrom ? [t('window.frozenFrom', { day: format.day(o.frozenFrom, day) })] : []),
     t('window.openChance', { percent: format.percent(o.openProbability) }),
   ];

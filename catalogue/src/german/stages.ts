@@ -237,6 +237,8 @@ export const GERMAN_STAGES: Readonly<Record<string, string>> = {
   'stems brown': 'Stängel braun',
   'red plumes': 'rote Rispen',
   'new leaves': 'neue Blätter',
+  'young rosettes': 'junge Rosetten',
+  'nothing above ground': 'nichts über der Erde',
   'greenish crosses': 'grünliche Kreuze',
   'pink fruit': 'rosa Früchte',
   'shoots a finger long': 'Triebe fingerlang',

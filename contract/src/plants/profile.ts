@@ -1,10 +1,12 @@
 import { lazy, mixed, type Schema } from 'yup';
 import { PHASES, SEVERITIES, type Severity, type ShownSign } from '@emberfield/core/identity';
 import {
+  ALWAYS,
   CAUTION_CLASSES,
   EATINGS,
   HABITS,
   LOOK_ALIKE_SEVERITIES,
+  NEVER,
   ORGANS,
   PART_KEYS,
   PRICES,
@@ -164,6 +166,8 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
       scientific: line(120),
       severity: oneOf(LOOK_ALIKE_SEVERITIES),
       separatedBy: text(),
+      apartFrom: maybe(key()),
+      pieceByPiece: maybe(flag()),
     }).required(),
     20,
   ),
@@ -200,9 +204,17 @@ function stagesNamedExist(profile: PlantProfile): boolean {
     w?.opens?.stage,
     w?.closes?.stage,
     ...(w?.regrowth ? [w.regrowth.until?.stage] : []),
-    ...(w?.separableFrom ? [w.separableFrom] : []),
+    ...(w?.separableFrom && w.separableFrom !== NEVER ? [w.separableFrom] : []),
   ]);
-  return before && new Set(keys).size === keys.length && named.every((k) => keys.includes(k));
+  const apart = (profile.lookAlikes ?? [])
+    .flatMap((l) => l?.apartFrom ?? [])
+    .filter((s) => s !== ALWAYS && s !== NEVER);
+  return (
+    before &&
+    new Set(keys).size === keys.length &&
+    [...named, ...apart].every((k) => keys.includes(k)) &&
+    !keys.some((k) => k === ALWAYS || k === NEVER)
+  );
 }
 
 function partsNamedExist(profile: PlantProfile): boolean {

@@ -1,4 +1,12 @@
-import type { CountMethod, DayRangeView, Hazard, LossCause, MovedEdge, PartOutlook } from '@emberfield/core/stand';
+import type {
+  CountMethod,
+  DayRangeView,
+  Hazard,
+  LossCause,
+  MovedEdge,
+  PartOutlook,
+  Where,
+} from '@emberfield/core/stand';
 import {
   type IdentityStatus,
   type Phase,
@@ -100,6 +108,10 @@ export interface LookAlikeView {
   /** A search counts only on a day when it shows. */
   readonly showsNow: boolean;
   readonly showsNext: string | null;
+  /** Where it was seen, while it counts as found. */
+  readonly where: Where | null;
+  /** A search can show that it is not there: not so of fungi. */
+  readonly canBeAbsent: boolean;
 }
 
 export interface IdentityView {
@@ -146,6 +158,8 @@ export interface StandView extends StandRef, Retirement {
     readonly areaM2: number | null;
   };
   readonly outlooks: readonly PartOutlook[];
+  /** Days on which whoever asks settled plants of the family by their signs, of the few that clear them. */
+  readonly practised: number;
   readonly learned: LearnedView;
   readonly ladder: {
     readonly season: LadderSeason;

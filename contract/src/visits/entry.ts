@@ -97,6 +97,7 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     ),
     minutes: maybe(orNull(whole(0, 1440))),
     note: maybe(freeText(600)),
+    checkedAgainst: maybe(listOf(line(120).required(), 20)),
   }).required('missing'),
   loss: exactly({ cause: oneOf(LOSS_CAUSES), share: share(), note: freeText(600) }).required('missing'),
   measurement: exactly({

@@ -85,7 +85,7 @@ describe('allowance', () => {
     { kind: 'protected' },
     { kind: 'ownerLeave', leave: 'refused', until: null },
     { kind: 'identity', status: 'unconfirmed' },
-    { kind: 'lookAlikeSeen', name: { en: 'x' } },
+    { kind: 'lookAlikeSeen', where: 'here', name: { en: 'x' } },
     { kind: 'contaminated' },
     { kind: 'age', minYears: 3, ageYears: 2, kills: false },
     { kind: 'age', minYears: 3, ageYears: null, kills: true },

@@ -22,13 +22,16 @@ export type CeilingRule =
   /** A plant of two years: the count found none in the year of life that the part is of; maybe from `until` on. */
   | { readonly kind: 'wrongYear'; readonly yearOfLife: 1 | 2; readonly until: DayNumber }
   | { readonly kind: 'identity'; readonly status: 'unconfirmed' | 'provisional' }
-  | { readonly kind: 'lookAlikeSeen'; readonly name: Text }
+  /** At the stand itself, elsewhere in its place, or close by. */
+  | { readonly kind: 'lookAlikeSeen'; readonly name: Text; readonly where: 'here' | 'place' | 'near' }
   /** At a stage when it cannot be told apart: nobody looked for it, or too long ago. */
   | { readonly kind: 'lookAlikeUnsearched'; readonly name: Text; readonly search: 'neverLooked' | 'expired' }
   /** Not settled before this early stage began. */
   | { readonly kind: 'notConfirmedBefore' }
-  /** Only leaf by leaf, by somebody cleared for the family, which this person is not. */
+  /** Only piece by piece, by somebody cleared for the family, which this person is not. */
   | { readonly kind: 'leafByLeaf'; readonly name: Text; readonly family: string }
+  /** Taken by somebody cleared, without holding every piece against it. */
+  | { readonly kind: 'notHeldAgainst'; readonly name: Text }
   | { readonly kind: 'familyClosed'; readonly family: string }
   | { readonly kind: 'contaminated' }
   /** Nothing can be dug; open again about `until`, or nobody can say. */
@@ -80,6 +83,7 @@ export function barsTake({ rule }: Ceiling): boolean {
     case 'lookAlikeUnsearched':
     case 'notConfirmedBefore':
     case 'leafByLeaf':
+    case 'notHeldAgainst':
     case 'familyClosed':
     case 'contaminated':
     case 'frozen':

@@ -1,6 +1,7 @@
 import type { DayNumber } from '../measure/index.ts';
 import { distribution, overlap } from './distribution.ts';
-import { rowsOf, type IdentityTaxon, type Phase, type SignSpec } from './sign.ts';
+import { rowsOf, type IdentityTaxon, type Phase, type SeenSign, type SignSpec } from './sign.ts';
+import { weigh } from './weigh.ts';
 
 export interface Separator {
   readonly sign: string;
@@ -56,4 +57,25 @@ export function separableFrom(
     if (best && best.separation >= SEPARATES) return { day, sign: best.sign };
   }
   return null;
+}
+
+/**
+ * Whether a typical specimen of a taxon, read rightly in every sign that shows in a phase, rules another out. What not even that does nobody
+ * can do there: as long as the two cannot be told, what one of them is gathered for is locked.
+ * @param vocabulary by key
+ */
+export function canBeTold(
+  [taxon, other]: readonly [IdentityTaxon, IdentityTaxon],
+  vocabulary: ReadonlyMap<string, SignSpec>,
+  phase: Phase,
+): boolean {
+  const seen = [...vocabulary.values()].flatMap((sign) => typicalOf(taxon, sign, phase));
+  return weigh([taxon, other], vocabulary, seen, { phase, wanted: taxon }).excluded;
+}
+
+/** The state that a taxon shows most of a sign in a phase; none where it does not show then. */
+function typicalOf(taxon: IdentityTaxon, sign: SignSpec, phase: Phase): readonly SeenSign[] {
+  const rows = rowsOf(taxon, sign.key).filter((row) => (row.when ?? sign.when).includes(phase));
+  const states = rows.flatMap((row) => Object.entries(row.states)).sort(([, a], [, b]) => b - a);
+  return states[0] ? [{ sign: sign.key, state: states[0][0], present: true }] : [];
 }

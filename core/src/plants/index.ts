@@ -14,4 +14,12 @@ export {
   type UnitKey,
 } from './kinds.ts';
 export { binomialOf } from './names.ts';
-export type { PlantProfile, ProfileCeiling, ProfilePart, ProfileStage, ProfileWindow } from './profile.ts';
+export {
+  ALWAYS,
+  NEVER,
+  type PlantProfile,
+  type ProfileCeiling,
+  type ProfilePart,
+  type ProfileStage,
+  type ProfileWindow,
+} from './profile.ts';

@@ -16,6 +16,10 @@ import type {
   UnitKey,
 } from './kinds.ts';
 
+/** Where a stage is named from which on look-alikes can be told apart: at any time, and at no time. */
+export const ALWAYS = 'always';
+export const NEVER = 'never';
+
 export interface ProfileStage extends StageSpec {
   readonly name: Text;
 }
@@ -94,6 +98,10 @@ export interface PlantProfile {
     readonly scientific: string;
     readonly severity: LookAlikeSeverity;
     readonly separatedBy: Text;
+    /** Stage of this plant from which on it can be told apart, or `ALWAYS`, in every window; left out: as the window says. */
+    readonly apartFrom?: string;
+    /** What tells it apart stands on every leaf, cap or root: who is cleared for the family may take piece by piece before. */
+    readonly pieceByPiece?: boolean;
   }[];
   /** Which states of the vocabulary's signs it shows, and how often. All such frequencies are estimates. */
   readonly shows: readonly ShownSign[];

@@ -239,10 +239,10 @@ describe('windows', () => {
   };
   it('open and close with their stages', () => {
     const f = forecastSeason(asked());
-    const w = forecastWindow(spec, f);
+    const w = forecastWindow(spec, f, { apartStages: ['leaf'] });
     expect(w.opens.p50).to.equal(p50(f, 'flower') - 2);
     expect(w.closes.p50).to.equal(p50(f, 'flower') + 12);
-    expect(w.separable!.p50).to.equal(p50(f, 'leaf'));
+    expect(w.apart.map((a) => [a.stage, a.day.p50])).to.deep.equal([['leaf', p50(f, 'leaf')]]);
     expect(openOn(w, w.opens.p50! + 7)).to.be.above(0.85);
     expect(openOn(w, w.opens.p50!)).to.be.within(0.4, 0.75);
     expect(openOn(w, f.firstDay)).to.equal(0);

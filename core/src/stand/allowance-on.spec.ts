@@ -116,8 +116,9 @@ describe('how much of a part may be taken on a day', () => {
     expect(bars('2026-05-20')).not.to.include('rest');
   });
   it('asks whether it was settled before the season, where look-alikes cannot be told apart yet', () => {
-    const separable = { p10: on('2026-05-15'), p50: on('2026-05-18'), p90: on('2026-05-20') };
-    const window = windowFrom('2026-04-10', '2026-05-25', { part: 'leaf', separable });
+    const day = { p10: on('2026-05-15'), p50: on('2026-05-18'), p90: on('2026-05-20') };
+    const apart = [{ stage: 'flowering', day }];
+    const window = windowFrom('2026-04-10', '2026-05-25', { part: 'leaf', separableFrom: 'flowering', apart });
     const bars = (confirmed: string) =>
       barring(
         'ramsons',

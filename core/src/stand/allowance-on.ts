@@ -10,6 +10,7 @@ import { rulesOn, seasonStartsOn, type Book } from './book.ts';
 import { ceilingsOf, spentBy } from './ceilings.ts';
 import { standGround } from './ground.ts';
 import { identityOn } from './identity-standing.ts';
+import { locksOn } from './locks.ts';
 import { lookAlikesOn } from './look-alikes.ts';
 import type { RecordedCount, RecordedTake } from './record.ts';
 import type { Seasons } from './season.ts';
@@ -27,6 +28,8 @@ export interface Asked {
   readonly takesUpTo?: DayNumber;
   /** Of the person who takes; `null`, or left out: nobody in particular is asked about. */
   readonly clearance?: Clearance | null;
+  /** Of a take: the look-alikes that every piece was held against, by scientific name. Left out: nothing was taken yet. */
+  readonly checkedAgainst?: readonly string[];
   /** It was taken: whoever did has tried the ground, and got there. */
   readonly tried?: boolean;
 }
@@ -71,7 +74,7 @@ function ceilingsThere(
   book: Book,
   seasons: Seasons,
   part: ProfilePart,
-  { window, day, clearance = null, tried = false, from, wrongYear }: There,
+  { window, day, clearance = null, checkedAgainst, tried = false, from, wrongYear }: There,
 ): ReturnType<typeof ceilingsOf> {
   const { stand, place, profile, record } = book;
   const houseRules = rulesOn(book.rules, day);
@@ -84,7 +87,8 @@ function ceilingsThere(
     houseRules,
     day,
     clearance,
-    lookAlikes: lookAlikesOn(book, day, houseRules),
+    checkedAgainst: checkedAgainst ?? null,
+    locks: locksOn(window, lookAlikesOn(book, day, houseRules), day),
     confirmedBefore: identityOn(book, startsOn(window.season) - 1, houseRules).status === 'confirmed',
     wrongYear,
     covered: tried ? null : coveredOn(book, day),
@@ -93,7 +97,6 @@ function ceilingsThere(
     restUntil: stand.restUntil,
     identity: identityOn(book, day, houseRules).status,
     season: window.season,
-    separableFrom: window.separable?.p50 ?? null,
     lastTakenSeason: earlier ? seasonOf(earlier.day, profile.seasonStart, place.latitudeDeg) : null,
     seasonStartsOn: startsOn,
   });

@@ -9,6 +9,7 @@ import type { StageEffects } from '../stages/index.ts';
 import type { Shore } from '../tide/index.ts';
 import type { StationWeather } from '../weather/index.ts';
 import type { WindowShifts } from '../windows/index.ts';
+import type { Nearby } from './nearby.ts';
 import type { PatchFacts } from './place.ts';
 import type { StandRecord } from './record.ts';
 
@@ -54,6 +55,8 @@ export interface Book {
   readonly kin: ReadonlyMap<string, PlantProfile>;
   readonly place: BookPlace;
   readonly record: StandRecord;
+  /** Dangerous plants seen in its place or close by, and searches of the whole place. */
+  readonly nearby: readonly Nearby[];
   readonly rules: readonly DatedRule[];
   readonly weather: StationWeather | null;
   /** What a thermometer that hangs at the place said of it. */

@@ -5,17 +5,18 @@ import type { PlantProfile } from '../plants/profile.ts';
 import { dayNumber } from '../measure/day.ts';
 import type { SearchState } from '../identity/index.ts';
 import { ceilingsOf, leaveDaysOn, spentBy, type CeilingFacts } from './ceilings.ts';
+import type { Locks } from './locks.ts';
 import type { LookAlikeStanding } from './look-alikes.ts';
 
 const standings = (
   profile: PlantProfile,
   searches: Readonly<Record<string, SearchState>> = {},
 ): readonly LookAlikeStanding[] =>
-  profile.lookAlikes.map((lookAlike) => ({
-    lookAlike,
-    plant: null,
-    search: searches[lookAlike.name['en']!] ?? { state: 'neverLooked' },
-  }));
+  profile.lookAlikes.map((lookAlike) => {
+    const search = searches[lookAlike.name['en']!] ?? { state: 'neverLooked' };
+    return { lookAlike, plant: null, search, where: search.state === 'found' ? 'here' : null };
+  });
+const NO_LOCKS: Locks = { seen: null, shut: [], pieceByPiece: [], apart: 'always', inseparable: false, early: false };
 const profileOf = (key: string) => CATALOGUE.find((p) => p.key === key)!;
 const day = dayNumber('2026-05-15');
 const freeGround = {
@@ -45,13 +46,13 @@ function facts(plant: string, part: string, over: Partial<CeilingFacts> & { grou
     sinceYear: null,
     restUntil: null,
     identity: 'confirmed',
-    lookAlikes: standings(profile),
+    locks: NO_LOCKS,
+    checkedAgainst: null,
     confirmedBefore: true,
     clearance: null,
     houseRules: [],
     season: 2026,
     day,
-    separableFrom: null,
     lastTakenSeason: null,
     seasonStartsOn: (s) => dayNumber(`${s}-01-01`),
     ...rest,
@@ -127,42 +128,48 @@ describe('the ceilings on a part', () => {
     expect(kinds(facts('ramsons', 'leaf', { identity: 'provisional' }))).to.include('identity:identity');
     expect(kinds(facts('hazel', 'fruit', { identity: 'provisional' }))).not.to.include('identity:identity');
     expect(kinds(facts('hazel', 'fruit', { identity: 'unconfirmed' }))).to.include('identity:identity');
-    expect(kinds(facts('hazel', 'fruit', { identity: 'provisional', separableFrom: day + 1 }))).to.include(
-      'identity:identity',
-    );
   });
-  it('lock a stand in which a deadly look-alike was found, whatever the stage', () => {
-    const lookAlikes = standings(profileOf('ramsons'), { 'Autumn crocus': { state: 'found', since: day - 20 } });
-    expect(kinds(facts('ramsons', 'leaf', { lookAlikes }))).to.include('identity:lookAlikeSeen');
+  it('lock a stand where a deadly look-alike was seen, and say where', () => {
+    const [crocus] = standings(profileOf('ramsons'), { 'Autumn crocus': { state: 'found', since: day - 20 } });
+    const seen = (where: LookAlikeStanding['where']) =>
+      ceilingsOf(facts('ramsons', 'leaf', { locks: { ...NO_LOCKS, seen: { ...crocus!, where } } })).find(
+        (c) => c.rule.kind === 'lookAlikeSeen',
+      )!.rule;
+    expect(seen('here')).to.deep.include({ where: 'here' });
+    expect(seen('near')).to.deep.include({ where: 'near' });
   });
-  it('lock the early stage until each deadly look-alike was looked for in vain, and again when that is too long ago', () => {
-    const early = (searches: Record<string, SearchState>, over: Partial<CeilingFacts> = {}) =>
-      ceilingsOf(
-        facts('ramsons', 'leaf', {
-          separableFrom: day + 5,
-          lookAlikes: standings(profileOf('ramsons'), searches),
-          ...over,
-        }),
-      ).flatMap(({ rule }) =>
-        'name' in rule ? [`${rule.kind} ${rule.name['en']}`] : rule.kind === 'notConfirmedBefore' ? [rule.kind] : [],
+  it('lock for what nobody has looked for, and for what was not settled a season before', () => {
+    const [crocus, lily] = standings(profileOf('ramsons'), {
+      'Lily of the valley': { state: 'expired', since: day - 900, until: day - 1 },
+    });
+    const locks = { ...NO_LOCKS, shut: [crocus!, lily!], early: true };
+    const early = (over: Partial<CeilingFacts> = {}) =>
+      ceilingsOf(facts('ramsons', 'leaf', { locks, ...over })).flatMap(({ rule }) =>
+        'search' in rule
+          ? [`${rule.name['en']} ${rule.search}`]
+          : rule.kind === 'notConfirmedBefore'
+            ? [rule.kind]
+            : [],
       );
-    const absent: SearchState = { state: 'absent', since: day - 300, until: day + 300 };
-    const both = { 'Autumn crocus': absent, 'Lily of the valley': absent };
-    expect(early(both)).to.deep.equal([]);
-    expect(early(both, { confirmedBefore: false })).to.deep.equal(['notConfirmedBefore']);
-    expect(early({ 'Autumn crocus': absent })).to.deep.equal(['lookAlikeUnsearched Lily of the valley']);
-    const expired: SearchState = { state: 'expired', since: day - 900, until: day - 1 };
-    expect(early({ ...both, 'Autumn crocus': expired })).to.deep.equal(['lookAlikeUnsearched Autumn crocus']);
-    // Once it can be told apart, a search is not asked for any more.
-    expect(early({}, { separableFrom: day })).to.deep.equal([]);
+    expect(early()).to.deep.equal(['Autumn crocus neverLooked', 'Lily of the valley expired']);
+    expect(early({ confirmedBefore: false })[0]).to.equal('notConfirmedBefore');
+    expect(early({ confirmedBefore: false, locks: { ...locks, early: false } })).to.have.length(2);
+    expect(early({ identity: 'provisional' }), 'that alone is said').to.deep.equal([]);
   });
-  it('leave a milder look-alike to people cleared for the family, leaf by leaf; the group’s own answer asks for nobody', () => {
-    const lookAlikes = standings(profileOf('ramsons'), { 'Lords-and-ladies': { state: 'found', since: day - 20 } });
-    const as = (clearance: CeilingFacts['clearance']) => kinds(facts('ramsons', 'leaf', { lookAlikes, clearance }));
-    expect(as('none')).to.include('identity:leafByLeaf');
-    expect(as('cleared')).not.to.include('identity:leafByLeaf');
-    expect(as(null)).not.to.include('identity:leafByLeaf');
-    expect(as('closed')).to.include('identity:familyClosed');
+  it('leave what can be told piece by piece to people cleared for the family, who hold every piece against it', () => {
+    const [crocus, lily] = standings(profileOf('ramsons'));
+    const locks = { ...NO_LOCKS, pieceByPiece: [crocus!, lily!] };
+    const as = (clearance: CeilingFacts['clearance'], checkedAgainst: readonly string[] | null = null) =>
+      kinds(facts('ramsons', 'leaf', { locks, clearance, checkedAgainst }))
+        .filter((k) => k.startsWith('identity:'))
+        .map((k) => k.slice('identity:'.length));
+    expect(as('none')).to.deep.equal(['leafByLeaf']);
+    expect(as('cleared')).to.deep.equal([]);
+    expect(as(null)).to.deep.equal([]);
+    expect(as('closed')).to.include('familyClosed');
+    expect(as('cleared', ['Colchicum autumnale'])).to.deep.equal(['notHeldAgainst']);
+    expect(as('cleared', ['Colchicum autumnale', 'Convallaria majalis'])).to.deep.equal([]);
+    expect(as('none', ['Colchicum autumnale', 'Convallaria majalis'])).to.deep.equal(['leafByLeaf']);
   });
   it('are none of the rules that only say how a thing is settled', () => {
     const houseRules: HouseRule[] = [{ kind: 'secondPerson' }, { kind: 'searchHolds', years: 2 }];

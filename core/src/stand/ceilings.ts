@@ -3,8 +3,9 @@ import type { Ceiling, CeilingRule, HouseRule } from '../allowance/index.ts';
 import type { Clearance, IdentityStatus } from '../identity/index.ts';
 import { dayNumber, monthDayIn, yearOf, type DayNumber, type Text } from '../measure/index.ts';
 import type { PartKey, PlantProfile, ProfilePart } from '../plants/index.ts';
-import { deadlyFound, deadlyOpen, milderOpen, type LookAlikeStanding } from './look-alikes.ts';
 import type { BookPlace } from './book.ts';
+import type { Locks } from './locks.ts';
+import type { LookAlikeStanding } from './look-alikes.ts';
 import { CONTAMINATING, type PatchFacts } from './place.ts';
 
 export interface CeilingFacts {
@@ -14,16 +15,17 @@ export interface CeilingFacts {
   readonly sinceYear: number | null;
   readonly restUntil: string | null;
   readonly identity: IdentityStatus;
-  readonly lookAlikes: readonly LookAlikeStanding[];
+  /** What its look-alikes lock in the window. */
+  readonly locks: Locks;
   /** It was settled before this season's early stage began. */
   readonly confirmedBefore: boolean;
   /** What the person may do with the family; `null`: nobody in particular is asked about. */
   readonly clearance: Clearance | null;
+  /** Of a take: the look-alikes that every piece was held against, by scientific name; `null`: nothing was taken yet. */
+  readonly checkedAgainst: readonly string[] | null;
   readonly houseRules: readonly HouseRule[];
   readonly season: number;
   readonly day: DayNumber;
-  /** Until this day the look-alikes cannot be told apart at this stage; `null` where they can. */
-  readonly separableFrom: DayNumber | null;
   /** Season of the last take of this part before this season. */
   readonly lastTakenSeason: number | null;
   /** The ground cannot be dug now; `null` where it can, or where the part is not dug. */
@@ -87,31 +89,31 @@ function ofOwner({ patch, part, day }: CeilingFacts): Ceiling[] {
 }
 
 function ofIdentity(facts: CeilingFacts): Ceiling[] {
-  const { profile, identity, day, separableFrom, lookAlikes, confirmedBefore, clearance } = facts;
+  const { profile, identity, locks, confirmedBefore, clearance, checkedAgainst } = facts;
   const bar = (rule: CeilingRule): Ceiling => ({ source: 'identity', rule });
-  const deadly = profile.lookAlikes.some((l) => l.severity === 'deadly');
-  const inseparable = separableFrom !== null && day < separableFrom;
   const out: Ceiling[] = [];
   if (identity === 'unconfirmed') out.push(bar({ kind: 'identity', status: identity }));
-  if (identity === 'provisional' && (deadly || inseparable)) out.push(bar({ kind: 'identity', status: identity }));
-  const found = deadlyFound(lookAlikes);
-  if (found) out.push(bar({ kind: 'lookAlikeSeen', name: nameOf(found) }));
-  if (identity === 'confirmed' && inseparable) {
-    if (!confirmedBefore) out.push(bar({ kind: 'notConfirmedBefore' }));
-    for (const open of deadlyOpen(lookAlikes))
-      if (open !== found)
-        out.push(
-          bar({
-            kind: 'lookAlikeUnsearched',
-            name: nameOf(open),
-            search: open.search.state === 'expired' ? 'expired' : 'neverLooked',
-          }),
-        );
+  if (identity === 'provisional' && profile.lookAlikes.some((l) => l.severity === 'deadly'))
+    out.push(bar({ kind: 'identity', status: identity }));
+  const { seen, shut, pieceByPiece, early } = locks;
+  if (seen) out.push(bar({ kind: 'lookAlikeSeen', name: nameOf(seen), where: seen.where ?? 'here' }));
+  if (identity === 'confirmed') {
+    if (early && !confirmedBefore) out.push(bar({ kind: 'notConfirmedBefore' }));
+    for (const open of shut)
+      out.push(
+        bar({
+          kind: 'lookAlikeUnsearched',
+          name: nameOf(open),
+          search: open.search.state === 'expired' ? 'expired' : 'neverLooked',
+        }),
+      );
   }
   const { family } = profile;
   if (clearance === 'closed') out.push(bar({ kind: 'familyClosed', family }));
-  const [milder] = milderOpen(lookAlikes, inseparable);
-  if (milder && clearance === 'none') out.push(bar({ kind: 'leafByLeaf', name: nameOf(milder), family }));
+  const unchecked = (l: LookAlikeStanding): boolean => !(checkedAgainst?.includes(l.lookAlike.scientific) ?? true);
+  const mixed = clearance === 'none' ? pieceByPiece[0] : pieceByPiece.find(unchecked);
+  if (mixed && clearance === 'none') out.push(bar({ kind: 'leafByLeaf', name: nameOf(mixed), family }));
+  else if (mixed) out.push(bar({ kind: 'notHeldAgainst', name: nameOf(mixed) }));
   return out;
 }
 

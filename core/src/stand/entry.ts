@@ -57,6 +57,8 @@ export interface EntryBodies {
     /** How long it took, minutes. */
     readonly minutes?: number | null;
     readonly note?: string;
+    /** Look-alikes, by scientific name, that every piece was held against one by one. */
+    readonly checkedAgainst?: readonly string[];
   };
   readonly loss: { readonly cause: LossCause; readonly share: number; readonly note: string };
   /** Lengths of a part of some plants of the stand. */

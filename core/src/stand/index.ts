@@ -35,10 +35,20 @@ export {
 export { frozenSpansAt, halfYearOf, standGround } from './ground.ts';
 export { identityOn, type IdentityStanding } from './identity-standing.ts';
 export { lookAgainOn } from './look-again.ts';
-export { deadlyOpen, lookAlikesOn, showsNext, showsOn, type LookAlikeStanding } from './look-alikes.ts';
+export { apartIn, canShut, locksOn, mixedIn, type Apart, type Locks } from './locks.ts';
+export {
+  canBeAbsent,
+  lookAlikesOn,
+  showsNext,
+  showsOn,
+  toLookFor,
+  type LookAlikeStanding,
+  type Where,
+} from './look-alikes.ts';
+export { NEAR_M, type Nearby } from './nearby.ts';
 export { outlooksFor, standDay, windowOfPart, windowOn, type StandDay } from './outlook.ts';
 export { packBook, packSeasons, seasonsAbout, unpackBook, type PackedBook, type PackedSeasons } from './packed-book.ts';
-export type { PartOutlook } from './part-outlook.ts';
+export type { MixedIn, PartOutlook } from './part-outlook.ts';
 export {
   ASPECTS,
   CANOPIES,

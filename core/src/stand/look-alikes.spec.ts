@@ -5,7 +5,9 @@ import { binomialOf } from '../plants/names.ts';
 import { dayNumber, isoDay } from '../measure/day.ts';
 import type { Book, BookPlace } from './book.ts';
 import { identityOn } from './identity-standing.ts';
-import { deadlyFound, deadlyOpen, lookAlikesOn, milderOpen, showsNext, showsOn } from './look-alikes.ts';
+import { deadlyFound } from './locks.ts';
+import { lookAlikesOn, showsNext, showsOn, toLookFor } from './look-alikes.ts';
+import type { Nearby } from './nearby.ts';
 import { recordOf } from './record.ts';
 
 const known = (key: string) => CATALOGUE.find((p) => p.key === key)!;
@@ -21,12 +23,34 @@ const search = (lookedFor: string, day: string, found: boolean, over: Partial<Se
   deadly: false,
   ...over,
 });
-const standings = (searches: readonly Search[], on = '2026-05-10', rules: readonly HouseRule[] = []) =>
+interface Told {
+  readonly on?: string;
+  readonly rules?: readonly HouseRule[];
+  readonly nearby?: readonly Nearby[];
+  readonly of?: string;
+}
+const standings = (
+  searches: readonly Search[],
+  { on = '2026-05-10', rules = [], nearby = [], of = 'ramsons' }: Told = {},
+) =>
   lookAlikesOn(
-    { profile: known('ramsons'), place: NORTH, kin, record: { ...recordOf([]), searches } },
+    { profile: known(of), place: NORTH, kin, record: { ...recordOf([]), searches }, nearby },
     dayNumber(on),
     rules,
   );
+const nearBy = (key: string, day: string, over: Partial<Nearby> = {}): Nearby => {
+  const { names: name, scientific, family, severity } = known(key);
+  const kinOf = { name, scientific, family, severity: severity as Nearby['kin']['severity'] };
+  return {
+    day: dayNumber(day),
+    found: true,
+    lookedFor: scientific,
+    plantKey: key,
+    kin: kinOf,
+    where: 'place',
+    ...over,
+  };
+};
 const said = (list: ReturnType<typeof standings>) => list.map((l) => `${l.lookAlike.name['en']}: ${l.search.state}`);
 
 describe('look-alikes of a stand', () => {
@@ -53,21 +77,45 @@ describe('look-alikes of a stand', () => {
     expect(deadlyFound(list)?.lookAlike.name['en']).to.equal('Monkshood');
     expect(said(standings([search('A daisy', '2026-05-02', true)]))).to.have.length(3);
   });
-  it('lock while deadly ones are not known to be absent; milder ones ask for leaf by leaf', () => {
-    const list = standings([
-      search('Autumn crocus', '2026-05-02', false),
-      search('Lords-and-ladies', '2026-05-02', false),
-    ]);
-    expect(deadlyOpen(list).map((l) => l.lookAlike.name['en'])).to.deep.equal(['Lily of the valley']);
-    expect(milderOpen(list, true)).to.deep.equal([]);
-    const open = standings([]);
-    expect(milderOpen(open, true).map((l) => l.lookAlike.name['en'])).to.deep.equal(['Lords-and-ladies']);
-    expect(milderOpen(open, false), 'told apart by now').to.deep.equal([]);
+  it('are to be looked for while they are deadly and not known to be absent, and as far as a search shows anything', () => {
+    const list = standings([search('Autumn crocus', '2026-05-02', false)]);
+    expect(toLookFor(list).map((l) => l.lookAlike.name['en'])).to.deep.equal(['Lily of the valley']);
+    expect(toLookFor(standings([], { of: 'velvet-shank' })).map((l) => l.plant!.key)).to.deep.equal([]);
+  });
+  it('of fungi are never absent, however often nothing came up', () => {
+    const looked = ['2023-10-10', '2024-10-10', '2025-10-10'].map((day) => search('Funeral bell', day, false));
+    const [bell] = standings(looked, { of: 'velvet-shank', on: '2025-11-20' });
+    expect(bell!.search.state).to.equal('neverLooked');
+    const found = standings([...looked, search('Funeral bell', '2025-10-20', true)], {
+      of: 'velvet-shank',
+      on: '2025-11-20',
+    });
+    expect(found[0]!.search.state).to.equal('found');
+  });
+  it('count what was found elsewhere in the place and close by as found here, until it is looked for in vain', () => {
+    const near = [nearBy('autumn-crocus', '2026-04-20', { where: 'near' })];
+    const [crocus] = standings([], { nearby: near });
+    expect([crocus!.search.state, crocus!.where]).to.deep.equal(['found', 'near']);
+    const [again] = standings([search('Autumn crocus', '2026-05-02', false)], { nearby: near });
+    expect([again!.search.state, again!.where]).to.deep.equal(['absent', null]);
+    const [late] = standings([search('Autumn crocus', '2026-04-10', false)], { nearby: near });
+    expect(late!.search.state, 'what came after the search').to.equal('found');
+    const [unsaid] = standings([], { nearby: near, on: '2026-04-19' });
+    expect(unsaid!.search.state, 'nothing is known before its day').to.equal('neverLooked');
+    // A search of the whole place counts for its stands.
+    const [searched] = standings([], { nearby: [nearBy('autumn-crocus', '2026-05-02', { found: false })] });
+    expect(searched!.search.state).to.equal('absent');
+  });
+  it('take in dangerous kin from close by that the plant’s own list leaves out, and nothing else', () => {
+    const named = (nearby: readonly Nearby[]) =>
+      said(standings([], { of: 'sweet-cicely', nearby })).filter((x) => x.endsWith('found'));
+    expect(named([nearBy('fools-parsley', '2026-05-02')])).to.deep.equal(['Fool’s parsley: found']);
+    expect(named([nearBy('yew', '2026-05-02')])).to.deep.equal([]);
   });
   it('hold a search for as long as the house rule says', () => {
     const looked = [search('Autumn crocus', '2024-05-05', false)];
     expect(said(standings(looked))[0]).to.equal('Autumn crocus: absent');
-    expect(said(standings(looked, '2026-05-10', [{ kind: 'searchHolds', years: 1 }]))[0]).to.equal(
+    expect(said(standings(looked, { rules: [{ kind: 'searchHolds', years: 1 }] }))[0]).to.equal(
       'Autumn crocus: expired',
     );
   });

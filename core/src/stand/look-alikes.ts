@@ -1,14 +1,18 @@
 // The look-alikes of a stand's plant, and what is known of each there.
 import { SEARCH_HOLDS_YEARS, type HouseRule } from '../allowance/index.ts';
-import { isDangerous, phaseOfBbch, searchState, type SearchState } from '../identity/index.ts';
-import { seasonOf, type DayNumber } from '../measure/index.ts';
+import { phaseOfBbch, searchState, type SearchState } from '../identity/index.ts';
+import { seasonOf, type DayNumber, type Text } from '../measure/index.ts';
 import { binomialOf, type PlantProfile } from '../plants/index.ts';
 import { usualStageDays, usualStageOn } from '../stages/index.ts';
 import type { Book, BookPlace } from './book.ts';
+import type { Nearby } from './nearby.ts';
 import type { StandRecord } from './record.ts';
 
 type LookAlike = PlantProfile['lookAlikes'][number];
-type Known = Pick<Book, 'profile' | 'place' | 'record' | 'kin'>;
+type Known = Pick<Book, 'profile' | 'place' | 'record' | 'kin' | 'nearby'>;
+
+/** Where something was seen: at the stand itself, elsewhere in its place, or in another place close by. */
+export type Where = 'here' | Nearby['where'];
 
 /** A look-alike of a stand's plant, and what is known of it there on a day. */
 export interface LookAlikeStanding {
@@ -16,46 +20,78 @@ export interface LookAlikeStanding {
   /** Its own profile; `null` where there is none. */
   readonly plant: PlantProfile | null;
   readonly search: SearchState;
+  /** Where it was seen last; `null` unless it counts as found. */
+  readonly where: Where | null;
 }
 
-/** Every look-alike of the profile, and whatever else dangerous was seen or sought at the stand, with the last search that counts. */
+interface Said extends Pick<StandRecord['searches'][number], 'day' | 'lookedFor' | 'plantKey' | 'found'> {
+  readonly where: Where;
+}
+
+/**
+ * Every look-alike of the profile, and whatever else dangerous was seen or sought at the stand, with the last search that counts. What was seen
+ * elsewhere in the place, or close by, counts as seen here: that of the list, and dangerous kin that nobody listed.
+ */
 export function lookAlikesOn(
   known: Known,
   day: DayNumber,
   houseRules: readonly HouseRule[],
 ): readonly LookAlikeStanding[] {
-  const { profile, place, record, kin } = known;
+  const { profile, record, kin, nearby } = known;
   const rule = houseRules.find((r) => r.kind === 'searchHolds');
   const seasons = rule?.kind === 'searchHolds' ? rule.years : SEARCH_HOLDS_YEARS;
+  const said: readonly Said[] = [...nearby, ...record.searches.map((s): Said => ({ ...s, where: 'here' }))].sort(
+    (a, b) => a.day - b.day,
+  );
   const listed = profile.lookAlikes.map((lookAlike) => ({
     lookAlike,
     plant: kin.get(binomialOf(lookAlike.scientific)) ?? null,
   }));
-  const others = record.searches
-    .filter((s) => s.deadly && !listed.some((l) => isOf(s, l.lookAlike, l.plant)))
-    .map((s) => s.lookedFor);
-  const named = [...new Set(others)].map((name) => ({ lookAlike: unlisted(name), plant: null }));
-  return [...listed, ...named].map(({ lookAlike, plant: its }) => ({
+  const isListed = (s: Said): boolean => listed.some((l) => isOf(s, l.lookAlike, l.plant));
+  const kinNearby = nearby.filter((n) => n.found && n.kin.family === profile.family && !isListed({ ...n }));
+  const relatives = new Map(kinNearby.map(({ kin: k }) => [k.scientific, unlisted(k.name, k.scientific, k.severity)]));
+  const strangers = new Map(
+    record.searches
+      .filter((s) => s.deadly && !isListed({ ...s, where: 'here' }))
+      .map(({ lookedFor }) => [lookedFor, unlisted({ en: lookedFor }, lookedFor, 'deadly')]),
+  );
+  const others = [...new Map([...relatives, ...strangers]).values()].map((lookAlike) => ({
     lookAlike,
-    plant: its,
-    search: searchState(
-      record.searches
-        .filter((s) => isOf(s, lookAlike, its))
-        .map((s) => ({ day: s.day, found: s.found, itShows: its === null || showsOn(its, place, s.day) })),
-      day,
-      seasons,
-    ),
+    plant: kin.get(binomialOf(lookAlike.scientific)) ?? null,
   }));
+  return [...listed, ...others].map(({ lookAlike, plant }) =>
+    standingOf(known, { lookAlike, plant, said: said.filter((s) => isOf(s, lookAlike, plant)) }, { day, seasons }),
+  );
 }
 
-const unlisted = (name: string): LookAlike => ({
-  name: { en: name },
-  scientific: name,
-  severity: 'deadly',
-  separatedBy: { en: name },
+function standingOf(
+  { place }: Known,
+  { lookAlike, plant, said }: Pick<LookAlikeStanding, 'lookAlike' | 'plant'> & { readonly said: readonly Said[] },
+  { day, seasons }: { readonly day: DayNumber; readonly seasons: number },
+): LookAlikeStanding {
+  const search = searchState(
+    said.map((s) => ({ day: s.day, found: s.found, itShows: provesAbsence(plant, place, s.day) })),
+    day,
+    seasons,
+  );
+  const seen = search.state === 'found' ? said.findLast((s) => s.found && s.day <= day) : undefined;
+  return { lookAlike, plant, search, where: seen?.where ?? null };
+}
+
+/** Whether it can be shown to be absent at all: one empty autumn says nothing of fungi, which wait in the ground for years. */
+export const canBeAbsent = (plant: PlantProfile | null): boolean => plant?.habit !== 'fungus';
+
+const provesAbsence = (plant: PlantProfile | null, place: BookPlace, day: DayNumber): boolean =>
+  plant === null || (canBeAbsent(plant) && showsOn(plant, place, day));
+
+const unlisted = (name: Text, scientific: string, severity: LookAlike['severity']): LookAlike => ({
+  name,
+  scientific,
+  severity,
+  separatedBy: { en: '' },
 });
 
-function isOf(search: StandRecord['searches'][number], lookAlike: LookAlike, plant: PlantProfile | null): boolean {
+function isOf(search: Pick<Said, 'plantKey' | 'lookedFor'>, lookAlike: LookAlike, plant: PlantProfile | null): boolean {
   if (search.plantKey !== null && plant) return search.plantKey === plant.key;
   return search.lookedFor === lookAlike.scientific || Object.values(lookAlike.name).includes(search.lookedFor);
 }
@@ -79,23 +115,6 @@ export function showsNext(profile: PlantProfile, place: BookPlace, day: DayNumbe
   return null;
 }
 
-/** A deadly one that was found and not since looked for in vain. */
-export const deadlyFound = (standings: readonly LookAlikeStanding[]): LookAlikeStanding | null =>
-  standings.find((l) => l.lookAlike.severity === 'deadly' && l.search.state === 'found') ?? null;
-
-/** Deadly ones not known to be absent: while they cannot be told apart, they lock. */
-export const deadlyOpen = (standings: readonly LookAlikeStanding[]): readonly LookAlikeStanding[] =>
-  standings.filter((l) => l.lookAlike.severity === 'deadly' && l.search.state !== 'absent');
-
-/** Milder ones that make a take leaf by leaf: those found, and while none can be told apart those not known to be absent. */
-export function milderOpen(
-  standings: readonly LookAlikeStanding[],
-  inseparable: boolean,
-): readonly LookAlikeStanding[] {
-  return standings.filter(
-    ({ lookAlike, search }) =>
-      lookAlike.severity !== 'deadly' &&
-      isDangerous(lookAlike.severity) &&
-      (search.state === 'found' || (inseparable && search.state !== 'absent')),
-  );
-}
+/** Deadly ones not known to be absent that a search can show to be so: somebody has to look for them. */
+export const toLookFor = (standings: readonly LookAlikeStanding[]): readonly LookAlikeStanding[] =>
+  standings.filter((l) => l.lookAlike.severity === 'deadly' && l.search.state !== 'absent' && canBeAbsent(l.plant));

@@ -149,18 +149,25 @@ describe('what a day says of a stand', () => {
     const part = {
       part: 'leaf',
       use: 'eaten fresh',
-      separable: { p10: on('2026-05-15'), p50: on('2026-05-18'), p90: on('2026-05-20') },
+      separableFrom: 'flowering',
+      apart: [
+        { stage: 'buds', day: { p10: on('2026-05-01'), p50: on('2026-05-04'), p90: on('2026-05-06') } },
+        { stage: 'flowering', day: { p10: on('2026-05-15'), p50: on('2026-05-18'), p90: on('2026-05-20') } },
+      ],
     };
     const early = windowFrom('2026-04-10', '2026-05-25', part);
     const windows = [
       early,
-      windowFrom('2026-05-01', '2026-05-20', { part: 'bud' }),
-      windowFrom('2026-06-01', '2026-06-20', { part: 'seed' }),
+      windowFrom('2026-05-01', '2026-05-20', { part: 'bud', apart: part.apart }),
+      windowFrom('2026-06-01', '2026-06-20', { part: 'seed', apart: part.apart }),
     ];
     const s = seasonsWith({ 2025: windows, 2026: windows });
     const told = (day: string) => standDay(ramsons, on(day), s);
     expect(told('2026-05-17').outlooks[0]).to.include({ inseparable: true, thorns: true });
-    expect(told('2026-05-17').outlooks[0]!.leafByLeaf.map((n) => n['en'])).to.include('Lords-and-ladies');
+    const mixedOn = (day: string) => told(day).outlooks[0]!.leafByLeaf.map((l) => l.name['en']);
+    // Arrowheads are told sooner than tongues; what is deadly and has its sign on every leaf stays until the flowers.
+    expect(mixedOn('2026-05-03')).to.deep.equal(['Autumn crocus', 'Lily of the valley', 'Lords-and-ladies']);
+    expect(mixedOn('2026-05-17')).to.deep.equal(['Autumn crocus', 'Lily of the valley']);
     expect(told('2026-05-18').outlooks[0]).to.deep.include({ inseparable: false, leafByLeaf: [] });
     const kinds = (clearance: 'none' | 'cleared' | 'closed', w = 0, day = '2026-05-17') =>
       outlooksFor(ramsons, s, told(day), { day: on(day), clearance })[w]!.allowance.ceilings.map((c) => c.kind);
@@ -168,6 +175,8 @@ describe('what a day says of a stand', () => {
     expect(kinds('cleared')).not.to.include('leafByLeaf');
     expect(kinds('closed')).to.include('familyClosed');
     expect(kinds('none', 2)).not.to.include('familyClosed');
+    expect(told('2026-05-17').outlooks[0]).to.deep.include({ neverApart: false });
+    expect(told('2026-05-17').outlooks[0]!.separable!.p50).to.equal('2026-05-18');
     // Nothing is reckoned anew where the answer is the same for everybody.
     const { outlooks } = told('2026-05-17');
     expect(outlooksFor(ramsons, s, { outlooks }, { day: on('2026-05-17'), clearance: 'cleared' })[0]).to.equal(

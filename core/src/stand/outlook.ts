@@ -2,6 +2,7 @@
 import type { Allowance } from '../allowance/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { isoDay, seasonFirstDay, seasonOf, type DayNumber, type IsoDay } from '../measure/index.ts';
+import { NEVER } from '../plants/index.ts';
 import { viewFree } from '../tide/index.ts';
 import {
   expectedQualityOn,
@@ -18,8 +19,9 @@ import { leaveDaysOn } from './ceilings.ts';
 import { viewRange } from './day-range-view.ts';
 import { standGround } from './ground.ts';
 import { identityOn, type IdentityStanding } from './identity-standing.ts';
-import { deadlyFound, deadlyOpen, lookAlikesOn, milderOpen, type LookAlikeStanding } from './look-alikes.ts';
-import type { PartOutlook } from './part-outlook.ts';
+import { locksOn, mixedUntil } from './locks.ts';
+import { lookAlikesOn, type LookAlikeStanding } from './look-alikes.ts';
+import type { MixedIn, PartOutlook } from './part-outlook.ts';
 import { seasonsOf, type SeasonDates, type Seasons } from './season.ts';
 
 /** What a day says of a stand. */
@@ -72,9 +74,7 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
   const part = profile.parts.find((p) => p.key === window.part)!;
   const { forecast } = seasons.of(window.season);
   const allowance = allowanceOn(book, seasons, part, { window, day });
-  const inseparable = window.separable?.p50 != null && day < window.separable.p50;
-  const milder = milderOpen(lookAlikes, inseparable);
-  const deadly = deadlyFound(lookAlikes) !== null || (inseparable && deadlyOpen(lookAlikes).length > 0);
+  const { seen, shut, pieceByPiece, apart, inseparable } = locksOn(window, lookAlikes, day);
   const readiness = withQuality(readinessOn(window, day, banked(allowance)), expectedQualityOn(window, day));
   const leaveDays = leaveDaysOn(place, day);
   const again = readiness.state === 'ash' ? seasons.of(window.season + 1).windows[w]! : null;
@@ -85,7 +85,7 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     use: window.use,
     season: window.season,
     readiness,
-    thorns: identity.status !== 'confirmed' || deadly || milder.length > 0,
+    thorns: identity.status !== 'confirmed' || seen !== null || shut.length > 0 || pieceByPiece.length > 0,
     opens: viewRange(window.opens),
     closes: viewRange(window.closes),
     bySize: window.bySize,
@@ -93,9 +93,10 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     leaveEnds: leaveDays?.open ? isoDay(leaveDays.until) : null,
     tide: book.shore && viewFree(book.shore, day),
     opensAgain: again && viewRange(again.opens),
-    separable: window.separable && viewRange(window.separable),
+    separable: mixedUntil(apart, window),
     inseparable,
-    leafByLeaf: milder.map((l) => l.lookAlike.name),
+    neverApart: apart === NEVER,
+    leafByLeaf: pieceByPiece.map(mixedInOf),
     openProbability: Math.round(openOn(window, day) * 1000) / 1000,
     frozenFrom: isDug(part) ? iso(standGround(book, seasons.frozen, day)?.frozenFrom ?? null) : null,
     basis: forecast.basis,
@@ -104,6 +105,12 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     allowance: viewAllowance(allowance, part),
   };
 }
+
+const mixedInOf = ({ lookAlike: { name, scientific, separatedBy } }: LookAlikeStanding): MixedIn => ({
+  name,
+  scientific,
+  separatedBy,
+});
 
 /** Why nothing is taken though the window is open. */
 function banked({ binding, amountLeft, amount }: Allowance): 'resting' | 'nothingLeft' | null {

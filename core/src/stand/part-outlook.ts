@@ -6,6 +6,13 @@ import type { Readiness } from '../windows/index.ts';
 import type { AllowanceView } from './allowance-view.ts';
 import type { DayRangeView } from './day-range-view.ts';
 
+/** What may be among the pieces, and what tells it. */
+export interface MixedIn {
+  readonly name: Text;
+  readonly scientific: string;
+  readonly separatedBy: Text;
+}
+
 /** One part of one stand on one day: what a row of the Hearth says. */
 export interface PartOutlook {
   readonly standId: string;
@@ -26,12 +33,14 @@ export interface PartOutlook {
   readonly tide: TideAtPlace | null;
   /** Of a window that is over: when the next season's opens. `null` while this one matters. */
   readonly opensAgain: DayRangeView | null;
-  /** From when look-alikes can be told apart; `null` where they always can. */
+  /** From when look-alikes can be told apart that are not known to be absent here, the end of the window where never; `null` where they always can. */
   readonly separable: DayRangeView | null;
-  /** On this day look-alikes cannot be told apart yet. */
+  /** On this day such look-alikes cannot be told apart. */
   readonly inseparable: boolean;
-  /** Only leaf by leaf, by somebody cleared for the family: milder look-alikes that are not known to be absent. */
-  readonly leafByLeaf: readonly Text[];
+  /** Not later in the window either. */
+  readonly neverApart: boolean;
+  /** Only piece by piece, by somebody cleared for the family: look-alikes that are not known to be absent. */
+  readonly leafByLeaf: readonly MixedIn[];
   /** Of what is dug: when the ground is likely frozen next. */
   readonly frozenFrom: string | null;
   readonly openProbability: number;

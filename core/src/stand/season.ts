@@ -6,10 +6,11 @@ import { forecastRegrowth, forecastWindow, type WindowForecast } from '../window
 import type { Book, SeasonBook } from './book.ts';
 import { partsOf, shiftsOf, stageDaysOf, type StageDays } from './edges.ts';
 import { frozenSpansAt } from './ground.ts';
+import { apartStages } from './locks.ts';
 import { forecastInput } from './season-input.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'g2';
+export const MODEL_REVISION = 'i1';
 
 /** A forecast without its draws: they make its windows and are let go, or thousands of stands would fill the memory. */
 export interface SeasonDates extends Omit<SeasonForecast, 'stages' | 'weight' | 'marks'> {
@@ -34,10 +35,13 @@ export function standSeason(book: SeasonBook, season: number, stageDays: StageDa
   const { stages, weight: _w, marks: _m, ...rest } = forecast;
   return {
     forecast: { ...rest, stages: stages.map(({ key, reached, seen }) => ({ key, reached, seen })) },
-    windows: profile.windows.map((spec, w) => forecastWindow(spec, forecast, shiftsOf(book, w, stageDays))),
+    windows: profile.windows.map((spec, w) =>
+      forecastWindow(spec, forecast, { shifts: shiftsOf(book, w, stageDays), apartStages: apartStages(profile, spec) }),
+    ),
     regrown: profile.windows.map((spec) => {
       const cut = parts.find((p) => p.part === spec.part)?.cut?.day;
-      const window = cut === undefined ? null : forecastRegrowth(spec, forecast);
+      const window =
+        cut === undefined ? null : forecastRegrowth(spec, forecast, { apartStages: apartStages(profile, spec) });
       return window && cut !== undefined ? { cut, window } : null;
     }),
   };

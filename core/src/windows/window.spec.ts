@@ -65,10 +65,10 @@ describe('the edges of a window', () => {
     const later = forecastWindow(spec({ opens: { stage: 'leaf', offsetDays: 7 } }), forecast);
     expect(later.opens.p50! - forecastWindow(spec(), forecast).opens.p50!).to.equal(7);
   });
-  it('have the day from which look-alikes can be told apart, where there is one', () => {
-    expect(forecastWindow(spec(), forecast).separable).to.equal(null);
-    const { separable, closes } = forecastWindow(spec({ separableFrom: 'flower' }), forecast);
-    expect(separable!.p50).to.equal(closes.p50);
+  it('have the days of stages from which look-alikes can be told apart, where such are asked for', () => {
+    expect(forecastWindow(spec(), forecast).apart).to.deep.equal([]);
+    const { apart, closes } = forecastWindow(spec(), forecast, { apartStages: ['flower'] });
+    expect(apart.map((a) => [a.stage, a.day.p50])).to.deep.equal([['flower', closes.p50]]);
   });
 });
 
@@ -178,8 +178,7 @@ describe('a window by what is measured, cut, and said of it', () => {
   it('moves by what its takes said, and is less sure of it', () => {
     const plain = forecastWindow(spec(), forecast);
     const moved = forecastWindow(spec(), forecast, {
-      opens: { meanDays: 0, sdDays: 0 },
-      closes: { meanDays: -6, sdDays: 3 },
+      shifts: { opens: { meanDays: 0, sdDays: 0 }, closes: { meanDays: -6, sdDays: 3 } },
     });
     expect(moved.opens).to.deep.equal(plain.opens);
     expect(moved.closes.p50).to.be.closeTo(plain.closes.p50! - 6, 1);

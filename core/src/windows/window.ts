@@ -10,7 +10,7 @@ export interface WindowSpec {
   readonly closes: WindowEdge;
   /** Where within the window the part is best, 0 at its opening, 1 at its closing. */
   readonly peakShare: number;
-  /** From this stage on the look-alikes can be told apart. Absent: throughout. */
+  /** From this stage on the look-alikes can be told apart, or `never` while it is open. Absent: at any time. */
   readonly separableFrom?: string;
   readonly regrowth?: Regrowth;
 }
@@ -21,7 +21,10 @@ export interface WindowForecast {
   readonly season: number;
   readonly opens: DayRange;
   readonly closes: DayRange;
-  readonly separable: DayRange | null;
+  /** The stage from which all of them can be told apart, as its profile has it. */
+  readonly separableFrom: string | undefined;
+  /** Days of the stages from which on look-alikes can be told apart. */
+  readonly apart: readonly { readonly stage: string; readonly day: DayRange }[];
   readonly peakShare: number;
   /** Its edges are those of a measured length. */
   readonly bySize: boolean;
@@ -42,13 +45,22 @@ export interface WindowShifts {
   readonly closes: EdgeShift;
 }
 const UNMOVED: WindowShifts = { opens: NO_SHIFT, closes: NO_SHIFT };
+interface WindowFacts {
+  readonly shifts?: WindowShifts;
+  /** Stages whose days are asked for. */
+  readonly apartStages?: readonly string[];
+}
 
 /**
  * When a part of the stand is worth taking, from the dates of its stages, and of its lengths where they are forecast. A window
  * never closes before it opens; it closes when the part is too long or its stage comes, whichever is first.
  * @throws RangeError when it names a stage the forecast does not have.
  */
-export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast, shifts = UNMOVED): WindowForecast {
+export function forecastWindow(
+  spec: WindowSpec,
+  forecast: SeasonForecast,
+  { shifts = UNMOVED, apartStages = [] }: WindowFacts = {},
+): WindowForecast {
   const opensBySize = forecast.marks.get(lengthMark(spec.part, spec.opens.lengthCm));
   const closesBySize = forecast.marks.get(lengthMark(spec.part, spec.closes.lengthCm));
   // A curve of growth never is quite at nothing: no length is looked for before the stage that comes before its own.
@@ -59,11 +71,21 @@ export function forecastWindow(spec: WindowSpec, forecast: SeasonForecast, shift
   );
   const stage = edgeDates(spec.closes, forecast);
   const closes = moved(closesBySize ? earlier(closesBySize, stage) : stage, shifts.closes, 1);
-  return windowOf(spec, forecast, { opens, closes, bySize: Boolean(opensBySize ?? closesBySize), again: false });
+  return windowOf(spec, forecast, {
+    opens,
+    closes,
+    bySize: Boolean(opensBySize ?? closesBySize),
+    again: false,
+    apartStages,
+  });
 }
 
 /** The window that opens again after the cut that the forecast was made with; `null` where the part does not, or nobody cut. */
-export function forecastRegrowth(spec: WindowSpec, forecast: SeasonForecast): WindowForecast | null {
+export function forecastRegrowth(
+  spec: WindowSpec,
+  forecast: SeasonForecast,
+  { apartStages = [] }: Pick<WindowFacts, 'apartStages'> = {},
+): WindowForecast | null {
   const opens = forecast.marks.get(againMark(spec.part, 'opens'));
   const closes = forecast.marks.get(againMark(spec.part, 'closes'));
   if (!spec.regrowth || !opens || !closes) return null;
@@ -74,6 +96,7 @@ export function forecastRegrowth(spec: WindowSpec, forecast: SeasonForecast): Wi
     closes: earlier(closes, until),
     bySize: false,
     again: true,
+    apartStages,
   });
 }
 
@@ -82,9 +105,14 @@ interface Edges {
   readonly closes: Float64Array;
   readonly bySize: boolean;
   readonly again: boolean;
+  readonly apartStages: readonly string[];
 }
 
-function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, bySize, again }: Edges): WindowForecast {
+function windowOf(
+  spec: WindowSpec,
+  forecast: SeasonForecast,
+  { opens, closes, bySize, again, apartStages }: Edges,
+): WindowForecast {
   const { weight, firstDay } = forecast;
   for (let j = 0; j < opens.length; j++) if (closes[j]! < opens[j]!) closes[j] = opens[j]!;
   const { first, openShare, quality } = byDay({ opens, closes, weight, peakShare: spec.peakShare });
@@ -94,10 +122,11 @@ function windowOf(spec: WindowSpec, forecast: SeasonForecast, { opens, closes, b
     season: forecast.season,
     opens: dayRange(opens, weight, firstDay),
     closes: dayRange(closes, weight, firstDay),
-    separable:
-      spec.separableFrom && !again
-        ? dayRange(edgeDates({ stage: spec.separableFrom, offsetDays: 0 }, forecast), weight, firstDay)
-        : null,
+    separableFrom: spec.separableFrom,
+    apart: apartStages.map((stage) => ({
+      stage,
+      day: dayRange(edgeDates({ stage, offsetDays: 0 }, forecast), weight, firstDay),
+    })),
     peakShare: spec.peakShare,
     bySize,
     again,

@@ -3,6 +3,7 @@ export {
   entriesOfStands,
   entryById,
   entryPage,
+  findsAndSearches,
   identitiesBy,
   openFinds,
   searchesInVain,

@@ -111,6 +111,21 @@ export const searchesInVain = async (db: Queryable, groupId: string) => {
   });
 };
 
+/** Finds and searches of a group, still standing, wherever they were made, with their places. */
+export const findsAndSearches = async (db: Queryable, groupId: string) => {
+  const later = alias(entry, 'later');
+  return (await db
+    .select({ kind: entry.kind, standId: entry.standId, patch, day: entry.day, body: entry.body })
+    .from(entry)
+    .innerJoin(patch, eq(patch.id, entry.patchId))
+    .leftJoin(later, eq(later.replaces, entry.id))
+    .where(and(eq(entry.groupId, groupId), inArray(entry.kind, ['find', 'search']), isNull(later.id)))
+    .orderBy(entry.day, entry.id)) as unknown as readonly (AtPlace & {
+    readonly kind: 'find' | 'search';
+    readonly standId: string | null;
+  })[];
+};
+
 /** What somebody said in a group about identities, still standing, with the plant of the stand. */
 export const identitiesBy = (db: Queryable, groupId: string, accountId: string) => {
   const later = alias(entry, 'later');

@@ -54,6 +54,7 @@ function dossier(
     kin: KIN,
     place,
     record,
+    nearby: [],
     rules: [],
     weather: null,
     thermometer: null,

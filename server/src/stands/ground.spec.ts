@@ -22,7 +22,7 @@ describe('the ground of a stand', () => {
     expect(outlooks.flatMap((o) => o.allowance.ceilings).some((c) => c.kind === 'frozen')).to.equal(false);
   });
   it('is open again once somebody digs it, and a take is not held against whoever did', async () => {
-    const place = await group.stand('burdock', { since: 2020 });
+    const place = await group.stand('dandelion', { since: 2020 });
     await group.tellAll([
       entryOf(place, 'census', { method: 'complete', plants: 40, mature: 40, flowering: null }),
       entryOf(place, 'ground', { frozen: true }, { day: '2026-05-14' }),

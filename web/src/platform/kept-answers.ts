@@ -11,7 +11,10 @@ class KeptAnswers extends Dexie {
   readonly answers!: Table<KeptAnswer, string>;
   constructor() {
     super('emberfield-answers');
-    this.version(1).stores({ answers: 'hash, readAt' });
+    // With each version answers have another shape: what was kept of one before would break the pages that read it.
+    this.version(2)
+      .stores({ answers: 'hash, readAt' })
+      .upgrade((tx) => tx.table('answers').clear());
   }
 }
 

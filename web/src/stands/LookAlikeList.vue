@@ -6,11 +6,14 @@ import { useWords } from '../session/words.ts';
 /** Each look-alike of a stand: how it differs, whether anybody looked for it, and when it shows. */
 defineProps<{ lookAlikes: readonly LookAlikeView[]; day: string }>();
 const words = useWords();
+const FOUND = { here: 'lookAlike.found', place: 'lookAlike.foundPlace', near: 'lookAlike.foundNear' } as const;
 const searched = (l: LookAlikeView): string =>
-  words.value.t(`lookAlike.${l.search}`, {
+  words.value.t(l.where ? FOUND[l.where] : l.canBeAbsent ? `lookAlike.${l.search}` : 'lookAlike.neverAbsent', {
     day: l.since ? words.value.format.dayAndYear(l.since) : '',
     until: l.until ? words.value.format.dayAndYear(l.until) : '',
   });
+/** What was seen stands there, whatever the calendar says of it. */
+const isSought = (l: LookAlikeView): boolean => l.search !== 'absent' && l.search !== 'found' && l.canBeAbsent;
 const shows = (l: LookAlikeView, day: string): string =>
   l.showsNow
     ? words.value.t('lookAlike.showsNow')
@@ -26,9 +29,9 @@ const shows = (l: LookAlikeView, day: string): string =>
         ><b>{{ words.text(l.name) }}</b></RouterLink
       ><b v-else>{{ words.text(l.name) }}</b>
       <span :class="l.severity === 'deadly' ? 'warn' : 'soft'"> {{ words.t(`stand.severity.${l.severity}`) }}</span>:
-      <CatalogueText :text="l.separatedBy" />
+      <CatalogueText v-if="words.text(l.separatedBy)" :text="l.separatedBy" />
       <span class="state" :class="{ warn: l.search === 'found' }">
-        {{ [searched(l), l.search === 'absent' ? '' : shows(l, day)].filter(Boolean).join(' · ') }}
+        {{ [searched(l), isSought(l) ? shows(l, day) : ''].filter(Boolean).join(' · ') }}
       </span>
     </li>
   </ul>

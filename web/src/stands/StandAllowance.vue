@@ -45,11 +45,14 @@ const reasons = useWindowReasons({
       <ReasonText :reasons="reasons">{{ words.window(main, day) }}</ReasonText>
     </p>
     <p v-for="note in words.windowNotes(main, day)" :key="note" class="small">{{ note }}</p>
-    <p v-if="main.inseparable && main.separable?.p50" class="warn small">
+    <p v-if="main.inseparable && main.neverApart" class="warn small">{{ words.t('stand.neverApart') }}</p>
+    <p v-else-if="main.inseparable && main.separable?.p50" class="warn small">
       {{ words.t('stand.inseparable', { day: words.format.day(main.separable.p50, day) }) }}
     </p>
     <p v-if="main.leafByLeaf.length" class="warn small">
-      {{ words.t('clearance.leafByLeaf', { names: words.format.list(main.leafByLeaf.map((n) => words.text(n))) }) }}
+      {{
+        words.t('clearance.leafByLeaf', { names: words.format.list(main.leafByLeaf.map((l) => words.text(l.name))) })
+      }}
     </p>
     <AllowanceSum :allowance="main.allowance" />
     <p v-if="stand.lossShare > 0" class="small soft">

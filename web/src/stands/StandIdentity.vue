@@ -22,7 +22,8 @@ const clearance = computed(() => {
   const milder = props.stand.outlooks.some((o) => o.leafByLeaf.length > 0);
   if (state === 'closed') return words.value.t('clearance.closedYou', { family: words.value.family(profile.family) });
   if (state === 'cleared') return words.value.t('clearance.you', { family: words.value.family(profile.family) });
-  return milder ? words.value.t('clearance.notYou', { family: words.value.family(profile.family) }) : '';
+  if (!milder) return '';
+  return words.value.t('clearance.notYou', { family: words.value.family(profile.family), n: props.stand.practised });
 });
 </script>
 

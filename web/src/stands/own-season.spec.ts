@@ -87,6 +87,7 @@ const kit: StandKit = {
       },
     },
     record: recordOf([census]),
+    nearby: [],
     rules: [],
     weather: null,
     thermometer: null,

@@ -7,6 +7,7 @@ import ChoiceChips from '../kit/ChoiceChips.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
 import HazardList from '../kit/HazardList.vue';
+import HeldAgainst from './HeldAgainst.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useDay } from '../session/use-day.ts';
 import CatalogueText from '../kit/CatalogueText.vue';
@@ -30,7 +31,12 @@ const urgent = computed(
   () => (outlook.value?.thorns ?? false) || here.value.length > 0 || Boolean(stand.value?.patch.neighbours),
 );
 const checks = computed(
-  () => stand.value?.profile.lookAlikes.filter((l) => l.severity === 'deadly' || l.severity === 'poisonous') ?? [],
+  () =>
+    stand.value?.profile.lookAlikes.filter(
+      (l) =>
+        (l.severity === 'deadly' || l.severity === 'poisonous') &&
+        !outlook.value?.leafByLeaf.some((m) => m.scientific === l.scientific),
+    ) ?? [],
 );
 </script>
 
@@ -71,10 +77,11 @@ const checks = computed(
         <p v-if="outlook.leafByLeaf.length" class="warn">
           {{
             words.t('clearance.leafByLeaf', {
-              names: words.format.list(outlook.leafByLeaf.map((n) => words.text(n))),
+              names: words.format.list(outlook.leafByLeaf.map((l) => words.text(l.name))),
             })
           }}
         </p>
+        <HeldAgainst v-if="outlook.leafByLeaf.length" v-model="draft.checkedAgainst" :mixed="outlook.leafByLeaf" />
         <p v-if="stand.patch.neighbours">
           <b>{{ words.t('take.besides') }}</b>: {{ stand.patch.neighbours }}
         </p>

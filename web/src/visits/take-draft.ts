@@ -19,6 +19,8 @@ export interface TakeDraft {
   readonly waste: number | null;
   readonly eaten: boolean;
   readonly overReason: string;
+  /** Look-alikes, by scientific name, that every piece was held against. */
+  readonly checkedAgainst: readonly string[];
   /** Empty means today. */
   readonly day: string;
 }
@@ -35,6 +37,7 @@ export const blankTake = (part: PartKey | null = null): TakeDraft => ({
   waste: null,
   eaten: false,
   overReason: '',
+  checkedAgainst: [],
   day: '',
 });
 
@@ -67,7 +70,7 @@ export function takeBody(
   part: ProfilePart | undefined,
   each: number,
 ): EntryBodies['take'] {
-  const { counted, plants, quality, waste, eaten, overReason, minutes, note } = draft;
+  const { counted, plants, quality, waste, eaten, overReason, minutes, note, checkedAgainst } = draft;
   const inUnits = Math.round(draft.amount * each * 10) / 10;
   const { amount, measure } =
     counted === 'gram'
@@ -89,6 +92,7 @@ export function takeBody(
       : {}),
     ...(minutes === null ? {} : { minutes }),
     ...(note.trim() === '' ? {} : { note: note.trim() }),
+    ...(checkedAgainst.length === 0 ? {} : { checkedAgainst }),
   };
 }
 

@@ -78,7 +78,7 @@ export function useTake(): Taking {
   }
 
   function choosePart(part: PartKey): void {
-    draft.value = { ...draft.value, part, amount: 0, counted: 'unit', overReason: '' };
+    draft.value = { ...draft.value, part, amount: 0, counted: 'unit', overReason: '', checkedAgainst: [] };
   }
 
   async function keep(): Promise<void> {

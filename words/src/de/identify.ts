@@ -78,6 +78,11 @@ export const identify = {
   lookAlike: {
     title: 'Doppelgänger hier',
     found: 'hier gesehen am {day}',
+    foundPlace:
+      'an diesem Platz gesehen am {day}: gilt als hier gesehen, bis es vergeblich gesucht ist, solange es sich zeigt',
+    foundNear:
+      'keine 50 m entfernt gesehen am {day}: gilt als hier gesehen, bis es vergeblich gesucht ist, solange es sich zeigt',
+    neverAbsent: 'ein Pilz: Keine vergebliche Suche beweist, dass er fehlt, also jeden Hut ansehen',
     absent: 'gesucht am {day}, keine gefunden; gilt bis {until}',
     expired: 'zuletzt gesucht am {day}: zu lange her',
     neverLooked: 'niemand hat danach gesucht',
@@ -87,7 +92,7 @@ export const identify = {
   },
   clearance: {
     title: 'Freigegeben für',
-    lead: 'Pflanzen mit milderen Doppelgängern werden Blatt für Blatt genommen, von Leuten, die für die Familie freigegeben sind. Auch drei Bestimmungen in der Praxis geben frei. Eine gesperrte Familie bleibt jemandem verschlossen.',
+    lead: 'Pflanzen mit milderen Doppelgängern werden Stück für Stück genommen, von Leuten, die für die Familie freigegeben sind. Auch drei Bestimmungen in der Praxis geben frei. Eine gesperrte Familie bleibt jemandem verschlossen.',
     choose: 'Familie wählen',
     family: 'Familie',
     none: 'nichts gesagt',
@@ -96,9 +101,10 @@ export const identify = {
     byMember: 'durch {by}, {day}',
     byPractice: 'durch drei Bestimmungen, {day}',
     you: 'Du bist für {family} freigegeben.',
-    notYou: 'Du bist für {family} nicht freigegeben: Frag jemanden, der es ist.',
+    notYou:
+      'Du bist für {family} nicht freigegeben. Wer es ist, kann dich freigeben; oder kläre Pflanzen davon nach ihren Merkmalen an drei Tagen, jeden gefährlichen Doppelgänger ausgeschlossen: {n} von drei getan.',
     closedYou: '{family} ist dir verschlossen.',
     leafByLeaf:
-      'Blatt für Blatt: {names} kann darunter sein. Sieh jedes an, und breite daheim alle auf dem Sortiertisch aus.',
+      'Stück für Stück: {names} kann darunter sein. Sieh jedes an, und breite daheim alle auf dem Sortiertisch aus.',
   },
 };

@@ -64,6 +64,8 @@ export const stands = {
     empty: 'Noch nichts eingetragen.',
     onlyKnown: 'Davon wird nichts genommen: Es ist da, um gekannt zu werden.',
     inseparable: 'gut, aber Doppelgänger sind noch nicht zu unterscheiden: ab etwa {day}',
+    neverApart:
+      'Doppelgänger sind in diesem Stadium nicht zu unterscheiden: genommen wird nur, wo jeder vergeblich gesucht wurde, solange er sich zeigt',
     older: 'Ältere',
     eaten: 'gleich gegessen',
     owner: 'gehört: {owner}',

@@ -12,6 +12,8 @@ export const visits = {
     waste: 'Wie viel davon wird Abfall?',
     wasteOf: '{percent} % Abfall',
     eaten: 'Gleich gegessen',
+    holdAgainst:
+      'Hake jeden ab, an dem jedes Stück geprüft wurde. Was nicht abgehakt ist, gilt als trotz Sperre genommen.',
     store: 'Entnahme speichern',
     when: 'Tag',
     qualities: { good: 'gut', young: 'zu jung', tough: 'zäh', eaten: 'angefressen', dirty: 'schmutzig' },

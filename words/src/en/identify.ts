@@ -75,6 +75,9 @@ export const identify = {
   lookAlike: {
     title: 'Look-alikes here',
     found: 'seen here on {day}',
+    foundPlace: 'seen in this place on {day}: counts as seen here until looked for in vain while it shows',
+    foundNear: 'seen within 50 m on {day}: counts as seen here until looked for in vain while it shows',
+    neverAbsent: 'a fungus: no search in vain proves it absent, so look at every cap',
     absent: 'looked for on {day}, none found; stands until {until}',
     expired: 'last looked for on {day}: too long ago',
     neverLooked: 'nobody has looked for it',
@@ -84,7 +87,7 @@ export const identify = {
   },
   clearance: {
     title: 'Cleared for',
-    lead: 'Plants with milder look-alikes are taken leaf by leaf, by people cleared for the family. Three identifications in practice clear as well. A closed family is kept from somebody.',
+    lead: 'Plants with milder look-alikes are taken one by one, by people cleared for the family. Three identifications in practice clear as well. A closed family is kept from somebody.',
     family: 'Family',
     choose: 'Choose a family',
     none: 'nothing said',
@@ -93,9 +96,9 @@ export const identify = {
     byMember: 'by {by}, {day}',
     byPractice: 'by three identifications, {day}',
     you: 'You are cleared for the {family}.',
-    notYou: 'You are not cleared for the {family}: ask somebody who is.',
+    notYou:
+      'You are not cleared for the {family}. Somebody who is can clear you; or settle plants of it by their signs on three days, with every dangerous look-alike ruled out: {n} of three done.',
     closedYou: 'The {family} is kept from you.',
-    leafByLeaf:
-      'Leaf by leaf: {names} may be among it. Look at every one, and lay all out on the sorting table at home.',
+    leafByLeaf: 'One by one: {names} may be among it. Look at every one, and lay all out on the sorting table at home.',
   },
 };

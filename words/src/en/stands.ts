@@ -64,6 +64,8 @@ export const stands = {
     empty: 'Nothing noted yet.',
     onlyKnown: 'Nothing is taken of it: it is here to be known.',
     inseparable: 'good, but look-alikes cannot be told apart yet: from about {day}',
+    neverApart:
+      'look-alikes cannot be told apart at this stage: taken only where each was looked for in vain while it shows',
     older: 'Older ones',
     eaten: 'eaten on the spot',
     owner: 'owner: {owner}',

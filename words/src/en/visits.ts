@@ -12,6 +12,7 @@ export const visits = {
     waste: 'How much of it goes to waste?',
     wasteOf: '{percent} % waste',
     eaten: 'Eaten on the spot',
+    holdAgainst: 'Tick each that every piece was held against. What is not ticked counts as taken past the lock.',
     store: 'Save the take',
     when: 'Day',
     qualities: { good: 'good', young: 'too young', tough: 'tough', eaten: 'nibbled', dirty: 'dirty' },

@@ -1,7 +1,7 @@
 import { CONTAMINATING, type Duty, type FindBody } from '@emberfield/contract';
 import type { openFinds } from '../../entries/index.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { deadlyOpen, lookAgainOn, showsNext, showsOn, stillAwaited, viewRange } from '@emberfield/core/stand';
+import { canShut, lookAgainOn, showsNext, showsOn, stillAwaited, toLookFor, viewRange } from '@emberfield/core/stand';
 import type { Dossier, GroupCommons } from '../../stands/index.ts';
 
 /** Of one day, what waits for somebody or could make somebody ill comes before what can wait. */
@@ -80,8 +80,8 @@ export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
 
 /** Deadly look-alikes to look for while they show, where an early stage of a settled stand waits for it. */
 function searches({ stand, plant, book, answers }: Dossier, day: DayNumber): readonly Duty[] {
-  if (!plant.profile.windows.some((w) => w.separableFrom)) return [];
-  return deadlyOpen(answers.on(day).lookAlikes).map(({ lookAlike, plant: its, search }) => {
+  const wanted = toLookFor(answers.on(day).lookAlikes).filter((l) => canShut(plant.profile, l.lookAlike));
+  return wanted.map(({ lookAlike, plant: its, search }) => {
     const next = its && showsNext(its, book.place, day);
     return {
       kind: 'searchLookAlike',

@@ -1,7 +1,7 @@
 import type { Conditions, Duty, HearthView, PartOutlook, RibbonStroke, RibbonView } from '@emberfield/contract';
 import { dayNumber, firstOfYear, isoDay, yearOf, type DayNumber, seasonOf } from '@emberfield/core/measure';
 import { groundOn } from '@emberfield/core/climate';
-import { NEAR_SECTIONS, sectionOf, viewRange } from '@emberfield/core/stand';
+import { lookAlikesOn, mixedIn, NEAR_SECTIONS, rulesOn, sectionOf, viewRange } from '@emberfield/core/stand';
 import { nearestTide, turnsOn } from '@emberfield/core/tide';
 import { urgencyOf } from '@emberfield/core/windows';
 import type { Dependencies } from '../../dependencies.ts';
@@ -146,6 +146,7 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
   const day = dayNumber(lookedAtDay(query['day'], group.today, dayNumber));
   const first = firstOfYear(yearOf(day));
   const last = firstOfYear(yearOf(day) + 1) - 1;
+  const today = dayNumber(group.today);
   const { stands, stations } = await dossiersOf(deps, group);
   const weather = await mainWeather(deps, stands, stations);
   const strokes: RibbonStroke[] = [];
@@ -155,6 +156,7 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
     await pauses.pause();
     const { profile } = dossier.plant;
     const season = seasonOf(first, profile.seasonStart, dossier.patch.latitudeDeg);
+    const lookAlikes = lookAlikesOn(dossier.book, today, rulesOn(dossier.book.rules, today));
     for (const s of new Set([season - 1, season, season + 1]))
       for (const w of dossier.answers.seasons.of(s).windows) {
         const [open, close] = [w.opens.p50, w.closes.p50];
@@ -166,7 +168,7 @@ export async function viewRibbon(deps: Dependencies, { group, query }: GroupCont
           part: part.key,
           opens: viewRange(w.opens),
           closes: viewRange(w.closes),
-          separable: w.separable && viewRange(w.separable),
+          separable: mixedIn(w, lookAlikes),
           leafy: ['leaf', 'shoot', 'tip', 'root'].includes(part.key),
         });
       }

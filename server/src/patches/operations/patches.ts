@@ -142,6 +142,8 @@ export async function changePatch(deps: Dependencies, context: GroupContext<Chan
       changedAt: deps.clock.now(),
     });
     await repository.updatePatch(tx, id, { ...columnsOf(body.facts), version: before.version + 1 });
+    // What was found there lies close to other places now.
+    if (!isDeepStrictEqual(before.geometry, body.facts.geometry)) await updateGroup(tx, group.id, {});
   });
   return onePatch(deps, context);
 }

@@ -13,6 +13,7 @@ import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.t
 import { forStand, heldKnowledge, knowledgeOf, type Knowledge, type Learnable } from './group-knowledge.ts';
 import { groupState } from './group-state.ts';
 import { recordsFor, recordUnderLock } from './kept-records.ts';
+import { nearbyOf } from './poison.ts';
 import { answersFor, type StandAnswers } from './stand-answers.ts';
 
 /** All that a viewer may know of a stand: its book, its answers, and the rows that it was made from. */
@@ -82,6 +83,7 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       plantRevision,
       place,
       record,
+      nearby: nearbyOf(commons.poison, row, today),
       weather: unlearned.weather,
       thermometer,
       today,

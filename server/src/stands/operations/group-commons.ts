@@ -6,6 +6,7 @@ import { laterCacheOf } from '../../answers/index.ts';
 import { allRules, clearancesOf, type ClearanceRow } from '../../people/index.ts';
 import type { Viewer } from '../../patches/index.ts';
 import { plantsOf, type KnownPlant } from '../../plants/index.ts';
+import { poisonOf, type Poison } from './poison.ts';
 import { tidesOf, type TideRow } from '../../tide/index.ts';
 import { daySummaries, fitStations, stationsOf, type StationRow } from '../../weather/index.ts';
 
@@ -21,6 +22,8 @@ export interface GroupCommons {
   readonly shores: Map<string, Shore | null>;
   readonly rules: readonly (DatedRule & { readonly plantKey: string | null; readonly standId: string | null })[];
   readonly clearances: readonly ClearanceRow[];
+  /** Poison that was seen anywhere; whoever notes any moves the group on. */
+  readonly poison: readonly Poison[];
 }
 
 /** A group as the gate knows it: the revision of its row moves with every change to plants, stations, their days and rules. */
@@ -60,6 +63,7 @@ export function commonsOf(
       shores: new Map<string, Shore | null>(),
       rules,
       clearances,
+      poison: await poisonOf(deps.db, id, plants),
     };
   });
 }

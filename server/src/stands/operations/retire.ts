@@ -15,6 +15,8 @@ export async function retireStand(
   await transact(deps.db, async (tx) => {
     const row = await repository.claimStand(tx, group.id, params['standId']!);
     if (!row) throw notFound('stand');
+    // A stand of something poisonous counts at the others while it is gone to.
+    await updateGroup(tx, group.id, {});
     await repository.updateStand(tx, row.stand.id, {
       retiredOn: retired ? group.today : null,
       retiredWhy: retired ? why.trim() : '',

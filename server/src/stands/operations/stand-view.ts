@@ -1,4 +1,5 @@
 import type { LadderSeason, LookAlikeView, StandRef, StandView } from '@emberfield/contract';
+import { identitiesBy } from '../../entries/index.ts';
 import { clearanceIn } from '../../people/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
@@ -8,6 +9,7 @@ import { lookedAtDay } from '../../platform/clock.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import {
+  canBeAbsent,
   identityOn,
   learnedFrom,
   lookAlikesOn,
@@ -25,6 +27,8 @@ import {
   type Seasons,
 } from '@emberfield/core/stand';
 import { dossiersOf, type Dossier } from './dossier.ts';
+import { commonsOf } from './group-commons.ts';
+import { practisedDays } from './practised.ts';
 import { knowledgeThen } from './group-knowledge.ts';
 import { learnedView } from './learned-view.ts';
 import { pageOfEntries } from './entry-page.ts';
@@ -81,6 +85,11 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     day: iso,
     profile: plant.profile,
     patch: viewGround(patch),
+    practised: practisedDays(
+      await identitiesBy(deps.db, group.id, account.accountId),
+      plant.profile.family,
+      await commonsOf(deps, group),
+    ),
     outlooks: outlooksFor(book, answers.seasons, answers.on(day), { day, clearance }),
     learned: learnedView(deps, dossier),
     ladder: {
@@ -155,7 +164,7 @@ async function asKnownThen(
 }
 
 function viewLookAlike(
-  { lookAlike, plant, search }: LookAlikeStanding,
+  { lookAlike, plant, search, where }: LookAlikeStanding,
   { place }: Book,
   day: DayNumber,
 ): LookAlikeView {
@@ -169,6 +178,8 @@ function viewLookAlike(
     search: search.state,
     since: 'since' in search ? isoDay(search.since) : null,
     until: 'until' in search ? isoDay(search.until) : null,
+    where,
+    canBeAbsent: canBeAbsent(plant),
     showsNow: plant === null || showsOn(plant, place, day),
     showsNext: next === null ? null : isoDay(next),
   };

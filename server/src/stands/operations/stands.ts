@@ -2,6 +2,7 @@ import { type ChangeStand, type EntryPage, type NewStand, type StandRef, isUuid 
 import { dayNumber } from '@emberfield/core/measure';
 import type { Dependencies } from '../../dependencies.ts';
 import { patchById, seesExactly } from '../../patches/index.ts';
+import { updateGroup } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -10,6 +11,7 @@ import * as repository from '../repository.ts';
 import { dossiersOf } from './dossier.ts';
 import { commonsOf, type KnownGroup } from './group-commons.ts';
 import { pageOfEntries } from './entry-page.ts';
+import { dangerous } from './poison.ts';
 import { refOf } from './stand-view.ts';
 
 export async function addStand(
@@ -17,21 +19,27 @@ export async function addStand(
   { body, group, account }: GroupContext<NewStand>,
 ): Promise<StandRef> {
   if (!(await patchById(deps.db, group.id, body.patchId))) throw notFound('patch');
-  if (!(await commonsOf(deps, group)).plants.has(body.plantKey))
-    throw new AppError('badInput', { field: 'body.plantKey', reason: 'unknownPlant' });
+  const { plants, poison } = await commonsOf(deps, group);
+  if (!plants.has(body.plantKey)) throw new AppError('badInput', { field: 'body.plantKey', reason: 'unknownPlant' });
   const { since, where, ...columns } = body;
   const digest = contentDigest(body);
   try {
-    await repository.insertStand(deps.db, {
-      ...columns,
-      where: where.trim(),
-      sinceYear: since,
-      // What it is somebody says by its signs, not by entering it.
-      identity: 'unconfirmed',
-      groupId: group.id,
-      contentDigest: digest,
-      madeBy: account.accountId,
-      madeAt: deps.clock.now(),
+    await transact(deps.db, async (tx) => {
+      await repository.insertStand(tx, {
+        ...columns,
+        where: where.trim(),
+        sinceYear: since,
+        // What it is somebody says by its signs, not by entering it.
+        identity: 'unconfirmed',
+        groupId: group.id,
+        contentDigest: digest,
+        madeBy: account.accountId,
+        madeAt: deps.clock.now(),
+      });
+      // Something poisonous counts at the stands around, and what a find may have been is settled by a stand: their answers hang on
+      // the group's row.
+      const settles = poison.some((p) => p.patch.id === body.patchId);
+      if (settles || dangerous(body.plantKey, plants).length > 0) await updateGroup(tx, group.id, {});
     });
   } catch (error) {
     if (!isDuplicate(error)) throw error;

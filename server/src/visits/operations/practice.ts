@@ -1,37 +1,10 @@
-import {
-  binomialOf,
-  PRACTICE_NEEDED,
-  VOCABULARY,
-  type EntryBodies,
-  type EntryOf,
-  type PlantProfile,
-} from '@emberfield/contract';
-import { isDangerous, weigh, type Phase, type SeenSign } from '@emberfield/core/identity';
+import { PRACTICE_NEEDED, type EntryOf } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { identitiesBy } from '../../entries/index.ts';
 import { clearanceIn, clearancesOf, putClearance, updateGroup } from '../../people/index.ts';
 import type { Transaction } from '../../platform/database/database.ts';
-import { commonsOf, type GroupCommons } from '../../stands/index.ts';
+import { commonsOf, practisedDays } from '../../stands/index.ts';
 import type { Storing } from './storing.ts';
-
-/** Whether the signs seen rule out each of a plant's dangerous look-alikes that has a profile, and none of them rules out the plant. */
-export function passes(
-  profile: PlantProfile,
-  { seen, phase }: { readonly seen: readonly SeenSign[]; readonly phase: Phase | null },
-  kin: GroupCommons['kin'],
-): boolean {
-  const dangerous = profile.lookAlikes.filter((l) => isDangerous(l.severity));
-  const known = dangerous.flatMap((l) => kin.get(binomialOf(l.scientific)) ?? []);
-  const looked = { phase, wanted: profile };
-  return (
-    known.length > 0 &&
-    known.every(
-      (k) =>
-        weigh([profile, k], VOCABULARY, seen, looked).excluded &&
-        !weigh([k, profile], VOCABULARY, seen, looked).excluded,
-    )
-  );
-}
 
 /**
  * Signs passed in practice: somebody who on enough different days settled plants of a family with every dangerous look-alike
@@ -47,16 +20,14 @@ export async function notePractice(
   const { accountId } = account;
   const { plants, kin, clearances } = await commonsOf(deps, group);
   const said = await identitiesBy(tx, group.id, accountId);
-  const familyOf = (plantKey: string): string | undefined => plants.get(plantKey)?.profile.family;
   const here = said.find((s) => s.standId === standId);
-  const family = here && familyOf(here.plantKey);
+  const family = here && plants.get(here.plantKey)?.profile.family;
   if (!family || clearanceIn(clearances, accountId, family) !== 'none') return;
-  const passed = said.filter(
-    ({ plantKey, body }) =>
-      familyOf(plantKey) === family && passes(plants.get(plantKey)!.profile, body as EntryBodies['identity'], kin),
-  );
-  if (new Set(passed.map((p) => p.day)).size < PRACTICE_NEEDED) return;
+  const days = practisedDays(said, family, { plants, kin });
+  if (days === 0) return;
+  // How far somebody has come is told at every stand of the family.
   await updateGroup(tx, group.id, {});
+  if (days < PRACTICE_NEEDED) return;
   // Somebody may have closed the family to them meanwhile: that stands.
   if (clearanceIn(await clearancesOf(tx, group.id), accountId, family) !== 'none') return;
   await putClearance(tx, {

@@ -12,7 +12,7 @@ import {
 import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById, SEES_ALL } from '../../patches/index.ts';
-import { clearanceIn, type ClearanceRow } from '../../people/index.ts';
+import { clearanceIn, updateGroup, type ClearanceRow } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -153,21 +153,24 @@ interface Known {
   readonly clearances: readonly ClearanceRow[];
 }
 
-interface Known {
-  readonly dossier: Dossier;
-  readonly clearances: readonly ClearanceRow[];
-}
-
 /** One transaction: the stand is claimed, the entry written, and with an identity what it shows of who said it. */
 async function storeIn(tx: Transaction, work: Work): Promise<Stored> {
   const { deps, storing, entry } = work;
   const claimed = entry.standId === null ? null : await claimStand(tx, storing.group.id, entry.standId);
   if (entry.standId !== null && !claimed) throw notFound('stand');
-  if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
+  const before = entry.replaces === null ? null : await assertReplaceable(tx, storing, entry, entry.replaces);
   await insert(tx, work, null);
+  // What was found here counts at the stands around: their answers hang on the group's row.
+  if (tellsOthers(entry) || (before && isSighting(before.entry.kind))) await updateGroup(tx, storing.group.id, {});
   if (entry.kind === 'identity') await notePractice(deps, tx, storing, entry);
   return { stand: claimed?.stand ?? null, take: null };
 }
+
+const isSighting = (kind: Entry['kind']): boolean => kind === 'find' || kind === 'search';
+
+/** Something that was found, or a whole place that was searched: more than its own stand hangs on it. */
+const tellsOthers = (entry: Entry): boolean =>
+  entry.kind === 'find' || (entry.kind === 'search' && (entry.body.found || entry.standId === null));
 
 /** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */
 function judge(entry: EntryOf<'take'>, { dossier, clearances }: Known, locked: Book, accountId: string): TakeVerdict {
@@ -181,6 +184,7 @@ function judge(entry: EntryOf<'take'>, { dossier, clearances }: Known, locked: B
     day,
     takesUpTo: book.today,
     tried: true,
+    checkedAgainst: entry.body.checkedAgainst ?? [],
     clearance: clearanceIn(clearances, accountId, book.profile.family),
   };
   const judged = (known: Book) => allowanceOn(known, seasons, part, asked);
@@ -234,7 +238,7 @@ async function assertReplaceable(
   { group, account }: Storing,
   entry: Entry,
   id: string,
-): Promise<void> {
+): Promise<ReadEntry> {
   const before: ReadEntry | null = await entryById(tx, id);
   if (!before || before.entry.groupId !== group.id) throw notFound('entry');
   if (before.entry.standId !== entry.standId || before.entry.patchId !== entry.patchId)
@@ -244,6 +248,7 @@ async function assertReplaceable(
   if (before.entry.kind === 'withdrawal') throw new AppError('badInput', { field: 'replaces', reason: 'otherKind' });
   if (before.entry.madeBy !== account.accountId && group.role !== 'keeper')
     throw new AppError('notAllowed', { values: { role: group.role } });
+  return before;
 }
 
 /** The same entry sent again: answered as it was the first time. The same key with another content is refused. */

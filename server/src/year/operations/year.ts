@@ -11,7 +11,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { lookedAtDay } from '../../platform/clock.ts';
 import { AppError } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { viewRange } from '@emberfield/core/stand';
+import { mixedIn, viewRange, type LookAlikeStanding } from '@emberfield/core/stand';
 import { Pauses } from '../../answers/index.ts';
 import { dossiersOf, type Dossier } from '../../stands/index.ts';
 
@@ -41,8 +41,8 @@ interface Reading {
 function standOver(dossier: Dossier, { day, past }: Reading): YearStand {
   const { stand, patch, plant } = dossier;
   const year = yearOf(day);
-  const { outlooks } = dossier.answers.on(day);
-  const over = (w: number, of: number): readonly YearWindow[] => windowsOver(dossier, w, of);
+  const { outlooks, lookAlikes } = dossier.answers.on(day);
+  const over = (w: number, of: number): readonly YearWindow[] => windowsOver({ dossier, lookAlikes }, w, of);
   return {
     id: stand.id,
     plantKey: stand.plantKey,
@@ -66,18 +66,28 @@ function standOver(dossier: Dossier, { day, past }: Reading): YearStand {
   };
 }
 
+interface Looked {
+  readonly dossier: Dossier;
+  readonly lookAlikes: readonly LookAlikeStanding[];
+}
 /** Windows of any season that touch a calendar year: a winter window touches two. */
-function windowsOver(dossier: Dossier, w: number, year: number): readonly YearWindow[] {
+function windowsOver({ dossier, lookAlikes }: Looked, w: number, year: number): readonly YearWindow[] {
   const { plant, patch } = dossier;
   // A week at the turn of the year looks a few days over it.
   const [first, last] = [firstOfYear(year) - OVER_DAYS, firstOfYear(year + 1) - 1 + OVER_DAYS];
   const season = seasonOf(first, plant.profile.seasonStart, patch.latitudeDeg);
   return [season - 1, season, season + 1].flatMap((s) => {
     const { windows, regrown } = dossier.answers.seasons.of(s);
-    return [windows[w]!, ...(regrown[w] ? [regrown[w].window] : [])].flatMap(({ opens, closes, separable, again }) => {
+    return [windows[w]!, ...(regrown[w] ? [regrown[w].window] : [])].flatMap((window) => {
+      const { opens, closes, again } = window;
       if (opens.p50 === null || opens.p50 > last || (closes.p50 ?? Infinity) < first) return [];
       return [
-        { opens: viewRange(opens), closes: viewRange(closes), separable: separable && viewRange(separable), again },
+        {
+          opens: viewRange(opens),
+          closes: viewRange(closes),
+          separable: mixedIn(window, lookAlikes),
+          again,
+        },
       ];
     });
   });

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { binomialOf } from '@emberfield/contract';
-import { passes } from './operations/practice.ts';
+import { passes } from './operations/practised.ts';
 
 const profile = (key: string) => CATALOGUE.find((p) => p.key === key)!;
 const byName = new Map(CATALOGUE.map((p) => [binomialOf(p.scientific), p]));

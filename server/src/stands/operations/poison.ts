@@ -1,0 +1,121 @@
+// Poison that was seen anywhere in a group, and which of it lies within or close by the place of a stand.
+import type { EntryBodies, FindBody } from '@emberfield/contract';
+import { isDangerous } from '@emberfield/core/identity';
+import { dayNumber, type DayNumber } from '@emberfield/core/measure';
+import { NEAR_M, type Nearby } from '@emberfield/core/stand';
+import { findsAndSearches } from '../../entries/index.ts';
+import type { KnownPlant } from '../../plants/index.ts';
+import type { PatchRow } from '../../patches/index.ts';
+import type { Queryable } from '../../platform/database/database.ts';
+import { standsOf, type StandAtPatch } from '../repository.ts';
+
+/** Something dangerous that was seen or looked for, and where. */
+export interface Poison extends Omit<Nearby, 'where'> {
+  readonly patch: Pick<PatchRow, 'id' | 'geometry'>;
+  /** The stand at which it was noted, or that it is itself; `null`: of the place. */
+  readonly standId: string | null;
+}
+type Plants = ReadonlyMap<string, KnownPlant>;
+
+/** All that is known of poison in a group: searches and finds that still stand, and stands of dangerous plants. */
+export async function poisonOf(db: Queryable, groupId: string, plants: Plants): Promise<readonly Poison[]> {
+  const [said, stands] = await Promise.all([findsAndSearches(db, groupId), standsOf(db, groupId)]);
+  return [
+    ...said.flatMap((s) => (s.kind === 'search' ? ofSearch(s, plants) : ofFind(s, plants, stands))),
+    ...stands.flatMap(({ stand, patch }) =>
+      stand.retiredOn || patch.retiredOn
+        ? []
+        : dangerous(stand.plantKey, plants).map((kin) => ({
+            kin,
+            patch,
+            standId: stand.id,
+            day: dayNumber(stand.madeAt.toISOString().slice(0, 10)),
+            found: true,
+            lookedFor: kin.scientific,
+            plantKey: stand.plantKey,
+          })),
+    ),
+  ];
+}
+
+type Said = Awaited<ReturnType<typeof findsAndSearches>>[number];
+
+/** What was found at a stand counts at the others; what was looked for in vain, only where the whole place was searched. */
+function ofSearch({ body, day, patch, standId }: Said, plants: Plants): readonly Poison[] {
+  const { lookedFor, plantKey, found, deadly } = body as EntryBodies['search'];
+  if (!found && standId !== null) return [];
+  const [known] = plantKey === null ? [] : dangerous(plantKey, plants);
+  const byName: Nearby['kin'] | null =
+    deadly || !found ? { name: { en: lookedFor }, scientific: lookedFor, family: null, severity: 'deadly' } : null;
+  const kin = known ?? byName;
+  return kin ? [{ kin, patch, standId, day: dayNumber(day), found, lookedFor, plantKey }] : [];
+}
+
+/** A find that may be something dangerous is that, until something else that it may be stands there as a stand. */
+function ofFind({ body, day, patch }: Said, plants: Plants, stands: readonly StandAtPatch[]): readonly Poison[] {
+  const { mayBe } = body as FindBody;
+  const settled = stands.some(({ stand }) => stand.patchId === patch.id && mayBe.includes(stand.plantKey));
+  if (settled) return [];
+  return mayBe.flatMap((plantKey) =>
+    dangerous(plantKey, plants).map((kin) => ({
+      kin,
+      patch,
+      standId: null,
+      day: dayNumber(day),
+      found: true,
+      lookedFor: kin.scientific,
+      plantKey,
+    })),
+  );
+}
+
+/** A plant as kin to be kept away from; nothing of one that does no harm. */
+export function dangerous(plantKey: string, plants: Plants): readonly Nearby['kin'][] {
+  const profile = plants.get(plantKey)?.profile;
+  if (!profile || profile.severity === 'none' || !isDangerous(profile.severity)) return [];
+  const { names: name, scientific, family, severity } = profile;
+  return [{ name, scientific, family, severity }];
+}
+
+/**
+ * What of it counts at a stand besides what was noted there: of its own place, and found in places closer than `NEAR_M`.
+ * @param today nothing was seen later than that, whatever the clock said when it was entered
+ */
+export function nearbyOf(
+  poison: readonly Poison[],
+  { stand, patch }: StandAtPatch,
+  today: DayNumber,
+): readonly Nearby[] {
+  return poison.flatMap(({ patch: there, standId, day, ...rest }): Nearby[] => {
+    if (standId === stand.id) return [];
+    const told = { ...rest, day: Math.min(day, today) };
+    if (there.id === patch.id) return [{ ...told, where: 'place' }];
+    return told.found && areClose(patch.geometry, there.geometry) ? [{ ...told, where: 'near' }] : [];
+  });
+}
+
+const DEGREE_M = 111_320;
+
+/** Whether the boxes about two places come closer than `NEAR_M`: a little more than the places themselves, to be sure. */
+function areClose(a: PatchRow['geometry'], b: PatchRow['geometry']): boolean {
+  const [here, there] = [boxOf(a), boxOf(b)];
+  const northM = gap([here.south, here.north], [there.south, there.north]) * DEGREE_M;
+  if (northM > NEAR_M) return false;
+  const widthOfDegreeM = DEGREE_M * Math.cos((here.south * Math.PI) / 180);
+  const eastM = gap([here.west, here.east], [there.west, there.east]) * widthOfDegreeM;
+  return Math.hypot(northM, eastM) <= NEAR_M;
+}
+
+const gap = ([a0, a1]: readonly [number, number], [b0, b1]: readonly [number, number]): number =>
+  Math.max(0, a0 - b1, b0 - a1);
+
+function boxOf(geometry: PatchRow['geometry']) {
+  const points = geometry.type === 'Point' ? [geometry.coordinates] : geometry.coordinates.flat();
+  const [longitudes, latitudes] = [points.map((p) => p[0]), points.map((p) => p[1])];
+  return {
+    west: Math.min(...longitudes),
+    east: Math.max(...longitudes),
+    south: Math.min(...latitudes),
+    north: Math.max(...latitudes),
+  };
+}
