@@ -85,6 +85,7 @@ export {
   type PatchView,
 } from './patches/patch.ts';
 export type { StandKit } from './stands/kit.ts';
+export type { PoisonView } from './stands/poison.ts';
 export {
   changeStandSchema,
   newStandSchema,

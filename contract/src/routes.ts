@@ -11,6 +11,7 @@ import type { AssignStation, ChangePatch, NewPatch, PatchDetail, PatchView } fro
 import type { GroupProof } from './stands/group-proof.ts';
 import type { StandProof } from './stands/proof.ts';
 import type { StandKit } from './stands/kit.ts';
+import type { PoisonView } from './stands/poison.ts';
 import type { ChangeStand, NewStand, LowerStand, StandRef, StandView } from './stands/stand.ts';
 import { LARGEST_PHOTO_BYTES, type PhotoTaken, type PhotoView } from './photos/photo.ts';
 import type { PlaceReading, PathView, PlaceImportPreview, StoredPlaces, UndonePlaces } from './places/place-import.ts';
@@ -100,6 +101,7 @@ export const ROUTES = {
   removePatch: route('delete', `${G}/patches/:patchId`, 'picker')<null>(),
   assignStation: route('put', `${G}/patches/:patchId/station`, 'keeper')<null, AssignStation>({ body: 'json' }),
 
+  poison: route('get', `${G}/patches/:patchId/poison`, 'watcher')<readonly PoisonView[]>(),
   prospects: route('get', `${G}/patches/:patchId/prospects`, 'watcher')<readonly Prospect[]>({ query: ['plants'] }),
 
   photos: route('get', `${G}/photos`, 'watcher')<readonly PhotoView[]>({ query: ['patch', 'stand'] }),

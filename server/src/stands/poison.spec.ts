@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import type { Entry, FindBody, HearthView, StandView } from '@emberfield/contract';
+import type { Entry, FindBody, HearthView, PoisonView, StandView } from '@emberfield/contract';
 import { openedGroup } from '../testing/opened-group.ts';
-import { entryOf, patchBody, searchBody, standOf, takeBody, TODAY } from '../testing/test-server.ts';
+import { entryOf, patchBody, person, searchBody, standOf, takeBody, TODAY } from '../testing/test-server.ts';
 
 const find = (...mayBe: string[]): FindBody => ({
   mayBe,
@@ -87,6 +87,17 @@ describe('poison that was seen close by', function () {
     expect(await lock()).to.equal('place');
     await group.ask('put', `stands/${stand.id}/retirement`).send({ retired: true, why: 'dug out' }).expect(204);
     expect(await lock()).to.equal(null);
+  });
+  it('is told on the page of the place, each plant once, to everyone of the group and nobody else', async () => {
+    await foundAt(40, 'autumn-crocus', 'hemlock');
+    await group.tell(entryOf(ramsons, 'search', searchBody('Hemlock', true, { plantKey: 'hemlock' })));
+    const path = `patches/${ramsons.patchId}/poison`;
+    const told = await group.get<readonly PoisonView[]>(path, await group.join('watcher'));
+    expect(told.map((p) => [p.plantKey, p.where, p.day])).to.have.deep.members([
+      ['hemlock', 'place', TODAY],
+      ['autumn-crocus', 'near', TODAY],
+    ]);
+    await group.ask('get', path, await person(group.server)).expect(404);
   });
   it('found at a stand locks its neighbour; withdrawn it does not', async () => {
     const neighbour = await standOf(group.server, group.keeper, group.groupId, 'nettle', { patch: eastM(30) });

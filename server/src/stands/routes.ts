@@ -6,6 +6,7 @@ import { lowerStand } from './operations/lower-stand.ts';
 import { viewGroupProof } from './operations/group-proof.ts';
 import { viewKit } from './operations/stand-kit.ts';
 import { viewStandProof } from './operations/stand-proof.ts';
+import { poisonAt } from './operations/poison-at.ts';
 import { removeStand, retireStand } from './operations/retire.ts';
 import { viewStand } from './operations/stand-view.ts';
 import { addStand, changeStand, listEntries } from './operations/stands.ts';
@@ -20,6 +21,7 @@ export function mountStands(endpoints: Endpoints, deps: Dependencies): void {
     ROUTES.lowerStand,
     keptOfGroup(deps, 'lower', (c) => lowerStand(deps, c)),
   );
+  endpoints.inGroup(ROUTES.poison, (c) => poisonAt(deps, c));
   endpoints.inGroup(ROUTES.standKit, (c) => viewKit(deps, c));
   endpoints.inGroup(ROUTES.standProof, (c) => viewStandProof(deps, c));
   endpoints.inGroup(ROUTES.proof, (c) => viewGroupProof(deps, c));

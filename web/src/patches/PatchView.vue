@@ -11,6 +11,7 @@ import PhotoStrip from '../photos/PhotoStrip.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useQueryChoice } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
+import PlacePoison from './PlacePoison.vue';
 import PlaceRecord from './PlaceRecord.vue';
 import PlaceSettings from './PlaceSettings.vue';
 import PlaceStands from './PlaceStands.vue';
@@ -57,6 +58,7 @@ const end = useEnd(
       </div>
       <Button class="no-print" @click="setting = true">{{ words.t('patch.settings') }}</Button>
     </header>
+    <PlacePoison :patch-id="p.id" />
     <section class="section">
       <h2>{{ words.t('patch.growsHere') }}</h2>
       <PlaceStands :patch="p" />

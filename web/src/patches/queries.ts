@@ -24,5 +24,11 @@ export const usePatch = (groupId: GroupId, patchId: Ref<string>) =>
     queryFn: () => call(ROUTES.patch, { params: { groupId: groupId.value!, patchId: patchId.value } }),
     enabled: computed(() => groupId.value !== null),
   });
+export const usePoison = (groupId: GroupId, patchId: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'patch', patchId.value, 'poison']),
+    queryFn: () => call(ROUTES.poison, { params: { groupId: groupId.value!, patchId: patchId.value } }),
+    enabled: computed(() => groupId.value !== null),
+  });
 export const useBaseMap = (wanted: Ref<boolean>) =>
   useQuery({ queryKey: ['base-map'], queryFn: () => call(ROUTES.baseMap), enabled: wanted, staleTime: Infinity });

@@ -33,6 +33,13 @@ export const patches = {
     mapLabel: 'Karte der Orte; die Liste daneben sagt dasselbe',
   },
   patch: {
+    poison: 'Giftiges hier',
+    poisonSeen: {
+      place: 'an diesem Platz gesehen, zuletzt am {day}',
+      near: 'keine 50 m davon gesehen, zuletzt am {day}',
+    },
+    poisonCounts:
+      'Es gilt als gesehen an jedem Bestand hier, mit dem es zu verwechseln ist, bis dieser vergeblich abgesucht ist, solange es sich zeigt.',
     secretPlace: 'ein geheim gehaltener Ort',
     title: 'Neuer Ort',
     plant: 'Welche Pflanze?',

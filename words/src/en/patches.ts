@@ -33,6 +33,10 @@ export const patches = {
     mapLabel: 'Map of the places; the list beside it says the same',
   },
   patch: {
+    poison: 'Poisonous here',
+    poisonSeen: { place: 'seen in this place, last on {day}', near: 'seen within 50 m of it, last on {day}' },
+    poisonCounts:
+      'It counts as seen at every stand here that it can be taken for, until that stand is searched in vain while it shows.',
     secretPlace: 'a place kept secret',
     title: 'New patch',
     plant: 'Which plant?',

@@ -4,8 +4,8 @@ import { isDangerous } from '@emberfield/core/identity';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import { NEAR_M, type Nearby } from '@emberfield/core/stand';
 import { findsAndSearches } from '../../entries/index.ts';
-import type { KnownPlant } from '../../plants/index.ts';
 import type { PatchRow } from '../../patches/index.ts';
+import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { standsOf, type StandAtPatch } from '../repository.ts';
 
@@ -13,6 +13,11 @@ import { standsOf, type StandAtPatch } from '../repository.ts';
 export interface Poison extends Omit<Nearby, 'where'> {
   readonly patch: Pick<PatchRow, 'id' | 'geometry'>;
   /** The stand at which it was noted, or that it is itself; `null`: of the place. */
+  readonly standId: string | null;
+}
+/** Where poison is asked about. */
+interface Spot {
+  readonly patch: Poison['patch'];
   readonly standId: string | null;
 }
 type Plants = ReadonlyMap<string, KnownPlant>;
@@ -79,15 +84,16 @@ export function dangerous(plantKey: string, plants: Plants): readonly Nearby['ki
 
 /**
  * What of it counts at a stand besides what was noted there: of its own place, and found in places closer than `NEAR_M`.
+ * @param spot a stand in its place, or a place without one
  * @param today nothing was seen later than that, whatever the clock said when it was entered
  */
 export function nearbyOf(
   poison: readonly Poison[],
-  { stand, patch }: StandAtPatch,
+  { patch, standId: own }: Spot,
   today: DayNumber,
 ): readonly Nearby[] {
   return poison.flatMap(({ patch: there, standId, day, ...rest }): Nearby[] => {
-    if (standId === stand.id) return [];
+    if (own !== null && standId === own) return [];
     const told = { ...rest, day: Math.min(day, today) };
     if (there.id === patch.id) return [{ ...told, where: 'place' }];
     return told.found && areClose(patch.geometry, there.geometry) ? [{ ...told, where: 'near' }] : [];
