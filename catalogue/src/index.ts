@@ -2,6 +2,7 @@ import type { PlantProfile } from '@emberfield/contract';
 import { germanByEnglish, withGerman } from './german/index.ts';
 import { byPhase } from './phases.ts';
 import { alderBuckthorn } from '../taxa/alder-buckthorn.ts';
+import { angelWing } from '../taxa/angel-wing.ts';
 import { angelica } from '../taxa/angelica.ts';
 import { arnica } from '../taxa/arnica.ts';
 import { autumnCrocus } from '../taxa/autumn-crocus.ts';
@@ -16,6 +17,7 @@ import { bogBilberry } from '../taxa/bog-bilberry.ts';
 import { bogRosemary } from '../taxa/bog-rosemary.ts';
 import { bracken } from '../taxa/bracken.ts';
 import { bramble } from '../taxa/bramble.ts';
+import { brownParasol } from '../taxa/brown-parasol.ts';
 import { burdock } from '../taxa/burdock.ts';
 import { butterbur } from '../taxa/butterbur.ts';
 import { cep } from '../taxa/cep.ts';
@@ -30,7 +32,10 @@ import { cranberry } from '../taxa/cranberry.ts';
 import { dandelion } from '../taxa/dandelion.ts';
 import { deadlyDapperling } from '../taxa/deadly-dapperling.ts';
 import { deadlyNightshade } from '../taxa/deadly-nightshade.ts';
+import { deadlyWebcap } from '../taxa/deadly-webcap.ts';
 import { deathCap } from '../taxa/death-cap.ts';
+import { destroyingAngel } from '../taxa/destroying-angel.ts';
+import { devilsBolete } from '../taxa/devils-bolete.ts';
 import { dogRose } from '../taxa/dog-rose.ts';
 import { douglasFir } from '../taxa/douglas-fir.ts';
 import { dwarfElder } from '../taxa/dwarf-elder.ts';
@@ -61,10 +66,12 @@ import { larch } from '../taxa/larch.ts';
 import { lilyOfTheValley } from '../taxa/lily-of-the-valley.ts';
 import { lime } from '../taxa/lime.ts';
 import { lingonberry } from '../taxa/lingonberry.ts';
+import { lividPinkgill } from '../taxa/livid-pinkgill.ts';
 import { lordsAndLadies } from '../taxa/lords-and-ladies.ts';
 import { maleFern } from '../taxa/male-fern.ts';
 import { mallow } from '../taxa/mallow.ts';
 import { meadowsweet } from '../taxa/meadowsweet.ts';
+import { mezereon } from '../taxa/mezereon.ts';
 import { monkshood } from '../taxa/monkshood.ts';
 import { morel } from '../taxa/morel.ts';
 import { mullein } from '../taxa/mullein.ts';
@@ -73,6 +80,8 @@ import { oak } from '../taxa/oak.ts';
 import { ostrichFern } from '../taxa/ostrich-fern.ts';
 import { oysterMushroom } from '../taxa/oyster-mushroom.ts';
 import { parasol } from '../taxa/parasol.ts';
+import { pennyroyal } from '../taxa/pennyroyal.ts';
+import { pettySpurge } from '../taxa/petty-spurge.ts';
 import { pine } from '../taxa/pine.ts';
 import { plantain } from '../taxa/plantain.ts';
 import { ragwort } from '../taxa/ragwort.ts';
@@ -80,6 +89,7 @@ import { ramsons } from '../taxa/ramsons.ts';
 import { raspberry } from '../taxa/raspberry.ts';
 import { reed } from '../taxa/reed.ts';
 import { reedmace } from '../taxa/reedmace.ts';
+import { roughChervil } from '../taxa/rough-chervil.ts';
 import { rowan } from '../taxa/rowan.ts';
 import { rush } from '../taxa/rush.ts';
 import { samphire } from '../taxa/samphire.ts';
@@ -95,6 +105,8 @@ import { spruce } from '../taxa/spruce.ts';
 import { sulphurTuft } from '../taxa/sulphur-tuft.ts';
 import { sweetChestnut } from '../taxa/sweet-chestnut.ts';
 import { sweetCicely } from '../taxa/sweet-cicely.ts';
+import { sweetFlag } from '../taxa/sweet-flag.ts';
+import { thimbleMorel } from '../taxa/thimble-morel.ts';
 import { valerian } from '../taxa/valerian.ts';
 import { velvetShank } from '../taxa/velvet-shank.ts';
 import { waterDropwort } from '../taxa/water-dropwort.ts';
@@ -117,6 +129,7 @@ export { SOURCES } from './sources.ts';
 const WRITTEN: readonly PlantProfile[] = [
   alderBuckthorn,
   angelica,
+  angelWing,
   arnica,
   autumnCrocus,
   balsam,
@@ -130,21 +143,25 @@ const WRITTEN: readonly PlantProfile[] = [
   bogRosemary,
   bracken,
   bramble,
+  brownParasol,
   burdock,
   butterbur,
   cep,
   chanterelle,
   chickweed,
   comfrey,
-  cowParsley,
   cowbane,
+  cowParsley,
   cowslip,
   crabApple,
   cranberry,
   dandelion,
   deadlyDapperling,
   deadlyNightshade,
+  deadlyWebcap,
   deathCap,
+  destroyingAngel,
+  devilsBolete,
   dogRose,
   douglasFir,
   dwarfElder,
@@ -175,10 +192,12 @@ const WRITTEN: readonly PlantProfile[] = [
   lilyOfTheValley,
   lime,
   lingonberry,
+  lividPinkgill,
   lordsAndLadies,
   maleFern,
   mallow,
   meadowsweet,
+  mezereon,
   monkshood,
   morel,
   mullein,
@@ -187,6 +206,8 @@ const WRITTEN: readonly PlantProfile[] = [
   ostrichFern,
   oysterMushroom,
   parasol,
+  pennyroyal,
+  pettySpurge,
   pine,
   plantain,
   ragwort,
@@ -194,6 +215,7 @@ const WRITTEN: readonly PlantProfile[] = [
   raspberry,
   reed,
   reedmace,
+  roughChervil,
   rowan,
   rush,
   samphire,
@@ -209,11 +231,13 @@ const WRITTEN: readonly PlantProfile[] = [
   sulphurTuft,
   sweetChestnut,
   sweetCicely,
+  sweetFlag,
+  thimbleMorel,
   valerian,
   velvetShank,
+  watercress,
   waterDropwort,
   waterMint,
-  watercress,
   weld,
   whiteBryony,
   whiteHellebore,

@@ -13,10 +13,10 @@ import type {
   UnitKey,
 } from '@emberfield/contract';
 import type { Phase, ShownSign } from '@emberfield/core/identity';
-import { NEVER } from '@emberfield/core/plants';
+import { ALWAYS, NEVER } from '@emberfield/core/plants';
 import { about, AT_EDGES, en, estimate, fixed, growsTo, IN_WOODS, LOWLAND, warmth } from './figures.ts';
 
-export { NEVER };
+export { ALWAYS, NEVER };
 
 // Short forms in which a profile reads like a page of a field book. Every figure that they make is an estimate.
 

@@ -11,7 +11,7 @@ export const cep = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'late', best: 0.6 }],
   ceilings: [others(0.4)],
   signs: [['gills', 'glance', 'Pores white, then yellow-green, never pink or red.'], ['stipe', 'glance', 'A fine white net at the top.'], ['flesh', 'cut', 'White and stays so.']],
-  shows: shows({ growth: 'cap', cap: 'domed', underCap: 'pores', stipe: { netted: MOSTLY, bareStem: RARELY }, sporePrint: { rustPrint: OFTEN, darkPrint: SOMETIMES }, flesh: 'unchanged', smell: 'none', host: { coniferSoil: OFTEN, broadleafSoil: OFTEN }, foot: { plain: OFTEN, bulb: OFTEN }, inside: 'full' }),
-  lookAlikes: [['Bitter bolete', 'Tylopilus felleus', 'nuisance', 'Pores turn pink; dark coarse net.']],
+  shows: shows({ growth: 'cap', capColour: { brownCap: MOSTLY, whiteCap: RARELY }, cap: 'domed', underCap: 'pores', stipe: { netted: MOSTLY, bareStem: RARELY }, sporePrint: { rustPrint: OFTEN, darkPrint: SOMETIMES }, flesh: 'unchanged', smell: 'none', host: { coniferSoil: OFTEN, broadleafSoil: OFTEN }, foot: { plain: OFTEN, bulb: OFTEN }, inside: 'full' }),
+  lookAlikes: [['Bitter bolete', 'Tylopilus felleus', 'nuisance', 'Pores turn pink; dark coarse net.'], ['Devil’s bolete', 'Rubroboletus satanas', 'poisonous', 'Red pores that go blue where touched; chalk-white cap.']],
   cautions: [['cooking', 'Cooked; raw it upsets some.'], ['spoiling', 'Cut through every one: maggots.'], ['slowPoison', 'Gathers cadmium and mercury: eaten seldom, and not from beside roads or works.'], ['slowPoison', 'Gathers radioactive caesium where it once rained down: ask what is advised where you live.'], ['law', 'Many countries limit how much may be gathered in a day, or where: ask first.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

@@ -12,6 +12,6 @@ export const chickweed = plant({
   ceilings: [share(0.5)],
   signs: [['stem', 'loupe', 'One line of hairs along the stem, changing side at each knot.'], ['stem', 'cut', 'Pulled gently, a white thread shows inside.'], ['flower', 'glance', 'Five petals so deeply cut that they look like ten.']],
   shows: shows({ growth: 'creeping', leafShape: 'oval', leafEdge: 'smooth', leafBase: { wedge: OFTEN, stalkless: OFTEN }, leafSet: 'opposite', leafVeins: 'net', hairs: { bare: MOSTLY, soft: SOMETIMES }, stemSection: 'solid', stemSkin: { hairy: OFTEN, plain: OFTEN }, sap: 'clear', smell: 'none', flowerForm: 'star5', flowerSet: { single: OFTEN, flatHead: OFTEN }, flowerColour: 'white', fruit: 'capsule', root: 'fibres', deadStalk: 'noStalk' }),
-  lookAlikes: [['Scarlet pimpernel', 'Lysimachia arvensis', 'poisonous', 'Square stem without a hair line, leaves dotted black beneath.']],
+  lookAlikes: [['Scarlet pimpernel', 'Lysimachia arvensis', 'poisonous', 'Square stem without a hair line, leaves dotted black beneath.'], ['Petty spurge', 'Euphorbia peplus', 'harmful', 'White milk wherever it breaks; leaves one by one.']],
   cautions: [['ground', 'Of gardens and fields: sprayed? dogs?']],
 });

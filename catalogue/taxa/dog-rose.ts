@@ -52,7 +52,8 @@ export const dogRose: PlantProfile = {
   substitutes: [],
   lookAlikes: [
     { name: en('Other wild roses'), scientific: 'Rosa species', severity: 'nuisance', separatedBy: en('Leaflets hairy or with scented glands beneath; used alike.') },
-    { name: en('Red berries of bryony and honeysuckle in the same hedge'), scientific: 'Bryonia, Tamus, Lonicera species', severity: 'poisonous', separatedBy: en('Climbers without prickles; soft juicy berries without hairs inside.') },
+    { name: en('White bryony'), scientific: 'Bryonia dioica', severity: 'poisonous', separatedBy: en('Climbs with coiled tendrils, without prickles; soft red berries full of juice.') },
+    { name: en('Black bryony'), scientific: 'Dioscorea communis', severity: 'poisonous', separatedBy: en('Winds by itself, without prickles; soft red berries in strings, no hairs inside.') },
   ],
   cautions: [
     { class: 'handling', text: en('The hairs inside the hip itch and hurt mouth, throat and gut: take them out, or sieve through a fine cloth.') },

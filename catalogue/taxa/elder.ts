@@ -54,7 +54,7 @@ export const elder: PlantProfile = {
   substitutes: [],
   lookAlikes: [
     { name: en('Dwarf elder'), scientific: 'Sambucus ebulus', severity: 'poisonous', separatedBy: en('A herb, not woody, stems die to the ground; violet anthers; clusters stand upright; unpleasant smell.') },
-    { name: en('Umbellifers such as hemlock'), scientific: 'Apiaceae', severity: 'deadly', separatedBy: en('White heads from afar: but herbs with alternate leaves; elder is a woody shrub with paired, feathered leaves.') },
+    { name: en('Hemlock'), scientific: 'Conium maculatum', severity: 'deadly', separatedBy: en('White heads from afar: but herbs with alternate leaves; elder is a woody shrub with paired, feathered leaves.') },
   ],
   cautions: [
     { class: 'lookAlike', text: en('A flower head that grows from a green stem out of the ground is not elder.') },

@@ -46,6 +46,7 @@ export const groundElder: PlantProfile = {
     { name: en('Hemlock'), scientific: 'Conium maculatum', severity: 'deadly', separatedBy: en('Leaf finely feathered; round hollow stem with purple spots; smells of mice.') },
     { name: en('Fool’s parsley'), scientific: 'Aethusa cynapium', severity: 'poisonous', separatedBy: en('Finely cut, glossy beneath, unpleasant smell; annual with a taproot, no runners.') },
     { name: en('Hemlock water-dropwort'), scientific: 'Oenanthe crocata', severity: 'deadly', separatedBy: en('Wet ground; round hollow stalks; finger-like swollen roots.') },
+    { name: en('Cowbane'), scientific: 'Cicuta virosa', severity: 'deadly', separatedBy: en('In water; leaflets long, narrow and saw-toothed; foot chambered when cut.') },
   ],
   cautions: [
     { class: 'lookAlike', text: en('Its family holds the deadliest plants there are. Whoever has not learned those leaves the family alone.') },

@@ -11,6 +11,6 @@ export const hedgehog = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'fruiting', to: 'late' }],
   ceilings: [others(0.4)],
   signs: [['gills', 'glance', 'Brittle spines.'], ['cap', 'glance', 'Cream to buff, wavy.']],
-  shows: shows({ growth: 'cap', cap: { domed: 1, funnel: SOMETIMES }, underCap: 'spines', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: { unchanged: OFTEN, yellows: SOMETIMES }, smell: 'none', host: { broadleafSoil: OFTEN, coniferSoil: OFTEN }, foot: 'plain', inside: 'full' }),
+  shows: shows({ growth: 'cap', capColour: { yellowCap: OFTEN, whiteCap: OFTEN, brownCap: SOMETIMES }, cap: { domed: 1, funnel: SOMETIMES }, underCap: 'spines', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: { unchanged: OFTEN, yellows: SOMETIMES }, smell: 'none', host: { broadleafSoil: OFTEN, coniferSoil: OFTEN }, foot: 'plain', inside: 'full' }),
   cautions: [['cooking', 'Old ones are bitter: young, and cooked.'], ['slowPoison', 'Gathers radioactive caesium where it once rained down: ask what is advised where you live.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

@@ -11,6 +11,6 @@ export const jellyEar = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'fruiting', to: 'winter+70' }],
   ceilings: [others(0.4)],
   signs: [['cap', 'glance', 'An ear of rubber, velvety outside, veined within; no gills, no pores.']],
-  shows: shows({ growth: 'cap', cap: { shelf: MOSTLY, funnel: SOMETIMES }, underCap: 'noneBeneath', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { deadBroadleaf: 1, deadConifer: RARELY } }),
+  shows: shows({ growth: 'cap', capColour: { brownCap: MOSTLY, redCap: SOMETIMES }, cap: { shelf: MOSTLY, funnel: SOMETIMES }, underCap: 'noneBeneath', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { deadBroadleaf: 1, deadConifer: RARELY } }),
   cautions: [['people', 'It may thin the blood: with such medicines ask a licensed practitioner.'], ['cooking', 'Slice it: whole ears burst in hot fat.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

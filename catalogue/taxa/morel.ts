@@ -1,4 +1,4 @@
-import { MOSTLY, NEVER, NOW_AND_THEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
+import { ALWAYS, MOSTLY, NEVER, NOW_AND_THEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const morel = plant({
   key: 'morel', name: 'Morel',
@@ -11,7 +11,7 @@ export const morel = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'first', to: 'old', best: 0.5, clearFrom: NEVER }],
   ceilings: [others(0.4)],
   signs: [['cap', 'glance', 'Pits like a honeycomb, one with the stem.'], ['flesh', 'cut', 'One clean hollow.']],
-  shows: shows({ growth: 'cap', cap: { honeycomb: MOSTLY, brain: RARELY }, underCap: 'noneBeneath', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { broadleafSoil: MOSTLY, grass: SOMETIMES, coniferSoil: SOMETIMES }, inside: { oneHollow: 1 }, foot: { plain: MOSTLY, bulb: NOW_AND_THEN }, capSize: { palm: MOSTLY, coin: NOW_AND_THEN } }),
-  lookAlikes: [['False morel', 'Gyromitra esculenta', 'deadly', 'A folded brain with cottony chambers inside.', { pieceByPiece: true }]],
+  shows: shows({ growth: 'cap', capColour: { brownCap: MOSTLY, greyCap: SOMETIMES, yellowCap: SOMETIMES }, cap: { honeycomb: MOSTLY, brain: RARELY }, underCap: 'noneBeneath', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: 'none', host: { broadleafSoil: MOSTLY, grass: SOMETIMES, coniferSoil: SOMETIMES }, inside: { oneHollow: 1 }, foot: { plain: MOSTLY, bulb: NOW_AND_THEN }, capSize: { palm: MOSTLY, coin: NOW_AND_THEN } }),
+  lookAlikes: [['False morel', 'Gyromitra esculenta', 'deadly', 'A folded brain with cottony chambers inside.', { pieceByPiece: true }], ['Wrinkled thimble', 'Verpa bohemica', 'harmful', 'The cap hangs loose from the top like a thimble; the stem is stuffed with cotton.', { apartFrom: ALWAYS }]],
   cautions: [['lookAlike', 'False morels kill: pits and one clean hollow in every single one.'], ['cooking', 'Raw and underdone they make ill, and with alcohol some people.'], ['law', 'Many countries limit how much may be gathered in a day, or where: ask first.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

@@ -1,4 +1,4 @@
-import { autumn, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
+import { ALWAYS, autumn, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const oysterMushroom = plant({
   key: 'oyster-mushroom', name: 'Oyster mushroom',
@@ -11,7 +11,7 @@ export const oysterMushroom = plant({
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'fruiting', to: 'late', clearFrom: NEVER }],
   ceilings: [others(0.4)],
   signs: [['gills', 'glance', 'White, running down a short stem at the side.'], ['sporePrint', 'overnight', 'Pale lilac to white.']],
-  shows: shows({ growth: 'cap', cap: { shelf: MOSTLY, funnel: NOW_AND_THEN }, underCap: 'runningGills', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: OFTEN, aniseed: RARELY }, host: { deadBroadleaf: 1, deadConifer: RARELY }, gillColour: { white: MOSTLY, brown: RARELY }, foot: { tufted: OFTEN, plain: SOMETIMES }, inside: 'full', capSize: { palm: MOSTLY, plate: NOW_AND_THEN, coin: RARELY } }),
-  lookAlikes: [['Funeral bell', 'Galerina marginata', 'deadly', 'Small brown caps with a stem in the middle, rust print.', { pieceByPiece: true }]],
+  shows: shows({ growth: 'cap', capColour: { greyCap: OFTEN, brownCap: OFTEN, whiteCap: NOW_AND_THEN }, cap: { shelf: MOSTLY, funnel: NOW_AND_THEN }, underCap: 'runningGills', stipe: 'bareStem', sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: OFTEN, aniseed: RARELY }, host: { deadBroadleaf: 1, deadConifer: RARELY }, gillColour: { white: MOSTLY, brown: RARELY }, foot: { tufted: OFTEN, plain: SOMETIMES }, inside: 'full', capSize: { palm: MOSTLY, plate: NOW_AND_THEN, coin: RARELY } }),
+  lookAlikes: [['Funeral bell', 'Galerina marginata', 'deadly', 'Small brown caps with a stem in the middle, rust print.', { pieceByPiece: true }], ['Jack-o’-lantern', 'Omphalotus olearius', 'poisonous', 'Orange throughout, with a stem in the middle.', { apartFrom: ALWAYS }], ['Angel wing', 'Pleurocybella porrigens', 'poisonous', 'Pure white, thin as cardboard, on rotten conifer wood.', { pieceByPiece: true }]],
   cautions: [['lookAlike', 'Other kinds share the log: every cap is looked at.'], ['cooking', 'Cooked only.'], ['people', 'Anything odd after a mushroom meal, even a day later: call the poison line and keep a piece of everything.']],
 });

@@ -12,6 +12,6 @@ export const plantain = plant({
   ceilings: [cap(4), share(0.4)],
   signs: [['leaf', 'glance', 'Five strong veins side by side; torn, they draw threads.'], ['flower', 'glance', 'Short dark head on a furrowed bare stalk.']],
   shows: shows({ growth: 'rosette', leafShape: { lance: MOSTLY, strap: RARELY }, leafEdge: { smooth: MOSTLY, fineTeeth: SOMETIMES }, leafBase: 'wedge', leafSet: 'basal', leafVeins: { parallel: MOSTLY, arched: OFTEN }, leafUnder: 'dull', hairs: { bare: OFTEN, soft: OFTEN }, stemSection: { ribbed: 1 }, stemSkin: { hairy: OFTEN, plain: OFTEN }, smell: 'none', flowerSet: { spike: 1, ball: SOMETIMES }, flowerColour: { brown: OFTEN, white: SOMETIMES }, fruit: 'capsule', root: { fibres: MOSTLY, taproot: NOW_AND_THEN }, deadStalk: { noStalk: OFTEN, podsLeft: SOMETIMES }, stalkSection: { grooved: MOSTLY } }),
-  lookAlikes: [['Foxglove', 'Digitalis purpurea', 'deadly', 'Wrinkled, with a net of veins and soft hair; never straight ribs.', { apartFrom: 'flowering', pieceByPiece: true }]],
+  lookAlikes: [['Foxglove', 'Digitalis purpurea', 'deadly', 'Wrinkled, with a net of veins and soft hair; never straight ribs.', { apartFrom: 'flowering', pieceByPiece: true }], ['White hellebore', 'Veratrum album', 'deadly', 'Pleated leaves that wrap a stem, one above the other; plantain’s lie on the ground.', { apartFrom: 'flowering', pieceByPiece: true }]],
   cautions: [['lookAlike', 'Foxglove rosettes have been taken for plantains: veins side by side, or leave it.'], ['ground', 'Grows where dogs and boots go.']],
 });

@@ -64,7 +64,8 @@ export const ramsons: PlantProfile = {
   lookAlikes: [
     { name: en('Autumn crocus'), scientific: 'Colchicum autumnale', severity: 'deadly', separatedBy: en('Stalkless leaves, several from one point, with last year’s fruit often between them; no garlic smell.'), pieceByPiece: true },
     { name: en('Lily of the valley'), scientific: 'Convallaria majalis', severity: 'deadly', separatedBy: en('Two leaves wrap one stem; underside glossy; no garlic smell; creeping rootstock instead of a bulb.'), pieceByPiece: true },
-    { name: en('Lords-and-ladies'), scientific: 'Arum maculatum', severity: 'poisonous', separatedBy: en('Arrow-shaped with netted veins once grown, but its first leaves are plain tongues among the ramsons; no garlic smell, burns the mouth.'), apartFrom: 'buds' },
+    { name: en('Lords-and-ladies'), scientific: 'Arum maculatum', severity: 'poisonous', separatedBy: en('Arrow-shaped with netted veins once grown, but its first leaves are plain tongues among the ramsons; no garlic smell.'), apartFrom: 'buds' },
+    { name: en('White hellebore'), scientific: 'Veratrum album', severity: 'deadly', separatedBy: en('Leaves pleated, downy beneath, one above the other in threes round a thick stem; no garlic smell.'), pieceByPiece: true },
   ],
   cautions: [
     { class: 'lookAlike', text: en('Autumn crocus and lily of the valley grow in the middle of ramsons and have killed people who picked by the handful. Smell wears off on the hands: check each leaf by more than its smell.') },

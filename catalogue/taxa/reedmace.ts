@@ -67,8 +67,9 @@ export const reedmace: PlantProfile = {
   ],
   substitutes: [],
   lookAlikes: [
-    { name: en('Yellow flag'), scientific: 'Iris pseudacorus', severity: 'poisonous', separatedBy: en('Shoots flat like a fan, leaves with a raised midrib; rootstock reddish inside and burning.') },
+    { name: en('Yellow flag'), scientific: 'Iris pseudacorus', severity: 'poisonous', separatedBy: en('Shoots flat like a fan, leaves with a raised midrib; rootstock reddish inside.') },
     { name: en('Hemlock water-dropwort'), scientific: 'Oenanthe crocata', severity: 'deadly', separatedBy: en('Roots in the same mud like a bunch of fingers: never take a root you have not followed to a reed-mace stem.') },
+    { name: en('Sweet flag'), scientific: 'Acorus calamus', severity: 'harmful', separatedBy: en('Swords with one crinkled edge and a midrib off the middle, scented.') },
   ],
   cautions: [
     { class: 'lookAlike', text: en('Young flag and reed-mace shoots stand together: pull one that carries last year’s brown spike.') },

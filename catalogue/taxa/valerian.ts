@@ -63,6 +63,7 @@ export const valerian: PlantProfile = {
     { name: en('Hemlock water-dropwort'), scientific: 'Oenanthe crocata', severity: 'deadly', separatedBy: en('Same ditches. Alternate leaves on sheaths, swollen finger-like roots, rays from one point. Never dig a root that was not seen in flower.') },
     { name: en('Cowbane'), scientific: 'Cicuta virosa', severity: 'deadly', separatedBy: en('Chambered hollow rootstock with yellow sap; leaves alternate.') },
     { name: en('Hemp-agrimony'), scientific: 'Eupatorium cannabinum', severity: 'harmful', separatedBy: en('Leaves cut into three to five fingers, not feathered; no smell of valerian in the root.') },
+    { name: en('Hemlock'), scientific: 'Conium maculatum', severity: 'deadly', separatedBy: en('Leaves finely feathered one by one on sheaths; stem bare and blotched; smells of mice.') },
   ],
   cautions: [
     { class: 'lookAlike', text: en('Roots of the deadly water umbels lie in the same mud. Mark valerian in flower; dig only at the mark.') },

@@ -37,12 +37,12 @@ export const velvetShank: PlantProfile = {
     { organ: 'gills', text: en('Gills cream, never rust-brown with age.'), price: 'glance' },
   ],
   shows: [
-    ...shows({ growth: 'cap', capSize: { coin: OFTEN, palm: OFTEN }, cap: { domed: OFTEN, flat: OFTEN }, underCap: { freeGills: OFTEN, runningGills: SOMETIMES }, stipe: { velvet: MOSTLY, bareStem: NOW_AND_THEN }, sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: MOSTLY }, host: { deadBroadleaf: MOSTLY, deadConifer: RARELY }, gillColour: { white: MOSTLY, orange: NOW_AND_THEN, brown: NOW_AND_THEN }, foot: { tufted: MOSTLY } }),
+    ...shows({ growth: 'cap', capColour: { yellowCap: OFTEN, brownCap: OFTEN, redCap: NOW_AND_THEN }, capSize: { coin: OFTEN, palm: OFTEN }, cap: { domed: OFTEN, flat: OFTEN }, underCap: { freeGills: OFTEN, runningGills: SOMETIMES }, stipe: { velvet: MOSTLY, bareStem: NOW_AND_THEN }, sporePrint: 'whitePrint', flesh: 'unchanged', smell: { none: MOSTLY }, host: { deadBroadleaf: MOSTLY, deadConifer: RARELY }, gillColour: { white: MOSTLY, orange: NOW_AND_THEN, brown: NOW_AND_THEN }, foot: { tufted: MOSTLY } }),
   ],
   substitutes: [],
   lookAlikes: [
     { name: en('Funeral bell'), scientific: 'Galerina marginata', severity: 'deadly', separatedBy: en('Rust-brown spore print; a ring or its traces; stem silvery-fibrous, not velvet. It kills the liver, days after the meal.'), pieceByPiece: true },
-    { name: en('Sulphur tuft'), scientific: 'Hypholoma fasciculare', severity: 'poisonous', separatedBy: en('Greenish-yellow gills, purple-brown spore print, bitter.') },
+    { name: en('Sulphur tuft'), scientific: 'Hypholoma fasciculare', severity: 'poisonous', separatedBy: en('Greenish-yellow gills, purple-brown spore print.') },
   ],
   cautions: [
     { class: 'lookAlike', text: en('The funeral bell can stand in the same tuft. Without a white spore print from this very log nothing is taken.') },

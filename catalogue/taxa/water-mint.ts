@@ -12,6 +12,6 @@ export const waterMint = plant({
   ceilings: [share(0.4), cap(2)],
   signs: [['smell', 'glance', 'Of mint.'], ['stem', 'glance', 'Square.'], ['flower', 'glance', 'A round head on top.'], ['stem', 'glance', 'Dead stems square, with dry balls in storeys.']],
   shows: shows({ growth: { leafyStem: 1, creeping: SOMETIMES }, leafShape: 'oval', leafEdge: { fineTeeth: OFTEN, coarseTeeth: OFTEN }, leafBase: 'wedge', leafSet: 'opposite', leafVeins: 'net', hairs: { soft: 1, bare: SOMETIMES }, stemSection: 'square', stemSkin: { hairy: OFTEN, plain: SOMETIMES }, smell: 'mint', flowerForm: 'lipped', flowerSet: { ball: 1 }, flowerColour: { pink: 1, blue: SOMETIMES }, fruit: 'nut', root: 'creeping', deadStalk: 'squareStalk' }),
-  lookAlikes: [['Gipsywort', 'Lycopus europaeus', 'nuisance', 'Smells of nothing; deeply cut leaves.']],
+  lookAlikes: [['Gipsywort', 'Lycopus europaeus', 'nuisance', 'Smells of nothing; deeply cut leaves.'], ['Pennyroyal', 'Mentha pulegium', 'poisonous', 'Small almost toothless leaves; rings of flowers at every joint and no ball on top.']],
   cautions: [['ground', 'Raw water plants can carry liver fluke: dry or cook.'], ['people', 'In pregnancy ask a licensed practitioner.']],
 });

@@ -5,26 +5,23 @@ const day = (iso: string): number => Math.round(Date.parse(`${iso}T00:00:00Z`) /
 
 type Case = (options: HistoryOptions) => readonly Told[];
 
+/** What somebody looked for at a stand and did not find, while it showed. */
+const inVain = (o: HistoryOptions, on: string, lookedFor: string, plantKey: string): Told =>
+  tell(
+    o,
+    'search',
+    day(on),
+    'mirel',
+    { lookedFor, plantKey, found: false, stage: 'in leaf and flower', deadly: true },
+    lookedFor,
+  );
+
 /** Every second May somebody walks the wood for what must not be among the ramsons. */
 const searches: Case = (o) =>
-  (['2021-05-08', '2023-05-06', '2025-05-10'] as const).flatMap((on) =>
-    (['Autumn crocus', 'Lily of the valley'] as const).map((lookedFor) =>
-      tell(
-        o,
-        'search',
-        day(on),
-        'mirel',
-        {
-          lookedFor,
-          plantKey: lookedFor === 'Autumn crocus' ? 'autumn-crocus' : 'lily-of-the-valley',
-          found: false,
-          stage: 'in leaf and flower',
-          deadly: true,
-        },
-        lookedFor,
-      ),
-    ),
-  );
+  ['2021-05-08', '2023-05-06', '2025-05-10'].flatMap((on) => [
+    inVain(o, on, 'Autumn crocus', 'autumn-crocus'),
+    inVain(o, on, 'Lily of the valley', 'lily-of-the-valley'),
+  ]);
 
 /** Shoots of the nettles at the mill as they were measured, cm. */
 const LENGTHS_AT_THE_MILL: readonly (readonly [string, ...number[]])[] = [
@@ -203,6 +200,11 @@ const CASES: Readonly<Record<string, Case>> = {
       },
       'case',
     ),
+  ],
+  'reedmace-larkmere': (o) => [inVain(o, '2025-07-02', 'Hemlock water-dropwort', 'water-dropwort')],
+  'burdock-rim': (o) => [
+    inVain(o, '2025-07-05', 'Foxglove', 'foxglove'),
+    inVain(o, '2025-07-05', 'Deadly nightshade', 'deadly-nightshade'),
   ],
   // Dug too hard, now resting.
   'valerian-reed': (o) => [

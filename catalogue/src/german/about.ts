@@ -151,4 +151,25 @@ export const GERMAN_ABOUT: Readonly<Record<string, string>> = {
   'yellow-stainer':
     'Sieht aus wie ein Champignon, bis man den Fuß schneidet: leuchtend gelb binnen Sekunden, und Geruch nach Tinte.',
   yew: 'Das dunkle Immergrün ohne Harz. Alles daran tötet außer dem roten Becher, und auch der Samen im Becher ist tödlich.',
+  'deadly-webcap':
+    'Ein lohfarbener Hut moosiger Fichtenwälder, zwischen Pfifferlingen und an denselben Tagen. Zerstört die Nieren; Zeichen kommen nach Tagen oder Wochen.',
+  'destroying-angel':
+    'Ganz weiß, aus einem Ei im Moos feuchter Wälder und an ihren Rändern. Das Gift des Grünen Knollenblätterpilzes.',
+  'livid-pinkgill':
+    'Ein kräftiger blasser Pilz der Laubwälder auf schwerem Boden, mit Lamellen, die von Gelb zu Lachs gehen.',
+  'brown-parasol': 'Ein Schirmling der Gärten, Parks und Komposthaufen, mit glattem Stiel aus gerandeter Knolle.',
+  'devils-bolete': 'Ein dicker kreideweißer Hut über roten Poren, unter Buchen und Eichen auf warmem Kalk. Selten.',
+  'angel-wing':
+    'Dünne rein weiße Fächer auf morschen Nadelholzstümpfen im Norden und im Bergland. Menschen mit schwachen Nieren sind daran gestorben.',
+  'thimble-morel':
+    'Ein runzliger brauner Fingerhut, der lose am Stiel hängt, ein, zwei Wochen vor den Morcheln, unter Espen und Kirschen.',
+  'rough-chervil':
+    'Die Dolde der Hecken, die dem Wiesenkerbel folgt: behaart und gefleckt zugleich, so dass „Haare, sonst lass es“ versagt.',
+  'sweet-flag':
+    'Schwerter am Ufer mit gewelltem Rand, durch und durch duftend; manche Sippen führen, was bei Tieren Geschwülste macht.',
+  pennyroyal:
+    'Eine kriechende Minze zertretener Teichränder, mit Ringen lila Blüten am Stängel. Ihr Öl zerstört die Leber.',
+  'petty-spurge': 'Ein zartes grünes Unkraut der Gärten, zwischen der Vogelmiere, mit brennendem Milchsaft.',
+  mezereon:
+    'Ein kleiner Strauch kalkiger Wälder, rosa am kahlen Holz vor den Blättern. Wenige seiner roten Beeren töten.',
 };

@@ -12,8 +12,8 @@ export const GERMAN_APART: Readonly<Record<string, string>> = {
     'Wenige große bereifte Steinfrüchtchen, immer drei Blättchen; ebenso gebraucht.',
   'No prickles; a single shining black berry on a green star, not made of small ones. Children pick it among brambles.':
     'Keine Stacheln; eine einzelne glänzende schwarze Beere auf grünem Stern, nicht aus kleinen zusammengesetzt. Kinder pflücken sie zwischen Brombeeren.',
-  'Shoots flat like a fan, leaves with a raised midrib; rootstock reddish inside and burning.':
-    'Triebe flach wie ein Fächer, Blätter mit erhabener Mittelrippe; Wurzelstock innen rötlich und brennend.',
+  'Shoots flat like a fan, leaves with a raised midrib; rootstock reddish inside.':
+    'Triebe flach wie ein Fächer, Blätter mit erhabener Mittelrippe; Wurzelstock innen rötlich.',
   'Roots in the same mud like a bunch of fingers: never take a root you have not followed to a reed-mace stem.':
     'Wurzeln im selben Schlamm wie ein Bund Finger: Nimm nie eine Wurzel, die du nicht bis zu einem Rohrkolben verfolgt hast.',
   'Pores turn pink; dark coarse net.': 'Poren werden rosa; dunkles grobes Netz.',
@@ -36,8 +36,6 @@ export const GERMAN_APART: Readonly<Record<string, string>> = {
     'Blätter kraus und bis zur Mittelrippe geschlitzt, dunkelgrün, ohne Milch; sie schädigen die Leber langsam und unbemerkt.',
   'Leaflets hairy or with scented glands beneath; used alike.':
     'Blättchen behaart oder unten mit duftenden Drüsen; ebenso gebraucht.',
-  'Climbers without prickles; soft juicy berries without hairs inside.':
-    'Kletterpflanzen ohne Stacheln; weiche saftige Beeren ohne Haare darin.',
   'No resin, no pointed buds, red cups instead of cones.':
     'Kein Harz, keine spitzen Knospen, rote Becher statt Zapfen.',
   'A herb, not woody, stems die to the ground; violet anthers; clusters stand upright; unpleasant smell.':
@@ -100,8 +98,8 @@ export const GERMAN_APART: Readonly<Record<string, string>> = {
     'Blätter ohne Stiel, mehrere aus einem Punkt, oft mit der Frucht vom letzten Jahr dazwischen; kein Knoblauchgeruch.',
   'Two leaves wrap one stem; underside glossy; no garlic smell; creeping rootstock instead of a bulb.':
     'Zwei Blätter umhüllen einen Stängel; Unterseite glänzend; kein Knoblauchgeruch; kriechender Wurzelstock statt Zwiebel.',
-  'Arrow-shaped with netted veins once grown, but its first leaves are plain tongues among the ramsons; no garlic smell, burns the mouth.':
-    'Ausgewachsen pfeilförmig mit Adernetz, aber seine ersten Blätter sind schlichte Zungen zwischen dem Bärlauch; kein Knoblauchgeruch, verbrennt den Mund.',
+  'Arrow-shaped with netted veins once grown, but its first leaves are plain tongues among the ramsons; no garlic smell.':
+    'Ausgewachsen pfeilförmig mit Adernetz, aber seine ersten Blätter sind schlichte Zungen zwischen dem Bärlauch; kein Knoblauchgeruch.',
   'Wrinkled, with a net of veins and soft hair; never straight ribs.':
     'Runzlig, mit Adernetz und weichem Haar; nie gerade Rippen.',
   'Leaves thin, not fleshy; in wet gullies above the beach.':
@@ -130,8 +128,7 @@ export const GERMAN_APART: Readonly<Record<string, string>> = {
     'Blätter in drei bis fünf Finger geteilt, nicht gefiedert; Wurzel riecht nicht nach Baldrian.',
   'Rust-brown spore print; a ring or its traces; stem silvery-fibrous, not velvet. It kills the liver, days after the meal.':
     'Rostbrauner Sporenabdruck; ein Ring oder seine Spuren; Stiel silbrig-faserig, kein Samt. Er tötet die Leber, Tage nach dem Essen.',
-  'Greenish-yellow gills, purple-brown spore print, bitter.':
-    'Grünlich-gelbe Lamellen, purpurbrauner Sporenabdruck, bitter.',
+  'Greenish-yellow gills, purple-brown spore print.': 'Grünlich-gelbe Lamellen, purpurbrauner Sporenabdruck.',
   'Smells of nothing; deeply cut leaves.': 'Riecht nach nichts; tief geteilte Blätter.',
   'Toothed leaflets, stalks that sheath the stem, umbels.':
     'Gezähnte Blättchen, Stiele, die den Stängel umscheiden, Dolden.',

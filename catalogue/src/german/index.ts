@@ -5,6 +5,7 @@ import { GERMAN_APART } from './apart.ts';
 import { GERMAN_CAUTIONS } from './cautions.ts';
 import { GERMAN_NAMES } from './names.ts';
 import { GERMAN_PARTS } from './parts.ts';
+import { GERMAN_POISON } from './poison.ts';
 import { GERMAN_SIGNS_A_TO_G } from './signs-a-to-g.ts';
 import { GERMAN_SIGNS_H_TO_Y } from './signs-h-to-y.ts';
 import { GERMAN_STAGES } from './stages.ts';
@@ -19,6 +20,7 @@ export const GERMAN: Readonly<Record<string, string>> = {
   ...GERMAN_SIGNS_A_TO_G,
   ...GERMAN_SIGNS_H_TO_Y,
   ...GERMAN_TAKING,
+  ...GERMAN_POISON,
 };
 
 /**

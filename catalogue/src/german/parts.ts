@@ -196,9 +196,6 @@ export const GERMAN_PARTS: Readonly<Record<string, string>> = {
   'Cat’s-ears and hawkbits': 'Ferkelkräuter und Milchkräuter',
   'Ragwort rosettes': 'Rosetten des Greiskrauts',
   'Other wild roses': 'Andere Wildrosen',
-  'Red berries of bryony and honeysuckle in the same hedge':
-    'Rote Beeren von Zaunrübe und Geißblatt in derselben Hecke',
-  'Umbellifers such as hemlock': 'Doldenblütler wie Schierling',
   Honesty: 'Silberblatt',
   'Ground ivy and violets as rosettes': 'Gundermann und Veilchen als Rosetten',
   'Foxglove rosette': 'Rosette des Fingerhuts',

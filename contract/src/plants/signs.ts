@@ -68,6 +68,7 @@ export const SIGNS: readonly SignSpec[] = [
   sign('frond', 'leaf', 'once twice thrice', { when: GROWN }),
   sign('cap', 'cap', 'domed flat funnel bellCap shelf honeycomb brain', { when: BODY }),
   sign('capSize', 'cap', 'coin palm plate', { when: BODY }),
+  sign('capColour', 'cap', 'whiteCap greyCap brownCap yellowCap greenCap redCap', { when: BODY }),
   sign('underCap', 'gills', 'freeGills runningGills ridges pores spines noneBeneath', { when: BODY }),
   sign('gillColour', 'gills', 'white pink brown dark orange', { when: BODY }),
   sign('stipe', 'stipe', 'bareStem ring slidingRing ringAndBag netted velvet', { when: BODY }),

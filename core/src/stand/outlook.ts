@@ -113,8 +113,8 @@ const mixedInOf = ({ lookAlike: { name, scientific, separatedBy } }: LookAlikeSt
 });
 
 /** Why nothing is taken though the window is open. */
-function banked({ binding, amountLeft, amount }: Allowance): 'resting' | 'nothingLeft' | null {
-  if (binding?.rule.kind === 'rest') return 'resting';
+function banked({ ceilings, amountLeft, amount }: Allowance): 'resting' | 'nothingLeft' | null {
+  if (ceilings.some((c) => c.bars && c.rule.kind === 'rest')) return 'resting';
   return amountLeft !== null && amountLeft <= 0 && (amount ?? 0) > 0 ? 'nothingLeft' : null;
 }
 

@@ -35,6 +35,7 @@ export const signs = {
     capSize: 'Hut, wie breit',
     underCap: 'Unter dem Hut',
     stipe: 'Stiel des Hutes',
+    capColour: 'Hut, die Farbe',
     gillColour: 'Lamellen, die Farbe',
     foot: 'Fuß, ausgegraben',
     inside: 'Längs geschnitten',
@@ -135,6 +136,14 @@ export const signs = {
       beardedBracts: 'lange, die einseitig herabhängen',
     },
     berryColour: { red: 'rot', black: 'schwarz', blueBloom: 'blau bereift', orange: 'orange', green: 'grün' },
+    capColour: {
+      whiteCap: 'weiß oder creme',
+      greyCap: 'grau oder blaugrau',
+      brownCap: 'braun',
+      yellowCap: 'gelb oder orange',
+      greenCap: 'grün oder oliv',
+      redCap: 'rot oder rosabraun',
+    },
     gillColour: {
       white: 'weißlich',
       pink: 'rosa',

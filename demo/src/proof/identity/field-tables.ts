@@ -31,8 +31,8 @@ export const GATHERED: Readonly<Record<string, string>> = {
     leaf: growth rosette 96 | leafShape lance 86 oval 11 | leafEdge smooth 45 fineTeeth 40 coarseTeeth 10 | hairs soft 62 bare 28 | leafBase wedge 84 runsDown 12 | root taproot 92 | leafUnder dull 90 | stalkSection round 40 grooved 45
     flower: growth leafyStem 96 | flowerForm cross4 93 | flowerColour yellow 97 | flowerSet spike 82 | leafSet alternate 95 | leafShape lance 92 | fruit capsule 70 pod 24 | hairs soft 65 bare 24 | stemSkin hairy 70 blotched 16 plain 10`,
   'field-mushroom': `
-    flower: growth cap 98 | cap domed 82 flat 14 | capSize palm 74 coin 16 plate 8 | underCap freeGills 94 | gillColour pink 88 brown 8 white 3 | stipe ring 76 bareStem 20 | foot plain 86 bulb 8 | flesh unchanged 62 reddens 34 | sporePrint darkPrint 93 rustPrint 3 | smell none 88 | host grass 95
-    fruit: growth cap 98 | cap flat 66 domed 32 | capSize palm 86 plate 10 | underCap freeGills 95 | gillColour dark 54 brown 40 pink 5 | stipe ring 62 bareStem 34 | foot plain 86 bulb 8 | flesh unchanged 62 reddens 34 | sporePrint darkPrint 97 | host grass 95`,
+    flower: growth cap 98 | capColour whiteCap 84 brownCap 8 greyCap 6 | cap domed 82 flat 14 | capSize palm 74 coin 16 plate 8 | underCap freeGills 94 | gillColour pink 88 brown 8 white 3 | stipe ring 76 bareStem 20 | foot plain 86 bulb 8 | flesh unchanged 62 reddens 34 | sporePrint darkPrint 93 rustPrint 3 | smell none 88 | host grass 95
+    fruit: growth cap 98 | capColour whiteCap 62 brownCap 26 greyCap 10 | cap flat 66 domed 32 | capSize palm 86 plate 10 | underCap freeGills 95 | gillColour dark 54 brown 40 pink 5 | stipe ring 62 bareStem 34 | foot plain 86 bulb 8 | flesh unchanged 62 reddens 34 | sporePrint darkPrint 97 | host grass 95`,
   'garlic-mustard': `
     leaf: growth rosette 82 fromGround 12 leafyStem 4 | leafShape heart 60 round 36 | leafEdge coarseTeeth 62 fineTeeth 30 lobed 4 | smell garlic 92 none 6 | leafBase heartBase 90 | hairs bare 75 soft 20 | root taproot 86 | stalkSection round 40 grooved 48
     flower: growth leafyStem 97 | leafShape heart 84 oval 12 | leafEdge coarseTeeth 90 fineTeeth 8 | smell garlic 90 | flowerForm cross4 97 | flowerColour white 98 | leafSet alternate 96 | fruit pod 60 | stemSection solid 78 hollow 12`,
@@ -61,11 +61,11 @@ export const GATHERED: Readonly<Record<string, string>> = {
     leaf: growth tree 97 | needles pegs 78 allRound 17 twoRows 4 | leafUnder dull 78 paleBands 20 | bark furrowed 30 peeling 36 smoothBark 28 | cone hanging 58 | smell resin 72 none 20 | branching tiers 82
     rest: growth tree 97 | needles pegs 80 allRound 16 | cone hanging 74 | bark peeling 38 furrowed 32 smoothBark 26 | leafUnder dull 78 paleBands 20 | branching tiers 82 | bud scaled 84 longPointed 12`,
   'oyster-mushroom': `
-    flower: growth cap 96 | cap shelf 92 funnel 6 | underCap runningGills 95 | gillColour white 94 | stipe bareStem 64 | foot tufted 70 plain 26 | capSize palm 80 plate 12 coin 6 | flesh unchanged 97 | sporePrint whitePrint 94 pinkPrint 4 | host deadBroadleaf 94 deadConifer 4
-    fruit: growth cap 96 | cap shelf 88 funnel 10 | underCap runningGills 95 | gillColour white 92 brown 5 | capSize palm 72 plate 24 | foot tufted 72 plain 24 | sporePrint whitePrint 94 pinkPrint 4 | inside full 94 | host deadBroadleaf 94`,
+    flower: growth cap 96 | capColour greyCap 58 brownCap 26 whiteCap 12 | cap shelf 92 funnel 6 | underCap runningGills 95 | gillColour white 94 | stipe bareStem 64 | foot tufted 70 plain 26 | capSize palm 80 plate 12 coin 6 | flesh unchanged 97 | sporePrint whitePrint 94 pinkPrint 4 | host deadBroadleaf 94 deadConifer 4
+    fruit: growth cap 96 | capColour brownCap 46 greyCap 34 whiteCap 16 | cap shelf 88 funnel 10 | underCap runningGills 95 | gillColour white 92 brown 5 | capSize palm 72 plate 24 | foot tufted 72 plain 24 | sporePrint whitePrint 94 pinkPrint 4 | inside full 94 | host deadBroadleaf 94`,
   parasol: `
-    flower: growth cap 97 | cap domed 70 bellCap 22 flat 6 | capSize palm 40 plate 52 coin 4 | underCap freeGills 96 | gillColour white 95 | stipe slidingRing 86 ring 12 | foot bulb 82 plain 14 | flesh unchanged 86 reddens 12 | sporePrint whitePrint 95 | host grass 56 broadleafSoil 34
-    fruit: growth cap 97 | cap flat 80 domed 16 | capSize plate 86 palm 13 | underCap freeGills 96 | gillColour white 93 brown 4 | stipe slidingRing 90 ring 9 | foot bulb 84 plain 12 | sporePrint whitePrint 95 | flesh unchanged 86 reddens 12`,
+    flower: growth cap 97 | capColour brownCap 64 whiteCap 20 greyCap 14 | cap domed 70 bellCap 22 flat 6 | capSize palm 40 plate 52 coin 4 | underCap freeGills 96 | gillColour white 95 | stipe slidingRing 86 ring 12 | foot bulb 82 plain 14 | flesh unchanged 86 reddens 12 | sporePrint whitePrint 95 | host grass 56 broadleafSoil 34
+    fruit: growth cap 97 | capColour brownCap 52 whiteCap 32 greyCap 14 | cap flat 80 domed 16 | capSize plate 86 palm 13 | underCap freeGills 96 | gillColour white 93 brown 4 | stipe slidingRing 90 ring 9 | foot bulb 84 plain 12 | sporePrint whitePrint 95 | flesh unchanged 86 reddens 12`,
   ramsons: `
     leaf: growth fromGround 95 rosette 4 | leafShape lance 80 oval 18 | leafBase wedge 86 stalkless 8 | leafUnder dull 92 glossy 6 | stalkSection threeEdged 34 grooved 30 round 26 | smell garlic 96 none 4 | root bulb 94 fibres 3 | leafVeins parallel 84 arched 14 | leafSet basal 96
     flower: growth fromGround 95 | leafShape lance 80 oval 18 | leafBase wedge 86 stalkless 8 | flowerForm star6 95 | flowerSet umbel 80 ball 16 | flowerColour white 98 | stemSection threeEdged 70 solid 24 | smell garlic 96 | root bulb 94`,
@@ -91,8 +91,8 @@ export const GATHERED: Readonly<Record<string, string>> = {
     leaf: growth rosette 60 fromGround 34 | leafShape feather 93 | leafEdge coarseTeeth 56 smooth 26 fineTeeth 12 | smell none 52 rank 42 | leafSet basal 84 opposite 12 | leafBase sheath 20 wedge 60 | root fibres 92 creeping 4 | hairs soft 40 bare 55 | stalkSection grooved 80
     flower: growth leafyStem 97 | leafSet opposite 97 | leafShape feather 95 | flowerSet flatHead 66 plume 12 umbel 12 | flowerColour pink 66 white 32 | flowerForm star5 88 | root fibres 92 | stemSection hollow 60 ribbed 34 | leafEdge coarseTeeth 52 smooth 30`,
   'velvet-shank': `
-    flower: growth cap 97 | cap domed 64 flat 34 | capSize coin 68 palm 31 | underCap freeGills 40 | gillColour white 84 brown 6 orange 8 | stipe velvet 78 bareStem 20 | foot tufted 92 | sporePrint whitePrint 96 | flesh unchanged 97 | host deadBroadleaf 97
-    fruit: growth cap 97 | cap flat 64 domed 34 | capSize coin 50 palm 49 | gillColour white 76 orange 12 brown 9 | stipe velvet 92 bareStem 7 | foot tufted 92 | sporePrint whitePrint 96 | host deadBroadleaf 97`,
+    flower: growth cap 97 | capColour yellowCap 70 brownCap 20 redCap 8 | cap domed 64 flat 34 | capSize coin 68 palm 31 | underCap freeGills 40 | gillColour white 84 brown 6 orange 8 | stipe velvet 78 bareStem 20 | foot tufted 92 | sporePrint whitePrint 96 | flesh unchanged 97 | host deadBroadleaf 97
+    fruit: growth cap 97 | capColour brownCap 50 yellowCap 44 redCap 4 | cap flat 64 domed 34 | capSize coin 50 palm 49 | gillColour white 76 orange 12 brown 9 | stipe velvet 92 bareStem 7 | foot tufted 92 | sporePrint whitePrint 96 | host deadBroadleaf 97`,
   watercress: `
     leaf: growth creeping 72 leafyStem 24 | leafShape feather 92 round 5 | leafEdge smooth 72 lobed 18 | stemSection hollow 84 ribbed 10 | leafSet alternate 92 | root fibres 90 | smell none 84 rank 8 | hairs bare 97 | leafBase clasping 26 wedge 55
     flower: growth creeping 54 leafyStem 44 | flowerForm cross4 96 | flowerColour white 97 | flowerSet spike 46 flatHead 30 | leafShape feather 94 | leafEdge smooth 70 lobed 20 | stemSection hollow 84 ribbed 10 | fruit pod 56 | root fibres 90`,
@@ -106,8 +106,8 @@ export const GATHERED: Readonly<Record<string, string>> = {
     leaf: growth fromGround 40 leafyStem 46 rosette 12 | leafSet opposite 92 basal 5 | leafShape oval 90 lance 8 | leafVeins arched 76 parallel 22 | hairs bare 98 | leafUnder dull 62 glossy 26 | leafBase clasping 66 stalkless 24 wedge 8 | root taproot 90
     flower: growth leafyStem 98 | leafSet opposite 98 | flowerColour yellow 98 | flowerSet ball 12 spike 62 | flowerForm star5 62 star6 24 | leafShape oval 92 | hairs bare 98 | leafBase clasping 72 stalkless 24 | root taproot 90`,
   chanterelle: `
-    flower: growth cap 97 | cap domed 36 funnel 48 flat 14 | underCap ridges 92 runningGills 7 | gillColour orange 52 white 8 | stipe bareStem 98 | foot plain 96 | inside full 96 | smell apricot 62 none 34 | flesh unchanged 95 | sporePrint whitePrint 86 pinkPrint 6 | host broadleafSoil 60 coniferSoil 38
-    fruit: growth cap 97 | cap funnel 86 flat 10 | underCap ridges 93 runningGills 6 | stipe bareStem 98 | foot plain 95 | inside full 94 | smell apricot 62 none 34 | capSize palm 72 coin 24 | sporePrint whitePrint 86 | host broadleafSoil 60 coniferSoil 38`,
+    flower: growth cap 97 | capColour yellowCap 95 whiteCap 4 | cap domed 36 funnel 48 flat 14 | underCap ridges 92 runningGills 7 | gillColour orange 52 white 8 | stipe bareStem 98 | foot plain 96 | inside full 96 | smell apricot 62 none 34 | flesh unchanged 95 | sporePrint whitePrint 86 pinkPrint 6 | host broadleafSoil 60 coniferSoil 38
+    fruit: growth cap 97 | capColour yellowCap 92 whiteCap 4 brownCap 3 | cap funnel 86 flat 10 | underCap ridges 93 runningGills 6 | stipe bareStem 98 | foot plain 95 | inside full 94 | smell apricot 62 none 34 | capSize palm 72 coin 24 | sporePrint whitePrint 86 | host broadleafSoil 60 coniferSoil 38`,
   elder: `
     flower: growth bush 84 tree 14 | bark corky 68 furrowed 26 | leafShape feather 97 | leafSet opposite 98 | flowerSet flatHead 97 | flowerColour white 97 | stemSection pith 92 hollow 5 | branching oppositeTwigs 94 | leafEdge fineTeeth 94
     fruit: growth bush 84 tree 14 | bark corky 68 furrowed 26 | fruit berry 66 stoneFruit 30 | berryColour black 93 red 5 | flowerSet flatHead 94 | leafSet opposite 98 | stemSection pith 92 | branching oppositeTwigs 94 | leafShape feather 97`,
@@ -158,18 +158,31 @@ export const TWINS: Readonly<Record<string, string>> = {
   savin: `
     leaf: growth bush 94 creeping 5 | needles scaleLeaves 76 sharpThrees 20 | cone blueBerry 40 | bark peeling 60 furrowed 12 | smell resin 44 rank 46 | leafSet opposite 64 whorl 14 | leafUnder dull 70 paleBands 22
     fruit: growth bush 94 creeping 5 | needles scaleLeaves 76 sharpThrees 20 | cone blueBerry 84 | berryColour blueBloom 76 black 16 green 6 | bark peeling 60 furrowed 12 | leafSet opposite 64 whorl 14`,
+  'deadly-webcap': `
+    flower: growth cap 97 | capColour brownCap 60 yellowCap 26 redCap 12 | cap bellCap 52 domed 38 flat 8 | capSize palm 60 coin 38 | underCap freeGills 90 runningGills 7 ridges 1 | gillColour orange 52 brown 45 | stipe bareStem 92 ring 5 | foot plain 74 bulb 22 | inside full 88 | sporePrint rustPrint 96 | flesh unchanged 86 yellows 10 | smell none 70 rank 22 | host coniferSoil 86 broadleafSoil 12
+    fruit: growth cap 97 | capColour brownCap 70 redCap 14 yellowCap 14 | cap flat 40 bellCap 34 domed 24 | capSize palm 74 coin 24 | underCap freeGills 91 runningGills 7 | gillColour brown 84 orange 14 | stipe bareStem 95 ring 3 | foot plain 76 bulb 20 | sporePrint rustPrint 97 | flesh unchanged 88 | host coniferSoil 86 broadleafSoil 12`,
+  'destroying-angel': `
+    flower: growth cap 98 | capColour whiteCap 95 yellowCap 3 | cap bellCap 50 domed 42 flat 6 | capSize palm 78 coin 18 | underCap freeGills 95 | gillColour white 98 | stipe ringAndBag 54 ring 30 bareStem 12 velvet 2 | foot bag 86 bulb 10 plain 2 | inside full 86 loose 10 | sporePrint whitePrint 97 | flesh unchanged 96 | smell none 66 rank 28 | host coniferSoil 48 broadleafSoil 46 grass 5
+    fruit: growth cap 98 | capColour whiteCap 92 yellowCap 6 | cap flat 52 domed 34 bellCap 12 | capSize palm 86 plate 6 coin 6 | underCap freeGills 95 | gillColour white 98 | stipe ringAndBag 48 ring 28 bareStem 20 | foot bag 84 bulb 11 | sporePrint whitePrint 97 | flesh unchanged 96 | smell rank 48 none 46 | host coniferSoil 48 broadleafSoil 46 grass 5`,
+  'angel-wing': `
+    flower: growth cap 92 | capColour whiteCap 94 yellowCap 5 | cap shelf 82 funnel 16 | capSize palm 50 coin 46 | underCap runningGills 88 freeGills 9 | gillColour white 97 | stipe bareStem 24 | foot tufted 62 plain 26 | inside full 90 | sporePrint whitePrint 96 | flesh unchanged 97 | smell none 90 | host deadConifer 92 deadBroadleaf 6
+    fruit: growth cap 92 | capColour whiteCap 82 yellowCap 16 | cap shelf 84 funnel 14 | capSize palm 66 coin 28 | underCap runningGills 90 freeGills 7 | gillColour white 92 orange 4 | stipe bareStem 22 | foot tufted 64 plain 24 | sporePrint whitePrint 96 | flesh unchanged 97 | host deadConifer 92 deadBroadleaf 6`,
+  monkshood: `
+    leaf: growth fromGround 46 leafyStem 48 rosette 5 | leafShape hand 92 feather 6 | leafEdge lobed 60 coarseTeeth 34 | leafBase wedge 46 heartBase 34 stalkless 12 | leafSet alternate 70 basal 27 | hairs bare 84 soft 14 | stemSection solid 78 hollow 14 | sap clear 94 | root tubers 82 taproot 12 | smell none 94 | stemSkin plain 84 hairy 12
+    flower: growth leafyStem 97 | flowerForm hood 95 | flowerSet spike 88 plume 8 | flowerColour blue 95 white 3 | leafShape hand 93 | leafSet alternate 97 | hairs bare 78 soft 20 | stemSection solid 80 | root tubers 84 taproot 10
+    rest: growth leafyStem 40 | deadStalk tallSpike 40 podsLeft 34 noStalk 20 | root tubers 84 taproot 10`,
   'death-cap': `
-    flower: growth cap 98 | cap domed 84 bellCap 6 flat 8 | capSize palm 72 coin 22 plate 4 | underCap freeGills 94 | gillColour white 97 | stipe ringAndBag 60 ring 28 bareStem 10 | foot bag 90 bulb 8 | flesh unchanged 96 yellows 2 | sporePrint whitePrint 97 | smell none 78 rank 14 | host broadleafSoil 76 coniferSoil 10 grass 12
-    fruit: growth cap 98 | cap flat 66 domed 32 | capSize palm 82 plate 12 | underCap freeGills 95 | gillColour white 96 | stipe ringAndBag 58 ring 24 bareStem 16 | foot bag 88 bulb 10 | sporePrint whitePrint 97 | flesh unchanged 96 | smell none 50 rank 44 | host broadleafSoil 76 coniferSoil 10 grass 12`,
+    flower: growth cap 98 | capColour greenCap 60 yellowCap 20 whiteCap 10 brownCap 8 | cap domed 84 bellCap 6 flat 8 | capSize palm 72 coin 22 plate 4 | underCap freeGills 94 | gillColour white 97 | stipe ringAndBag 60 ring 28 bareStem 10 | foot bag 90 bulb 8 | flesh unchanged 96 yellows 2 | sporePrint whitePrint 97 | smell none 78 rank 14 | host broadleafSoil 76 coniferSoil 10 grass 12
+    fruit: growth cap 98 | capColour greenCap 52 brownCap 18 yellowCap 18 whiteCap 10 | cap flat 66 domed 32 | capSize palm 82 plate 12 | underCap freeGills 95 | gillColour white 96 | stipe ringAndBag 58 ring 24 bareStem 16 | foot bag 88 bulb 10 | sporePrint whitePrint 97 | flesh unchanged 96 | smell none 50 rank 44 | host broadleafSoil 76 coniferSoil 10 grass 12`,
   'false-morel': `
     flower: growth cap 97 | cap brain 90 honeycomb 5 domed 4 | underCap noneBeneath 96 | inside chambers 86 oneHollow 8 full 5 | capSize palm 82 plate 8 | stipe bareStem 94 | foot plain 84 bulb 10 | flesh unchanged 94 | host coniferSoil 78 broadleafSoil 18
     fruit: growth cap 97 | cap brain 90 honeycomb 4 domed 5 | underCap noneBeneath 96 | inside chambers 84 oneHollow 10 full 4 | capSize palm 76 plate 18 | stipe bareStem 94 | foot plain 84 | host coniferSoil 78 broadleafSoil 18`,
   'funeral-bell': `
-    flower: growth cap 97 | cap domed 70 flat 22 bellCap 7 | capSize coin 82 palm 17 | underCap runningGills 30 freeGills 20 | gillColour brown 80 white 12 orange 6 | stipe ring 66 bareStem 30 velvet 3 | foot tufted 56 plain 40 | smell none 48 cucumber 42 rank 8 | sporePrint rustPrint 95 darkPrint 3 | flesh unchanged 96 | host deadConifer 58 deadBroadleaf 38
-    fruit: growth cap 97 | cap flat 64 domed 32 | capSize coin 66 palm 33 | gillColour brown 94 orange 4 | stipe ring 52 bareStem 44 velvet 3 | foot tufted 56 plain 40 | sporePrint rustPrint 96 darkPrint 3 | inside full 60 loose 36 | smell none 48 cucumber 42 | host deadConifer 58 deadBroadleaf 38`,
+    flower: growth cap 97 | capColour brownCap 80 yellowCap 18 | cap domed 70 flat 22 bellCap 7 | capSize coin 82 palm 17 | underCap runningGills 30 freeGills 20 | gillColour brown 80 white 12 orange 6 | stipe ring 66 bareStem 30 velvet 3 | foot tufted 56 plain 40 | smell none 48 cucumber 42 rank 8 | sporePrint rustPrint 95 darkPrint 3 | flesh unchanged 96 | host deadConifer 58 deadBroadleaf 38
+    fruit: growth cap 97 | capColour brownCap 72 yellowCap 26 | cap flat 64 domed 32 | capSize coin 66 palm 33 | gillColour brown 94 orange 4 | stipe ring 52 bareStem 44 velvet 3 | foot tufted 56 plain 40 | sporePrint rustPrint 96 darkPrint 3 | inside full 60 loose 36 | smell none 48 cucumber 42 | host deadConifer 58 deadBroadleaf 38`,
   'deadly-dapperling': `
-    flower: growth cap 97 | cap domed 74 flat 20 bellCap 5 | capSize coin 88 palm 11 | underCap freeGills 96 | gillColour white 95 | stipe ring 40 bareStem 52 slidingRing 4 | foot plain 82 bulb 12 | flesh unchanged 70 reddens 28 | sporePrint whitePrint 96 | host grass 52 broadleafSoil 40
-    fruit: growth cap 97 | cap flat 62 domed 34 | capSize coin 78 palm 21 | underCap freeGills 96 | gillColour white 94 | stipe bareStem 66 ring 28 slidingRing 3 | foot plain 82 bulb 12 | sporePrint whitePrint 96 | flesh unchanged 70 reddens 28`,
+    flower: growth cap 97 | capColour brownCap 56 redCap 38 whiteCap 4 | cap domed 74 flat 20 bellCap 5 | capSize coin 88 palm 11 | underCap freeGills 96 | gillColour white 95 | stipe ring 40 bareStem 52 slidingRing 4 | foot plain 82 bulb 12 | flesh unchanged 70 reddens 28 | sporePrint whitePrint 96 | host grass 52 broadleafSoil 40
+    fruit: growth cap 97 | capColour brownCap 62 redCap 28 whiteCap 8 | cap flat 62 domed 34 | capSize coin 78 palm 21 | underCap freeGills 96 | gillColour white 94 | stipe bareStem 66 ring 28 slidingRing 3 | foot plain 82 bulb 12 | sporePrint whitePrint 96 | flesh unchanged 70 reddens 28`,
   'autumn-crocus': `
     leaf: growth fromGround 92 rosette 6 | leafShape lance 62 strap 34 oval 4 | leafBase stalkless 58 sheath 20 clasping 14 wedge 7 | leafUnder glossy 84 dull 15 | root corm 72 bulb 26 | smell none 66 garlic 24 rank 8 | leafVeins parallel 95 arched 5 | leafSet basal 84 alternate 8 | stalkSection round 3 grooved 8 | leafSection flat 72 fan 20
     flower: growth fromGround 94 | flowerForm star6 96 | flowerSet single 96 | flowerColour pink 92 white 6 | root corm 72 bulb 26 | smell none 90`,
@@ -184,8 +197,8 @@ export const TWINS: Readonly<Record<string, string>> = {
     leaf: growth leafyStem 52 fromGround 44 | leafSet alternate 92 basal 6 opposite 2 | leafShape oval 90 lance 9 | leafVeins parallel 58 arched 40 | hairs soft 70 bare 28 | leafUnder dull 86 | leafBase sheath 52 clasping 40 stalkless 6 | root fibres 48 creeping 36 taproot 10
     flower: growth leafyStem 98 | leafSet alternate 96 opposite 2 | flowerColour green 44 white 50 yellow 5 | flowerSet plume 58 spike 40 | flowerForm star6 95 | leafShape oval 88 lance 11 | hairs soft 70 bare 28 | leafBase sheath 50 clasping 42 | root fibres 48 creeping 36 taproot 10`,
   'jack-o-lantern': `
-    flower: growth cap 97 | cap domed 42 funnel 34 flat 22 | underCap runningGills 92 ridges 7 | gillColour orange 96 | stipe bareStem 96 | foot tufted 74 plain 24 | inside full 80 loose 16 | smell none 74 rank 14 apricot 8 | flesh unchanged 56 yellows 36 | sporePrint whitePrint 90 | host deadBroadleaf 66 broadleafSoil 32
-    fruit: growth cap 97 | cap funnel 68 flat 28 | underCap runningGills 93 ridges 6 | stipe bareStem 96 | foot tufted 74 plain 24 | inside full 76 loose 20 | capSize palm 76 plate 18 | sporePrint whitePrint 90 | smell none 74 rank 14 | host deadBroadleaf 66 broadleafSoil 32`,
+    flower: growth cap 97 | capColour yellowCap 88 redCap 8 brownCap 3 | cap domed 42 funnel 34 flat 22 | underCap runningGills 92 ridges 7 | gillColour orange 96 | stipe bareStem 96 | foot tufted 74 plain 24 | inside full 80 loose 16 | smell none 74 rank 14 apricot 8 | flesh unchanged 56 yellows 36 | sporePrint whitePrint 90 | host deadBroadleaf 66 broadleafSoil 32
+    fruit: growth cap 97 | capColour yellowCap 70 brownCap 24 redCap 4 | cap funnel 68 flat 28 | underCap runningGills 93 ridges 6 | stipe bareStem 96 | foot tufted 74 plain 24 | inside full 76 loose 20 | capSize palm 76 plate 18 | sporePrint whitePrint 90 | smell none 74 rank 14 | host deadBroadleaf 66 broadleafSoil 32`,
   'lords-and-ladies': `
     leaf: growth fromGround 95 | leafShape arrow 82 lance 8 oval 7 | leafVeins net 80 parallel 10 arched 8 | leafUnder glossy 72 dull 26 | leafBase sheath 50 heartBase 26 wedge 18 | root tubers 50 corm 40 bulb 8 | smell none 74 garlic 18 | leafSet basal 97 | leafEdge smooth 97 | stalkSection grooved 56 round 30
     flower: growth fromGround 95 | leafShape arrow 95 | leafVeins net 84 | flowerForm hood 97 | flowerColour green 86 brown 10 | root tubers 50 corm 40 bulb 8 | leafUnder glossy 72 dull 26 | leafSet basal 97 | leafEdge smooth 97`,
@@ -217,8 +230,8 @@ export const TWINS: Readonly<Record<string, string>> = {
     leaf: growth creeping 84 leafyStem 14 | leafShape oval 96 | leafSet opposite 95 whorl 4 | stemSection square 92 solid 6 | leafBase stalkless 92 wedge 5 | stemSkin plain 97 | leafUnder dull 94 | root fibres 60 taproot 36
     flower: growth creeping 84 leafyStem 14 | flowerColour pink 44 blue 8 yellow 2 | flowerForm star5 96 | leafSet opposite 95 whorl 4 | stemSection square 92 solid 6 | stemSkin plain 97 | leafBase stalkless 92`,
   'sulphur-tuft': `
-    flower: growth cap 97 | cap domed 82 flat 14 | capSize coin 80 palm 19 | gillColour brown 12 dark 46 white 6 orange 4 | stipe bareStem 88 ring 8 velvet 2 | foot tufted 95 | sporePrint darkPrint 95 rustPrint 3 | flesh unchanged 60 yellows 36 | host deadBroadleaf 74 deadConifer 24
-    fruit: growth cap 97 | cap flat 46 domed 50 | capSize coin 66 palm 33 | gillColour dark 88 brown 8 | stipe bareStem 88 ring 8 velvet 2 | foot tufted 95 | sporePrint darkPrint 95 rustPrint 3 | host deadBroadleaf 74 deadConifer 24`,
+    flower: growth cap 97 | capColour yellowCap 82 greenCap 8 brownCap 8 | cap domed 82 flat 14 | capSize coin 80 palm 19 | gillColour brown 12 dark 46 white 6 orange 4 | stipe bareStem 88 ring 8 velvet 2 | foot tufted 95 | sporePrint darkPrint 95 rustPrint 3 | flesh unchanged 60 yellows 36 | host deadBroadleaf 74 deadConifer 24
+    fruit: growth cap 97 | capColour yellowCap 62 brownCap 28 greenCap 8 | cap flat 46 domed 50 | capSize coin 66 palm 33 | gillColour dark 88 brown 8 | stipe bareStem 88 ring 8 velvet 2 | foot tufted 95 | sporePrint darkPrint 95 rustPrint 3 | host deadBroadleaf 74 deadConifer 24`,
   'herb-paris': `
     leaf: growth leafyStem 70 fromGround 28 | leafSet whorl 97 | leafShape oval 96 | leafEdge smooth 97 | leafVeins net 70 arched 26 | root creeping 92 | hairs bare 98 | stemSection solid 86
     fruit: growth leafyStem 74 fromGround 24 | fruit berry 98 | berryColour blueBloom 44 black 54 | leafSet whorl 97 | leafShape oval 96 | leafEdge smooth 97 | stemSection solid 86`,
@@ -279,6 +292,12 @@ export const DEADLY_PAIRS: readonly (readonly [wanted: string, twin: string])[] 
   ['ramsons', 'white-hellebore'],
   ['plantain', 'white-hellebore'],
   ['yellow-gentian', 'white-hellebore'],
+  ['cow-parsley', 'cowbane'],
+  ['sweet-cicely', 'cowbane'],
+  ['angelica', 'monkshood'],
+  ['elder', 'hemlock'],
+  ['chanterelle', 'deadly-webcap'],
+  ['field-mushroom', 'destroying-angel'],
 ];
 export const MILDER_PAIRS: readonly (readonly [wanted: string, twin: string])[] = [
   ['ramsons', 'lords-and-ladies'],
@@ -300,4 +319,5 @@ export const MILDER_PAIRS: readonly (readonly [wanted: string, twin: string])[] 
   ['velvet-shank', 'sulphur-tuft'],
   ['bilberry', 'herb-paris'],
   ['reedmace', 'yellow-flag'],
+  ['oyster-mushroom', 'angel-wing'],
 ];

@@ -35,6 +35,30 @@ export const FUNGI: Readonly<Record<string, Drawing>> = {
     skin('M26 38C27 48 26 56 25 61H39C38 56 37 48 38 38Z'),
   ],
 
+  // The colour of a cap as from above, each told by its hatching as well.
+  'capColour.whiteCap': [pale(UNDER)],
+  'capColour.greyCap': [blue(UNDER), fine('M14 14L50 50M26 8L56 38M8 26L38 56M10 40L24 54M40 10L54 24')],
+  'capColour.brownCap': [skin(UNDER), fine(circle(32, 32, 20) + circle(32, 32, 12) + circle(32, 32, 4))],
+  'capColour.yellowCap': [
+    yellow(UNDER),
+    fine(
+      dots([
+        [20, 20],
+        [32, 16],
+        [44, 20],
+        [16, 32],
+        [28, 28],
+        [40, 30],
+        [48, 38],
+        [20, 44],
+        [32, 42],
+        [42, 48],
+      ]),
+    ),
+  ],
+  'capColour.greenCap': [leaf(UNDER), fine('M8 24H56M6 32H58M8 40H56')],
+  'capColour.redCap': [red(UNDER), fine('M16 12V52M24 7V57M32 5V59M40 7V57M48 12V52')],
+
   // The colour of gills as from beneath, each told by its hatching as well.
   'gillColour.white': [pale(UNDER), fine(around(12, [32, 32], 0, (_x, _y, a) => spoke(a))), pale(FOOT)],
   'gillColour.pink': [pink(UNDER), fine(around(18, [32, 32], 0, (_x, _y, a) => spoke(a))), pale(FOOT)],
