@@ -36,6 +36,18 @@ describe('of everything in the catalogue that does harm', () => {
             by.push(`${mine.key} and ${theirs.key}: ${one.sign} ${one.state}`);
     expect(by).to.deep.equal([]);
   });
+  it('nothing that kills is ruled out by one sign either that was looked at twice, as far as its table knows the sign', () => {
+    const by: string[] = [];
+    for (const one of presses(true))
+      for (const mine of gathered)
+        for (const theirs of dangerous.filter((d) => d.severity === 'deadly')) {
+          const known = theirs.shows.some((s) => s.sign === one.sign);
+          if (!known || mine === theirs || decides(one, mine.key, theirs.key)) continue;
+          if (excluded(mine.key, theirs.key, [{ ...one, again: true }]))
+            by.push(`${mine.key} and ${theirs.key}: ${one.sign} ${one.state}`);
+        }
+    expect(by).to.deep.equal([]);
+  });
   it('nothing is ruled out by what was not found, all of it together, nor with every smell besides', () => {
     const smells = presses(true).filter((s) => s.sign === 'smell');
     for (const mine of gathered)

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { saw, sign, taxon } from './builders.ts';
 import { distribution } from './distribution.ts';
 import { identify } from './identify.ts';
-import type { IdentityTaxon } from './sign.ts';
+import type { IdentityTaxon, SeenSign } from './sign.ts';
+import { weigh } from './weigh.ts';
 
 const SMELL = sign('smell', 'smell', 'garlic none');
 const EDGE = sign('edge', 'leaf', 'smooth toothed lobed');
@@ -11,6 +12,7 @@ const ROOT = sign('root', 'root', 'bulb taproot');
 const PRINT = sign('print', 'sporePrint', 'white rust', { price: 'overnight' });
 const WOOD = sign('host', 'ground', 'dead living', { ofPlace: true });
 const ALL = [SMELL, EDGE, ROOT, PRINT, WOOD];
+const SIGNS = new Map(ALL.map((s) => [s.key, s]));
 /** Said of what is shown so often, misread 3 times in 100 (a smell 10 times). */
 const glance = (shown: number): number => 0.03 + shown * 0.94;
 const smelt = (shown: number): number => 0.1 + shown * 0.8;
@@ -203,5 +205,29 @@ describe('identify', () => {
         return Math.abs(total - 1) < 1e-9;
       }),
     );
+  });
+  it('asks for a second look where a first one said what fits and leaves a twin open; not of the nose, not of what took a night', () => {
+    const wanted = taxon('wanted', 'none', {
+      edge: { smooth: 0.9 },
+      root: { bulb: 0.9 },
+      smell: { garlic: 1 },
+      print: { white: 1 },
+    });
+    const twin = taxon('twin', 'deadly', {
+      edge: { smooth: 0.2, toothed: 0.8 },
+      root: { bulb: 0.1, taproot: 0.9 },
+      smell: { garlic: 0.3 },
+      print: { white: 1 },
+    });
+    const asked = (seen: readonly SeenSign[]) =>
+      identify([wanted, twin], ALL, seen, { phase: 'leaf', wanted: 'wanted' }).next.filter((n) => n.again);
+    const seen = [saw('edge.smooth'), saw('root.bulb'), saw('smell.garlic'), saw('print.white')];
+    expect(asked([])).to.deep.equal([]);
+    // The root tells the two apart better than the edge does.
+    expect(asked(seen).map((n) => n.sign)).to.deep.equal(['root', 'edge']);
+    const twice = seen.map((x) => ({ ...x, again: true }));
+    expect(asked(twice)).to.deep.equal([]);
+    const weight = (of: readonly SeenSign[]) => weigh([wanted, twin], SIGNS, of, { phase: 'leaf', wanted }).factor;
+    expect(weight(twice)).to.be.above(1.2 * weight(seen));
   });
 });

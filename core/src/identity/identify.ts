@@ -1,6 +1,6 @@
 import { beliefIn, likeliest } from './belief.ts';
 import type { Looked } from './reading.ts';
-import { signsThatSettle, signsThatTell, type NextSign } from './next-look.ts';
+import { bestOf, signsThatSettle, signsThatTell, signsToReadAgain, type NextSign } from './next-look.ts';
 import { isDangerous, type IdentityTaxon, type Phase, type SeenSign, type Severity, type SignSpec } from './sign.ts';
 import { weigh } from './weigh.ts';
 
@@ -74,11 +74,15 @@ export function identify(
     against: first.key,
     next:
       first === looked.wanted
-        ? signsThatSettle(first, worstOpen(left, first), signs, asking)
+        ? nextFor(first, worstOpen(left, first), signs, asking)
         : signsThatTell(left, weights, asking),
     open: standings.filter((s) => !s.ruledOut && isDangerous(s.severity)).map((s) => s.key),
   };
 }
+
+/** New looks and second ones, by what they are worth. */
+const nextFor = (...of: Parameters<typeof signsThatSettle>): readonly NextSign[] =>
+  bestOf([...signsThatSettle(...of), ...signsToReadAgain(...of)]);
 
 /** What kills or poisons and is open, else what does some harm; the taxon itself is none of them. */
 function worstOpen(left: readonly IdentityTaxon[], itself: IdentityTaxon): readonly IdentityTaxon[] {

@@ -7,6 +7,8 @@ export interface NextSign {
   readonly sign: string;
   /** What the look is expected to settle, dangerous taxa counting for more, divided by its price; only the order matters. */
   readonly worth: number;
+  /** To be looked at a second time, on another piece. */
+  readonly again: boolean;
   /** Keys of dangerous taxa that it rules out if the wanted plant stands there as it mostly does. */
   readonly settles: readonly string[];
 }
@@ -28,7 +30,8 @@ function askable({ vocabulary, seen, looked: { phase } }: Asking): readonly Sign
   const known = new Set(seen.filter((s) => s.present).map((s) => s.sign));
   return vocabulary.filter((s) => !known.has(s.key) && !s.ofPlace && (phase === null || s.when.includes(phase)));
 }
-const best = (signs: readonly NextSign[]): readonly NextSign[] =>
+/** The best of them first, as many as anybody would look at. */
+export const bestOf = (signs: readonly NextSign[]): readonly NextSign[] =>
   signs
     .filter((n) => n.worth > 1e-6)
     .sort((a, b) => b.worth - a.worth)
@@ -46,12 +49,12 @@ export function signsThatTell(
   if (left.length < 2) return [];
   const prior = normalised(left.map((t) => weights.get(t.key)! * DANGER[t.severity]));
   const before = entropy(prior);
-  return best(
+  return bestOf(
     askable(asking).flatMap((sign): NextSign[] => {
       const rows = left.map((t) => distribution(t, sign, asking.looked.phase));
       if (rows.filter((r) => r !== null).length < 2) return [];
       const bits = expectedLoss({ prior, before, rows, sign });
-      return [{ sign: sign.key, worth: bits / COST[sign.price], settles: [] }];
+      return [{ sign: sign.key, worth: bits / COST[sign.price], again: false, settles: [] }];
     }),
   );
 }
@@ -67,7 +70,7 @@ export function signsThatSettle(
   asking: Asking,
 ): readonly NextSign[] {
   const now = open.map((other) => ({ other, weighing: weigh([wanted, other], signs, asking.seen, asking.looked) }));
-  return best(
+  return bestOf(
     askable(asking).flatMap((sign): NextSign[] => {
       const mine = distribution(wanted, sign, asking.looked.phase);
       if (!mine || sign.organ === 'smell') return [];
@@ -81,7 +84,37 @@ export function signsThatSettle(
           gained += DANGER[other.severity] * probability * (nearness(then, other) - nearness(weighing, other));
           if (i === likeliest && then.excluded) settles.push(other.key);
         }
-      return [{ sign: sign.key, worth: gained / COST[sign.price], settles }];
+      return [{ sign: sign.key, worth: gained / COST[sign.price], again: false, settles }];
+    }),
+  );
+}
+
+/**
+ * What is worth a second look, on another leaf, cap or root, where a first one has said what fits the wanted plant: by the same reckoning. Nothing
+ * that the nose says, which stays on the fingers, nor what took a night.
+ */
+export function signsToReadAgain(
+  wanted: IdentityTaxon,
+  open: readonly IdentityTaxon[],
+  signs: ReadonlyMap<string, SignSpec>,
+  { seen, looked }: Asking,
+): readonly NextSign[] {
+  const weighed = (other: IdentityTaxon, all: readonly SeenSign[]) => weigh([wanted, other], signs, all, looked);
+  const now = open.map((other) => ({ other, weighing: weighed(other, seen) }));
+  return bestOf(
+    seen.flatMap((one): NextSign[] => {
+      const sign = signs.get(one.sign);
+      if (!sign || !one.present || one.again || sign.ofPlace || sign.organ === 'smell' || sign.price === 'overnight')
+        return [];
+      const twice = seen.map((s) => (s === one ? { ...one, again: true } : s));
+      const then = now.map(({ other, weighing }) => ({ other, before: weighing, after: weighed(other, twice) }));
+      const gained = then.reduce(
+        (sum, { other, before, after: said }) =>
+          sum + DANGER[other.severity] * (nearness(said, other) - nearness(before, other)),
+        0,
+      );
+      const settles = then.flatMap(({ other, after: said }) => (said.excluded ? [other.key] : []));
+      return [{ sign: sign.key, worth: gained / COST[sign.price], again: true, settles }];
     }),
   );
 }

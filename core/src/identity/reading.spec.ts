@@ -30,6 +30,14 @@ describe('what somebody says of a taxon that they look at', () => {
     // Over night nothing is overlooked: only the misreading is left.
     expect(none('overnight')).to.be.closeTo(0.01, 1e-12);
   });
+  it('goes wrong twice only if both looks do, and varies as much as before; fingers smell at the second look too', () => {
+    const t = taxon('x', 'none', { leafEdge: { smooth: 1 }, smell: { none: 1 } });
+    const twice = (s: typeof EDGE, said: string) => chanceOf(t, s, { ...saw(said), again: true }, ANYBODY);
+    expect(twice(EDGE, 'leafEdge.toothed')).to.be.closeTo(0.0009 + 0.03 * (1 - 0.0018), 1e-12);
+    expect(twice(EDGE, 'leafEdge.smooth')).to.be.closeTo(0.0009 + 0.97 * (1 - 0.0018), 1e-12);
+    const smell = sign('smell', 'smell', 'garlic none');
+    expect(twice(smell, 'smell.garlic')).to.equal(chance(t, smell, 'smell.garlic'));
+  });
   it('is never nothing and never certain, present or not', () => {
     const t = taxon('x', 'none', { leafEdge: { smooth: 1 } });
     for (const said of ['leafEdge.smooth', 'leafEdge.toothed', '!leafEdge.smooth', '!leafEdge.toothed'])

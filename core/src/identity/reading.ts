@@ -48,7 +48,7 @@ export interface Looked {
 export function chanceOf(
   taxon: IdentityTaxon,
   sign: SignSpec,
-  { state, present }: SeenSign,
+  { state, present, again = false }: SeenSign,
   { phase, wanted }: Looked,
 ): number | null {
   const { habit } = taxon;
@@ -56,11 +56,15 @@ export function chanceOf(
   if (habit && lacks(habit, sign, state)) return said(present, 0, misread(sign));
   const shown = present ? shownFrequency(taxon, sign, state, phase) : leastShown(taxon, sign, state, phase);
   if (shown === null) return null;
-  const wrong = present && isSmellOf(wanted, sign, state) ? SMELLS_OF_WANTED : misread(sign);
+  const wrong = present && isSmellOf(wanted, sign, state) ? SMELLS_OF_WANTED : misreadOf(sign, again);
   // What is decided over night is looked at by itself, in white on black: what its table leaves out is not overlooked.
   const least = sign.price === 'overnight' || sign.price === 'microscope' ? 0 : SELDOM;
   return said(present, Math.min(1 - least, Math.max(least, shown)), wrong);
 }
+
+/** Two looks go wrong alike only if both do. Fingers that smell do so at the second look as well. */
+const misreadOf = (sign: SignSpec, again: boolean): number =>
+  again && sign.organ !== 'smell' ? misread(sign) ** 2 : misread(sign);
 
 /** That it is said to be there, or not to be, of what is shown so often and misread so often. */
 function said(present: boolean, shown: number, wrong: number): number {

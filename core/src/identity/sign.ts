@@ -44,6 +44,8 @@ export interface SeenSign {
   readonly sign: string;
   readonly state: string;
   readonly present: boolean;
+  /** It was looked at a second time, on another leaf, cap or root, and was the same. */
+  readonly again?: boolean;
 }
 
 /** Harm that is worth ruling out one by one: everything that makes ill. */

@@ -11,11 +11,17 @@ const props = defineProps<{ field: FieldLeft; passed: readonly string[]; wanted:
 const emit = defineEmits<{ say: [said: Said]; pass: [sign: string] }>();
 const words = useWords();
 const next = computed(() => props.field.next.find((n) => !props.passed.includes(n.sign)));
-const choices = computed(
-  () =>
-    props.field.signs.find((s) => s.sign.key === next.value?.sign)?.states.filter((s) => !s.gone && s.mark === null) ??
-    [],
+const states = computed(() => props.field.signs.find((s) => s.sign.key === next.value?.sign)?.states ?? []);
+/** Of a second look what was seen at the first, to be found again or not. */
+const choices = computed(() =>
+  states.value.filter((s) => (next.value?.again ? s.mark === 'seen' : !s.gone && s.mark === null)),
 );
+const say = (state: string): void =>
+  emit('say', { sign: next.value!.sign, state, mark: 'seen', ...(next.value!.again ? { again: true } : {}) });
+/** Something else at the second look: neither is held to. */
+function differs(): void {
+  for (const s of choices.value) emit('say', { sign: next.value!.sign, state: s.state, mark: null });
+}
 /** What the look would settle of what the plant is taken for, the worst first. */
 const settles = computed(() => {
   const keys = next.value?.settles ?? [];
@@ -29,7 +35,8 @@ const settles = computed(() => {
   <section class="next" :aria-label="words.t('identify.next')">
     <template v-if="next && choices.length">
       <p>
-        <b>{{ words.t('identify.next') }}:</b> {{ words.t(`sign.${next.sign}`) }}
+        <b>{{ words.t(next.again ? 'identify.lookAgainAt' : 'identify.next') }}:</b>
+        {{ words.t(`sign.${next.sign}`) }}
         <small class="soft">{{
           words.t(settles ? 'identify.wouldSettle' : 'identify.tellsMost', {
             price: words.t(`plants.price.${signOf(next.sign)!.price}`),
@@ -38,13 +45,11 @@ const settles = computed(() => {
         }}</small>
       </p>
       <div class="answers">
-        <button
-          v-for="s in choices"
-          :key="s.state"
-          type="button"
-          class="answer"
-          @click="emit('say', { sign: next.sign, state: s.state, mark: 'seen' })">
+        <button v-for="s in choices" :key="s.state" type="button" class="answer" @click="say(s.state)">
           <SignDrawing :sign="next.sign" :state="s.state" :size="44" />{{ words.t(`state.${next.sign}.${s.state}`) }}
+        </button>
+        <button v-if="next.again" type="button" class="answer" @click="differs">
+          {{ words.t('identify.differs') }}
         </button>
         <button type="button" class="answer" @click="emit('pass', next.sign)">
           {{ words.t('identify.cannotTell') }}

@@ -14,7 +14,7 @@ const words = useWords();
 const NAMED = 4;
 const said = ({ seen }: SpeaksAgainst): string => {
   const what = words.value.t(`state.${seen.sign}.${seen.state}`);
-  return `${words.value.t(`sign.${seen.sign}`)}: ${seen.present ? what : words.value.t('identify.notSo', { what })}`;
+  return `${words.value.t(`sign.${seen.sign}`)}: ${seen.present ? (seen.again ? words.value.t('identify.twice', { what }) : what) : words.value.t('identify.notSo', { what })}`;
 };
 /** The dangerous are named first: what they are ruled out by is what matters. */
 const named = ({ names }: SpeaksAgainst): string =>

@@ -27,9 +27,10 @@ const titleOf = ({ kind, noted }: KindOfSigns): string =>
     ' · ',
   );
 /** Three states are no check box: the word says which, "not so" among them. */
-const said = (sign: string, { state, mark, gone }: SignChoice['states'][number]): string => {
+const said = (sign: string, { state, mark, again, gone }: SignChoice['states'][number]): string => {
   const name = words.value.t(`state.${sign}.${state}`);
   if (mark === 'notSo') return words.value.t('identify.notSo', { what: name });
+  if (again) return words.value.t('identify.twice', { what: name });
   return gone && mark === null ? `${name} (${words.value.t('identify.gone')})` : name;
 };
 </script>
@@ -62,7 +63,7 @@ const said = (sign: string, { state, mark, gone }: SignChoice['states'][number])
             :aria-label="said(sign.key, s)"
             @click="press(sign.key, s)">
             <span class="frame"><SignDrawing :sign="sign.key" :state="s.state" /></span>
-            <span>{{ words.t(`state.${sign.key}.${s.state}`) }}</span>
+            <span>{{ words.t(`state.${sign.key}.${s.state}`) }}{{ s.again ? ' ✓✓' : '' }}</span>
           </button>
         </div>
       </section>

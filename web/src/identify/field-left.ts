@@ -20,6 +20,8 @@ export interface Candidate extends Standing {
 interface StateChoice {
   readonly state: string;
   readonly mark: Mark;
+  /** It was looked at a second time, and was the same. */
+  readonly again: boolean;
   /** Nothing that is left on the list ever shows it. */
   readonly gone: boolean;
 }
@@ -90,6 +92,7 @@ function choicesOf(sign: SignSpec, { remaining, draft: { phase, seen }, wanted }
       states: sign.states.map((state) => ({
         state,
         mark: markOf(seen, sign.key, state),
+        again: seen.some((s) => s.sign === sign.key && s.state === state && s.again === true),
         gone: !known.some((c) => (shownFrequency(c.row, sign, state) ?? 0) > 0),
       })),
     },

@@ -18,8 +18,11 @@ export interface Said {
   readonly sign: string;
   readonly state: string;
   readonly mark: Mark;
+  /** Looked at a second time, and the same. */
+  readonly again?: boolean;
 }
-export function saying(seen: readonly SeenSign[], { sign, state, mark }: Said): readonly SeenSign[] {
+export function saying(seen: readonly SeenSign[], { sign, state, mark, again }: Said): readonly SeenSign[] {
   const others = seen.filter((s) => s.sign !== sign || s.state !== state);
-  return mark === null ? others : [...others, { sign, state, present: mark === 'seen' }];
+  if (mark === null) return others;
+  return [...others, { sign, state, present: mark === 'seen', ...(again ? { again } : {}) }];
 }

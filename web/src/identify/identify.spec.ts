@@ -90,6 +90,14 @@ describe('saying something of a state', () => {
     expect([markOf(denied, 'smell', 'garlic'), denied.length]).to.deep.equal(['notSo', 2]);
     expect(markOf(saying(denied, { ...garlic, mark: null }), 'smell', 'garlic')).to.equal(null);
   });
+  it('says that it was looked at twice, which is shown at its state', () => {
+    const root = { sign: 'root', state: 'bulb', mark: 'seen' } as const;
+    const twice = saying(saying([], root), { ...root, again: true });
+    expect(twice).to.deep.equal([{ sign: 'root', state: 'bulb', present: true, again: true }]);
+    const { signs } = fieldLeft(table, { phase: 'leaf', seen: twice }, 'ramsons');
+    const states = signs.find((s) => s.sign.key === 'root')!.states;
+    expect(states.filter((s) => s.again).map((s) => s.state)).to.deep.equal(['bulb']);
+  });
 });
 
 describe('a pair side by side', () => {

@@ -6,9 +6,9 @@ import type { Words } from '@emberfield/words';
 export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words): string {
   const { t, format } = words;
   const joined = (...pieces: readonly (string | null | false)[]): string => pieces.filter(Boolean).join(' · ');
-  const saySign = ({ sign, state, present }: SeenSign): string => {
+  const saySign = ({ sign, state, present, again }: SeenSign): string => {
     const what = t(`state.${sign}.${state}`);
-    return `${t(`sign.${sign}`)}: ${present ? what : t('identify.notSo', { what })}`;
+    return `${t(`sign.${sign}`)}: ${present ? (again ? t('identify.twice', { what }) : what) : t('identify.notSo', { what })}`;
   };
   switch (entry.kind) {
     case 'stageSighting': {

@@ -43,7 +43,7 @@ for (const [at, looks] of LOOKS.entries())
   );
 const LAST = LOOKS.length - 1;
 write('');
-write('| worst: taken for | what stands there | phase | “confirmed” at any of eight looks, in 1,000 |');
+write('| worst: taken for | what stands there | phase | “confirmed” at any of twelve looks, in 1,000 |');
 write('|---|---|---|---|');
 for (const { of, told: t } of [...deadly, ...milder]
   .sort((a, b) => b.told.confirmed[LAST]! - a.told.confirmed[LAST]!)
@@ -54,7 +54,7 @@ write(
   `Not to be told apart by the field tables themselves, ${others.length} of ${all.length}: ${others.map(({ of }) => `${of.wanted} (${of.phase})`).join(', ')}.`,
 );
 write('');
-write('| hardest to confirm | phase | after eight looks | ruled out |');
+write('| hardest to confirm | phase | after twelve looks | ruled out |');
 write('|---|---|---|---|');
 for (const { of, told: t } of [...wanted]
   .sort((a, b) => a.told.confirmed[LAST]! - b.told.confirmed[LAST]!)

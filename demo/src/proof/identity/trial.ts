@@ -14,8 +14,8 @@ import { lookAt } from './observer.ts';
 import { commonest, FIELD_TABLES, specimenOf } from './specimens.ts';
 
 /** After so many looks it is counted what is offered. */
-export const LOOKS = [1, 2, 3, 5, 8] as const;
-const MOST_LOOKS = 8;
+export const LOOKS = [1, 2, 3, 5, 8, 12] as const;
+const MOST_LOOKS = 12;
 
 export interface Case {
   readonly wanted: string;
@@ -33,7 +33,7 @@ export interface Told {
 }
 
 interface Page {
-  readonly next: readonly string[];
+  readonly next: readonly { readonly sign: string; readonly again: boolean }[];
   readonly confirmed: boolean;
   readonly isOut: (key: string) => boolean;
 }
@@ -45,7 +45,7 @@ function pageOf({ wanted, phase }: Case, seen: readonly SeenSign[]): Page {
   const out = new Set(standings.filter((s) => s.ruledOut).map((s) => s.key));
   const openNow = new Set(said.open);
   return {
-    next: next.map((n) => n.sign),
+    next,
     confirmed: mayConfirm(said),
     isOut: (key) => (key === wanted ? said.itselfRuledOut : out.has(key) && !openNow.has(key)),
   };
@@ -57,7 +57,7 @@ export function tried(of: Case, specimens: number): Told {
   const pages = new Map<string, Page>();
   const page = (seen: readonly SeenSign[]): Page => {
     const hash = seen
-      .map((s) => `${s.present ? '' : '!'}${s.sign}.${s.state}`)
+      .map((s) => `${s.present ? '' : '!'}${s.again ? '*' : ''}${s.sign}.${s.state}`)
       .sort()
       .join(' ');
     const known = pages.get(hash) ?? pageOf(of, seen);
@@ -72,11 +72,11 @@ export function tried(of: Case, specimens: number): Told {
     let seen: readonly SeenSign[] = [];
     let offered = false;
     for (let look = 1; look <= MOST_LOOKS; look++) {
-      const sign = page(seen).next.find((s) => !passed.has(s));
-      if (sign) {
-        const said = lookAt(specimen, VOCABULARY.get(sign)!, { ...of, draw });
-        if (said) seen = [...seen, said];
-        if (!said?.present) passed.add(sign);
+      const next = page(seen).next.find((n) => !passed.has(n.sign));
+      if (next) {
+        const said = lookAt(specimen, VOCABULARY.get(next.sign)!, { ...of, draw });
+        seen = next.again ? readAgain(seen, next.sign, said) : said ? [...seen, said] : seen;
+        if (!said?.present) passed.add(next.sign);
       }
       const now = page(seen);
       offered ||= now.confirmed;
@@ -87,6 +87,14 @@ export function tried(of: Case, specimens: number): Told {
     }
   }
   return { specimens, confirmed, ruledOut };
+}
+
+/** The same at a second look stands firmer; something else, and neither is held to. */
+function readAgain(seen: readonly SeenSign[], sign: string, said: SeenSign | null): readonly SeenSign[] {
+  return seen.flatMap((s) => {
+    if (s.sign !== sign || !s.present) return [s];
+    return said?.present && said.state === s.state ? [{ ...s, again: true }] : [];
+  });
 }
 
 /** Every phase in which both can be looked at. */
