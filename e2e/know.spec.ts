@@ -237,7 +237,7 @@ describe('knowing the place and the plant', () => {
       await within({ as: 'Tavi' }, async (page) => {
         await toStand(page, 'Ramsons', 'Combe spring');
         await page.getByText('Autumn crocus seen in this stand').first().waitFor();
-        for (const plant of ['Autumn crocus', 'Lily of the valley', 'Lords-and-ladies'])
+        for (const plant of ['Autumn crocus', 'Lily of the valley', 'Lords-and-ladies', 'White hellebore'])
           await look(page, plant, 'not found');
         await settle(page);
         for (const state of ['leaves straight from the ground', 'three-edged', 'Root', 'a bulb', 'rays from one point'])
@@ -266,6 +266,43 @@ describe('knowing the place and the plant', () => {
         await page.getByRole('tab', { name: 'What it is' }).click();
         await page.getByText('seen here on 5 April 2027').waitFor();
         expect(await page.getByText('shows from about').count(), 'what was seen beats the calendar').to.equal(0);
+      });
+    });
+  });
+
+  describe('poison beside what is gathered', () => {
+    before(async () => {
+      databaseUrl = await islandDatabase('emberfield_e2e_poison');
+      await on('2026-05-15');
+    });
+    after(off);
+
+    it('that somebody enters in the same place locks the stand, is told of the place, and makes a take one of those over', async () => {
+      await within({ as: 'Tavi' }, async (page) => {
+        await toStand(page, 'Ramsons', 'Withen Wood');
+        expect(await page.getByText('seen in this place').count()).to.equal(0);
+        // One by one among the arrowheads that were seen there: who takes ticks what every piece was held against.
+        await page.goto(`${page.url().split('?')[0]}/take`);
+        await page.getByRole('button', { name: 'Lords-and-ladies' }).click();
+        await page.getByRole('button', { name: '✓ Lords-and-ladies', pressed: true }).waitFor();
+        const patch = await page.evaluate(async () => {
+          const { groups } = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
+          const all = (await (await fetch(`/api/groups/${groups[0]!.id}/patches`)).json()) as {
+            id: string;
+            name: string;
+          }[];
+          return all.find((p) => p.name.startsWith('Withen Wood'))!.id;
+        });
+        await page.goto(`${server.url}/patches/new?patch=${patch}&plant=autumn-crocus`);
+        await page.locator('button[type=submit]').click();
+        await page.getByRole('heading', { name: /Autumn crocus/ }).waitFor();
+        await page.goto(`${server.url}/patches/${patch}`);
+        await page.getByRole('heading', { name: 'Poisonous here' }).waitFor();
+        await page.getByText(/seen in this place, last on 15 May 2026/).waitFor();
+        await toStand(page, 'Ramsons', 'Withen Wood');
+        await page.getByText('Autumn crocus seen in this place').first().waitFor();
+        await page.goto(`${server.url}/hearth`);
+        await page.getByText('Autumn crocus seen in this place').first().waitFor();
       });
     });
   });
