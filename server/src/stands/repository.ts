@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, lt, ne, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, lt, ne, sql } from 'drizzle-orm';
 import { patchesOf, type PatchRow } from '../patches/index.ts';
 import { entry } from '../entries/table.ts';
 import { patch } from '../patches/table.ts';
@@ -25,6 +25,20 @@ export async function standsOf(db: Queryable, groupId: string): Promise<readonly
   }
   return patches.flatMap((row) => (byPatch.get(row.id) ?? []).map((s) => ({ stand: s, patch: row })));
 }
+
+/** Stands of some plants of a group, with their places. */
+export const standsOfPlants = async (
+  db: Queryable,
+  groupId: string,
+  plantKeys: readonly string[],
+): Promise<readonly StandAtPatch[]> =>
+  plantKeys.length === 0
+    ? []
+    : ((await db
+        .select({ stand, patch })
+        .from(stand)
+        .innerJoin(patch, eq(patch.id, stand.patchId))
+        .where(and(eq(stand.groupId, groupId), inArray(stand.plantKey, [...plantKeys])))) as unknown as StandAtPatch[]);
 
 /** The lowest places, open to all of the group, where another stand of a plant grows. */
 export const lowestOfKind = (

@@ -7,7 +7,7 @@ import { findsAndSearches } from '../../entries/index.ts';
 import type { PatchRow } from '../../patches/index.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
-import { standsOf, type StandAtPatch } from '../repository.ts';
+import { standsOfPlants, type StandAtPatch } from '../repository.ts';
 
 /** Something dangerous that was seen or looked for, and where. */
 export interface Poison extends Omit<Nearby, 'where'> {
@@ -24,7 +24,10 @@ type Plants = ReadonlyMap<string, KnownPlant>;
 
 /** All that is known of poison in a group: searches and finds that still stand, and stands of dangerous plants. */
 export async function poisonOf(db: Queryable, groupId: string, plants: Plants): Promise<readonly Poison[]> {
-  const [said, stands] = await Promise.all([findsAndSearches(db, groupId), standsOf(db, groupId)]);
+  const said = await findsAndSearches(db, groupId);
+  const maybe = said.flatMap((s) => (s.kind === 'find' ? (s.body as FindBody).mayBe : []));
+  const poisonous = [...plants.keys()].filter((key) => dangerous(key, plants).length > 0);
+  const stands = await standsOfPlants(db, groupId, [...new Set([...poisonous, ...maybe])]);
   return [
     ...said.flatMap((s) => (s.kind === 'search' ? ofSearch(s, plants) : ofFind(s, plants, stands))),
     ...stands.flatMap(({ stand, patch }) =>
