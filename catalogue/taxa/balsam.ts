@@ -12,5 +12,5 @@ export const balsam = plant({
   ceilings: [everything],
   signs: [['stem', 'glance', 'Thick, juicy, red, hollow.'], ['leaf', 'glance', 'In pairs or threes, with red-based teeth.'], ['fruit', 'glance', 'Pods that spring at a touch.']],
   shows: shows({ growth: 'leafyStem', leafShape: { lance: OFTEN, oval: OFTEN }, leafEdge: 'fineTeeth', leafBase: 'wedge', leafSet: { opposite: OFTEN, whorl: OFTEN }, leafVeins: 'net', hairs: 'bare', stemSection: 'hollow', stemSkin: 'plain', sap: 'clear', smell: { rank: OFTEN, none: OFTEN }, flowerForm: { lipped: 1, hood: SOMETIMES }, flowerSet: { flatHead: OFTEN, single: SOMETIMES }, flowerColour: { pink: 1, white: SOMETIMES }, fruit: { pod: OFTEN, capsule: OFTEN }, root: 'fibres', deadStalk: { noStalk: OFTEN, podsLeft: SOMETIMES } }),
-  cautions: [['invader', 'Never sow or scatter its seed, none on boots or in compost.'], ['cooking', 'Raw it is full of oxalic acid.']],
+  cautions: [['law', 'In many countries its living seed may be neither sown nor moved: what is taken is boiled before it goes anywhere.'], ['invader', 'Never sow or scatter its seed, none on boots or in compost.'], ['cooking', 'Raw it is full of oxalic acid.']],
 });

@@ -6,7 +6,7 @@ export const oysterMushroom = plant({
   family: 'Pleurotaceae',
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '07-01',
   about: 'Shelves on beech in the cold months.',
-  stages: [autumn('firstCold', 'first cold', 5, 300, 14), autumn('fruiting', 'fruiting', 6, 315, 14), autumn('late', 'last shelves', 9, 360, 4)],
+  stages: [autumn('firstCold', 'first cold', 5, 300, 14), autumn('fruiting', 'fruiting', 6, 315, 14), autumn('late', 'last shelves', 9, 74, 16)],
   parts: [{ key: 'fruitBody', name: 'shelves', unit: 'cap', perPlant: [15, 5, 50], massG: [30, 10, 80], method: 'Cut young shelves; leave the wood.', effect: 'Lives on in the wood.', use: 'cooked', eating: 'cooked' }],
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'fruiting', to: 'late', clearFrom: NEVER }],
   ceilings: [others(0.4)],

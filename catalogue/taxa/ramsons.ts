@@ -69,6 +69,7 @@ export const ramsons: PlantProfile = {
   ],
   cautions: [
     { class: 'lookAlike', text: en('Autumn crocus and lily of the valley grow in the middle of ramsons and have killed people who picked by the handful. Smell wears off on the hands: check each leaf by more than its smell.') },
+    { class: 'law', text: en('Bulbs are not dug: in many places that is forbidden, and everywhere it needs the owner’s leave.') },
     { class: 'ground', text: en('Foxes and dogs use the same woods: washing does not take tapeworm eggs off, cooking does.') },
   ],
   bring: en('scissors · a flat basket · a cloth to wipe the hands'),

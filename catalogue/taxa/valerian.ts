@@ -46,7 +46,8 @@ export const valerian: PlantProfile = {
   ],
   ceilings: [
     { parts: ['root'], rule: { kind: 'age', minYears: 3 } },
-    { parts: ['root'], rule: { kind: 'fixedShare', share: 0.1 } },
+    { parts: ['root'], rule: { kind: 'fixedShare', share: 0.05 } },
+    { parts: ['root'], rule: { kind: 'restYears', years: 2 } },
     { parts: null, rule: { kind: 'keepFlowering', share: 0.6 } },
   ],
   signs: [

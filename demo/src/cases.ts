@@ -21,6 +21,7 @@ const searches: Case = (o) =>
   ['2021-05-08', '2023-05-06', '2025-05-10'].flatMap((on) => [
     inVain(o, on, 'Autumn crocus', 'autumn-crocus'),
     inVain(o, on, 'Lily of the valley', 'lily-of-the-valley'),
+    inVain(o, on, 'White hellebore', 'white-hellebore'),
   ]);
 
 /** Shoots of the nettles at the mill as they were measured, cm. */

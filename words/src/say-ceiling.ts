@@ -43,6 +43,8 @@ export function createCeilingWords(
         return t('ceiling.keepFlowering', { percent: format.percent(num('share')) });
       case 'spread':
         return t('ceiling.spread', { n: num('everyNth') });
+      case 'restYears':
+        return t('ceiling.restYears', { n: num('years') });
       case 'quota':
         return t('ceiling.quota', { n: amount(num('amount'), unit) });
       case 'age':

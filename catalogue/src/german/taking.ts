@@ -297,4 +297,8 @@ export const GERMAN_TAKING: Readonly<Record<string, string>> = {
   'Kills a plant of many years, unless the crown lives on.':
     'Tötet eine Pflanze von vielen Jahren, wenn die Krone nicht weiterlebt.',
   'Its only way to spread.': 'Ihr einziger Weg, sich auszubreiten.',
+  'In many countries its living seed may be neither sown nor moved: what is taken is boiled before it goes anywhere.':
+    'In vielen Ländern darf sein lebender Samen weder gesät noch bewegt werden: Was genommen wird, wird gekocht, bevor es irgendwohin kommt.',
+  'Bulbs are not dug: in many places that is forbidden, and everywhere it needs the owner’s leave.':
+    'Zwiebeln werden nicht gegraben: Vielerorts ist das verboten, und überall braucht es die Erlaubnis des Besitzers.',
 };

@@ -50,6 +50,8 @@ const ceilingRule = lazy((value: unknown) => {
       return exactly({ kind: oneOf([kind]), share: share() }).required();
     case 'age':
       return exactly({ kind: oneOf(['age']), minYears: whole(1, 100) }).required();
+    case 'restYears':
+      return exactly({ kind: oneOf(['restYears']), years: whole(1, 20) }).required();
     case 'matureOnly':
     case 'protected':
     case 'takeAll':

@@ -66,6 +66,8 @@ export interface ProfileCeiling {
     | { readonly kind: 'lightPruning'; readonly share: number }
     | { readonly kind: 'matureOnly' }
     | { readonly kind: 'age'; readonly minYears: number }
+    /** Left alone for so many seasons after a take. */
+    | { readonly kind: 'restYears'; readonly years: number }
     | { readonly kind: 'protected' }
     | { readonly kind: 'takeAll' };
 }

@@ -191,6 +191,13 @@ describe('the ceilings on a part', () => {
     expect(rest(2023)).to.equal(undefined);
     expect(rest(null)).to.equal(undefined);
   });
+  it('rest a part for years after its last take where the profile says so', () => {
+    const rest = (lastTakenSeason: number | null, part = 'root') =>
+      ceilingsOf(facts('valerian', part, { lastTakenSeason })).find((c) => c.rule.kind === 'rest');
+    expect(rest(2024)).to.deep.equal({ source: 'profile', rule: { kind: 'rest', until: dayNumber('2026-12-31') } });
+    expect(rest(2023)).to.equal(undefined);
+    expect(rest(2024, 'flower'), 'a flower is no root').to.equal(undefined);
+  });
   it('reckon the age of a stand from the year it is known', () => {
     const age = (sinceYear: number | null) =>
       ceilingsOf(facts('valerian', 'root', { sinceYear })).find((c) => c.rule.kind === 'age')!.rule;

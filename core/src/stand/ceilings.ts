@@ -145,21 +145,30 @@ function ofStand({
   return out;
 }
 
-function ofHouse({ houseRules, lastTakenSeason, season, seasonStartsOn }: CeilingFacts): Ceiling[] {
-  return houseRules.flatMap((rule): Ceiling[] => {
+function ofHouse(facts: CeilingFacts): Ceiling[] {
+  return facts.houseRules.flatMap((rule): Ceiling[] => {
     if (rule.kind === 'secondPerson' || rule.kind === 'searchHolds') return [];
     if (rule.kind !== 'restYears') return [{ source: 'houseRule', rule }];
-    if (lastTakenSeason === null || season - lastTakenSeason > rule.years) return [];
-    return [
-      { source: 'houseRule', rule: { kind: 'rest', until: seasonStartsOn(lastTakenSeason + rule.years + 1) - 1 } },
-    ];
+    return restAfter(facts, rule.years, 'houseRule');
   });
 }
 
-function ofProfile({ profile, part, sinceYear, season }: CeilingFacts): Ceiling[] {
+/** So many seasons of rest after the last one in which the part was taken. */
+function restAfter(
+  { lastTakenSeason, season, seasonStartsOn }: CeilingFacts,
+  years: number,
+  source: Ceiling['source'],
+): Ceiling[] {
+  if (lastTakenSeason === null || season - lastTakenSeason > years) return [];
+  return [{ source, rule: { kind: 'rest', until: seasonStartsOn(lastTakenSeason + years + 1) - 1 } }];
+}
+
+function ofProfile(facts: CeilingFacts): Ceiling[] {
+  const { profile, part, sinceYear, season } = facts;
   return profile.ceilings.flatMap(({ parts, rule }): Ceiling[] => {
     if (parts !== null && !parts.includes(part.key)) return [];
     if (rule.kind === 'protected') return [];
+    if (rule.kind === 'restYears') return restAfter(facts, rule.years, 'profile');
     if (rule.kind === 'age')
       return [
         {

@@ -60,8 +60,14 @@ describe('look-alikes of a stand', () => {
       'Autumn crocus: neverLooked',
       'Lily of the valley: neverLooked',
       'Lords-and-ladies: neverLooked',
+      'White hellebore: neverLooked',
     ]);
-    expect(list.map((l) => l.plant?.key)).to.deep.equal(['autumn-crocus', 'lily-of-the-valley', 'lords-and-ladies']);
+    expect(list.map((l) => l.plant?.key)).to.deep.equal([
+      'autumn-crocus',
+      'lily-of-the-valley',
+      'lords-and-ladies',
+      'white-hellebore',
+    ]);
   });
   it('are found by key, by name and by scientific name', () => {
     const list = standings([
@@ -69,17 +75,21 @@ describe('look-alikes of a stand', () => {
       search('Lily of the valley', '2026-05-02', false),
       search('Arum maculatum', '2026-05-02', true),
     ]);
-    expect(said(list)).to.deep.equal(['Autumn crocus: found', 'Lily of the valley: absent', 'Lords-and-ladies: found']);
+    expect(said(list).slice(0, 3)).to.deep.equal([
+      'Autumn crocus: found',
+      'Lily of the valley: absent',
+      'Lords-and-ladies: found',
+    ]);
   });
   it('take in a deadly one that is not on the plant’s own list', () => {
     const list = standings([search('Monkshood', '2026-05-02', true, { deadly: true })]);
     expect(said(list).at(-1)).to.equal('Monkshood: found');
     expect(deadlyFound(list)?.lookAlike.name['en']).to.equal('Monkshood');
-    expect(said(standings([search('A daisy', '2026-05-02', true)]))).to.have.length(3);
+    expect(said(standings([search('A daisy', '2026-05-02', true)]))).to.have.length(known('ramsons').lookAlikes.length);
   });
   it('are to be looked for while they are deadly and not known to be absent, and as far as a search shows anything', () => {
     const list = standings([search('Autumn crocus', '2026-05-02', false)]);
-    expect(toLookFor(list).map((l) => l.lookAlike.name['en'])).to.deep.equal(['Lily of the valley']);
+    expect(toLookFor(list).map((l) => l.plant!.key)).to.deep.equal(['lily-of-the-valley', 'white-hellebore']);
     expect(toLookFor(standings([], { of: 'velvet-shank' })).map((l) => l.plant!.key)).to.deep.equal([]);
   });
   it('of fungi are never absent, however often nothing came up', () => {

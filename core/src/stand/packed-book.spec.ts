@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { effectsOfProfile } from '../stages/scales.ts';
 import { climatologyOf, joinDays } from '../weather/index.ts';
-import { bookOf, counted, entry, on, took } from './made-book.ts';
+import { bookOf, counted, entry, on, took, profileOf } from './made-book.ts';
 import { standDay } from './outlook.ts';
 import { packBook, packSeasons, seasonsAbout, unpackBook, type PackedBook } from './packed-book.ts';
 import { isoDay } from '../measure/index.ts';
@@ -45,10 +45,25 @@ describe('a book that travels', () => {
     for (const day of ['2026-02-01', '2026-05-15', '2026-12-20', '2027-04-01'])
       expect(standDay(there, on(day)), day).to.deep.equal(standDay(book, on(day)));
   });
-  it('takes along of its kin only those that its own plant is mistaken for', () => {
+  it('takes along of its kin only those that its own plant is mistaken for, and what was seen close by', () => {
     const ramsons = bookOf('ramsons');
     const kin = packBook(ramsons).kin.map(([, p]) => p.key);
-    expect(kin).to.have.members(['autumn-crocus', 'lily-of-the-valley', 'lords-and-ladies']);
+    expect(kin).to.have.members(['autumn-crocus', 'lily-of-the-valley', 'lords-and-ladies', 'white-hellebore']);
+    const { names: name, scientific, family } = profileOf('fools-parsley');
+    const seen = {
+      day: on('2026-04-01'),
+      found: true,
+      lookedFor: scientific,
+      plantKey: 'fools-parsley',
+      where: 'near',
+    } as const;
+    const near = bookOf('sweet-cicely', {
+      book: { nearby: [{ ...seen, kin: { name, scientific, family, severity: 'poisonous' } }] },
+    });
+    expect(packBook(near).kin.map(([, p]) => p.key)).to.include('fools-parsley');
+    expect(standDay(unpackBook(packBook(near)), on('2026-05-01')).lookAlikes).to.deep.equal(
+      standDay(near, on('2026-05-01')).lookAlikes,
+    );
     expect(unpackBook(packBook(ramsons)).kin.get('Colchicum autumnale')!.key).to.equal('autumn-crocus');
     const alone = unpackBook(JSON.parse(JSON.stringify(packBook(ramsons))) as PackedBook);
     expect(standDay(alone, on('2026-05-01')).lookAlikes).to.deep.equal(standDay(ramsons, on('2026-05-01')).lookAlikes);

@@ -33,7 +33,7 @@ const SEASONS_ABOUT = [-1, 0, 1, 2] as const;
 
 /**
  * A book for another device. It answers there for days of the present season and those next to it as here; of its kin only
- * those of the plant's own look-alikes go along.
+ * those of the plant's own look-alikes go along, and what was seen close by.
  */
 export function packBook(book: Book, stageDays: StageDays = stageDaysOf(book)): PackedBook {
   const { learned: _, weather, kin, profile, today, ...rest } = book;
@@ -42,7 +42,9 @@ export function packBook(book: Book, stageDays: StageDays = stageDaysOf(book)): 
     profile,
     today,
     kin: [...kin].filter(([name]) =>
-      profile.lookAlikes.some((l) => l.scientific === name || l.scientific.startsWith(`${name} `)),
+      [...profile.lookAlikes, ...book.nearby.map((n) => n.kin)].some(
+        (l) => l.scientific === name || l.scientific.startsWith(`${name} `),
+      ),
     ),
     weather: weather && packWeather(weather, today),
     learned: packLearned(book, seasonNow(book, today), stageDays),

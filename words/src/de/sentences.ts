@@ -126,6 +126,7 @@ export const sentences = {
     ageUnknown: 'nur Pflanzen von {n} Jahren oder mehr, und niemand weiß, wie alt sie sind',
     ageYoung: 'zu jung: {age} von {n} Jahren',
     rest: 'ruht bis {day}',
+    restYears: 'Jahre Ruhe nach einer Entnahme: {n}',
     restOpen: 'ruht',
     protected: 'geschützt: wird gar nicht genommen',
     ownerRefused: 'der Eigentümer verweigert es',

@@ -126,6 +126,7 @@ export const sentences = {
     ageYoung: 'too young: {age} of {n} years',
     rest: 'resting until {day}',
     restOpen: 'resting',
+    restYears: 'years of rest after a take: {n}',
     protected: 'protected: not taken at all',
     ownerRefused: 'the owner refuses',
     ownerNotAsked: 'digging needs the owner’s leave',
