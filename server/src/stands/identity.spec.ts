@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { CATALOGUE } from '@emberfield/catalogue';
 import type { SeenSign } from '@emberfield/core/identity';
 import { v7 as newId } from 'uuid';
 import type { ClearanceView, Entry, EntryBodies, IdentityTable, StandView } from '@emberfield/contract';
@@ -69,7 +70,11 @@ describe('the identity of a stand', function () {
     expect(bars(await see(standId, '2026-04-10'))).to.deep.equal(['leafByLeaf']);
     const early = (await see(standId, '2026-04-10')).outlooks[0]!;
     expect(early).to.include({ thorns: true, inseparable: true, neverApart: false });
-    expect(early.leafByLeaf.map((l) => l.name['en'])).to.deep.equal(['Autumn crocus', 'Lily of the valley']);
+    expect(early.leafByLeaf.map((l) => l.name['en'])).to.deep.equal([
+      'Autumn crocus',
+      'Lily of the valley',
+      'White hellebore',
+    ]);
     const searched = (plantKey: string, name: string, day: string, found = false) =>
       entryOf(place, 'search', searchBody(name, found, { plantKey }), { day });
     await say(
@@ -77,11 +82,12 @@ describe('the identity of a stand', function () {
       searched('autumn-crocus', 'Autumn crocus', '2025-05-08'),
       searched('lily-of-the-valley', 'Lily of the valley', '2025-05-08'),
       searched('lords-and-ladies', 'Lords-and-ladies', '2025-05-08'),
+      searched('white-hellebore', 'White hellebore', '2025-06-20'),
     );
     const open = await see(standId, '2026-04-10');
     expect(bars(open)).to.deep.equal([]);
     expect(open.outlooks[0]).to.include({ thorns: false });
-    expect(open.lookAlikes.map((l) => l.search)).to.deep.equal(['absent', 'absent', 'absent']);
+    expect(open.lookAlikes.map((l) => l.search)).to.deep.equal(['absent', 'absent', 'absent', 'absent']);
     await say(keeper, searched('lily-of-the-valley', 'Lily of the valley', '2026-05-02', true));
     const locked = await see(standId, '2026-05-10');
     expect(bars(locked)).to.deep.equal(['lookAlikeSeen']);
@@ -292,7 +298,7 @@ describe('the identity of a stand', function () {
       (await as(server, picker, 'get', `/api/groups/${groupId}/signs?day=2026-04-01${query}`).expect(200))
         .body as IdentityTable;
     const high = await table(`&patch=${place.patchId}`);
-    expect(high.plants).to.have.length(110);
+    expect(high.plants).to.have.length(CATALOGUE.length);
     const flowering = ({ plants }: IdentityTable) =>
       plants.find((p) => p.key === 'ramsons')!.stages.find((s) => s.phase === 'flower' && s.day >= '2026')!.day;
     expect(flowering(high) > flowering(await table(''))).to.equal(true);
@@ -301,6 +307,7 @@ describe('the identity of a stand', function () {
       'autumn-crocus',
       'lily-of-the-valley',
       'lords-and-ladies',
+      'white-hellebore',
     ]);
     await as(server, picker, 'get', `/api/groups/${groupId}/signs?patch=x`).expect(400);
     await as(server, picker, 'get', `/api/groups/${groupId}/signs?patch=${groupId}`).expect(404);
