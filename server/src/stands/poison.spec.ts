@@ -2,7 +2,16 @@ import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
 import type { Entry, FindBody, HearthView, PoisonView, StandView } from '@emberfield/contract';
 import { openedGroup } from '../testing/opened-group.ts';
-import { entryOf, patchBody, person, searchBody, standOf, takeBody, TODAY } from '../testing/test-server.ts';
+import {
+  entryOf,
+  patchBody,
+  person,
+  searchBody,
+  standOf,
+  takeBody,
+  TODAY,
+  type Person,
+} from '../testing/test-server.ts';
 
 const find = (...mayBe: string[]): FindBody => ({
   mayBe,
@@ -98,6 +107,24 @@ describe('poison that was seen close by', function () {
       ['autumn-crocus', 'near', TODAY],
     ]);
     await group.ask('get', path, await person(group.server)).expect(404);
+  });
+  it('does not give a secret place away: neither that it lies close by, nor to whoever is not to know where it is', async () => {
+    const watcher = await group.join('watcher');
+    const secret = await standOf(group.server, group.keeper, group.groupId, 'ramsons', {
+      patch: { ...eastM(20), secret: true },
+    });
+    await foundAt(40, 'autumn-crocus');
+    const seen = async (who?: Person) => {
+      const stand = await group.get<StandView>(`stands/${secret.standId}`, who);
+      return stand.lookAlikes.find((l) => l.plantKey === 'autumn-crocus')!.where;
+    };
+    expect([await seen(), await seen(watcher)]).to.deep.equal(['place', null]);
+    expect(await group.get(`patches/${secret.patchId}/poison`, watcher)).to.deep.equal([]);
+    // What was found in the secret place locks the stand beside it all the same, and does not say from where.
+    const lily = searchBody('Lily of the valley', true, { plantKey: 'lily-of-the-valley' });
+    await group.tell(entryOf({ patchId: secret.patchId, standId: newId() }, 'search', lily, { standId: null }));
+    const beside = (await group.get<StandView>(`stands/${ramsons.standId}`, watcher)).lookAlikes;
+    expect(beside.find((l) => l.plantKey === 'lily-of-the-valley')).to.include({ search: 'found', where: 'place' });
   });
   it('found at a stand locks its neighbour; withdrawn it does not', async () => {
     const neighbour = await standOf(group.server, group.keeper, group.groupId, 'nettle', { patch: eastM(30) });

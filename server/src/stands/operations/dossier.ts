@@ -83,7 +83,7 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       plantRevision,
       place,
       record,
-      nearby: nearbyOf(commons.poison, { patch: row.patch, standId: row.stand.id }, today),
+      nearby: nearbyOf(commons.poison, { patch: row.patch, standId: row.stand.id, blurred: patch.blurred }, today),
       weather: unlearned.weather,
       thermometer,
       today,

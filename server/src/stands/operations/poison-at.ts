@@ -2,7 +2,7 @@ import type { PoisonView } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { Nearby } from '@emberfield/core/stand';
 import type { Dependencies } from '../../dependencies.ts';
-import { patchById } from '../../patches/index.ts';
+import { patchById, seesExactly } from '../../patches/index.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { commonsOf } from './group-commons.ts';
@@ -16,7 +16,11 @@ export async function poisonAt(
   const patch = await patchById(deps.db, group.id, params['patchId']!);
   if (!patch) throw notFound('patch');
   const { poison } = await commonsOf(deps, group);
-  const seen = nearbyOf(poison, { patch, standId: null }, dayNumber(group.today)).filter((n) => n.found);
+  const seen = nearbyOf(
+    poison,
+    { patch, standId: null, blurred: !seesExactly(patch, group.viewer) },
+    dayNumber(group.today),
+  ).filter((n) => n.found);
   const last = new Map<string, Nearby>();
   for (const one of [...seen].sort((a, b) => a.day - b.day)) last.set(one.kin.scientific, one);
   return [...last.values()].reverse().map(({ kin, plantKey, where, day }) => ({

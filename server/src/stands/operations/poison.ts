@@ -11,7 +11,7 @@ import { standsOfPlants, type StandAtPatch } from '../repository.ts';
 
 /** Something dangerous that was seen or looked for, and where. */
 export interface Poison extends Omit<Nearby, 'where'> {
-  readonly patch: Pick<PatchRow, 'id' | 'geometry'>;
+  readonly patch: Pick<PatchRow, 'id' | 'geometry' | 'secret'>;
   /** The stand at which it was noted, or that it is itself; `null`: of the place. */
   readonly standId: string | null;
 }
@@ -19,6 +19,8 @@ export interface Poison extends Omit<Nearby, 'where'> {
 interface Spot {
   readonly patch: Poison['patch'];
   readonly standId: string | null;
+  /** Whoever asks knows only about where it is. */
+  readonly blurred: boolean;
 }
 type Plants = ReadonlyMap<string, KnownPlant>;
 
@@ -86,20 +88,22 @@ export function dangerous(plantKey: string, plants: Plants): readonly Nearby['ki
 }
 
 /**
- * What of it counts at a stand besides what was noted there: of its own place, and found in places closer than `NEAR_M`.
+ * What of it counts at a stand besides what was noted there: of its own place, and found in places closer than `NEAR_M`. That two places lie close
+ * together is never said where one of them is secret, and whoever knows only about where it is hears of nothing close by.
  * @param spot a stand in its place, or a place without one
  * @param today nothing was seen later than that, whatever the clock said when it was entered
  */
 export function nearbyOf(
   poison: readonly Poison[],
-  { patch, standId: own }: Spot,
+  { patch, standId: own, blurred }: Spot,
   today: DayNumber,
 ): readonly Nearby[] {
   return poison.flatMap(({ patch: there, standId, day, ...rest }): Nearby[] => {
     if (own !== null && standId === own) return [];
     const told = { ...rest, day: Math.min(day, today) };
     if (there.id === patch.id) return [{ ...told, where: 'place' }];
-    return told.found && areClose(patch.geometry, there.geometry) ? [{ ...told, where: 'near' }] : [];
+    if (blurred || !told.found || !areClose(patch.geometry, there.geometry)) return [];
+    return [{ ...told, where: there.secret || patch.secret ? 'place' : 'near' }];
   });
 }
 
