@@ -111,7 +111,10 @@ export const searchesInVain = async (db: Queryable, groupId: string) => {
   });
 };
 
-/** Finds and searches of a group, still standing, wherever they were made, with their places. */
+/**
+ * What a group found or looked for that more than one stand hangs on, still standing, with its place: finds, things that were found at any
+ * stand, and searches of whole places. A search of one stand in vain is that stand's own, and most are.
+ */
 export const findsAndSearches = async (db: Queryable, groupId: string) => {
   const later = alias(entry, 'later');
   return (await db
@@ -119,7 +122,14 @@ export const findsAndSearches = async (db: Queryable, groupId: string) => {
     .from(entry)
     .innerJoin(patch, eq(patch.id, entry.patchId))
     .leftJoin(later, eq(later.replaces, entry.id))
-    .where(and(eq(entry.groupId, groupId), inArray(entry.kind, ['find', 'search']), isNull(later.id)))
+    .where(
+      and(
+        eq(entry.groupId, groupId),
+        inArray(entry.kind, ['find', 'search']),
+        sql`(${entry.standId} IS NULL OR JSON_VALUE(${entry.body}, '$.found'))`,
+        isNull(later.id),
+      ),
+    )
     .orderBy(entry.day, entry.id)) as unknown as readonly (AtPlace & {
     readonly kind: 'find' | 'search';
     readonly standId: string | null;

@@ -50,10 +50,9 @@ export async function poisonOf(db: Queryable, groupId: string, plants: Plants): 
 
 type Said = Awaited<ReturnType<typeof findsAndSearches>>[number];
 
-/** What was found at a stand counts at the others; what was looked for in vain, only where the whole place was searched. */
+/** What was found at a stand counts at the others; what was looked for in vain in a whole place, at its stands. */
 function ofSearch({ body, day, patch, standId }: Said, plants: Plants): readonly Poison[] {
   const { lookedFor, plantKey, found, deadly } = body as EntryBodies['search'];
-  if (!found && standId !== null) return [];
   const [known] = plantKey === null ? [] : dangerous(plantKey, plants);
   const byName: Nearby['kin'] | null =
     deadly || !found ? { name: { en: lookedFor }, scientific: lookedFor, family: null, severity: 'deadly' } : null;
