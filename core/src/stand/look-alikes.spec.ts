@@ -121,6 +121,9 @@ describe('look-alikes of a stand', () => {
       said(standings([], { of: 'sweet-cicely', nearby })).filter((x) => x.endsWith('found'));
     expect(named([nearBy('fools-parsley', '2026-05-02')])).to.deep.equal(['Fool’s parsley: found']);
     expect(named([nearBy('yew', '2026-05-02')])).to.deep.equal([]);
+    // Before its day nobody knew of it, and nothing is asked about it.
+    const later = standings([], { of: 'sweet-cicely', nearby: [nearBy('fools-parsley', '2026-05-11')] });
+    expect(later).to.have.length(known('sweet-cicely').lookAlikes.length);
   });
   it('hold a search for as long as the house rule says', () => {
     const looked = [search('Autumn crocus', '2024-05-05', false)];

@@ -40,19 +40,20 @@ export function lookAlikesOn(
   const { profile, record, kin, nearby } = known;
   const rule = houseRules.find((r) => r.kind === 'searchHolds');
   const seasons = rule?.kind === 'searchHolds' ? rule.years : SEARCH_HOLDS_YEARS;
-  const said: readonly Said[] = [...nearby, ...record.searches.map((s): Said => ({ ...s, where: 'here' }))].sort(
-    (a, b) => a.day - b.day,
-  );
+  // What was not said yet on the day is not known on it.
+  const searches = record.searches.filter((s) => s.day <= day).map((s) => ({ ...s, where: 'here' as const }));
+  const around = nearby.filter((n) => n.day <= day);
+  const said: readonly Said[] = [...around, ...searches].sort((a, b) => a.day - b.day);
   const listed = profile.lookAlikes.map((lookAlike) => ({
     lookAlike,
     plant: kin.get(binomialOf(lookAlike.scientific)) ?? null,
   }));
   const isListed = (s: Said): boolean => listed.some((l) => isOf(s, l.lookAlike, l.plant));
-  const kinNearby = nearby.filter((n) => n.found && n.kin.family === profile.family && !isListed({ ...n }));
+  const kinNearby = around.filter((n) => n.found && n.kin.family === profile.family && !isListed(n));
   const relatives = new Map(kinNearby.map(({ kin: k }) => [k.scientific, unlisted(k.name, k.scientific, k.severity)]));
   const strangers = new Map(
-    record.searches
-      .filter((s) => s.deadly && !isListed({ ...s, where: 'here' }))
+    searches
+      .filter((s) => s.deadly && !isListed(s))
       .map(({ lookedFor }) => [lookedFor, unlisted({ en: lookedFor }, lookedFor, 'deadly')]),
   );
   const others = [...new Map([...relatives, ...strangers]).values()].map((lookAlike) => ({
@@ -74,7 +75,7 @@ function standingOf(
     day,
     seasons,
   );
-  const seen = search.state === 'found' ? said.findLast((s) => s.found && s.day <= day) : undefined;
+  const seen = search.state === 'found' ? said.findLast((s) => s.found) : undefined;
   return { lookAlike, plant, search, where: seen?.where ?? null };
 }
 
