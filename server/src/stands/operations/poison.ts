@@ -9,11 +9,15 @@ import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { standsOfPlants, type StandAtPatch } from '../repository.ts';
 
-/** Something dangerous that was seen or looked for, and where. */
-export interface Poison extends Omit<Nearby, 'where'> {
+interface Noted extends Omit<Nearby, 'where'> {
   readonly patch: Pick<PatchRow, 'id' | 'geometry' | 'secret'>;
   /** The stand at which it was noted, or that it is itself; `null`: of the place. */
   readonly standId: string | null;
+}
+/** Something dangerous that was seen or looked for, and where. */
+export interface Poison extends Noted {
+  /** About its place: stands are many, and each asks how far off it is. */
+  readonly box: Box;
 }
 /** Where poison is asked about. */
 interface Spot {
@@ -30,7 +34,7 @@ export async function poisonOf(db: Queryable, groupId: string, plants: Plants): 
   const maybe = said.flatMap((s) => (s.kind === 'find' ? (s.body as FindBody).mayBe : []));
   const poisonous = [...plants.keys()].filter((key) => dangerous(key, plants).length > 0);
   const stands = await standsOfPlants(db, groupId, [...new Set([...poisonous, ...maybe])]);
-  return [
+  const noted: readonly Noted[] = [
     ...said.flatMap((s) => (s.kind === 'search' ? ofSearch(s, plants) : ofFind(s, plants, stands))),
     ...stands.flatMap(({ stand, patch }) =>
       stand.retiredOn || patch.retiredOn
@@ -46,12 +50,13 @@ export async function poisonOf(db: Queryable, groupId: string, plants: Plants): 
           })),
     ),
   ];
+  return noted.map((n) => ({ ...n, box: boxOf(n.patch.geometry) }));
 }
 
 type Said = Awaited<ReturnType<typeof findsAndSearches>>[number];
 
 /** What was found at a stand counts at the others; what was looked for in vain in a whole place, at its stands. */
-function ofSearch({ body, day, patch, standId }: Said, plants: Plants): readonly Poison[] {
+function ofSearch({ body, day, patch, standId }: Said, plants: Plants): readonly Noted[] {
   const { lookedFor, plantKey, found, deadly } = body as EntryBodies['search'];
   const [known] = plantKey === null ? [] : dangerous(plantKey, plants);
   const byName: Nearby['kin'] | null =
@@ -61,7 +66,7 @@ function ofSearch({ body, day, patch, standId }: Said, plants: Plants): readonly
 }
 
 /** A find that may be something dangerous is that, until something else that it may be stands there as a stand. */
-function ofFind({ body, day, patch }: Said, plants: Plants, stands: readonly StandAtPatch[]): readonly Poison[] {
+function ofFind({ body, day, patch }: Said, plants: Plants, stands: readonly StandAtPatch[]): readonly Noted[] {
   const { mayBe } = body as FindBody;
   const settled = stands.some(({ stand }) => stand.patchId === patch.id && mayBe.includes(stand.plantKey));
   if (settled) return [];
@@ -89,7 +94,6 @@ export function dangerous(plantKey: string, plants: Plants): readonly Nearby['ki
 /**
  * What of it counts at a stand besides what was noted there: of its own place, and found in places closer than `NEAR_M`. That two places lie close
  * together is never said where one of them is secret, and whoever knows only about where it is hears of nothing close by.
- * @param spot a stand in its place, or a place without one
  * @param today nothing was seen later than that, whatever the clock said when it was entered
  */
 export function nearbyOf(
@@ -97,11 +101,12 @@ export function nearbyOf(
   { patch, standId: own, blurred }: Spot,
   today: DayNumber,
 ): readonly Nearby[] {
-  return poison.flatMap(({ patch: there, standId, day, ...rest }): Nearby[] => {
+  const here = boxOf(patch.geometry);
+  return poison.flatMap(({ patch: there, box, standId, day, ...rest }): Nearby[] => {
     if (own !== null && standId === own) return [];
     const told = { ...rest, day: Math.min(day, today) };
     if (there.id === patch.id) return [{ ...told, where: 'place' }];
-    if (blurred || !told.found || !areClose(patch.geometry, there.geometry)) return [];
+    if (blurred || !told.found || !areClose(here, box)) return [];
     return [{ ...told, where: there.secret || patch.secret ? 'place' : 'near' }];
   });
 }
@@ -109,8 +114,7 @@ export function nearbyOf(
 const DEGREE_M = 111_320;
 
 /** Whether the boxes about two places come closer than `NEAR_M`: a little more than the places themselves, to be sure. */
-function areClose(a: PatchRow['geometry'], b: PatchRow['geometry']): boolean {
-  const [here, there] = [boxOf(a), boxOf(b)];
+function areClose(here: Box, there: Box): boolean {
   const northM = gap([here.south, here.north], [there.south, there.north]) * DEGREE_M;
   if (northM > NEAR_M) return false;
   const widthOfDegreeM = DEGREE_M * Math.cos((here.south * Math.PI) / 180);
@@ -121,7 +125,14 @@ function areClose(a: PatchRow['geometry'], b: PatchRow['geometry']): boolean {
 const gap = ([a0, a1]: readonly [number, number], [b0, b1]: readonly [number, number]): number =>
   Math.max(0, a0 - b1, b0 - a1);
 
-function boxOf(geometry: PatchRow['geometry']) {
+/** Least and greatest longitude and latitude of a place. */
+interface Box {
+  readonly west: number;
+  readonly east: number;
+  readonly south: number;
+  readonly north: number;
+}
+function boxOf(geometry: PatchRow['geometry']): Box {
   const points = geometry.type === 'Point' ? [geometry.coordinates] : geometry.coordinates.flat();
   const [longitudes, latitudes] = [points.map((p) => p[0]), points.map((p) => p[1])];
   return {
