@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import DataTable from '../kit/DataTable.vue';
 import type { DataColumn } from '../kit/data-table.ts';
+import { sayLook } from '../kit/say-seen.ts';
 import { useWords } from '../session/words.ts';
 import { worstFirst, type SpeaksAgainst } from './field-left.ts';
 import type { Said } from './identify-draft.ts';
@@ -12,10 +13,7 @@ defineProps<{ speaksAgainst: readonly SpeaksAgainst[] }>();
 const emit = defineEmits<{ say: [said: Said] }>();
 const words = useWords();
 const NAMED = 4;
-const said = ({ seen }: SpeaksAgainst): string => {
-  const what = words.value.t(`state.${seen.sign}.${seen.state}`);
-  return `${words.value.t(`sign.${seen.sign}`)}: ${seen.present ? (seen.again ? words.value.t('identify.twice', { what }) : what) : words.value.t('identify.notSo', { what })}`;
-};
+const said = ({ seen }: SpeaksAgainst): string => sayLook(words.value, seen);
 /** The dangerous are named first: what they are ruled out by is what matters. */
 const named = ({ names }: SpeaksAgainst): string =>
   words.value.format.list(

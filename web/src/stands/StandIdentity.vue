@@ -3,6 +3,7 @@ import GoButton from '../kit/GoButton.vue';
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import SignDrawing from '../kit/SignDrawing.vue';
+import { saySeen } from '../kit/say-seen.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import { standSubtitle } from './stand-subtitle.ts';
@@ -44,11 +45,7 @@ const clearance = computed(() => {
     <ul v-if="last?.seen.length" class="signs">
       <li v-for="x in last.seen.slice(0, MOST_SIGNS)" :key="x.sign + x.state" class="small">
         <SignDrawing :sign="x.sign" :state="x.state" :size="34" />
-        <span>{{
-          x.present
-            ? words.t(`state.${x.sign}.${x.state}`)
-            : words.t('identify.notSo', { what: words.t(`state.${x.sign}.${x.state}`) })
-        }}</span>
+        <span>{{ saySeen(words, x) }}</span>
       </li>
     </ul>
     <p v-else-if="last?.signs.length" class="small">{{ last.signs.join(' · ') }}</p>

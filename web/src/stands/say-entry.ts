@@ -1,15 +1,11 @@
 import type { EntryView, PlantProfile } from '@emberfield/contract';
-import type { SeenSign } from '@emberfield/core/identity';
 import type { Words } from '@emberfield/words';
+import { sayLook } from '../kit/say-seen.ts';
 
 /** One line of the record in words. */
 export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words): string {
   const { t, format } = words;
   const joined = (...pieces: readonly (string | null | false)[]): string => pieces.filter(Boolean).join(' · ');
-  const saySign = ({ sign, state, present, again }: SeenSign): string => {
-    const what = t(`state.${sign}.${state}`);
-    return `${t(`sign.${sign}`)}: ${present ? (again ? t('identify.twice', { what }) : what) : t('identify.notSo', { what })}`;
-  };
   switch (entry.kind) {
     case 'stageSighting': {
       const stage = profile.stages.find((s) => s.key === entry.body.stage);
@@ -70,7 +66,7 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
       return joined(
         t('visit.identity'),
         t(`stand.${entry.body.status}`),
-        ...entry.body.seen.map(saySign),
+        ...entry.body.seen.map((seen) => sayLook(words, seen)),
         ...entry.body.signs,
         entry.body.note,
       );
