@@ -102,28 +102,29 @@ export function nearbyOf(
   today: DayNumber,
 ): readonly Nearby[] {
   const here = boxOf(patch.geometry);
-  return poison.flatMap(({ patch: there, box, standId, day, ...rest }): Nearby[] => {
-    if (own !== null && standId === own) return [];
-    const told = { ...rest, day: Math.min(day, today) };
-    if (there.id === patch.id) return [{ ...told, where: 'place' }];
-    if (blurred || !told.found || !areClose(here, box)) return [];
-    return [{ ...told, where: there.secret || patch.secret ? 'place' : 'near' }];
-  });
+  const found: Nearby[] = [];
+  // Thousands of stands ask about hundreds: of most nothing is looked at but where they are.
+  for (const one of poison) {
+    const { patch: there, standId, day, kin, lookedFor, plantKey } = one;
+    const same = there.id === patch.id;
+    if (own !== null && standId === own) continue;
+    if (!same && (blurred || !one.found || !areClose(here, one.box))) continue;
+    const where = same || there.secret || patch.secret ? 'place' : 'near';
+    found.push({ kin, lookedFor, plantKey, found: one.found, day: Math.min(day, today), where });
+  }
+  return found;
 }
 
 const DEGREE_M = 111_320;
 
 /** Whether the boxes about two places come closer than `NEAR_M`: a little more than the places themselves, to be sure. */
 function areClose(here: Box, there: Box): boolean {
-  const northM = gap([here.south, here.north], [there.south, there.north]) * DEGREE_M;
+  const northM = Math.max(0, here.south - there.north, there.south - here.north) * DEGREE_M;
   if (northM > NEAR_M) return false;
   const widthOfDegreeM = DEGREE_M * Math.cos((here.south * Math.PI) / 180);
-  const eastM = gap([here.west, here.east], [there.west, there.east]) * widthOfDegreeM;
+  const eastM = Math.max(0, here.west - there.east, there.west - here.east) * widthOfDegreeM;
   return Math.hypot(northM, eastM) <= NEAR_M;
 }
-
-const gap = ([a0, a1]: readonly [number, number], [b0, b1]: readonly [number, number]): number =>
-  Math.max(0, a0 - b1, b0 - a1);
 
 /** Least and greatest longitude and latitude of a place. */
 interface Box {
