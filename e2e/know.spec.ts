@@ -284,7 +284,7 @@ describe('knowing the place and the plant', () => {
         // One by one among the arrowheads that were seen there: who takes ticks what every piece was held against.
         await page.goto(`${page.url().split('?')[0]}/take`);
         await page.getByRole('button', { name: 'Lords-and-ladies' }).click();
-        await page.getByRole('button', { name: '✓ Lords-and-ladies', pressed: true }).waitFor();
+        await page.getByRole('button', { name: 'Lords-and-ladies', pressed: true }).waitFor();
         const patch = await page.evaluate(async () => {
           const { groups } = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
           const all = (await (await fetch(`/api/groups/${groups[0]!.id}/patches`)).json()) as {

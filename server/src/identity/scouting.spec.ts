@@ -5,6 +5,7 @@ import {
   as,
   emptyGroup,
   entryOf,
+  findBody,
   patchBody,
   person,
   searchBody,
@@ -15,18 +16,15 @@ import {
   type TestServer,
 } from '../testing/test-server.ts';
 
-const find = (over: Partial<FindBody> = {}): FindBody => ({
-  mayBe: [],
-  condition: 'deadStalk',
-  seen: [],
-  overhead: ['oak'],
-  looseness: 'loose',
-  eye: 'dozens',
-  lostShare: null,
-  specimen: 'a stalk',
-  note: '',
-  ...over,
-});
+const find = (over: Partial<FindBody> = {}): FindBody =>
+  findBody({
+    condition: 'deadStalk',
+    overhead: ['oak'],
+    looseness: 'loose',
+    eye: 'dozens',
+    specimen: 'a stalk',
+    ...over,
+  });
 
 describe('a walk over unknown ground', function () {
   this.timeout(60_000);

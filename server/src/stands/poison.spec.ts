@@ -1,9 +1,10 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import type { Entry, FindBody, HearthView, PoisonView, StandView } from '@emberfield/contract';
+import type { Entry, HearthView, PoisonView, StandView } from '@emberfield/contract';
 import { openedGroup } from '../testing/opened-group.ts';
 import {
   entryOf,
+  findBody,
   patchBody,
   person,
   searchBody,
@@ -13,17 +14,6 @@ import {
   type Person,
 } from '../testing/test-server.ts';
 
-const find = (...mayBe: string[]): FindBody => ({
-  mayBe,
-  condition: 'leaf',
-  seen: [],
-  overhead: [],
-  looseness: null,
-  eye: null,
-  lostShare: null,
-  specimen: '',
-  note: '',
-});
 /** So many metres east of where stands of these specs grow. */
 const eastM = (m: number) => ({
   geometry: {
@@ -49,7 +39,7 @@ describe('poison that was seen close by', function () {
   async function foundAt(m: number, ...mayBe: string[]): Promise<Entry> {
     const patch = patchBody({ name: 'Find 1', ...eastM(m) });
     await group.ask('post', 'patches').send(patch).expect(200);
-    const entry = entryOf({ patchId: patch.id, standId: newId() }, 'find', find(...mayBe), {
+    const entry = entryOf({ patchId: patch.id, standId: newId() }, 'find', findBody({ mayBe }), {
       standId: null,
       day: TODAY,
     });

@@ -239,6 +239,20 @@ export const searchBody = (
   over: Partial<EntryBodies['search']> = {},
 ): EntryBodies['search'] => ({ lookedFor, plantKey: null, found, stage: '', deadly: false, ...over });
 
+/** Something come upon on a walk; nothing is said of it but what it may be. */
+export const findBody = (over: Partial<EntryBodies['find']> = {}): EntryBodies['find'] => ({
+  mayBe: [],
+  condition: null,
+  seen: [],
+  overhead: [],
+  looseness: null,
+  eye: null,
+  lostShare: null,
+  specimen: '',
+  note: '',
+  ...over,
+});
+
 export const takeBody = (amount: number, over: Partial<EntryBodies['take']> = {}): EntryBodies['take'] => ({
   part: 'tip',
   amount,

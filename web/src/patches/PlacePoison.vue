@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import HarmfulName from '../kit/HarmfulName.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import { usePoison } from './queries.ts';
@@ -19,10 +20,7 @@ const { data } = usePoison(
     <h2>{{ words.t('patch.poison') }}</h2>
     <ul class="small">
       <li v-for="p in data" :key="words.text(p.name)">
-        <RouterLink v-if="p.plantKey" :to="{ name: 'plant', params: { plantKey: p.plantKey } }"
-          ><b>{{ words.text(p.name) }}</b></RouterLink
-        ><b v-else>{{ words.text(p.name) }}</b>
-        <span :class="p.severity === 'deadly' ? 'warn' : 'soft'"> {{ words.t(`stand.severity.${p.severity}`) }}</span>:
+        <HarmfulName :name="p.name" :severity="p.severity" :plant-key="p.plantKey" />
         {{ words.t(`patch.poisonSeen.${p.where}`, { day: words.format.dayAndYear(p.day) }) }}
       </li>
     </ul>

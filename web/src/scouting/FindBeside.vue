@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { CONTAMINATING, HAZARDS, type PatchFacts } from '@emberfield/contract';
 import ToggleChips from '../kit/ToggleChips.vue';
 import { useWords } from '../session/words.ts';
-import { toggled } from './find-draft.ts';
+import { toggled } from '../kit/toggled.ts';
 
 /** What is wrong with the place of a find, and what grows beside it. */
 const props = defineProps<{

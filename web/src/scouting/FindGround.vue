@@ -12,7 +12,7 @@ import {
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import ToggleChips from '../kit/ToggleChips.vue';
 import { useWords } from '../session/words.ts';
-import { toggled } from './find-draft.ts';
+import { toggled } from '../kit/toggled.ts';
 
 /** What a find stands on and under: what nobody remembers at home. */
 defineProps<{ facts: PatchFacts; body: FindBody }>();

@@ -9,10 +9,10 @@ import {
   patchOf,
   standingOf,
   stateOf,
-  toggled,
   withState,
   type FindDraft,
 } from './find-draft.ts';
+import { toggled } from '../kit/toggled.ts';
 import { plantsFor } from './find-plants.ts';
 
 const blank = (over: Partial<FindDraft> = {}): FindDraft => ({

@@ -60,10 +60,6 @@ export const blankFind = ({
   problem: '',
 });
 
-/** A list with something added, or without it where it was in. */
-export const toggled = <T>(list: readonly T[], item: T): readonly T[] =>
-  list.includes(item) ? list.filter((x) => x !== item) : [...list, item];
-
 /** Only a position is needed: all else can come later, and most of it is asked for in taps. */
 export const canKeep = (find: FindDraft): boolean => find.geometry !== null;
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { LookAlikeView } from '@emberfield/contract';
 import CatalogueText from '../kit/CatalogueText.vue';
+import HarmfulName from '../kit/HarmfulName.vue';
 import { useWords } from '../session/words.ts';
 
 /** Each look-alike of a stand: how it differs, whether anybody looked for it, and when it shows. */
@@ -25,10 +26,7 @@ const shows = (l: LookAlikeView, day: string): string =>
 <template>
   <ul class="small">
     <li v-for="l in lookAlikes" :key="l.name['en'] + l.severity">
-      <RouterLink v-if="l.plantKey" :to="{ name: 'plant', params: { plantKey: l.plantKey } }"
-        ><b>{{ words.text(l.name) }}</b></RouterLink
-      ><b v-else>{{ words.text(l.name) }}</b>
-      <span :class="l.severity === 'deadly' ? 'warn' : 'soft'"> {{ words.t(`stand.severity.${l.severity}`) }}</span>:
+      <HarmfulName :name="l.name" :severity="l.severity" :plant-key="l.plantKey" />
       <CatalogueText v-if="words.text(l.separatedBy)" :text="l.separatedBy" />
       <span class="state" :class="{ warn: l.search === 'found' }">
         {{ [searched(l), isSought(l) ? shows(l, day) : ''].filter(Boolean).join(' · ') }}

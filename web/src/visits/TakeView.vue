@@ -7,8 +7,9 @@ import ChoiceChips from '../kit/ChoiceChips.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
 import HazardList from '../kit/HazardList.vue';
-import HeldAgainst from './HeldAgainst.vue';
 import StateNote from '../kit/StateNote.vue';
+import ToggleChips from '../kit/ToggleChips.vue';
+import { toggled } from '../kit/toggled.ts';
 import { useDay } from '../session/use-day.ts';
 import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
@@ -30,14 +31,17 @@ const here = computed(() => stand.value?.patch.hazards ?? []);
 const urgent = computed(
   () => (outlook.value?.thorns ?? false) || here.value.length > 0 || Boolean(stand.value?.patch.neighbours),
 );
-const checks = computed(
-  () =>
-    stand.value?.profile.lookAlikes.filter(
-      (l) =>
-        (l.severity === 'deadly' || l.severity === 'poisonous') &&
-        !outlook.value?.leafByLeaf.some((m) => m.scientific === l.scientific),
-    ) ?? [],
-);
+const hold = (scientific: string): void => {
+  draft.value = { ...draft.value, checkedAgainst: toggled(draft.value.checkedAgainst, scientific) };
+};
+/** What may be among the pieces first, then whatever else of it kills or poisons. */
+const checks = computed(() => {
+  const mixed = outlook.value?.leafByLeaf ?? [];
+  const others = stand.value?.profile.lookAlikes.filter(
+    (l) => (l.severity === 'deadly' || l.severity === 'poisonous') && !mixed.some((m) => m.scientific === l.scientific),
+  );
+  return [...mixed, ...(others ?? [])];
+});
 </script>
 
 <template>
@@ -81,7 +85,14 @@ const checks = computed(
             })
           }}
         </p>
-        <HeldAgainst v-if="outlook.leafByLeaf.length" v-model="draft.checkedAgainst" :mixed="outlook.leafByLeaf" />
+        <template v-if="outlook.leafByLeaf.length">
+          <p class="small">{{ words.t('take.holdAgainst') }}</p>
+          <ToggleChips
+            :options="outlook.leafByLeaf.map((l) => ({ value: l.scientific, label: words.text(l.name) }))"
+            :chosen="draft.checkedAgainst"
+            :label="words.t('take.holdAgainst')"
+            @toggle="hold" />
+        </template>
         <p v-if="stand.patch.neighbours">
           <b>{{ words.t('take.besides') }}</b>: {{ stand.patch.neighbours }}
         </p>
