@@ -47,12 +47,18 @@ const spot = computed(() => typedPosition(text.value));
 /** On the phone the list lies over the map: it is pulled up by its handle, or by beginning to search. */
 const pulled = ref(false);
 const handle = ref<HTMLElement | null>(null);
-useSwipe(handle, {
+const { isSwiping } = useSwipe(handle, {
   threshold: 20,
   onSwipeEnd: (_, direction) => {
     if (direction === 'up' || direction === 'down') pulled.value = direction === 'up';
   },
 });
+/** Right after a swipe the browser makes no click of a touch, but takes it for what stops the swipe: it counts by itself. */
+function touched(event: TouchEvent): void {
+  if (isSwiping.value) return;
+  event.preventDefault();
+  pulled.value = !pulled.value;
+}
 /** How far down it begins: what is said above it (no signal, what waits) takes room of its own. */
 const whole = ref<HTMLElement | null>(null);
 const { top, update: lookAgain } = useElementBounding(whole);
@@ -136,6 +142,7 @@ function choose(patchId: string): void {
         class="handle"
         :aria-expanded="pulled"
         :aria-label="words.t(pulled ? 'ground.lower' : 'ground.pull')"
+        @touchend="touched"
         @click="pulled = !pulled" />
       <Input
         v-model:value="text"
