@@ -25,8 +25,17 @@ export {
   savePlantSchema,
   type PlantListItem,
   type PlantView,
+  type RemovedPlant,
   type SavePlant,
 } from './plants/profile.ts';
+export {
+  LARGEST_PLANT_FILE_BYTES,
+  PLANT_FILE_FORMAT,
+  plantFileOf,
+  readPlantFile,
+  type PlantFile,
+  type ReadPlantFile,
+} from './plants/plant-file.ts';
 export { SIGNS, VOCABULARY, isSignState, signOf } from './plants/signs.ts';
 export type { IdentityRow, IdentityTable } from './plants/identity-table.ts';
 export {

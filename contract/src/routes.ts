@@ -6,7 +6,7 @@ import type { Retire } from './patches/retirement.ts';
 import type { SetClearance, ClearanceView } from './people/clearance.ts';
 import type { IdentityTable } from './plants/identity-table.ts';
 import type { SetRule, RuleView } from './people/rules.ts';
-import type { SavePlant, PlantListItem, PlantView } from './plants/profile.ts';
+import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants/profile.ts';
 import type { AssignStation, ChangePatch, NewPatch, PatchDetail, PatchView } from './patches/patch.ts';
 import type { GroupProof } from './stands/group-proof.ts';
 import type { StandProof } from './stands/proof.ts';
@@ -91,6 +91,7 @@ export const ROUTES = {
   plants: route('get', `${G}/plants`, 'watcher')<readonly PlantListItem[]>(),
   plant: route('get', `${G}/plants/:plantKey`, 'watcher')<PlantView>(),
   savePlant: route('put', `${G}/plants/:plantKey`, 'keeper')<PlantView, SavePlant>({ body: 'json' }),
+  removePlant: route('delete', `${G}/plants/:plantKey`, 'keeper')<RemovedPlant>(),
 
   patches: route('get', `${G}/patches`, 'watcher')<readonly PatchView[]>(),
   patch: route('get', `${G}/patches/:patchId`, 'watcher')<PatchDetail>(),

@@ -12,6 +12,7 @@ export const ACTIVITIES = [
   'ruleSet',
   'clearanceSet',
   'plantSaved',
+  'plantRemoved',
   'placesImported',
   'placeImportUndone',
   'weatherImported',

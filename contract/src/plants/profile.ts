@@ -102,6 +102,7 @@ const areFrequencies = (value: unknown): boolean =>
 /** The whole profile; stages that windows and models name must exist, in order. */
 export const plantProfileSchema: Schema<PlantProfile> = exactly({
   key: key(),
+  origin: maybe(oneOf(['own'] as const)),
   scientific: line(120),
   family: line(60),
   names: text(80),
@@ -244,19 +245,23 @@ export interface PlantListItem {
   readonly severity: Severity;
   readonly parts: readonly { readonly key: PartKey; readonly name: Text }[];
   readonly deadlyLookAlikes: number;
-  /** Key of the shipped profile it was copied from; `null` for a shipped one. */
+  /** The group's own: written from nothing, or a copy. */
+  readonly own: boolean;
+  /** Key of the profile it was copied from; `null` for a shipped one, and for one that was written from nothing. */
   readonly copiedFrom: string | null;
 }
 
 export interface PlantView {
   readonly profile: PlantProfile;
+  /** 0 for a shipped profile. */
   readonly revision: number;
   readonly copiedFrom: string | null;
   readonly sources: Readonly<Record<string, string>>;
 }
 
 export interface SavePlant {
-  readonly copiedFrom: string;
+  /** `null`: written from nothing. */
+  readonly copiedFrom: string | null;
   /** Revision that was edited; 0 for a new copy. */
   readonly baseRevision: number;
   readonly profile: PlantProfile;
@@ -264,8 +269,13 @@ export interface SavePlant {
 }
 
 export const savePlantSchema: Schema<SavePlant> = exactly({
-  copiedFrom: key(),
+  copiedFrom: orNull(key()),
   baseRevision: whole(0, 1e6),
   profile: plantProfileSchema,
   note: freeText(400),
 }).required('missing');
+
+/** A plant that was taken off the list: saved again after this revision it is back. */
+export interface RemovedPlant {
+  readonly revision: number;
+}

@@ -26,6 +26,8 @@ export type CeilingRule =
   | { readonly kind: 'lookAlikeSeen'; readonly name: Text; readonly where: 'here' | 'place' | 'near' }
   /** At a stage when it cannot be told apart: nobody looked for it, or too long ago. */
   | { readonly kind: 'lookAlikeUnsearched'; readonly name: Text; readonly search: 'neverLooked' | 'expired' }
+  /** A plant of one's own for which nobody has said yet what it could be taken for. */
+  | { readonly kind: 'lookAlikesUnnamed' }
   /** Not settled before this early stage began. */
   | { readonly kind: 'notConfirmedBefore' }
   /** Only piece by piece, by somebody cleared for the family, which this person is not. */
@@ -81,6 +83,7 @@ export function barsTake({ rule }: Ceiling): boolean {
     case 'identity':
     case 'lookAlikeSeen':
     case 'lookAlikeUnsearched':
+    case 'lookAlikesUnnamed':
     case 'notConfirmedBefore':
     case 'leafByLeaf':
     case 'notHeldAgainst':

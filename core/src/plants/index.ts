@@ -13,7 +13,28 @@ export {
   type PartKey,
   type UnitKey,
 } from './kinds.ts';
+export {
+  datesOf,
+  LANDMARKS,
+  yearFromDates,
+  type DatedStage,
+  type KnownDates,
+  type Landmark,
+  type Period,
+} from './from-dates.ts';
 export { binomialOf } from './names.ts';
+export {
+  countMissing,
+  hasCaution,
+  hasTwin,
+  isMilder,
+  lookAlikesUnnamed,
+  missingWarnings,
+  ORGANS_OF_DANGER,
+  twinsWithoutApart,
+  twinsWithoutSigns,
+  withWarningsOf,
+} from './warnings.ts';
 export {
   ALWAYS,
   NEVER,

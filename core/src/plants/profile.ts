@@ -74,6 +74,8 @@ export interface ProfileCeiling {
 
 export interface PlantProfile {
   readonly key: string;
+  /** Written by a group from nothing: nobody else has looked at it. Left out: of the shipped list, or a copy of such a one. */
+  readonly origin?: 'own';
   readonly scientific: string;
   readonly family: string;
   readonly names: Text;

@@ -2,7 +2,7 @@
 import type { Ceiling, CeilingRule, HouseRule } from '../allowance/index.ts';
 import type { Clearance, IdentityStatus } from '../identity/index.ts';
 import { dayNumber, monthDayIn, yearOf, type DayNumber, type Text } from '../measure/index.ts';
-import type { PartKey, PlantProfile, ProfilePart } from '../plants/index.ts';
+import { lookAlikesUnnamed, type PartKey, type PlantProfile, type ProfilePart } from '../plants/index.ts';
 import type { BookPlace } from './book.ts';
 import type { Locks } from './locks.ts';
 import type { LookAlikeStanding } from './look-alikes.ts';
@@ -95,6 +95,7 @@ function ofIdentity(facts: CeilingFacts): Ceiling[] {
   if (identity === 'unconfirmed') out.push(bar({ kind: 'identity', status: identity }));
   if (identity === 'provisional' && profile.lookAlikes.some((l) => l.severity === 'deadly'))
     out.push(bar({ kind: 'identity', status: identity }));
+  if (lookAlikesUnnamed(profile)) out.push(bar({ kind: 'lookAlikesUnnamed' }));
   const { seen, shut, pieceByPiece, early } = locks;
   if (seen) out.push(bar({ kind: 'lookAlikeSeen', name: nameOf(seen), where: seen.where ?? 'here' }));
   if (identity === 'confirmed') {

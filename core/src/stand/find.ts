@@ -39,6 +39,8 @@ export const LOOSENESS = ['loose', 'firm', 'stony'] as const;
 export interface FindBody {
   /** Plants that it may be, by key; none for something unknown. */
   readonly mayBe: readonly string[];
+  /** What people call it, where the list does not have it. */
+  readonly unlisted?: string | undefined;
   readonly condition: FindCondition | null;
   readonly seen: readonly SeenSign[];
   readonly overhead: readonly OverheadTree[];

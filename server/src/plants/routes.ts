@@ -1,7 +1,8 @@
 import { ROUTES } from '@emberfield/contract';
 import type { Dependencies } from '../dependencies.ts';
 import type { Endpoints } from '../platform/http/endpoint.ts';
-import { listPlants, savePlant, viewPlant } from './operations/plants.ts';
+import { listPlants, viewPlant } from './operations/plants.ts';
+import { savePlant } from './operations/save-plant.ts';
 
 export function mountPlants(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.plants, (c) => listPlants(deps, c));

@@ -1,4 +1,4 @@
-import { datetime, int, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core';
+import { boolean, datetime, int, mysqlTable, primaryKey, varchar } from 'drizzle-orm/mysql-core';
 import { account, group } from '../people/table.ts';
 import { id, jsonText } from '../platform/database/columns.ts';
 
@@ -11,7 +11,10 @@ export const ownProfile = mysqlTable(
       .references(() => group.id),
     key: varchar('plant_key', { length: 60 }).notNull(),
     revision: int('revision').notNull(),
-    copiedFrom: varchar('copied_from', { length: 60 }).notNull(),
+    /** `null`: written from nothing. */
+    copiedFrom: varchar('copied_from', { length: 60 }),
+    /** Taken off the list; a later revision puts it back. */
+    removed: boolean('removed').notNull().default(false),
     profile: jsonText<unknown>('profile').notNull(),
     note: varchar('note', { length: 400 }).notNull(),
     madeBy: id('made_by')

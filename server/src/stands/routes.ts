@@ -7,6 +7,7 @@ import { viewGroupProof } from './operations/group-proof.ts';
 import { viewKit } from './operations/stand-kit.ts';
 import { viewStandProof } from './operations/stand-proof.ts';
 import { poisonAt } from './operations/poison-at.ts';
+import { removePlant } from './operations/remove-plant.ts';
 import { removeStand, retireStand } from './operations/retire.ts';
 import { viewStand } from './operations/stand-view.ts';
 import { addStand, changeStand, listEntries } from './operations/stands.ts';
@@ -27,6 +28,7 @@ export function mountStands(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.proof, (c) => viewGroupProof(deps, c));
   endpoints.inGroup(ROUTES.changeStand, (c) => changeStand(deps, c));
   endpoints.inGroup(ROUTES.retireStand, (c) => retireStand(deps, c));
+  endpoints.inGroup(ROUTES.removePlant, (c) => removePlant(deps, c));
   endpoints.inGroup(ROUTES.removeStand, (c) => removeStand(deps, c));
   endpoints.inGroup(ROUTES.standEntries, (c) => listEntries(deps, c));
 }

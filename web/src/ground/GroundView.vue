@@ -8,9 +8,10 @@ import { computed, defineAsyncComponent, ref, type WritableComputedRef } from 'v
 import { partsOf } from '../hearth/sections.ts';
 import { useHearth } from '../hearth/queries.ts';
 import StateNote from '../kit/StateNote.vue';
-import { useBaseMap, usePatches } from '../patches/queries.ts';
+import { useBaseMap } from '../patches/queries.ts';
 import { typedPosition } from '../patches/typed-position.ts';
 import { isPhone } from '../platform/theme.ts';
+import { usePatches } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
 import { useQueryChoice, useQueryText } from '../session/use-query.ts';

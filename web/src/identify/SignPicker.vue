@@ -3,20 +3,26 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { Phase } from '@emberfield/core/identity';
 import FoldUp from '../kit/FoldUp.vue';
-import SignDrawing from '../kit/SignDrawing.vue';
+import {
+  byKind,
+  FEW_KINDS,
+  openAtFirst,
+  type KindOfSigns,
+  type SignToPress,
+  type StateToPress,
+} from '../kit/sign-kinds.ts';
+import StateChoice from '../kit/StateChoice.vue';
 import { useWords } from '../session/words.ts';
-import type { SignChoice } from './field-left.ts';
 import type { Said } from './identify-draft.ts';
-import { byKind, FEW_KINDS, openAtFirst, type KindOfSigns } from './sign-kinds.ts';
 
 /** Every sign that can still tell something, as drawn choices, folded by what of the plant they are of. */
-const props = defineProps<{ signs: readonly SignChoice[]; phase: Phase | null }>();
+const props = defineProps<{ signs: readonly SignToPress[]; phase: Phase | null }>();
 const kinds = computed(() => byKind(props.signs));
 const open = computed(() => openAtFirst(kinds.value, props.phase));
 const emit = defineEmits<{ say: [said: Said] }>();
 /** The sign of which the next press says what it is not. */
 const denying = ref<string | null>(null);
-function press(sign: string, { state, mark }: SignChoice['states'][number]): void {
+function press(sign: string, { state, mark }: StateToPress): void {
   const said = denying.value === sign ? 'notSo' : 'seen';
   denying.value = null;
   emit('say', { sign, state, mark: mark === null ? said : null });
@@ -26,13 +32,6 @@ const titleOf = ({ kind, noted }: KindOfSigns): string =>
   [words.value.t(`identify.kind.${kind}`), ...(noted ? [words.value.t('identify.noted', { n: noted })] : [])].join(
     ' · ',
   );
-/** Three states are no check box: the word says which, "not so" among them. */
-const said = (sign: string, { state, mark, again, gone }: SignChoice['states'][number]): string => {
-  const name = words.value.t(`state.${sign}.${state}`);
-  if (mark === 'notSo') return words.value.t('identify.notSo', { what: name });
-  if (again) return words.value.t('identify.twice', { what: name });
-  return gone && mark === null ? `${name} (${words.value.t('identify.gone')})` : name;
-};
 </script>
 
 <template>
@@ -52,20 +51,11 @@ const said = (sign: string, { state, mark, again, gone }: SignChoice['states'][n
             >{{ words.t(denying === sign.key ? 'identify.denying' : 'identify.deny') }}</Button
           >
         </h3>
-        <div class="states" role="group" :aria-label="words.t(`sign.${sign.key}`)">
-          <button
-            v-for="s in states"
-            :key="s.state"
-            type="button"
-            class="state"
-            :class="[s.mark ?? '', { gone: s.gone }]"
-            :aria-pressed="s.mark === 'seen'"
-            :aria-label="said(sign.key, s)"
-            @click="press(sign.key, s)">
-            <span class="frame"><SignDrawing :sign="sign.key" :state="s.state" /></span>
-            <span>{{ words.t(`state.${sign.key}.${s.state}`) }}{{ s.again ? ' ✓✓' : '' }}</span>
-          </button>
-        </div>
+        <StateChoice
+          :sign="sign.key"
+          :label="words.t(`sign.${sign.key}`)"
+          :states="states"
+          @press="press(sign.key, $event)" />
       </section>
     </FoldUp>
   </template>
@@ -95,61 +85,5 @@ h3 {
 h3 small {
   font: 13px var(--sans);
   color: var(--soft);
-}
-.states {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(76px, 1fr));
-  gap: 6px;
-}
-.state {
-  border: 0;
-  background: none;
-  color: var(--char);
-  font: 13px/1.2 var(--sans);
-  padding: 2px;
-  cursor: pointer;
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  gap: 3px;
-  min-height: 48px;
-}
-.frame {
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  background: var(--sheet);
-  padding: 3px;
-  position: relative;
-}
-.state:hover .frame {
-  border-color: var(--char);
-}
-.seen .frame {
-  border: 3px solid var(--char);
-  padding: 1px;
-}
-.seen {
-  font-weight: 640;
-}
-.notSo .frame::after {
-  content: '';
-  position: absolute;
-  inset: 0;
-  background: linear-gradient(to top right, transparent calc(50% - 2px), var(--ember) 0 calc(50% + 2px), transparent 0);
-}
-.notSo .frame {
-  border: 2px solid var(--ember);
-  padding: 2px;
-}
-.notSo > span:last-child,
-.gone:not(.seen) > span:last-child {
-  text-decoration: line-through;
-  color: var(--soft);
-}
-.gone:not(.seen) .frame {
-  background: repeating-linear-gradient(135deg, var(--paper) 0 5px, var(--ash) 5px 6px);
-}
-.gone:not(.seen) .frame > :first-child {
-  opacity: 0.45;
 }
 </style>

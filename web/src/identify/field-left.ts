@@ -12,22 +12,11 @@ import {
   type SignSpec,
   type Standing,
 } from '@emberfield/core/identity';
-import { markOf, type IdentifyDraft, type Mark } from './identify-draft.ts';
+import type { SignToPress } from '../kit/sign-kinds.ts';
+import { markOf, type IdentifyDraft } from './identify-draft.ts';
 
 export interface Candidate extends Standing {
   readonly row: IdentityRow;
-}
-interface StateChoice {
-  readonly state: string;
-  readonly mark: Mark;
-  /** It was looked at a second time, and was the same. */
-  readonly again: boolean;
-  /** Nothing that is left on the list ever shows it. */
-  readonly gone: boolean;
-}
-export interface SignChoice {
-  readonly sign: SignSpec;
-  readonly states: readonly StateChoice[];
 }
 /** What one thing that was seen speaks against; by itself it rules nothing out that does harm. */
 export interface SpeaksAgainst {
@@ -41,7 +30,7 @@ export interface FieldLeft {
   /** Dangerous ones among what remains, the worst first. */
   readonly open: readonly Candidate[];
   readonly next: readonly NextSign[];
-  readonly signs: readonly SignChoice[];
+  readonly signs: readonly SignToPress[];
   readonly speaksAgainst: readonly SpeaksAgainst[];
   /** Everything on the list, ruled out or not. */
   readonly rows: readonly IdentityRow[];
@@ -81,7 +70,7 @@ interface Choosing {
   readonly wanted: IdentityRow | null;
 }
 /** The states of a sign to choose from: none where the phase does not show it, nothing left is known by it, or what is wanted is not built for it. */
-function choicesOf(sign: SignSpec, { remaining, draft: { phase, seen }, wanted }: Choosing): readonly SignChoice[] {
+function choicesOf(sign: SignSpec, { remaining, draft: { phase, seen }, wanted }: Choosing): readonly SignToPress[] {
   const said = seen.some((s) => s.sign === sign.key);
   const known = remaining.filter((c) => c.row.shows.some((x) => x.sign === sign.key));
   const asked = (phase === null || sign.when.includes(phase)) && (!wanted || isBuiltFor(wanted.habit, sign));

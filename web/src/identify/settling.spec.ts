@@ -7,7 +7,7 @@ import { settling } from './settling.ts';
 const stand = (habit: string, ...lookAlikes: string[]) =>
   ({
     plantKey: 'wanted',
-    profile: { habit },
+    profile: { habit, lookAlikes: [] },
     lookAlikes: lookAlikes.map((plantKey) => ({ plantKey })),
   }) as unknown as StandView;
 /** Taxa that what is seen below leaves open, or, where they stand apart, rules out. */
@@ -21,7 +21,7 @@ const MINE = [
 ];
 const left = (...keys: (readonly [string, Severity, shows?: typeof APART])[]) => {
   const rows = keys.map(
-    ([key, severity, shows]) => ({ key, severity, shows: shows ?? MINE }) as unknown as IdentityRow,
+    ([key, severity, shows]) => ({ key, severity, scientific: `Planta ${key}`, shows: shows ?? MINE }) as unknown as IdentityRow,
   );
   return {
     rows,
@@ -31,7 +31,30 @@ const left = (...keys: (readonly [string, Severity, shows?: typeof APART])[]) =>
 const saw = (...signs: string[]) =>
   signs.map((s) => ({ sign: s.split('.')[0]!, state: s.split('.')[1]!, present: true }));
 const WANTED = ['wanted', 'none'] as const;
+const SETTLED = { seen: saw('leafEdge.fineTeeth', 'stemSection.square'), phase: null };
 const TWO = saw('leafEdge.fineTeeth', 'stemSection.square');
+
+describe('settling a plant of one’s own', () => {
+  const own = (...lookAlikes: readonly { readonly scientific: string; readonly severity: string }[]) =>
+    ({ ...stand('herb'), profile: { habit: 'herb', origin: 'own', lookAlikes } }) as unknown as StandView;
+  const twin = (severity: string) => ({ scientific: 'Planta twin', severity });
+  const apart = left(WANTED, ['twin', 'deadly', APART]);
+  it('is not offered before somebody names what it could be taken for', () => {
+    const said = settling(own(), apart, SETTLED);
+    expect([said.unnamed, said.mayConfirm]).to.deep.equal([true, false]);
+    expect(settling(own(twin('deadly')), apart, SETTLED)).to.include({ unnamed: false, mayConfirm: true });
+  });
+  it('is not offered while a dangerous one of them is on no list, since no sign speaks of it', () => {
+    for (const [severity, may] of [
+      ['deadly', false],
+      ['poisonous', false],
+      ['nuisance', true],
+    ] as const) {
+      const said = settling(own(twin(severity)), left(WANTED), SETTLED);
+      expect([said.withoutSigns.length === 0, said.mayConfirm], severity).to.deep.equal([may, may]);
+    }
+  });
+});
 
 describe('settling a stand by what was seen', () => {
   it('offers "confirmed" once nothing deadly or poisonous of the whole list is left, named as a look-alike or not', () => {

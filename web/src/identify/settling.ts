@@ -1,5 +1,6 @@
-import { VOCABULARY, type IdentityRow, type StandView } from '@emberfield/contract';
+import { binomialOf, VOCABULARY, type IdentityRow, type StandView } from '@emberfield/contract';
 import { confirmation, isDangerous, mayConfirm } from '@emberfield/core/identity';
+import { lookAlikesUnnamed, twinsWithoutSigns } from '@emberfield/core/plants';
 import { worstFirst, type Candidate, type FieldLeft } from './field-left.ts';
 import type { IdentifyDraft } from './identify-draft.ts';
 
@@ -14,6 +15,10 @@ export interface Settling {
   readonly itselfRuledOut: boolean;
   /** A fungus whose wood or ground nobody named. */
   readonly hostMissing: boolean;
+  /** A plant of one's own: nobody named what it could be taken for. */
+  readonly unnamed: boolean;
+  /** Its dangerous look-alikes that are on no list, so that no sign can rule them out. */
+  readonly withoutSigns: StandView['profile']['lookAlikes'];
   readonly mayConfirm: boolean;
 }
 
@@ -25,6 +30,9 @@ export function settling(
 ): Settling {
   const named = new Set(lookAlikes.map((l) => l.plantKey));
   const said = confirmation(field.rows, VOCABULARY, { key: plantKey, seen, phase });
+  const unnamed = lookAlikesUnnamed(profile);
+  const listed = new Set(field.rows.map((r) => binomialOf(r.scientific)));
+  const withoutSigns = twinsWithoutSigns(profile, (l) => listed.has(binomialOf(l.scientific)));
   const hostMissing = profile.habit === 'fungus' && !seen.some((s) => s.sign === 'host' && s.present);
   return {
     leftOpen: field.remaining.filter((c) => named.has(c.key) && isDangerous(c.severity)),
@@ -34,6 +42,8 @@ export function settling(
     organsMissing: said.organsMissing,
     itselfRuledOut: said.itselfRuledOut,
     hostMissing,
-    mayConfirm: mayConfirm(said) && !hostMissing,
+    unnamed,
+    withoutSigns,
+    mayConfirm: mayConfirm(said) && !hostMissing && !unnamed && withoutSigns.length === 0,
   };
 }

@@ -9,9 +9,10 @@ import { useForm } from '../form/use-form.ts';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import { refusal, useOutbox } from '../offline/use-outbox.ts';
-import { useChange } from '../session/queries.ts';
+import { useChange, usePatches } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
+import NotListed from '../plants/NotListed.vue';
 import { usePlants } from '../plants/queries.ts';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
@@ -28,7 +29,7 @@ import {
   standFrom,
 } from './new-patch.ts';
 import PlaceFields from './PlaceFields.vue';
-import { usePatches, useStations } from './queries.ts';
+import { useStations } from './queries.ts';
 import { typedPosition } from './typed-position.ts';
 
 const words = useWords();
@@ -126,6 +127,7 @@ async function keep(): Promise<void> {
           :label="words.t('patch.plant')"
           :placeholder="words.t('patch.pickPlant')" />
       </FormField>
+      <NotListed v-if="!plant" />
       <div v-if="plant" class="knows">
         <p class="soft">{{ words.t('patch.beginsUnconfirmed') }}</p>
         <p v-if="plant.deadlyLookAlikes" class="warn">{{ words.t('plants.deadly', { n: plant.deadlyLookAlikes }) }}</p>

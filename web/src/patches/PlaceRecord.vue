@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { PatchDetail } from '@emberfield/contract';
 import { useGroup } from '../session/use-group.ts';
+import NotListed from '../plants/NotListed.vue';
 import { usePlants } from '../plants/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
@@ -29,7 +30,8 @@ const options = computed(() =>
 const nameOf = (key: string): string => options.value.find((o) => o.value === key)?.label ?? key;
 const findSaid = ({ body }: PatchDetail['finds'][number]): string =>
   [
-    words.value.format.list(body.mayBe.map(nameOf)) || words.value.t('walk.unknown'),
+    words.value.format.list(body.mayBe.map(nameOf)) || (body.unlisted ? '' : words.value.t('walk.unknown')),
+    body.unlisted ? words.value.t('ownPlant.noted', { name: body.unlisted }) : '',
     body.condition ? words.value.t(`find.conditionOf.${body.condition}`) : '',
     words.value.format.list(body.overhead.map((o) => words.value.t(`find.tree.${o}`))),
     body.looseness ? words.value.t(`find.loosenessOf.${body.looseness}`) : '',
@@ -99,6 +101,7 @@ async function inVain(): Promise<void> {
           :to="{ name: 'prospects', params: { patchId: patch.id }, query: { plants: f.body.mayBe.join(',') } }"
           >{{ words.t('walk.later') }}</RouterLink
         >
+        <NotListed v-if="f.body.unlisted" :name="f.body.unlisted" />
       </template>
       <template #act="{ row: f }">
         <Button v-if="mayPick" type="text" class="no-print" @click="takeBackFind(f.id)">{{
@@ -120,6 +123,7 @@ async function inVain(): Promise<void> {
         :placeholder="words.t('patch.pickPlant')" />
       <Button :disabled="sought === null" @click="inVain">{{ words.t('vain.add') }}</Button>
     </div>
+    <NotListed v-if="mayPick" />
     <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
   </section>
   <section v-if="patch.lifted.length" class="section">

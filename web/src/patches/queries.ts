@@ -5,12 +5,6 @@ import { call } from '../platform/api.ts';
 
 type GroupId = Ref<string | null>;
 
-export const usePatches = (groupId: GroupId) =>
-  useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'patches']),
-    queryFn: () => call(ROUTES.patches, { params: { groupId: groupId.value! } }),
-    enabled: computed(() => groupId.value !== null),
-  });
 /** The stations that places are reckoned from. */
 export const useStations = (groupId: GroupId) =>
   useQuery({

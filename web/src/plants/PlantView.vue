@@ -1,19 +1,22 @@
 <script setup lang="ts">
 import CatalogueText from '../kit/CatalogueText.vue';
 import GoButton from '../kit/GoButton.vue';
-import { Descriptions, DescriptionsItem } from 'ant-design-vue';
-import { computed, defineAsyncComponent } from 'vue';
+import { Button, Descriptions, DescriptionsItem } from 'ant-design-vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import DataTable from '../kit/DataTable.vue';
 import type { DataColumn } from '../kit/data-table.ts';
 import StateNote from '../kit/StateNote.vue';
-import type { PlantProfile } from '@emberfield/contract';
+import { plantFileOf, type PlantProfile } from '@emberfield/contract';
 import { useGroup } from '../session/use-group.ts';
 import { spoken } from '../platform/language.ts';
 import { useWords } from '../session/words.ts';
 import PlantSigns from './PlantSigns.vue';
+import { hasCaution, hasTwin, lookAlikesUnnamed } from '@emberfield/core/plants';
+import { saveText } from '../platform/save-text.ts';
 import { usePlant, usePlants } from './queries.ts';
 import { sayCeiling, sayFigure, sayModel } from './say-model.ts';
+import { useSavePlant } from './use-save-plant.ts';
 
 // Charts are heavy: the words stand before they come.
 const PlantYear = defineAsyncComponent(() => import('./PlantYear.vue'));
@@ -30,6 +33,32 @@ const nameOf = (key: string): string => {
   const found = plants.data.value?.find((x) => x.key === key);
   return found ? words.value.text(found.names) : key;
 };
+const baseKey = computed(() => plant.data.value?.copiedFrom ?? null);
+const model = usePlant(
+  computed(() => (baseKey.value === null ? null : groupId.value)),
+  computed(() => baseKey.value ?? ''),
+);
+const base = computed(() => (baseKey.value === null ? undefined : model.data.value?.profile));
+const isOwn = computed(() => (plant.data.value?.revision ?? 0) > 0);
+/** Whose warning it is, of a copy. */
+const from = (inherited: boolean): string =>
+  inherited && base.value ? words.value.t('ownPlant.cautionOf', { name: words.value.text(base.value.names) }) : '';
+const origin = computed(() => {
+  const { t } = words.value;
+  if (!isOwn.value) return t('plants.shipped');
+  return baseKey.value === null ? t('plants.own') : t('plants.copiedFrom', { name: nameOf(baseKey.value) });
+});
+const toFile = (): void =>
+  saveText(`${p.value!.key}.json`, JSON.stringify(plantFileOf(plant.data.value!), null, 2), 'application/json');
+const { remove } = useSavePlant();
+const problem = ref('');
+async function takeOff(): Promise<void> {
+  try {
+    await remove(plant.data.value!);
+  } catch (error) {
+    problem.value = (error as Error).message;
+  }
+}
 const day = (n: number): string =>
   words.value.format.day(new Date(Date.UTC(2025, 0, Math.round(n))).toISOString().slice(0, 10));
 const sourceOf = (key: string): string =>
@@ -61,24 +90,25 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
         <p class="soft">
           <i>{{ p.scientific }}</i> · {{ words.family(p.family) }} · {{ words.t(`plants.habit.${p.habit}`) }} ·
           {{ words.t(p.severity === 'none' ? `plants.status.${p.status}` : `identify.severity.${p.severity}`) }} ·
-          {{
-            plant.data.value?.copiedFrom
-              ? words.t('plants.copiedFrom', { name: plant.data.value.copiedFrom })
-              : words.t('plants.shipped')
-          }}
+          {{ origin }}
         </p>
       </div>
       <div class="acts no-print">
         <GoButton v-if="mayPick && p.parts.length" type="primary" :to="{ name: 'newPatch', query: { plant: p.key } }">{{
           words.t('plants.addStand')
         }}</GoButton><GoButton v-if="isKeeper" :to="{ name: 'editPlant', params: { plantKey: p.key } }">{{
-          words.t(plant.data.value?.copiedFrom ? 'plants.edit' : 'plants.copy')
+          words.t(isOwn ? 'plants.edit' : 'plants.copy')
         }}</GoButton>
+        <Button @click="toFile">{{ words.t('ownPlant.saveFile') }}</Button>
+        <Button v-if="isOwn && isKeeper" @click="takeOff">{{ words.t('ownPlant.remove') }}</Button>
       </div>
     </header>
-    <ul class="cautions">
+    <p v-if="problem" class="warn" role="alert">{{ problem }}</p>
+    <p v-if="lookAlikesUnnamed(p)" class="warn">{{ words.t('ownPlant.twinsLead') }}</p>
+    <ul v-if="p.cautions.length" class="cautions">
       <li v-for="(c, i) in p.cautions" :key="i" :class="{ first: c.class === 'lookAlike' }">
         <CatalogueText :text="c.text" />
+        <span v-if="base" class="soft small"> {{ from(hasCaution(base, c)) }}</span>
       </li>
     </ul>
     <p><CatalogueText :text="p.about" /></p>
@@ -104,6 +134,9 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
         :label="words.t('plants.lookAlikes')">
         <template #name="{ row: l }">
           <b>{{ words.text(l.name) }}</b><br /><i class="soft small">{{ l.scientific }}</i>
+          <template v-if="base"
+            ><br /><span class="soft small">{{ from(hasTwin(base, l)) }}</span></template
+          >
         </template>
         <template #by="{ row: l }"><CatalogueText :text="l.separatedBy" /></template>
         <template #severity="{ row: l }"
@@ -113,7 +146,7 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
         >
       </DataTable>
     </section>
-    <section class="section">
+    <section v-if="p.signs.length" class="section">
       <h2>{{ words.t('plants.signs') }}</h2>
       <DataTable
         bare

@@ -9,10 +9,11 @@ import StateNote from '../kit/StateNote.vue';
 import { spoken } from '../platform/language.ts';
 import { useQueryChoice, useQueryText } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
+import NotListed from './NotListed.vue';
 import { usePlants } from './queries.ts';
 
 const words = useWords();
-const { groupId } = useGroup();
+const { groupId, isKeeper } = useGroup();
 const plants = usePlants(groupId);
 const text = useQueryText();
 const kind = useQueryChoice('kind');
@@ -31,7 +32,7 @@ const inOrder = computed(() =>
 const kinds = computed(() =>
   (['gathered', 'known'] as const).map((k) => ({ value: k, label: words.value.t(`plants.kind.${k}`) })),
 );
-const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom !== null).length);
+const own = computed(() => (plants.data.value ?? []).filter((p) => p.own).length);
 </script>
 
 <template>
@@ -74,7 +75,7 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
             >{{ p.parts.map((x) => words.text(x.name)).join(' · ')
             }}<small
               >{{ words.t(`plants.habit.${p.habit}`) }} · {{ words.t(`plants.status.${p.status}`)
-              }}{{ p.copiedFrom ? ` · ${words.t('plants.own')}` : '' }}</small
+              }}{{ p.own ? ` · ${words.t('plants.own')}` : '' }}</small
             ></span
           >
           <span v-if="p.severity !== 'none'" :class="p.severity === 'nuisance' ? 'soft' : 'warn'">{{
@@ -86,6 +87,12 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.copiedFrom 
         </RouterLink>
       </li>
     </ul>
+    <template v-if="plants.data.value">
+      <NotListed :name="shown.length ? '' : text.trim()" />
+      <p v-if="isKeeper" class="small">
+        <RouterLink :to="{ name: 'readPlant' }">{{ words.t('ownPlant.readFile') }}</RouterLink>
+      </p>
+    </template>
   </div>
 </template>
 

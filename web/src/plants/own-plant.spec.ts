@@ -1,29 +1,44 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { plantProfileSchema } from '@emberfield/contract';
-import { formOf, keyFrom, profileFrom } from './own-plant.ts';
+import { countMissing, missingWarnings } from '@emberfield/core/plants';
+import { keyFrom } from './key-from.ts';
+import { formOf, profileFrom } from './own-plant.ts';
+import { blankTwin } from './plain-form.ts';
 
 const ramsons = CATALOGUE.find((p) => p.key === 'ramsons')!;
+const fresh = () => formOf(ramsons, ramsons, 'en');
 
-describe('an own plant', () => {
+describe('a copy of a plant', () => {
   it('is the plant it was copied from until something is changed', () => {
-    const copy = profileFrom(ramsons, formOf(ramsons, 'en'), 'en');
+    const copy = profileFrom(ramsons, ramsons, fresh(), 'en');
     expect(copy).to.deep.equal({ ...ramsons, ceilings: copy.ceilings });
     expect(copy.ceilings.map((c) => c.rule.kind).sort()).to.deep.equal(ramsons.ceilings.map((c) => c.rule.kind).sort());
   });
   it('marks changed figures as estimates, keeps the warnings, and still fits the schema', () => {
-    const form = formOf(ramsons, 'en');
+    const form = fresh();
     form.key = 'ramsons-north';
     form.name = 'Ramsons, north side';
     form.stages[1]!.usual = 88;
     form.caps = { leaf: 3 };
-    form.caution = 'Slippery bank.';
-    const own = profileFrom(ramsons, form, 'en');
+    form.cautions = [{ class: 'ground', text: 'Slippery bank.' }];
+    const own = profileFrom(ramsons, ramsons, form, 'en');
     expect(() => plantProfileSchema.validateSync(own, { strict: true })).not.to.throw();
     expect(own.stages[1]!.calendar.source).to.equal('estimate');
-    expect(own.lookAlikes).to.equal(ramsons.lookAlikes);
-    expect(own.cautions).to.have.length(ramsons.cautions.length + 1);
+    expect(own.lookAlikes).to.deep.equal(ramsons.lookAlikes);
+    expect(own.cautions.at(-1)).to.deep.equal({ class: 'ground', text: { en: 'Slippery bank.' } });
+    expect(countMissing(missingWarnings(ramsons, own))).to.equal(0);
     expect(own.ceilings.find((c) => c.rule.kind === 'perPlantCap')!.rule).to.include({ perPlant: 3 });
+  });
+  it('has look-alikes of its own beside those that it inherits, and gives back only its own to be changed', () => {
+    const form = fresh();
+    const twin = { ...blankTwin(), name: 'Squill', scientific: 'Scilla sp.', separatedBy: 'no smell of garlic' };
+    form.twins = [twin, { ...blankTwin(), name: 'half typed' }];
+    const own = profileFrom(ramsons, ramsons, form, 'de');
+    expect(own.lookAlikes).to.have.length(ramsons.lookAlikes.length + 1);
+    expect(own.lookAlikes.at(-1)).to.deep.include({ severity: 'deadly', apartFrom: 'never' });
+    expect(own.lookAlikes.at(-1)!.name).to.deep.equal({ en: 'Squill', de: 'Squill' });
+    expect(formOf(own, ramsons, 'de').twins).to.deep.equal([twin]);
   });
   it('gets a key from its name', () => {
     expect(keyFrom('Bärlauch, north!')).to.equal('barlauch-north');

@@ -1,6 +1,8 @@
 import type { PartKey, PlantProfile } from '@emberfield/contract';
 import type { Figure } from '@emberfield/core/measure';
-import { plainLetters } from '@emberfield/words';
+import { hasCaution, hasTwin } from '@emberfield/core/plants';
+import type { PlainForm, TwinForm } from './plain-form.ts';
+import { formOfTwin, saidIn, twinOf } from './plain-plant.ts';
 
 /** What of a profile can be changed by hand; everything else comes along from the plant it was copied from. */
 export interface OwnPlantForm {
@@ -15,15 +17,19 @@ export interface OwnPlantForm {
     sum: { value: number | null; low: number | null; high: number | null } | null;
   }[];
   caps: Partial<Record<PartKey, number | null>>;
-  caution: string;
+  /** Those of its own, beside what it inherits. */
+  twins: TwinForm[];
+  cautions: PlainForm['cautions'];
   note: string;
 }
 
-export function formOf(profile: PlantProfile, language: string): OwnPlantForm {
+/** @param base the plant whose warnings it keeps; itself for a copy that is yet to be made */
+export function formOf(profile: PlantProfile, base: PlantProfile, language: string): OwnPlantForm {
+  const text = (of: Readonly<Record<string, string>>): string => of[language] ?? of['en']!;
   return {
     key: profile.key,
-    name: profile.names[language] ?? profile.names['en']!,
-    about: profile.about[language] ?? profile.about['en']!,
+    name: text(profile.names),
+    about: text(profile.about),
     stages: profile.stages.map(({ key, calendar, model }) => ({
       key,
       usual: calendar.value,
@@ -36,34 +42,50 @@ export function formOf(profile: PlantProfile, language: string): OwnPlantForm {
         rule.kind === 'perPlantCap' ? (parts ?? profile.parts.map((p) => p.key)).map((p) => [p, rule.perPlant]) : [],
       ),
     ),
-    caution: '',
+    twins: profile.lookAlikes.filter((l) => !hasTwin(base, l)).map((l) => formOfTwin(l, text)),
+    cautions: profile.cautions.filter((c) => !hasCaution(base, c)).map((c) => ({ class: c.class, text: text(c.text) })),
     note: '',
   };
 }
 
 /** The changed profile: own figures are estimates, and a cap that was set replaces the one that came along. */
-export function profileFrom(base: PlantProfile, form: OwnPlantForm, language: string): PlantProfile {
+export function profileFrom(
+  profile: PlantProfile,
+  base: PlantProfile,
+  form: OwnPlantForm,
+  language: string,
+): PlantProfile {
+  const said = saidIn(language);
   const caps = Object.entries(form.caps).filter((c): c is [PartKey, number] => typeof c[1] === 'number' && c[1] !== 0);
   return {
-    ...base,
+    ...profile,
     key: form.key,
-    names: { ...base.names, en: base.names['en']!, [language]: form.name },
-    about: { ...base.about, en: base.about['en']!, [language]: form.about },
-    stages: base.stages.map((stage, i) => {
+    names: { ...profile.names, en: profile.names['en']!, [language]: form.name },
+    about: { ...profile.about, en: profile.about['en']!, [language]: form.about },
+    stages: profile.stages.map((stage, i) => {
       const f = form.stages[i]!;
       const model =
         'sum' in stage.model && f.sum ? { ...stage.model, sum: changed(stage.model.sum, f.sum) } : stage.model;
       return { ...stage, calendar: changed(stage.calendar, { value: f.usual, low: f.early, high: f.late }), model };
     }),
     ceilings: [
-      ...base.ceilings.filter((c) => c.rule.kind !== 'perPlantCap'),
+      ...profile.ceilings.filter((c) => c.rule.kind !== 'perPlantCap'),
       ...caps.map(([part, perPlant]) => ({ parts: [part], rule: { kind: 'perPlantCap' as const, perPlant } })),
     ],
-    cautions: form.caution.trim()
-      ? [...base.cautions, { class: 'handling', text: { en: form.caution.trim() } }]
-      : base.cautions,
+    lookAlikes: [
+      ...profile.lookAlikes.filter((l) => hasTwin(base, l)),
+      ...form.twins.filter(isWritten).map((twin) => twinOf(twin, said, profile.stages)),
+    ],
+    cautions: [
+      ...profile.cautions.filter((c) => hasCaution(base, c)),
+      ...form.cautions.filter((c) => c.text.trim() !== '').map((c) => ({ class: c.class, text: said(c.text) })),
+    ],
   };
 }
+
+/** What is not written yet the form says itself. */
+const isWritten = (twin: TwinForm): boolean =>
+  [twin.name, twin.scientific, twin.separatedBy].every((typed) => typed.trim() !== '');
 
 /** A figure with what was typed over it, which is an estimate; an emptied field is no number, and the schema says so. */
 function changed(
@@ -75,10 +97,3 @@ function changed(
     ? before
     : { ...next, source: 'estimate' };
 }
-
-/** A key from a name: small letters and hyphens. */
-export const keyFrom = (name: string): string =>
-  plainLetters(name)
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^[^a-z]+|-+$/g, '')
-    .slice(0, 60);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Input } from 'ant-design-vue';
+import { Button, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { PlantListItem } from '@emberfield/contract';
 import ToggleChips from '../kit/ToggleChips.vue';
@@ -7,8 +7,13 @@ import { useWords } from '../session/words.ts';
 import { plantsFor } from './find-plants.ts';
 
 /** What it may be: one, several, or nothing known. A few letters are enough; those of this walk stay at hand. */
-const props = defineProps<{ plants: readonly PlantListItem[]; chosen: readonly string[]; recent: readonly string[] }>();
-defineEmits<{ toggle: [key: string] }>();
+const props = defineProps<{
+  plants: readonly PlantListItem[];
+  chosen: readonly string[];
+  recent: readonly string[];
+  unlisted: string | undefined;
+}>();
+defineEmits<{ toggle: [key: string]; unlisted: [name: string | undefined] }>();
 const words = useWords();
 const text = ref('');
 const offered = computed(() =>
@@ -19,6 +24,11 @@ const offered = computed(() =>
     nameOf: (p) => words.value.text(p.names),
   }),
 );
+/** A name that the list does not have: it is kept as it was typed, and the plant can be entered at home. */
+const missed = computed(() => {
+  const typed = text.value.trim();
+  return typed.length > 1 && offered.value.every((p) => props.chosen.includes(p.key)) ? typed.slice(0, 80) : '';
+});
 </script>
 
 <template>
@@ -37,6 +47,18 @@ const offered = computed(() =>
         $emit('toggle', $event);
         text = '';
       " />
-    <p v-if="!chosen.length" class="soft small">{{ words.t('find.notKnown') }}</p>
+    <Button
+      v-if="missed"
+      class="chip"
+      @click="
+        $emit('unlisted', missed);
+        text = '';
+      "
+      >{{ words.t('ownPlant.noteName', { name: missed }) }}</Button
+    >
+    <Button v-if="unlisted" class="chip" aria-pressed="true" @click="$emit('unlisted', undefined)">{{
+      words.t('ownPlant.noted', { name: unlisted })
+    }}</Button>
+    <p v-if="!chosen.length && !unlisted" class="soft small">{{ words.t('find.notKnown') }}</p>
   </section>
 </template>

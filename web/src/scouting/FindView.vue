@@ -125,6 +125,8 @@ async function keep(): Promise<void> {
         :plants="plants.data.value ?? []"
         :chosen="body.mayBe"
         :recent="recent"
+        :unlisted="body.unlisted"
+        @unlisted="say({ unlisted: $event })"
         @toggle="say({ mayBe: toggled(body.mayBe, $event) })" />
       <section>
         <h2>{{ words.t('find.condition') }}</h2>

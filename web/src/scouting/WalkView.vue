@@ -24,12 +24,13 @@ const online = useOnline();
 onMounted(() => void send());
 const note = (): void => void router.push({ name: 'find', params: { findId: begin().id } });
 const names = ({ body }: FindDraft): string =>
-  words.value.format.list(
-    body.mayBe.map((key) => {
+  words.value.format.list([
+    ...body.mayBe.map((key) => {
       const plant = plants.data.value?.find((p) => p.key === key);
       return plant ? words.value.text(plant.names) : key;
     }),
-  ) || words.value.t('walk.unknown');
+    ...(body.unlisted ? [body.unlisted] : []),
+  ]) || words.value.t('walk.unknown');
 /** What waits or was refused is taken out of the outbox to be changed: it goes anew once it is kept again. */
 async function mend(f: FindDraft): Promise<void> {
   if (standing(f) !== 'draft') await reopen(f);

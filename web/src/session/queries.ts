@@ -54,6 +54,8 @@ export const useInvitations = (groupId: Ref<string | null>) =>
   groupQuery('invitations', groupId, (id) => call(ROUTES.invitations, { params: { groupId: id } }));
 export const useSought = (groupId: Ref<string | null>) =>
   groupQuery('sought', groupId, (id) => call(ROUTES.sought, { params: { groupId: id } }));
+export const usePatches = (groupId: Ref<string | null>) =>
+  groupQuery('patches', groupId, (id) => call(ROUTES.patches, { params: { groupId: id } }));
 export const useSessions = () => useQuery({ queryKey: ['sessions'], queryFn: () => call(ROUTES.sessions) });
 
 /** A change after which everything of the group is asked for anew: derived answers hang on all of it. */

@@ -143,6 +143,22 @@ export const reasons = {
     'Nur ein Hüter oder wer für die Familie freigegeben ist, gibt andere frei; nur ein Hüter sperrt eine Familie.',
   unknownState: 'Es nennt ein Merkmal oder einen Zustand davon, der nicht in der Liste steht.',
   notFrequencies: 'Wie oft ein Zustand vorkommt, ist eine Zahl über 0 und bis 1.',
+  keyTaken: 'Eine Pflanze der Liste hat diesen Schlüssel schon.',
+  notABinomial: 'Schreibe Gattung und Art, wie in Urtica dioica; ist sie nicht bekannt, Urtica sp.',
+  speciesIsShipped: 'Diese Art steht schon in der Liste: lege eine Kopie an, dann kommen ihre Warnungen mit.',
+  apartMissing:
+    'Sage bei jedem schädlichen Doppelgänger, ab wann er zu unterscheiden ist; „nicht, solange genommen wird“ ist die vorsichtige Antwort.',
+  milderThanKnown: 'Die Liste kennt sie als schädlicher.',
+  dangerNeedsSigns:
+    'Zeichne bei etwas Schädlichem Merkmale von mindestens zwei Organen: sonst wäre nie etwas davon zu unterscheiden.',
+  lookAlikesUnnamed:
+    'Noch hat niemand gesagt, womit sie zu verwechseln ist: nenne das zuerst, auf der Seite der Pflanze.',
+  lookAlikeWithoutSigns:
+    'Einer ihrer gefährlichen Doppelgänger steht nicht in der Liste, und kein Merkmal kann ihn ausschließen: trage ihn als eigene Pflanze ein, zu kennen und nicht zu nehmen.',
+  plantInUse: 'Ein Bestand, eine Kopie oder die Warnung einer anderen Pflanze hängt daran: sie bleibt.',
+  windowsLeaveNoDay:
+    'Zusammen lassen die Zeiten keinen Tag des Jahres frei: mache aus der im Winter zwei, bis 31. Dezember und ab 1. Januar.',
+  partTwice: 'Ein Teil steht zweimal in der Liste: gib ihm stattdessen eine zweite Zeit im Jahr.',
   warningMissing: 'Warnungen der Pflanze, von der kopiert wurde, müssen bleiben.',
   emptyFile: 'Die Datei ist leer.',
   notText: 'Das ist keine Textdatei: Führ sie als CSV aus.',

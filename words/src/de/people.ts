@@ -153,6 +153,7 @@ export const people = {
       ruleSet: 'hat eine Hausregel gesetzt:',
       clearanceSet: 'hat gesagt, wer freigegeben ist:',
       plantSaved: 'hat eine Pflanze geändert:',
+      plantRemoved: 'hat eine Pflanze von der Liste genommen:',
       placesImported: 'hat Orte hereingebracht:',
       placeImportUndone: 'hat hereingebrachte Orte zurückgenommen:',
       weatherImported: 'hat Wetter hereingebracht:',

@@ -138,6 +138,7 @@ export const sentences = {
     lookAlikeSeenPlace: '{name} an diesem Platz gesehen',
     lookAlikeSeenNear: '{name} ganz in der Nähe gesehen, keine 50 m entfernt',
     lookAlikeUnsearched: 'niemand hat nach {name} gesucht, als es sich zeigte',
+    lookAlikesUnnamed: 'niemand hat genannt, womit sie zu verwechseln ist',
     lookAlikeExpired: 'die Suche nach {name} ist zu lange her',
     notConfirmedBefore: 'nicht in einer Saison davor geklärt: in diesem Jahr zu früh, um es zu sagen',
     leafByLeaf: 'nur Stück für Stück, durch jemanden, der für {family} freigegeben ist: {name} kann darunter sein',

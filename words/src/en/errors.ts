@@ -141,6 +141,21 @@ export const reasons = {
     'Only a keeper, or somebody cleared for the family, clears others; only a keeper closes a family.',
   unknownState: 'It names a sign or a state of it that is not in the list.',
   notFrequencies: 'How often a state shows is a number above 0 and up to 1.',
+  keyTaken: 'A plant of the list has this key already.',
+  notABinomial: 'Write genus and species, as in Urtica dioica; for one that is not known, Urtica sp.',
+  speciesIsShipped: 'This species is in the list already: make a copy of it, and its warnings come along.',
+  apartMissing:
+    'Say of each harmful look-alike from when on it can be told apart; “not while it is taken” is the careful answer.',
+  milderThanKnown: 'The list knows it as more harmful than that.',
+  dangerNeedsSigns:
+    'Of something harmful draw signs of two organs at least: otherwise nothing could ever be told from it.',
+  lookAlikesUnnamed: 'Nobody has said yet what it could be taken for: name that first, on the plant’s page.',
+  lookAlikeWithoutSigns:
+    'One of its dangerous look-alikes is not in the list, so that no sign can rule it out: enter it as a plant of your own, to be known and not taken.',
+  plantInUse: 'A stand, a copy or the warning of another plant hangs on it: it stays.',
+  windowsLeaveNoDay:
+    'Together the dates leave no day of the year free: make the winter one two, to 31 December and from 1 January.',
+  partTwice: 'One part stands in the list twice: give it a second time of the year instead.',
   warningMissing: 'Warnings of the plant it was copied from must stay.',
   emptyFile: 'The file is empty.',
   notText: 'It is not a text file: export it as CSV.',

@@ -5,6 +5,7 @@ import { files } from './files.ts';
 import { hearth } from './hearth.ts';
 import { help } from './help.ts';
 import { identify } from './identify.ts';
+import { ownPlants } from './own-plants.ts';
 import { patches } from './patches.ts';
 import { people } from './people.ts';
 import { plants } from './plants.ts';
@@ -28,6 +29,7 @@ export const english = {
   ...visits,
   ...patches,
   ...plants,
+  ...ownPlants,
   ...families,
   ...signs,
   ...identify,

@@ -150,6 +150,7 @@ export const people = {
       ruleSet: 'set a house rule:',
       clearanceSet: 'said who is cleared:',
       plantSaved: 'changed a plant:',
+      plantRemoved: 'took a plant off the list:',
       placesImported: 'brought in places:',
       placeImportUndone: 'took back places brought in:',
       weatherImported: 'brought in weather:',

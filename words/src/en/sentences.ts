@@ -137,6 +137,7 @@ export const sentences = {
     lookAlikeSeenPlace: '{name} seen in this place',
     lookAlikeSeenNear: '{name} seen close by, within 50 m',
     lookAlikeUnsearched: 'nobody has looked for {name} while it shows',
+    lookAlikesUnnamed: 'nobody has named what it could be taken for',
     lookAlikeExpired: 'the search for {name} is too long ago',
     notConfirmedBefore: 'not settled in a season before: too early to tell this year',
     leafByLeaf: 'one by one only, by somebody cleared for {family}: {name} may be among it',

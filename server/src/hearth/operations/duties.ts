@@ -114,7 +114,8 @@ export function findDuty(
   plants: GroupCommons['plants'],
 ): readonly Duty[] {
   if (day > on) return [];
-  const known = (body as FindBody).mayBe.flatMap((key) => plants.get(key) ?? []);
+  const { mayBe, unlisted } = body as FindBody;
+  const known = mayBe.flatMap((key) => plants.get(key) ?? []);
   return [
     {
       kind: 'settleFind',
@@ -122,7 +123,7 @@ export function findDuty(
       patchId: patch.id,
       patchName: patch.name,
       day,
-      mayBe: known.map((p) => p.profile.names),
+      mayBe: [...known.map((p) => p.profile.names), ...(unlisted ? [{ en: unlisted }] : [])],
       plantKeys: known.map((p) => p.profile.key),
     },
   ];

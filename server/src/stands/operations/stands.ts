@@ -4,6 +4,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { patchById, seesExactly } from '../../patches/index.ts';
 import { updateGroup } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
+import { lockOwnProfile } from '../../plants/index.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { contentDigest } from '../../platform/tokens.ts';
@@ -25,6 +26,9 @@ export async function addStand(
   const digest = contentDigest(body);
   try {
     await transact(deps.db, async (tx) => {
+      // An own plant may be taken off the list at this very moment.
+      if ((await lockOwnProfile(tx, group.id, body.plantKey))?.removed)
+        throw new AppError('badInput', { field: 'body.plantKey', reason: 'unknownPlant' });
       await repository.insertStand(tx, {
         ...columns,
         where: where.trim(),

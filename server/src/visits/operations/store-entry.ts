@@ -1,6 +1,7 @@
 import { dayNumber } from '@emberfield/core/measure';
 import { isWithin } from '@emberfield/core/allowance';
 import { confirmation, mayConfirm } from '@emberfield/core/identity';
+import { binomialOf, lookAlikesUnnamed, twinsWithoutSigns } from '@emberfield/core/plants';
 import {
   entrySchema,
   VOCABULARY,
@@ -280,5 +281,10 @@ async function assertConfirmable(deps: Dependencies, group: KnownGroup, entry: E
   const hostMissing = profile.habit === 'fungus' && !seen.some((s) => s.sign === 'host' && s.present);
   if (said.organsMissing || hostMissing)
     throw new AppError('badInput', { field: 'body.seen', reason: 'signsOfTwoOrgans' });
+  // What nobody has named, or of which no signs are known, no look can rule out.
+  if (lookAlikesUnnamed(profile)) throw new AppError('badInput', { field: 'body.status', reason: 'lookAlikesUnnamed' });
+  const listed = new Set([...plants.values()].map((p) => binomialOf(p.profile.scientific)));
+  if (twinsWithoutSigns(profile, (l) => listed.has(binomialOf(l.scientific))).length > 0)
+    throw new AppError('badInput', { field: 'body.status', reason: 'lookAlikeWithoutSigns' });
   if (!mayConfirm(said)) throw new AppError('badInput', { field: 'body.status', reason: 'dangerousOpen' });
 }

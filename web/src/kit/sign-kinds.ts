@@ -1,5 +1,18 @@
-import type { Phase } from '@emberfield/core/identity';
-import type { SignChoice } from './field-left.ts';
+import type { Phase, SignSpec } from '@emberfield/core/identity';
+
+/** A state of a sign as it can be pressed. */
+export interface StateToPress {
+  readonly state: string;
+  readonly mark: 'seen' | 'notSo' | null;
+  /** It was looked at a second time, and was the same. */
+  readonly again: boolean;
+  /** Nothing that is left on the list ever shows it. */
+  readonly gone: boolean;
+}
+export interface SignToPress {
+  readonly sign: SignSpec;
+  readonly states: readonly StateToPress[];
+}
 
 /** What signs lie together under one heading, in the order in which one looks at a plant. */
 const KINDS = ['whole', 'leaf', 'stem', 'flower', 'fruit', 'smell', 'root', 'wood', 'fungus'] as const;
@@ -31,13 +44,13 @@ const KIND_OF: Readonly<Record<string, SignKind>> = {
 
 export interface KindOfSigns {
   readonly kind: SignKind;
-  readonly signs: readonly SignChoice[];
+  readonly signs: readonly SignToPress[];
   /** How many of its signs were noted. */
   readonly noted: number;
 }
 
 /** The signs by kind; kinds without any are left out. */
-export function byKind(signs: readonly SignChoice[]): readonly KindOfSigns[] {
+export function byKind(signs: readonly SignToPress[]): readonly KindOfSigns[] {
   return KINDS.map((kind) => {
     const own = signs.filter(({ sign }) => (KIND_OF[sign.organ] ?? 'whole') === kind);
     return { kind, signs: own, noted: own.filter(({ states }) => states.some((s) => s.mark !== null)).length };

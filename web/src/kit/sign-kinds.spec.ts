@@ -8,6 +8,7 @@ const all = SIGNS.map((sign) => ({
   states: sign.states.map((state) => ({
     state,
     mark: sign.key === 'root' && state === 'bulb' ? ('seen' as const) : null,
+    again: false,
     gone: false,
   })),
 }));

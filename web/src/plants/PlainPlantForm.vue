@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { Button, Form, Input } from 'ant-design-vue';
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { type PlantListItem, type PlantView, type PatchView } from '@emberfield/contract';
+import { LANDMARKS } from '@emberfield/core/plants';
+import FormFailure from '../form/FormFailure.vue';
+import FormField from '../form/FormField.vue';
+import { useForm } from '../form/use-form.ts';
+import { spoken } from '../platform/language.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useWords } from '../session/words.ts';
+import OwnCautions from './OwnCautions.vue';
+import OwnNames from './OwnNames.vue';
+import OwnParts from './OwnParts.vue';
+import OwnSigns from './OwnSigns.vue';
+import OwnTwins from './OwnTwins.vue';
+import OwnYear from './OwnYear.vue';
+import { blankPlain, plainSchema, type PlainForm } from './plain-form.ts';
+import { plainOf, profileFromPlain } from './plain-plant.ts';
+import { useSavePlant } from './use-save-plant.ts';
+
+/** A plant written from nothing, or changed that was: what its people know, in their dates. */
+const props = defineProps<{
+  plants: readonly PlantListItem[];
+  places: readonly PatchView[];
+  /** `null`: a new one. */
+  plant: PlantView | null;
+  /** A name that was typed before, where it was missed. */
+  name?: string;
+}>();
+const words = useWords();
+const router = useRouter();
+const language = spoken.value;
+const ownKey = props.plant?.profile.key ?? null;
+const before = props.plant && plainOf(props.plant.profile, words.value.text);
+const values = useDraft<PlainForm | null>(() => `own-plant-${ownKey ?? 'new'}`, null);
+if (values.value === null) values.value = before ?? blankPlain(props.name);
+if (props.name && values.value.name === '') Object.assign(values.value, blankPlain(props.name));
+const filled = computed(() => values.value ?? blankPlain());
+const form = useForm<PlainForm>({
+  schema: plainSchema(props.plants, ownKey),
+  body: () => values.value,
+});
+const { save } = useSavePlant();
+const stages = computed(() =>
+  LANDMARKS.filter((l) => filled.value.landmarks[l] !== null).map((l) => ({
+    value: l as string,
+    label: words.value.t(`ownPlant.landmark.${l}`),
+  })),
+);
+const keep = (): Promise<unknown> =>
+  form.send(async (body) => {
+    const profile = profileFromPlain(body, words.value, language);
+    await save({ copiedFrom: null, baseRevision: props.plant?.revision ?? 0, profile, note: body.note });
+    values.value = null;
+  });
+function leave(): void {
+  values.value = null;
+  void router.push(ownKey ? { name: 'plant', params: { plantKey: ownKey } } : { name: 'plants' });
+}
+</script>
+
+<template>
+  <Form v-if="values" layout="vertical" class="page own" @submit="keep">
+    <h1>{{ plant ? words.text(plant.profile.names) : words.t('ownPlant.title') }}</h1>
+    <p class="soft">{{ words.t('ownPlant.lead') }}</p>
+    <OwnNames v-model="values" :form="form" :plants="plants" :is-new="plant === null" />
+    <section class="section">
+      <h2>{{ words.t('ownPlant.parts') }}</h2>
+      <p v-if="values.severity !== 'none'" class="soft">{{ words.t('ownPlant.noParts') }}</p>
+      <OwnParts v-else v-model="values.parts" :form="form" />
+    </section>
+    <OwnYear v-model="values" :form="form" :places="places" />
+    <section class="section">
+      <h2>{{ words.t('ownPlant.twins') }}</h2>
+      <p :class="values.twins.length ? 'soft' : 'warn'">{{ words.t('ownPlant.twinsLead') }}</p>
+      <OwnTwins
+        v-model="values.twins"
+        :form="form"
+        at="twins"
+        :plants="plants"
+        :own-key="values.key"
+        :stages="stages" />
+    </section>
+    <section class="section">
+      <h2>{{ words.t('ownPlant.signs') }}</h2>
+      <p class="soft">{{ words.t('ownPlant.signsLead') }}</p>
+      <OwnSigns v-model="values.shows" :form="form" :habit="values.habit" />
+    </section>
+    <section class="section">
+      <h2>{{ words.t('ownPlant.cautions') }}</h2>
+      <OwnCautions v-model="values.cautions" :form="form" at="cautions" />
+    </section>
+    <FormField :form="form" at="bring" optional :label="words.t('ownPlant.bring')">
+      <Input v-model:value="values.bring" :maxlength="600" />
+    </FormField>
+    <FormField v-if="plant" :form="form" at="note" optional :label="words.t('plants.note')">
+      <Input v-model:value="values.note" :maxlength="400" />
+    </FormField>
+    <FormFailure :said="form.failure.value" />
+    <div class="acts">
+      <Button html-type="submit" type="primary" :loading="form.busy.value">{{
+        words.t('plants.keepOwn')
+      }}</Button><Button @click="leave">{{ words.t('common.cancel') }}</Button>
+    </div>
+  </Form>
+</template>
+
+<style scoped>
+.own :deep(.own-grid) {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
+  gap: 0 16px;
+}
+.own :deep(.one) {
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  padding: 6px 14px 10px;
+  margin: 0 0 12px;
+  min-width: 0;
+}
+.own :deep(.one legend) {
+  width: auto;
+  margin: 0;
+  padding: 0 6px;
+  border: 0;
+  font: 600 17px/1.2 var(--serif);
+  color: var(--char);
+}
+.own :deep(h3) {
+  font: 600 15px var(--sans);
+  margin: 6px 0 4px;
+}
+.own :deep(.ticks) {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 10px 0 4px;
+}
+.acts {
+  display: flex;
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,170 @@
+import type { PlantProfile } from '@emberfield/contract';
+import { ALWAYS, datesOf, NEVER, yearFromDates, type DatedStage } from '@emberfield/core/plants';
+import type { Words } from '@emberfield/words';
+import { blankPlain, type PlainForm, type TwinForm } from './plain-form.ts';
+
+// The profile that the form of a plant of one's own makes, and the form that such a profile was made by.
+
+/** A text of a profile in the language that it was typed in, which stands for the English one too; where nothing was typed, something usual. */
+export const saidIn =
+  (language: string) =>
+  (typed: string, otherwise = ''): Readonly<Record<string, string>> & { en: string } => {
+    const text = typed.trim() || otherwise;
+    return { en: text, ...(language === 'en' ? {} : { [language]: text }) };
+  };
+
+/** How often a state shows that somebody pressed: alone of its sign, or as one of several (estimates). */
+const MOSTLY = 0.9;
+const AT_TIMES = 0.6;
+
+/** The profile that a form makes; every figure of it is an estimate. What it says in words is in the language that it was typed in. */
+export function profileFromPlain(form: PlainForm, words: Words, language: string): PlantProfile {
+  const { t } = words;
+  const said = saidIn(language);
+  const nameOf = (stage: DatedStage) => {
+    if (stage.kind === 'standing') return said(t('ownPlant.standing'));
+    if (stage.kind === 'landmark') return said(t(`ownPlant.landmark.${stage.landmark}`));
+    return said(t(`ownPlant.${stage.kind}`, { part: t(`plants.partName.${stage.part}`) }));
+  };
+  // Of what is harmful nothing is taken, whatever was typed before somebody said so.
+  const parts = form.severity === 'none' ? form.parts : [];
+  const landmarks = Object.fromEntries(Object.entries(form.landmarks).filter(([, day]) => day !== null));
+  const year = yearFromDates(
+    { landmarks, parts: parts.map((p) => ({ ...p, use: p.use.trim() })), at: form.at },
+    nameOf,
+  );
+  if (!year) throw new RangeError('the periods leave no day of the year free');
+  return {
+    key: form.key,
+    origin: 'own',
+    scientific: form.scientific.trim(),
+    family: form.family.trim(),
+    names: said(form.name),
+    about: said(form.about, t('ownPlant.usualAbout')),
+    habit: form.habit,
+    lifeCycle: LIFE_OF[form.habit] ?? 'perennial',
+    status: form.status,
+    severity: form.severity,
+    ...year,
+    reference: {
+      place: said(form.region, t('ownPlant.nowhere')),
+      latitudeDeg: form.at?.latitudeDeg ?? 0,
+      heightM: form.at?.heightM ?? 0,
+    },
+    parts: parts.map((p) => ({
+      key: p.part,
+      name: said(t(`plants.partName.${p.part}`)),
+      unit: p.unit,
+      perPlant: { value: p.perPlant, low: p.perPlant / 2, high: p.perPlant * 2, source: 'estimate' },
+      massG: null,
+      method: said(p.method, t('ownPlant.usualMethod')),
+      effect: said(t(p.kills ? 'ownPlant.killed' : 'ownPlant.lives')),
+      kills: p.kills,
+      costsSeed: p.costsSeed,
+      spends: [],
+      minAgeYears: null,
+      use: said(p.use),
+      eating: p.eating,
+    })),
+    ceilings: [
+      ...(form.status === 'protected' ? [{ parts: null, rule: { kind: 'protected' as const } }] : []),
+      ...parts.flatMap((p) =>
+        p.cap === null ? [] : [{ parts: [p.part], rule: { kind: 'perPlantCap' as const, perPlant: p.cap } }],
+      ),
+    ],
+    signs: [],
+    shows: form.shows.map(({ sign, states }) => ({
+      sign,
+      states: Object.fromEntries(states.map((s) => [s, states.length === 1 ? MOSTLY : AT_TIMES])),
+      when: null,
+    })),
+    lookAlikes: form.twins.map((twin) => twinOf(twin, said, year.stages)),
+    substitutes: [],
+    cautions: form.cautions.map((c) => ({ class: c.class, text: said(c.text) })),
+    bring: said(form.bring, t('ownPlant.usualBring')),
+    keeping: said(t('ownPlant.usualKeeping')),
+    works: [],
+  };
+}
+
+const LIFE_OF: Readonly<Partial<Record<PlantProfile['habit'], PlantProfile['lifeCycle']>>> = {
+  biennial: 'biennial',
+  shrub: 'woody',
+  tree: 'woody',
+  conifer: 'woody',
+  fungus: 'fungus',
+};
+
+export function twinOf(
+  { name, scientific: latin, severity, separatedBy, apart, byPiece }: TwinForm,
+  said: ReturnType<typeof saidIn>,
+  stages: readonly { readonly key: string }[],
+): PlantProfile['lookAlikes'][number] {
+  // A landmark whose day was taken out again tells nothing any more.
+  const isKnown = apart === ALWAYS || apart === NEVER || stages.some((s) => s.key === apart);
+  return {
+    name: said(name),
+    scientific: latin.trim(),
+    severity,
+    separatedBy: said(separatedBy),
+    apartFrom: isKnown ? apart : NEVER,
+    ...(byPiece ? { pieceByPiece: true } : {}),
+  };
+}
+/** A look-alike as the form has it. */
+export const formOfTwin = (
+  l: PlantProfile['lookAlikes'][number],
+  text: (of: Readonly<Record<string, string>>) => string,
+): TwinForm => ({
+  name: text(l.name),
+  scientific: l.scientific,
+  severity: l.severity,
+  separatedBy: text(l.separatedBy),
+  apart: l.apartFrom ?? NEVER,
+  byPiece: l.pieceByPiece === true,
+});
+
+/** The form that a profile was made by; `null` of one that knows more than such a form can say. */
+export function plainOf(
+  profile: PlantProfile,
+  text: (of: Readonly<Record<string, string>>) => string,
+): PlainForm | null {
+  const dates = datesOf(profile);
+  const isPlain = profile.origin === 'own' && profile.signs.length === 0 && profile.windows.every((w) => !w.regrowth);
+  if (!dates || !isPlain) return null;
+  const { latitudeDeg, heightM, place } = profile.reference;
+  const somewhere = profile.stages.some((s) => s.model.kind === 'calendar' && s.model.direction !== 'none');
+  const capOf = (key: string): number | null => {
+    const cap = profile.ceilings.find((c) => c.rule.kind === 'perPlantCap' && c.parts?.some((p) => p === key));
+    return cap?.rule.kind === 'perPlantCap' ? cap.rule.perPlant : null;
+  };
+  return {
+    ...blankPlain(text(profile.names)),
+    key: profile.key,
+    scientific: profile.scientific,
+    family: profile.family,
+    habit: profile.habit,
+    severity: profile.severity,
+    status: profile.status,
+    region: text(place),
+    about: text(profile.about),
+    landmarks: { ...blankPlain().landmarks, ...dates.landmarks },
+    at: somewhere ? { latitudeDeg, heightM, placeId: '' } : null,
+    parts: profile.parts.map((p) => ({
+      part: p.key,
+      use: text(p.use),
+      unit: p.unit,
+      perPlant: p.perPlant.value,
+      cap: capOf(p.key),
+      periods: (dates.parts.find((d) => d.part === p.key)?.periods ?? []).map((x) => ({ ...x })),
+      kills: p.kills,
+      costsSeed: p.costsSeed,
+      eating: p.eating,
+      method: text(p.method),
+    })),
+    twins: profile.lookAlikes.map((l) => formOfTwin(l, text)),
+    cautions: profile.cautions.map((c) => ({ class: c.class, text: text(c.text) })),
+    shows: profile.shows.map((s) => ({ sign: s.sign, states: Object.keys(s.states) })),
+    bring: text(profile.bring),
+  };
+}
