@@ -64,7 +64,7 @@ await shot('scouting-phone', {
     await page.getByRole('button', { name: 'rosette', exact: true }).click();
   },
 });
-await shot('identify', {
+await shot('identify-phone', {
   path: '/ground',
   do: async (page) => {
     await page.getByRole('button', { name: /Withen Wood/ }).click();
@@ -73,6 +73,8 @@ await shot('identify', {
     await page.getByRole('link', { name: 'Settle what it is' }).first().click();
     for (const state of ['a fungus', 'domed', 'many grown together', 'dead broad-leaved wood'])
       await page.getByRole('button', { name: state, exact: true }).first().click();
+    // The way there leads over the map beside the list; what is looked at is the phone's.
+    await page.setViewportSize({ width: 390, height: 844 });
     await page.evaluate(() => scrollTo(0, 0));
   },
 });
@@ -94,7 +96,26 @@ await shot('proof', {
     await page.waitForTimeout(2_500);
   },
 });
-await shot('plants', { path: '/plants' });
+await shot('own-plant', {
+  path: '/own-plants/new?name=Alexanders',
+  do: async (page) => {
+    await page.getByLabel('Latin name, genus and species').fill('Smyrnium olusatrum');
+    await page.getByLabel('Family').fill('Apiaceae');
+    await page.keyboard.press('Escape');
+    const choose = async (label, option) => {
+      await page.getByRole('combobox', { name: label }).first().focus();
+      await page.keyboard.press('ArrowDown');
+      await page.keyboard.type(option);
+      await page.locator('.ant-select-dropdown:visible .ant-select-item-option', { hasText: option }).first().click();
+    };
+    await choose('Add a part', 'stalks');
+    await choose('From the list', 'Hemlock water-dropwort');
+    await page.getByLabel('Told apart by').fill('flowers yellow-green; dropwort white');
+    await page.getByRole('button', { name: 'Leaves', exact: false }).click();
+    await page.getByRole('button', { name: 'three leaflets', exact: true }).click();
+    await page.getByText('What is taken').evaluate((heading) => heading.scrollIntoView());
+  },
+});
 await shot('plant', { path: '/plants/ramsons' });
 await shot('weather', { path: '/weather' });
 await shot('new-patch', { path: '/patches/new', full: true });

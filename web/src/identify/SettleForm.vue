@@ -69,12 +69,12 @@ const remind = (): Promise<boolean> =>
     <p v-if="said.itselfRuledOut" class="warn">
       {{ words.t('identify.itIsRuledOut', { plant: words.text(stand.plantName) }) }}
     </p>
-    <p v-else-if="said.dangerousOpen.length" class="warn">
-      {{ words.t('identify.cannotConfirm', { names: openNames }) }}
-    </p>
     <p v-else-if="said.unnamed" class="warn">{{ words.t('reasons.lookAlikesUnnamed') }}</p>
     <p v-else-if="said.withoutSigns.length" class="warn">
       {{ words.t('ownPlant.noSigns', { name: words.format.list(said.withoutSigns.map((l) => words.text(l.name))) }) }}
+    </p>
+    <p v-else-if="said.dangerousOpen.length" class="warn">
+      {{ words.t('identify.cannotConfirm', { names: openNames }) }}
     </p>
     <p v-else-if="said.organsMissing" class="warn">{{ words.t('identify.organsMissing') }}</p>
     <p v-else-if="said.hostMissing" class="warn">{{ words.t('identify.hostMissing') }}</p>

@@ -2,6 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useWords } from '../session/words.ts';
+import NotListed from '../plants/NotListed.vue';
 import type { Candidate } from './field-left.ts';
 
 /** What the signs leave possible; pressing one sets it beside the plant that is looked for. */
@@ -33,6 +34,7 @@ const harms = (c: Candidate): boolean =>
     <Button v-if="remaining.length > shown.length" type="link" @click="all = true">
       {{ words.t('identify.more', { n: remaining.length }) }}
     </Button>
+    <NotListed v-if="wanted === null" />
   </section>
 </template>
 

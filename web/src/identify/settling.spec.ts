@@ -21,7 +21,8 @@ const MINE = [
 ];
 const left = (...keys: (readonly [string, Severity, shows?: typeof APART])[]) => {
   const rows = keys.map(
-    ([key, severity, shows]) => ({ key, severity, scientific: `Planta ${key}`, shows: shows ?? MINE }) as unknown as IdentityRow,
+    ([key, severity, shows]) =>
+      ({ key, severity, scientific: `Planta ${key}`, shows: shows ?? MINE }) as unknown as IdentityRow,
   );
   return {
     rows,

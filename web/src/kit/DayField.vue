@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { CalendarOutlined } from '@ant-design/icons-vue';
 import { DatePicker } from 'ant-design-vue';
-import { computed, useId } from 'vue';
+import { computed, ref, useId, type ComponentPublicInstance } from 'vue';
 import { spoken } from '../platform/language.ts';
+import { useInputName } from './use-input-name.ts';
 
 /** A day, picked or typed, as `YYYY-MM-DD`; empty is ''. */
 const props = defineProps<{
@@ -17,6 +18,8 @@ const props = defineProps<{
 }>();
 const model = defineModel<string>({ required: true });
 const own = useId();
+const field = ref<ComponentPublicInstance | null>(null);
+useInputName(field, () => props.label);
 /** The first is how it is shown; the others are understood as well. */
 const FORMATS = computed(() => [
   spoken.value === 'de' ? 'D. MMM YYYY' : 'D MMM YYYY',
@@ -33,11 +36,11 @@ const outside = (day: { readonly format: (as: string) => string }): boolean => {
 <template>
   <DatePicker
     :id="id ?? own"
+    ref="field"
     :value="model || undefined"
     value-format="YYYY-MM-DD"
     :format="FORMATS"
     :allow-clear="optional"
-    :aria-label="label"
     :placeholder="placeholder ?? ''"
     :disabled-date="outside"
     :size="size ?? 'middle'"

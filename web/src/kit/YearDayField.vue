@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { CalendarOutlined } from '@ant-design/icons-vue';
 import { DatePicker } from 'ant-design-vue';
-import { computed, useId } from 'vue';
+import { computed, ref, useId, type ComponentPublicInstance } from 'vue';
 import { dayNumber, dayOfYear, firstOfYear, isoDay } from '@emberfield/core/measure';
 import { spoken } from '../platform/language.ts';
+import { useInputName } from './use-input-name.ts';
 
 /**
  * A day of every year, picked or typed without a year, as its number in a year without a leap day. A figure may lie beyond the year's ends
@@ -14,6 +15,8 @@ const model = defineModel<number | null>({ required: true });
 const YEAR = 2025;
 const DAYS = 365;
 const own = useId();
+const field = ref<ComponentPublicInstance | null>(null);
+useInputName(field, () => props.label);
 const FORMATS = computed(() => [spoken.value === 'de' ? 'D. MMM' : 'D MMM', 'D.M.', 'D/M', 'MM-DD']);
 const shown = computed(() =>
   model.value === null || Number.isNaN(model.value)
@@ -32,12 +35,13 @@ function pick(value: unknown): void {
 <template>
   <DatePicker
     :id="id ?? own"
+    ref="field"
     :value="shown"
     value-format="YYYY-MM-DD"
     :format="FORMATS"
     :allow-clear="optional"
-    :aria-label="label"
     placeholder=""
+    :show-today="false"
     :size="size ?? 'middle'"
     dropdown-class-name="of-every-year"
     @update:value="pick(typeof $event === 'string' ? $event.slice(5) : $event)">
@@ -46,10 +50,11 @@ function pick(value: unknown): void {
 </template>
 
 <style>
-/* A day of every year has none. */
+/* A day of every year has neither a year nor a day of the week. */
 .of-every-year .ant-picker-year-btn,
 .of-every-year .ant-picker-header-super-prev-btn,
-.of-every-year .ant-picker-header-super-next-btn {
+.of-every-year .ant-picker-header-super-next-btn,
+.of-every-year .ant-picker-content thead {
   display: none;
 }
 </style>

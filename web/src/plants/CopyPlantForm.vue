@@ -75,10 +75,10 @@ const form = useForm({
   },
 });
 const { save } = useSavePlant();
+const letGo = (): void => void (values.value = null);
 const keep = (): Promise<unknown> =>
   form.send(async (body) => {
-    await save(body.save);
-    values.value = null;
+    await save(body.save, letGo);
   });
 const stages = computed(() => profile.stages.map((s) => ({ value: s.key, label: words.value.text(s.name) })));
 const inherited = computed(() => profile.lookAlikes.filter((l) => hasTwin(props.base, l)));
@@ -89,7 +89,7 @@ function rename(name: string): void {
   values.value.name = name;
 }
 function leave(): void {
-  values.value = null;
+  letGo();
   void router.push({ name: 'plant', params: { plantKey: profile.key } });
 }
 </script>

@@ -47,7 +47,7 @@ const name = computed(() => (typeof route.query['name'] === 'string' ? route.que
   <StateNote v-else-if="!isReady" state="loading" />
   <PlainPlantForm
     v-else-if="isPlain"
-    :key="plantKey ?? 'new'"
+    :key="plantKey ?? `new:${name}`"
     :plants="plants.data.value!"
     :places="places.data.value!"
     :plant="plant.data.value ?? null"

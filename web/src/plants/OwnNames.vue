@@ -44,11 +44,7 @@ const there = computed(() =>
         }}</RouterLink>
       </FormField>
       <FormField :form="form" at="family" :label="words.t('ownPlant.family')">
-        <AutoComplete
-          v-model:value="values.family"
-          :options="families"
-          :filter-option="matches"
-          :placeholder="words.t('ownPlant.familyHint')" />
+        <AutoComplete v-model:value="values.family" :options="families" :filter-option="matches" />
       </FormField>
       <FormField :form="form" at="habit" :label="words.t('ownPlant.kind')">
         <PickOne

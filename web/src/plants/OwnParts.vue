@@ -73,6 +73,9 @@ const unitName = (unit: string): string => words.value.t(`unit.${unit}`, { n: 2 
           :unit="unitName(p.unit)">
           <NumberField v-model="p.cap" />
         </FormField>
+        <FormField :form="form" :at="`parts[${i}].sharePct`" optional :label="words.t('ownPlant.share')" unit="%">
+          <NumberField v-model="p.sharePct" />
+        </FormField>
       </div>
       <h3>{{ words.t('ownPlant.eating') }}</h3>
       <ChoiceChips
@@ -91,6 +94,7 @@ const unitName = (unit: string): string => words.value.t(`unit.${unit}`, { n: 2 
   </FormField>
   <PickOne
     v-if="left.length"
+    :key="parts.length"
     :model-value="null"
     class="add"
     :label="words.t('ownPlant.addPart')"
@@ -105,6 +109,9 @@ const unitName = (unit: string): string => words.value.t(`unit.${unit}`, { n: 2 
   flex-wrap: wrap;
   gap: 0 16px;
   align-items: center;
+}
+.own-grid {
+  margin-top: 12px;
 }
 .add {
   width: 260px;

@@ -96,6 +96,7 @@ const hasNoSigns = (twin: TwinForm): boolean =>
   </FormField>
   <div class="adds">
     <PickOne
+      :key="twins.length"
       :model-value="null"
       :label="words.t('ownPlant.twinFromList')"
       :placeholder="words.t('ownPlant.twinFromList')"

@@ -34,9 +34,8 @@ const router = useRouter();
 const language = spoken.value;
 const ownKey = props.plant?.profile.key ?? null;
 const before = props.plant && plainOf(props.plant.profile, words.value.text);
-const values = useDraft<PlainForm | null>(() => `own-plant-${ownKey ?? 'new'}`, null);
+const values = useDraft<PlainForm | null>(() => `own-plant-${ownKey ?? `new:${props.name ?? ''}`}`, null);
 if (values.value === null) values.value = before ?? blankPlain(props.name);
-if (props.name && values.value.name === '') Object.assign(values.value, blankPlain(props.name));
 const filled = computed(() => values.value ?? blankPlain());
 const form = useForm<PlainForm>({
   schema: plainSchema(props.plants, ownKey),
@@ -49,14 +48,14 @@ const stages = computed(() =>
     label: words.value.t(`ownPlant.landmark.${l}`),
   })),
 );
+const letGo = (): void => void (values.value = null);
 const keep = (): Promise<unknown> =>
   form.send(async (body) => {
     const profile = profileFromPlain(body, words.value, language);
-    await save({ copiedFrom: null, baseRevision: props.plant?.revision ?? 0, profile, note: body.note });
-    values.value = null;
+    await save({ copiedFrom: null, baseRevision: props.plant?.revision ?? 0, profile, note: body.note }, letGo);
   });
 function leave(): void {
-  values.value = null;
+  letGo();
   void router.push(ownKey ? { name: 'plant', params: { plantKey: ownKey } } : { name: 'plants' });
 }
 </script>
@@ -137,6 +136,10 @@ function leave(): void {
   flex-wrap: wrap;
   gap: 4px 18px;
   margin: 10px 0 4px;
+}
+.own :deep(.form-field:empty),
+.own :deep(.ant-form-item-control-input:has(> div:empty)) {
+  display: none;
 }
 .acts {
   display: flex;

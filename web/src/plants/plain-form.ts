@@ -33,8 +33,10 @@ export interface PartForm {
   part: (typeof PART_KEYS)[number];
   use: string;
   unit: (typeof UNIT_KEYS)[number];
-  perPlant: number;
+  perPlant: number | null;
   cap: number | null;
+  /** Of so many plants in a hundred at most. */
+  sharePct: number | null;
   periods: { from: number; to: number }[];
   kills: boolean;
   costsSeed: boolean;
@@ -76,8 +78,10 @@ export const blankPart = (part: PartForm['part']): PartForm => ({
   part,
   use: '',
   unit: UNIT_OF[part] ?? 'gram',
-  perPlant: NaN,
+  perPlant: null,
   cap: null,
+  // Careful to begin with (estimates): a tenth where taking kills, a third where it costs the seed, else of every other plant.
+  sharePct: KILLING.has(part) ? 10 : SEEDING.has(part) ? 33 : 50,
   periods: [{ from: NaN, to: NaN }],
   kills: KILLING.has(part),
   costsSeed: SEEDING.has(part),
@@ -99,7 +103,7 @@ const UNIT_OF: Readonly<Partial<Record<PartForm['part'], PartForm['unit']>>> = {
 const KILLING: ReadonlySet<string> = new Set(['root', 'wholePlant', 'rosette']);
 const SEEDING: ReadonlySet<string> = new Set(['flower', 'fruit', 'seed', 'bud']);
 export const blankPlain = (name = ''): PlainForm => ({
-  key: '',
+  key: keyFrom(name),
   name,
   scientific: '',
   family: '',
@@ -129,6 +133,7 @@ const part = () =>
     unit: oneOf(UNIT_KEYS),
     perPlant: finite(0.01, 1e5),
     cap: orNull(finite(0.01, 1e5)),
+    sharePct: orNull(finite(0, 100)),
     periods: listOf(exactly({ from: dayOfYear(), to: dayOfYear() }).required('missing'), 2).min(1, 'missing'),
     kills: flag(),
     costsSeed: flag(),

@@ -36,7 +36,11 @@ describe('a plant of one’s own from nothing', () => {
     expect(faultsOf(plantProfileSchema, made)).to.deep.equal([]);
     expect(made.stages.map((s) => s.key)).to.deep.equal(['leafOut', 'flowering', 'fruit1Opens', 'fruit1Closes']);
     expect(made.windows[0]).to.deep.include({ part: 'fruit', use: 'shelled' });
-    expect(made.ceilings).to.deep.equal([{ parts: ['fruit'], rule: { kind: 'perPlantCap', perPlant: 40 } }]);
+    // A third of the plants at most, where nobody says otherwise: it costs them their seed.
+    expect(made.ceilings.map((c) => c.rule)).to.deep.equal([
+      { kind: 'perPlantCap', perPlant: 40 },
+      { kind: 'fixedShare', share: 0.33 },
+    ]);
     expect(made.shows[0]!.states).to.deep.equal({ peeling: 0.9 });
     expect(made.shows[1]!.states).to.deep.equal({ nut: 0.6, capsule: 0.6 });
   });

@@ -1,7 +1,7 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { ALWAYS, datesOf, NEVER, yearFromDates, type DatedStage } from '@emberfield/core/plants';
 import type { Words } from '@emberfield/words';
-import { blankPlain, type PlainForm, type TwinForm } from './plain-form.ts';
+import { blankPlain, type PartForm, type PlainForm, type TwinForm } from './plain-form.ts';
 
 // The profile that the form of a plant of one's own makes, and the form that such a profile was made by.
 
@@ -55,7 +55,7 @@ export function profileFromPlain(form: PlainForm, words: Words, language: string
       key: p.part,
       name: said(t(`plants.partName.${p.part}`)),
       unit: p.unit,
-      perPlant: { value: p.perPlant, low: p.perPlant / 2, high: p.perPlant * 2, source: 'estimate' },
+      perPlant: about(p.perPlant!),
       massG: null,
       method: said(p.method, t('ownPlant.usualMethod')),
       effect: said(t(p.kills ? 'ownPlant.killed' : 'ownPlant.lives')),
@@ -68,9 +68,7 @@ export function profileFromPlain(form: PlainForm, words: Words, language: string
     })),
     ceilings: [
       ...(form.status === 'protected' ? [{ parts: null, rule: { kind: 'protected' as const } }] : []),
-      ...parts.flatMap((p) =>
-        p.cap === null ? [] : [{ parts: [p.part], rule: { kind: 'perPlantCap' as const, perPlant: p.cap } }],
-      ),
+      ...parts.flatMap(limitsOf),
     ],
     signs: [],
     shows: form.shows.map(({ sign, states }) => ({
@@ -87,6 +85,13 @@ export function profileFromPlain(form: PlainForm, words: Words, language: string
   };
 }
 
+/** A number that people say is half to twice that (an estimate). */
+const about = (value: number) => ({ value, low: value / 2, high: value * 2, source: 'estimate' });
+
+const limitsOf = ({ part, cap, sharePct }: PartForm): PlantProfile['ceilings'] => [
+  ...(cap === null ? [] : [{ parts: [part], rule: { kind: 'perPlantCap' as const, perPlant: cap } }]),
+  ...(sharePct === null ? [] : [{ parts: [part], rule: { kind: 'fixedShare' as const, share: sharePct / 100 } }]),
+];
 const LIFE_OF: Readonly<Partial<Record<PlantProfile['habit'], PlantProfile['lifeCycle']>>> = {
   biennial: 'biennial',
   shrub: 'woody',
@@ -134,10 +139,11 @@ export function plainOf(
   if (!dates || !isPlain) return null;
   const { latitudeDeg, heightM, place } = profile.reference;
   const somewhere = profile.stages.some((s) => s.model.kind === 'calendar' && s.model.direction !== 'none');
-  const capOf = (key: string): number | null => {
-    const cap = profile.ceilings.find((c) => c.rule.kind === 'perPlantCap' && c.parts?.some((p) => p === key));
-    return cap?.rule.kind === 'perPlantCap' ? cap.rule.perPlant : null;
-  };
+  const rulesOf = (key: string) => profile.ceilings.filter((c) => c.parts?.some((p) => p === key)).map((c) => c.rule);
+  const capOf = (key: string): number | null =>
+    rulesOf(key).flatMap((r) => (r.kind === 'perPlantCap' ? [r.perPlant] : []))[0] ?? null;
+  const shareOf = (key: string): number | null =>
+    rulesOf(key).flatMap((r) => (r.kind === 'fixedShare' ? [Math.round(r.share * 1000) / 10] : []))[0] ?? null;
   return {
     ...blankPlain(text(profile.names)),
     key: profile.key,
@@ -156,6 +162,7 @@ export function plainOf(
       unit: p.unit,
       perPlant: p.perPlant.value,
       cap: capOf(p.key),
+      sharePct: shareOf(p.key),
       periods: (dates.parts.find((d) => d.part === p.key)?.periods ?? []).map((x) => ({ ...x })),
       kills: p.kills,
       costsSeed: p.costsSeed,

@@ -1,5 +1,6 @@
+import { nextTick } from 'vue';
 import { useRouter } from 'vue-router';
-import { ROUTES, type PlantProfile, type PlantView, type SavePlant } from '@emberfield/contract';
+import { ROUTES, type PlantView, type SavePlant } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useChange } from '../session/queries.ts';
@@ -17,8 +18,11 @@ export function useSavePlant() {
   const drop = useChange((key: string) => call(ROUTES.removePlant, { params: paramsOf(key) }));
   const show = (key: string) => router.push({ name: 'plant', params: { plantKey: key } });
 
-  async function save(body: SavePlant): Promise<PlantView> {
+  /** @param kept called once it is stored, while the view is still there to let its draft go */
+  async function save(body: SavePlant, kept?: () => void): Promise<PlantView> {
     const saved = await put.mutateAsync(body);
+    kept?.();
+    await nextTick();
     await show(saved.profile.key);
     undo.say(
       words.value.t('plants.keptOwn'),

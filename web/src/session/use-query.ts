@@ -1,6 +1,6 @@
 import { useTimeoutFn } from '@vueuse/core';
 import { computed, ref, watch, type Ref, type WritableComputedRef } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router';
 
 /** What is shown and how stands in the address, so that it survives a reload and can be sent to somebody; what is usual does not. */
 export function useQueryValue<T>(
@@ -38,6 +38,8 @@ export function useQueryText(): Ref<string> {
   const text = ref(said.value ?? '');
   const rest = useTimeoutFn(() => (said.value = text.value.trim() || null), TYPED_MS, { immediate: false });
   watch(text, () => rest.start());
+  // Whoever goes on before the fingers have rested would be called back to this view.
+  onBeforeRouteLeave(() => rest.stop());
   // The address may be gone back to another; while somebody types it is only behind.
   watch(said, (now) => {
     if (!rest.isPending.value && (now ?? '') !== text.value.trim()) text.value = now ?? '';
