@@ -54,6 +54,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'get /api/groups/:groupId/plants': '401 yes yes yes 404',
   'get /api/groups/:groupId/plants/:plantKey': '401 yes yes yes 404',
   'put /api/groups/:groupId/plants/:plantKey': '401 403 403 yes 404',
+  'delete /api/groups/:groupId/plants/:plantKey': '401 403 403 yes 404',
   'get /api/groups/:groupId/patches': '401 yes yes yes 404',
   'get /api/groups/:groupId/patches/:patchId': '401 yes yes yes 404',
   'post /api/groups/:groupId/patches': '401 403 yes yes 404',
