@@ -167,7 +167,8 @@ describe('a group at work', () => {
       await page.getByRole('link', { name: 'Make your own copy' }).click();
       await page.getByLabel('Its name').fill('Hill nettle');
       expect(await page.getByLabel(/^Its key/).inputValue()).to.equal('hill-nettle');
-      await page.getByLabel('A caution of your own').fill('Not beside the old mine.');
+      await page.getByRole('button', { name: 'Add a caution' }).click();
+      await page.getByLabel('Cautions').fill('Not beside the old mine.');
       await page.getByRole('button', { name: 'Save the plant' }).click();
       await page.getByText('Plant saved.').waitFor();
       await page.getByRole('heading', { name: 'Hill nettle' }).waitFor();

@@ -73,6 +73,8 @@ export const firstFrost = (thresholdC: number): StageModel => ({
 
 /** Where the calendar days of the shipped profiles hold: lowland at 50° north, 100 m, mild winters. */
 export const LOWLAND = { place: en('lowland at 50° north, 100 m'), latitudeDeg: 50, heightM: 100 };
+/** Where the days of plants of mountain meadows hold. */
+export const MOUNTAINS = { place: en('mountain meadow at 47° north, 1,200 m'), latitudeDeg: 47, heightM: 1200 };
 /** The same for plants of woods and of their edges: their warmth is counted by a station in the open all the same. */
 export const IN_WOODS = { ...LOWLAND, canopy: 'underTrees' } as const;
 export const AT_EDGES = { ...LOWLAND, canopy: 'halfShade' } as const;

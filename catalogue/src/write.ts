@@ -14,7 +14,7 @@ import type {
 } from '@emberfield/contract';
 import type { Phase, ShownSign } from '@emberfield/core/identity';
 import { ALWAYS, NEVER } from '@emberfield/core/plants';
-import { about, AT_EDGES, en, estimate, fixed, growsTo, IN_WOODS, LOWLAND, warmth } from './figures.ts';
+import { about, AT_EDGES, en, estimate, fixed, growsTo, IN_WOODS, LOWLAND, MOUNTAINS, warmth } from './figures.ts';
 
 export { ALWAYS, NEVER };
 
@@ -56,10 +56,24 @@ const USUAL_SUM: readonly (readonly [day: number, sum: number])[] = [
   [255, 1700],
   [290, 1900],
 ];
-function usualSum(day: number): number {
-  const next = USUAL_SUM.findIndex(([d]) => d >= day);
-  if (next <= 0) return USUAL_SUM.at(next === 0 ? 0 : -1)![1];
-  const [[d0, s0], [d1, s1]] = [USUAL_SUM[next - 1]!, USUAL_SUM[next]!];
+/** The same in the mountains of the catalogue, where snow lies into April: some 480 when the meadows flower. */
+const USUAL_SUM_IN_MOUNTAINS: typeof USUAL_SUM = [
+  [60, 0.5],
+  [95, 8],
+  [110, 28],
+  [122, 60],
+  [135, 108],
+  [150, 188],
+  [165, 285],
+  [178, 385],
+  [190, 480],
+  [205, 610],
+  [240, 900],
+];
+function usualSum(day: number, sums = USUAL_SUM): number {
+  const next = sums.findIndex(([d]) => d >= day);
+  if (next <= 0) return sums.at(next === 0 ? 0 : -1)![1];
+  const [[d0, s0], [d1, s1]] = [sums[next - 1]!, sums[next]!];
   return Math.round((s0 + ((s1 - s0) * (day - d0)) / (d1 - d0)) * 10) / 10;
 }
 
@@ -70,6 +84,16 @@ export const spring = (key: string, name: string, bbch: number, day: number, spr
   bbch,
   calendar: about(day, spread),
   model: warmth(usualSum(day), usualSum(day - spread), usualSum(day + spread)),
+});
+/** The same in a mountain meadow. */
+export const mountainSpring = (key: string, name: string, bbch: number, day: number, spread: number): ProfileStage => ({
+  key,
+  name: en(name),
+  bbch,
+  calendar: about(day, spread),
+  model: warmth(
+    ...([day, day - spread, day + spread].map((d) => usualSum(d, USUAL_SUM_IN_MOUNTAINS)) as [number, number, number]),
+  ),
 });
 /** A stage of the falling year, or one that no warm-sum explains: by the calendar, moved as autumn moves. */
 export const autumn = (key: string, name: string, bbch: number, day: number, spread: number): ProfileStage => ({
@@ -108,18 +132,18 @@ interface FlushWritten {
   readonly rainMm: Range;
   readonly daysAfter: Range;
 }
-/** A stage that waits until the days have shortened to so many hours after midsummer. */
+/** A stage that waits until the days have shortened to so large a share of the place's longest after midsummer. */
 export const shortening = (
   key: string,
   name: string,
   bbch: number,
-  { day, spread, hours }: { readonly day: number; readonly spread: number; readonly hours: Range },
+  { day, spread, ofLongest }: { readonly day: number; readonly spread: number; readonly ofLongest: Range },
 ): ProfileStage => ({
   key,
   name: en(name),
   bbch,
   calendar: about(day, spread),
-  model: { kind: 'dayLength', start: '06-21', hours: estimate(...hours), turn: 'shorter' },
+  model: { kind: 'dayLength', start: '06-21', share: estimate(...ofLongest), turn: 'shorter' },
 });
 /** A stage of a woody plant that rests until it has been cold for some weeks after New Year, and then waits for warmth. */
 export const afterRest = (key: string, name: string, bbch: number, day: number, spread: number): ProfileStage => ({
@@ -213,7 +237,7 @@ interface Written {
   readonly severity?: PlantProfile['severity'];
   readonly seasonStart?: string;
   /** Where it usually grows, in the open when left out. */
-  readonly grows?: 'inWoods' | 'atEdges';
+  readonly grows?: keyof typeof GROWS;
   readonly stages: readonly ProfileStage[];
   readonly parts?: readonly PartWritten[];
   readonly windows?: readonly WindowWritten[];
@@ -234,6 +258,8 @@ interface Written {
   readonly works?: readonly string[];
 }
 
+const GROWS = { inWoods: IN_WOODS, atEdges: AT_EDGES, inMountains: MOUNTAINS } as const;
+
 /** A profile from its written form. Without parts it is a plant to know, and not to take. */
 export function plant(w: Written): PlantProfile {
   return {
@@ -247,7 +273,7 @@ export function plant(w: Written): PlantProfile {
     status: w.status ?? 'common',
     severity: w.severity ?? 'none',
     seasonStart: w.seasonStart ?? '01-01',
-    reference: w.grows === 'inWoods' ? IN_WOODS : w.grows === 'atEdges' ? AT_EDGES : LOWLAND,
+    reference: w.grows ? GROWS[w.grows] : LOWLAND,
     stages: w.stages,
     parts: (w.parts ?? []).map(part),
     windows: (w.windows ?? []).map(window),

@@ -19,6 +19,7 @@ export const arnica: PlantProfile = {
     { key: 'stems', name: en('flower stems rising'), bbch: 5, calendar: about(152, 9), model: warmth(340, 280, 415) },
     { key: 'flowering', name: en('in flower'), bbch: 6, calendar: about(170, 9), model: warmth(500, 420, 595) },
     { key: 'seed', name: en('seed flies'), bbch: 8, calendar: about(205, 10), model: after('flowering', 35, 27, 43) },
+    { key: 'dying', name: en('leaves gone'), bbch: 9, calendar: about(285, 14), model: { kind: 'calendar', direction: 'autumn' } },
   ],
   parts: [
     {

@@ -20,6 +20,7 @@ export const groundElder: PlantProfile = {
     { key: 'stem', name: en('flower stem rising'), bbch: 3, calendar: about(142, 9), model: warmth(348, 292, 415) },
     { key: 'flowering', name: en('in flower'), bbch: 6, calendar: about(164, 9), model: warmth(575, 492, 672) },
     { key: 'seed', name: en('seed brown'), bbch: 8, calendar: about(215, 10), model: afterWarmth('flowering', 690, 570, 835) },
+    { key: 'dying', name: en('leaves gone'), bbch: 9, calendar: about(310, 14), model: { kind: 'calendar', direction: 'autumn' } },
   ],
   parts: [
     {

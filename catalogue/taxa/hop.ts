@@ -6,7 +6,7 @@ export const hop = plant({
   family: 'Cannabaceae',
   habit: 'climber', grows: 'atEdges',
   about: 'Shoots like asparagus for two weeks in spring, cones in September.',
-  stages: [spring('shoots', 'shoots', 1, 92, 9), spring('climbing', 'climbs', 3, 112, 9), shortening('flowering', 'flowers', 6, { day: 200, spread: 12, hours: [15.75, 15.2, 16.2] }), autumn('cones', 'ripe cones', 8, 250, 12), autumn('dying', 'dead vines', 9, 285, 14)],
+  stages: [spring('shoots', 'shoots', 1, 92, 9), spring('climbing', 'climbs', 3, 112, 9), shortening('flowering', 'flowers', 6, { day: 200, spread: 12, ofLongest: [0.962, 0.93, 0.99] }), autumn('cones', 'ripe cones', 8, 250, 12), autumn('dying', 'dead vines', 9, 285, 14)],
   parts: [
     { key: 'shoot', name: 'shoots', growth: [[400, 280, 550], [283, 235, 340], [57, 44, 74]], unit: 'shoot', perPlant: [9, 4, 20], massG: [6, 3, 10], method: 'Snap the tip as long as a hand; leave the two strongest to climb.', effect: 'Sprouts again from the crown.', use: 'cooked', eating: 'cooked' },
     { key: 'fruit', name: 'cones', unit: 'gram', perPlant: [120, 40, 400], massG: null, method: 'Pick when they feel of paper and stick a little.', effect: 'Lives on from the root.', use: 'dried', eating: 'cooked', costsSeed: true },

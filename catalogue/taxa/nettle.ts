@@ -47,6 +47,7 @@ export const nettle: PlantProfile = {
     { part: 'tip', use: 'cooked', opens: { stage: 'handHigh', offsetDays: -6, lengthCm: 10 }, closes: { stage: 'flowering', offsetDays: -6, lengthCm: 90 }, peakShare: 0.3, sizeLimit: en('up to knee height; later only tops of regrowth'), regrowth: comesAgain([230, 170, 310], [480, 380, 600], { stage: 'dying', offsetDays: -35 }) },
     { part: 'seed', use: 'dried', opens: { stage: 'seed', offsetDays: 0 }, closes: { stage: 'seed', offsetDays: 35 }, peakShare: 0.35, sizeLimit: null },
     { part: 'fibre', use: 'fibre', opens: { stage: 'seed', offsetDays: 25 }, closes: { stage: 'dying', offsetDays: 0 }, peakShare: 0.6, sizeLimit: null },
+    { part: 'fibre', use: 'retted standing', opens: { stage: 'dying', offsetDays: 25 }, closes: { stage: 'dying', offsetDays: 120 }, peakShare: 0.4, sizeLimit: null },
   ],
   ceilings: [{ parts: null, rule: { kind: 'leaveForOthers', share: 0.3 } }],
   signs: [

@@ -1,12 +1,12 @@
-import { autumn, flowering, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
+import { autumn, flowering, MOSTLY, mountainSpring, NEVER, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES } from '../src/write.ts';
 
 export const yellowGentian = plant({
   key: 'yellow-gentian', name: 'Yellow gentian',
   scientific: 'Gentiana lutea L.',
   family: 'Gentianaceae',
-  habit: 'perennialRoot', status: 'atRisk',
+  habit: 'perennialRoot', grows: 'inMountains', status: 'atRisk',
   about: 'Lives for decades and flowers first after ten or so. Its root is dug for bitters, its stands shrink, and its twin is deadly.',
-  stages: [spring('leaves', 'leaves', 1, 122, 12), spring('stalk', 'stem', 3, 150, 10), spring('flowering', 'yellow whorls', 6, 190, 12), autumn('seed', 'seed', 8, 245, 14), autumn('dying', 'stems dead', 9, 285, 14)],
+  stages: [mountainSpring('leaves', 'leaves', 1, 122, 12), mountainSpring('stalk', 'stem', 3, 150, 10), mountainSpring('flowering', 'yellow whorls', 6, 190, 12), autumn('seed', 'seed', 8, 245, 14), autumn('dying', 'stems dead', 9, 285, 14)],
   parts: [
     { key: 'root', name: 'roots', unit: 'root', perPlant: [1, 1, 1], massG: [500, 150, 1500], method: 'Only with permit and leave, in autumn, plants confirmed in flower; part of the root, the crown set back.', effect: 'Kills a plant of many years, unless the crown lives on.', use: 'dried, for bitters', eating: 'cooked', kills: true, minAgeYears: 10 },
     { key: 'seed', name: 'seed', unit: 'head', perPlant: [6, 2, 12], massG: null, method: 'Shake ripe pods into the hand, sow most of it on bare soil there.', effect: 'Its only way to spread.', use: 'for sowing', eating: 'none', costsSeed: true },

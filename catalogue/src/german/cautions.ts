@@ -54,8 +54,8 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'Yards and muck heaps load it with nitrate.': 'An Höfen und Misthaufen lädt sie sich mit Nitrat auf.',
   'Shoots of yellow flag stand between: round stems only.':
     'Dazwischen stehen Triebe der Schwertlilie: nur runde Halme.',
-  'Nesting birds: reed is closed from spring to autumn in many places.':
-    'Brütende Vögel: Schilf ist vielerorts von Frühling bis Herbst gesperrt.',
+  'Nesting birds: reed is closed from spring to autumn in many places, its shoots with it. Ask before you go near.':
+    'Brütende Vögel: Schilf ist vielerorts von Frühling bis Herbst gesperrt, seine Triebe mit ihm. Frage, bevor du hingehst.',
   'Deep mud and thin ice.': 'Tiefer Schlamm und dünnes Eis.',
   'Hemlock stands in the same verges. Hair on stem and leaf stalk is looked for on every plant; without it, leave it.':
     'Schierling steht an denselben Rainen. An jeder Pflanze wird nach Haaren an Stängel und Blattstiel gesehen; ohne sie bleibt sie stehen.',

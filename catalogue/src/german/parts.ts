@@ -150,6 +150,7 @@ export const GERMAN_PARTS: Readonly<Record<string, string>> = {
     'Messer · Papiertüten · weißes und schwarzes Papier für Abdrücke',
   'lowland at 50° north, 100 m': 'Tiefland auf 50° Nord, 100 m',
   'hill meadow at 48° north, 700 m': 'Bergwiese auf 48° Nord, 700 m',
+  'mountain meadow at 47° north, 1,200 m': 'Bergwiese auf 47° Nord, 1200 m',
   // How far grown it is wanted.
   'blue throughout, comes off at a touch': 'ganz blau, geht bei Berührung ab',
   'prickles still soft': 'Stacheln noch weich',

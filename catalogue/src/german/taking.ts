@@ -31,8 +31,8 @@ export const GERMAN_TAKING: Readonly<Record<string, string>> = {
   'Cut leaves above the crown.': 'Blätter über der Krone schneiden.',
   'A few of each stem; turn them and look for rust.': 'Von jedem Stängel einige; umdrehen und nach Rost sehen.',
   'Open ones in the morning.': 'Offene, am Morgen.',
-  'Pull white inner shoots from clean water, a tenth of the stems.':
-    'Weiße innere Triebe aus sauberem Wasser ziehen, ein Zehntel der Halme.',
+  'From the shore only, at the edge, while nobody nests near: pull white inner shoots out of clean water, a tenth of the stems.':
+    'Nur vom Ufer aus, am Rand, solange nichts in der Nähe brütet: weiße innere Triebe aus sauberem Wasser ziehen, ein Zehntel der Halme.',
   'Cut dead stems above the ice or water, in strips; leave two thirds standing for insects.':
     'Tote Halme über Eis oder Wasser in Streifen schneiden; zwei Drittel für Insekten stehen lassen.',
   'Leaf by leaf, each looked at, of plants settled in flower the year before.':
@@ -204,7 +204,8 @@ export const GERMAN_TAKING: Readonly<Record<string, string>> = {
   'Comes again three or four times a year.': 'Kommt drei- oder viermal im Jahr wieder.',
   'Grows on.': 'Wächst weiter.',
   'Flowers for months.': 'Blüht monatelang.',
-  'Birds nest here from April on: not then.': 'Ab April brüten hier Vögel: dann nicht.',
+  'None that lasts to the reed; whoever goes in drives birds from their nests.':
+    'Dem Schilf keine, die bleibt; wer hineingeht, vertreibt Vögel vom Nest.',
   'None to the reed; much to those that winter in it.': 'Dem Schilf nichts; viel denen, die darin überwintern.',
   'Comes again.': 'Kommt wieder.',
   'Seed is its way to spread.': 'Durch Samen breitet sie sich aus.',

@@ -39,7 +39,7 @@ export const stageModel: Schema<StageModel> = lazy((value: unknown) => {
       return exactly({
         kind: tag('dayLength'),
         start: monthDay(),
-        hours: positiveFigure(),
+        ...('share' in (value as object) ? { share: positiveFigure() } : { hours: positiveFigure() }),
         turn: oneOf(['longer', 'shorter']),
       }).required();
     case 'rain':

@@ -1,12 +1,12 @@
 import { LOOSENESS, OVERHEAD_TREES, FIND_CONDITIONS, type FindBody, type DayRangeView } from '@emberfield/core/stand';
 import type { Schema } from 'yup';
 import { EYE_CLASSES } from '@emberfield/core/counting';
-import { exactly, freeText, line, listOf, maybe, oneOf, orNull, share, type Text } from '../platform/schema.ts';
+import { exactly, freeText, line, listOf, maybe, nameOf, oneOf, orNull, share, type Text } from '../platform/schema.ts';
 import { seenSign } from './seen-sign.ts';
 
 export const findBodySchema: Schema<FindBody> = exactly({
   mayBe: listOf(line(60), 8),
-  unlisted: maybe(line(80)),
+  unlisted: maybe(nameOf(80)),
   condition: orNull(oneOf(FIND_CONDITIONS)),
   seen: listOf(seenSign(), 20),
   overhead: listOf(oneOf(OVERHEAD_TREES), OVERHEAD_TREES.length),

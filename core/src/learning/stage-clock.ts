@@ -10,6 +10,7 @@ import {
 } from '../measure/index.ts';
 import {
   dayOfLength,
+  hoursOf,
   type Reference,
   hopkinsDirection,
   spreadInDays,
@@ -130,10 +131,9 @@ class SeasonClocks {
         return from === null ? null : inDays(from + model.days.value, spreadInDays(model.days));
       case 'dayLength': {
         const { latitudeDeg } = this.place.site;
-        const day = dayOfLength(this.firstDay + this.startOf(model.start), latitudeDeg, {
-          hours: model.hours.value,
-          turn: model.turn,
-        });
+        const first = this.firstDay + this.startOf(model.start);
+        const hours = hoursOf(model, first, latitudeDeg);
+        const day = dayOfLength(first, latitudeDeg, { hours, turn: model.turn });
         return day === null ? this.onCalendar(stage) : inDays(day - this.firstDay, spreadInDays(stage.calendar));
       }
       default:

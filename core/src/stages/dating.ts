@@ -8,7 +8,7 @@ import {
   SEASON_HORIZON_DAYS,
   type MonthDay,
 } from '../measure/index.ts';
-import { dayOfLength } from './day-length.ts';
+import { dayOfLength, hoursOf } from './day-length.ts';
 import { drawsFor, type Draws } from './draws.ts';
 import { drawnEffects } from './effects.ts';
 import { chilledBy, cumulateCold, cumulateFrosts, cumulateWarmth, flushedBy, type Ensemble } from '../climate/index.ts';
@@ -116,7 +116,8 @@ export class Dating {
     const { model } = stage;
     if (model.kind !== 'dayLength') throw new RangeError('no day length');
     const from = this.firstDay + this.startOf(model.start);
-    const day = dayOfLength(from, this.input.site.latitudeDeg, { hours: model.hours.value, turn: model.turn });
+    const { latitudeDeg } = this.input.site;
+    const day = dayOfLength(from, latitudeDeg, { hours: hoursOf(model, from, latitudeDeg), turn: model.turn });
     if (day === null) return this.onCalendar(stage, index);
     const sd = spreadInDays(stage.calendar);
     return this.each((j) => Math.round(day - this.firstDay + sd * this.effect(j, index)));

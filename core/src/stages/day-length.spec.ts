@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { dayNumber, isoDay } from '../measure/index.ts';
-import { dayLengthHours, dayOfLength } from './day-length.ts';
+import { dayLengthHours, dayOfLength, hoursOf } from './day-length.ts';
 
 const on = (iso: string, latitudeDeg: number): number => dayLengthHours(dayNumber(iso), latitudeDeg);
 
@@ -32,6 +32,21 @@ describe('the day of a length', () => {
   it('comes earlier towards the pole in spring', () => {
     const at = (latitude: number) => dayOfLength(dayNumber('2026-01-01'), latitude, { hours: 15, turn: 'longer' })!;
     expect(at(60)).to.be.below(at(48));
+  });
+  it('as a share of the longest day comes in the same weeks at every latitude, and half a year later in the south', () => {
+    const figure = (value: number) => ({ value, low: value, high: value, source: 'estimate' });
+    const on = (latitude: number, from: string): string => {
+      const first = dayNumber(from);
+      const hours = hoursOf({ share: figure(0.962) }, first, latitude);
+      return isoDay(dayOfLength(first, latitude, { hours, turn: 'shorter' })!);
+    };
+    // 0.962 of 16.37 h at 50° are the 15.75 h that a day at 44° never has.
+    expect(hoursOf({ share: figure(0.962) }, dayNumber('2026-06-21'), 50)).to.be.closeTo(15.75, 0.03);
+    expect(hoursOf({ hours: figure(15.75) }, dayNumber('2026-06-21'), 44)).to.equal(15.75);
+    expect(dayOfLength(dayNumber('2026-06-21'), 44, { hours: 15.75, turn: 'shorter' })).to.equal(null);
+    for (const latitude of [40, 44, 50, 54])
+      expect(on(latitude, '2026-06-21'), `${latitude}`).to.match(/^2026-07-(1[5-9]|2\d)/);
+    expect(on(-44, '2026-12-21')).to.match(/^2027-01-(1[3-9]|2\d)/);
   });
   it('is none where the day is never so long', () =>
     expect(dayOfLength(dayNumber('2026-01-01'), 5, { hours: 15, turn: 'longer' })).to.equal(null));

@@ -1,5 +1,6 @@
 import { getTimes } from 'suncalc';
-import type { DayNumber } from '../measure/index.ts';
+import { dayNumber, yearOf, type DayNumber } from '../measure/index.ts';
+import type { DayLength } from './stage-model.ts';
 
 const MS_PER_DAY = 86_400_000;
 const MS_PER_HOUR = 3_600_000;
@@ -14,6 +15,14 @@ export function dayLengthHours(day: DayNumber, latitudeDeg: number): number {
   const { sunrise, sunset, alwaysUp } = getTimes(noon, latitudeDeg, 0);
   if (sunrise && sunset) return (sunset.getTime() - sunrise.getTime()) / MS_PER_HOUR;
   return alwaysUp ? 24 : 0;
+}
+
+/** Hours of a length of day at a latitude: those that it says, or its share of the longest day there. */
+export function hoursOf(length: DayLength, day: DayNumber, latitudeDeg: number): number {
+  if ('hours' in length) return length.hours.value;
+  const year = yearOf(day);
+  const solstices = [`${year}-06-21`, `${year}-12-21`].map((iso) => dayLengthHours(dayNumber(iso), latitudeDeg));
+  return length.share.value * Math.max(...solstices);
 }
 
 /**

@@ -1,4 +1,4 @@
-export { dayOfLength } from './day-length.ts';
+export { dayOfLength, hoursOf } from './day-length.ts';
 export { drawsFor } from './draws.ts';
 export type { StageEffects } from './effects.ts';
 export type { ForecastInput, PartGrowth } from './forecast-input.ts';

@@ -8,7 +8,8 @@ import { linearSd, type Figure, type MonthDay } from '../measure/index.ts';
  * - firstFrost: first day from `start` on whose minimum is at or below `thresholdC`
  * - chill: first `chillDays` days whose mean is at or below `chillBelowC`, counted from `start`; from the last of them on warmth above
  *   `baseC` reaches `sum` (sequential model: woody buds rest until they have been cold for long enough)
- * - dayLength: first day from `start` on that has grown longer, or shorter, than so many hours
+ * - dayLength: first day from `start` on that has grown longer, or shorter, than so many hours, or than so large a share of the place's
+ *   longest day: what flowers when the days shorten does so in the south as well, where they are never so long
  * - rain: first day from `start` on after which `overDays` days brought `rainMm` or more at a mean temperature between `fromC` and
  *   `toC`; `days` later
  * - calendar: the stage's own calendar day, moved by Hopkins' law in the given direction
@@ -33,12 +34,11 @@ export type StageModel =
       readonly baseC: Figure;
       readonly sum: Figure;
     }
-  | {
+  | ({
       readonly kind: 'dayLength';
       readonly start: MonthDay;
-      readonly hours: Figure;
       readonly turn: 'longer' | 'shorter';
-    }
+    } & DayLength)
   | {
       readonly kind: 'rain';
       readonly start: MonthDay;
@@ -49,6 +49,9 @@ export type StageModel =
       readonly days: Figure;
     }
   | { readonly kind: 'calendar'; readonly direction: 'spring' | 'autumn' | 'none' };
+
+/** Length of a day: in hours, or as a share of the longest of the place, 0–1. */
+export type DayLength = { readonly hours: Figure } | { readonly share: Figure };
 
 /** A phenophase of a profile. `calendar` is its usual day of the year at the profile's reference place. */
 export interface StageSpec {

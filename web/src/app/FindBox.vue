@@ -9,6 +9,7 @@ import { useEscape } from '../kit/use-escape.ts';
 import { useGroup } from '../session/use-group.ts';
 import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
+import NotListed from '../plants/NotListed.vue';
 import { viewsCalled } from './find-views.ts';
 
 const emit = defineEmits<{ close: [] }>();
@@ -109,6 +110,10 @@ function key(event: KeyboardEvent): void {
     <p v-if="settled.trim() && !things.length && !found.isFetching.value" class="soft">
       {{ words.t('nav.findEmpty') }}
     </p>
+    <NotListed
+      v-if="settled.trim() && !things.length && !found.isFetching.value"
+      :name="settled.trim().slice(0, 80)"
+      @click="emit('close')" />
   </Modal>
 </template>
 

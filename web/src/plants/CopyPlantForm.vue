@@ -33,7 +33,7 @@ const router = useRouter();
 const language = spoken.value;
 const { profile, revision } = props.plant;
 const isCopy = revision === 0;
-const values = useDraft<OwnPlantForm | null>(() => `plant-${profile.key}`, null);
+const values = useDraft<OwnPlantForm | null>(() => `copy-of-${profile.key}`, null);
 if (values.value === null) {
   const fresh = formOf(profile, props.base, language);
   if (isCopy) {

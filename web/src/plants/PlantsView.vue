@@ -55,6 +55,12 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.own).length
         :placeholder="words.t('plants.kinds')"
         :options="kinds" />
     </header>
+    <div v-if="plants.data.value" class="ways">
+      <NotListed :name="shown.length ? '' : text.trim()" />
+      <p v-if="isKeeper" class="small">
+        <RouterLink :to="{ name: 'readPlant' }">{{ words.t('ownPlant.readFile') }}</RouterLink>
+      </p>
+    </div>
     <StateNote
       v-if="plants.isLoadingError.value"
       state="failed"
@@ -87,12 +93,6 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.own).length
         </RouterLink>
       </li>
     </ul>
-    <template v-if="plants.data.value">
-      <NotListed :name="shown.length ? '' : text.trim()" />
-      <p v-if="isKeeper" class="small">
-        <RouterLink :to="{ name: 'readPlant' }">{{ words.t('ownPlant.readFile') }}</RouterLink>
-      </p>
-    </template>
   </div>
 </template>
 
@@ -113,6 +113,15 @@ header {
 }
 .identify {
   margin-left: auto;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 22px;
+  margin-bottom: 6px;
+}
+.ways p {
+  margin: 0;
 }
 li a {
   display: grid;

@@ -58,7 +58,12 @@ export function sayModel(stage: ProfileStage, profile: PlantProfile, words: Word
         base: format.temperature(model.baseC.value),
       });
     case 'dayLength':
-      return t(`plants.modelText.${model.turn}`, { hours: sayFigure(model.hours, words), start: from(model.start) });
+      return 'hours' in model
+        ? t(`plants.modelText.${model.turn}`, { hours: sayFigure(model.hours, words), start: from(model.start) })
+        : t(`plants.modelText.${model.turn}Share`, {
+            share: `${format.percent(model.share.value)} %`,
+            start: from(model.start),
+          });
     case 'rain':
       return t('plants.modelText.rain', {
         days: sayFigure(model.days, words, 0),
