@@ -137,9 +137,9 @@ function leave(): void {
   gap: 4px 18px;
   margin: 10px 0 4px;
 }
-.own :deep(.form-field:empty),
-.own :deep(.ant-form-item-control-input:has(> div:empty)) {
-  display: none;
+/* A list without anything in it yet takes no room. */
+.own :deep(.ant-form-item-control-input) {
+  min-height: 0;
 }
 .acts {
   display: flex;
