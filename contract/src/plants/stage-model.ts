@@ -39,7 +39,7 @@ export const stageModel: Schema<StageModel> = lazy((value: unknown) => {
       return exactly({
         kind: tag('dayLength'),
         start: monthDay(),
-        ...('share' in (value as object) ? { share: positiveFigure() } : { hours: positiveFigure() }),
+        ...('share' in (value as object) ? { share: shareFigure() } : { hours: positiveFigure() }),
         turn: oneOf(['longer', 'shorter']),
       }).required();
     case 'rain':
@@ -64,5 +64,14 @@ export function positiveFigure(): Schema<Figure> {
     'positive',
     'tooSmall',
     (f) => !f || f.low > 0,
+  ) as unknown as Schema<Figure>;
+}
+
+/** A share of something, above 0 and up to all of it. */
+function shareFigure(): Schema<Figure> {
+  return (positiveFigure() as ReturnType<typeof mixed<Figure>>).test(
+    'share',
+    'tooLarge',
+    (f) => !f || f.high <= 1,
   ) as unknown as Schema<Figure>;
 }

@@ -1,5 +1,5 @@
 // What it takes to confirm a stand.
-import type { Phase, IdentityTaxon, SeenSign, SignSpec } from './sign.ts';
+import { isPoison, type IdentityTaxon, type Phase, type SeenSign, type SignSpec } from './sign.ts';
 import { beliefIn, likeliest } from './belief.ts';
 import { weigh } from './weigh.ts';
 
@@ -42,7 +42,7 @@ export function confirmation(
   );
   const itself = taxa.find((t) => t.key === key) ?? null;
   const looked = { phase, wanted: itself };
-  const dangerous = taxa.filter((t) => t.key !== key && (t.severity === 'deadly' || t.severity === 'poisonous'));
+  const dangerous = taxa.filter((t) => t.key !== key && isPoison(t.severity));
   const open = itself ? dangerous.filter((t) => !weigh([itself, t], signs, seen, looked).excluded) : dangerous;
   const best = likeliest(beliefIn(taxa, signs, seen, looked));
   return {

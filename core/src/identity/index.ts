@@ -8,6 +8,7 @@ export { searchState, type Search, type SearchState } from './search.ts';
 export { canBeTold, separableFrom, separatorsIn, SEPARATES, type PhaseFrom, type Separator } from './separate.ts';
 export {
   isDangerous,
+  isPoison,
   phaseOfBbch,
   PHASES,
   SEVERITIES,

@@ -49,8 +49,10 @@ export interface SeenSign {
 }
 
 /** Harm that is worth ruling out one by one: everything that makes ill. */
-export const isDangerous = (severity: Severity): boolean =>
-  severity === 'deadly' || severity === 'poisonous' || severity === 'harmful';
+export const isDangerous = (severity: Severity): boolean => isPoison(severity) || severity === 'harmful';
+
+/** What kills or poisons: every one of these is ruled out before anything is confirmed. */
+export const isPoison = (severity: Severity): boolean => severity === 'deadly' || severity === 'poisonous';
 
 /** BBCH principal stage → phase: 0 and 9 at rest, 1–4 in leaf, 5–6 in flower, 7–8 in fruit. */
 export function phaseOfBbch(bbch: number): Phase {

@@ -21,8 +21,10 @@ export interface KnownDates {
     readonly use: string;
     readonly periods: readonly Period[];
   }[];
-  /** Where they hold; `null`: nobody says, and they are not moved to other heights. */
-  readonly at: { readonly latitudeDeg: number } | null;
+  /** They are days of the south, where the seasons lie half a year later. */
+  readonly south: boolean;
+  /** Somebody says where they hold: they are moved to other heights and latitudes. */
+  readonly moves: boolean;
 }
 /** A stage that is made of a date: a landmark, an end of one of a part's periods, or, where no date is known, that it is there. */
 export type DatedStage =
@@ -41,7 +43,6 @@ const SPREAD_DAYS = 10;
 const TURN_DAY = 213;
 const wrapped = (day: number): number => ((((day - 1) % DAYS) + DAYS) % DAYS) + 1;
 const monthDayOf = (day: number): MonthDay => isoDay(firstOfYear(COMMON_YEAR) + day - 1).slice(5);
-const isSouth = ({ at }: Pick<KnownDates, 'at'>): boolean => at !== null && at.latitudeDeg < 0;
 /** Profiles are written for the north; the south has its seasons half a year later. */
 const north = (day: number, south: boolean): number => (south ? wrapped(day - HALF_YEAR_DAYS) : day);
 const asSaid = (day: number, south: boolean): number => (south ? wrapped(day + HALF_YEAR_DAYS) : day);
@@ -54,7 +55,7 @@ const asSaid = (day: number, south: boolean): number => (south ? wrapped(day + H
  * @throws RangeError for a day that is no whole number from 1 to 365
  */
 export function yearFromDates(dates: KnownDates, nameOf: (stage: DatedStage) => Text): DatedYear | null {
-  const south = isSouth(dates);
+  const { south, moves } = dates;
   const periods = dates.parts.flatMap(({ part, use, periods: of }) =>
     of.map(({ from, to }, i) => ({
       part,
@@ -85,7 +86,7 @@ export function yearFromDates(dates: KnownDates, nameOf: (stage: DatedStage) => 
     .sort((a, b) => since(a.day) - since(b.day))
     .map(({ key, day, stage }): ProfileStage => {
       bbch = bbchAt(stage, bbch);
-      const direction = dates.at === null ? 'none' : day < TURN_DAY ? 'spring' : 'autumn';
+      const direction = !moves ? 'none' : day < TURN_DAY ? 'spring' : 'autumn';
       return { key, name: nameOf(stage), bbch, calendar: usualDay(day), model: { kind: 'calendar', direction } };
     });
   return { seasonStart: monthDayOf(first), stages, windows: periods.map(windowOf) };
@@ -173,7 +174,7 @@ export function datesOf({
   stages,
   windows,
   reference,
-}: Pick<PlantProfile, 'stages' | 'windows' | 'reference'>): Omit<KnownDates, 'at'> | null {
+}: Pick<PlantProfile, 'stages' | 'windows' | 'reference'>): KnownDates | null {
   const south = reference.latitudeDeg < 0;
   const day = (stage: ProfileStage): number => asSaid(stage.calendar.value, south);
   if (stages.some((s) => s.model.kind !== 'calendar' || !isDated(s.key))) return null;
@@ -192,7 +193,8 @@ export function datesOf({
       return stage ? [[landmark, day(stage)]] : [];
     }),
   );
-  return { landmarks, parts: [...parts.values()] };
+  const moves = stages.some((s) => s.model.kind === 'calendar' && s.model.direction !== 'none');
+  return { landmarks, parts: [...parts.values()], south, moves };
 }
 const isDated = (key: string): boolean =>
   key === STANDING || (LANDMARKS as readonly string[]).includes(key) || OF_PERIOD.test(key);

@@ -25,6 +25,7 @@ const base = {
   windows: [window({ separableFrom: 'flower' })],
 };
 
+type Lockable = { readonly separableFrom?: string };
 describe('the warnings of a copy', () => {
   const thinned: readonly (readonly [string, Partial<typeof base>])[] = [
     ['a caution left out', { cautions: [] }],
@@ -53,6 +54,23 @@ describe('the warnings of a copy', () => {
       // Each once: what was thinned out does not stand beside what it was thinned from.
       expect(mended.lookAlikes).to.have.length(1);
     });
+  it('are not escaped by another word for the same part', () => {
+    const copy = { ...base, windows: [window({ use: 'salad' }), window({ part: 'root' as const })] };
+    expect(missingWarnings(base, copy).loosened.map((w) => w.use)).to.deep.equal(['salad']);
+    expect(withWarningsOf(base, copy).windows.map((w) => (w as Lockable).separableFrom)).to.deep.equal([
+      'flower',
+      undefined,
+    ]);
+  });
+  it('may be made stricter, and stay so', () => {
+    const mild = { ...base, lookAlikes: [twin('Conium maculatum', { apartFrom: 'flower', pieceByPiece: true })] };
+    const strict = {
+      ...mild,
+      lookAlikes: [twin('Conium maculatum', { apartFrom: NEVER })],
+      windows: [window({ separableFrom: NEVER })],
+    };
+    expect(withWarningsOf(mild, strict)).to.deep.equal(strict);
+  });
   it('may be added to, and written as another author of the species has it', () => {
     const more = {
       ...base,

@@ -1,8 +1,8 @@
 // The warnings of a plant: what a copy keeps of them, and what a plant of one's own has to say before anything of it is opened.
-import { isDangerous, type Severity } from '../identity/index.ts';
+import { isDangerous, isPoison, type Severity } from '../identity/index.ts';
 import { LOOK_ALIKE_SEVERITIES } from './kinds.ts';
 import { binomialOf } from './names.ts';
-import type { PlantProfile } from './profile.ts';
+import { NEVER, type PlantProfile } from './profile.ts';
 
 type Twin = PlantProfile['lookAlikes'][number];
 type Caution = PlantProfile['cautions'][number];
@@ -17,8 +17,7 @@ export const lookAlikesUnnamed = ({ origin, lookAlikes }: Pick<PlantProfile, 'or
 export const twinsWithoutSigns = (
   { lookAlikes }: Pick<PlantProfile, 'lookAlikes'>,
   hasProfile: (twin: Twin) => boolean,
-): readonly Twin[] =>
-  lookAlikes.filter((l) => (l.severity === 'deadly' || l.severity === 'poisonous') && !hasProfile(l));
+): readonly Twin[] => lookAlikes.filter((l) => isPoison(l.severity) && !hasProfile(l));
 
 const rank = (severity: Severity): number =>
   severity === 'none' ? LOOK_ALIKE_SEVERITIES.length : LOOK_ALIKE_SEVERITIES.indexOf(severity);
@@ -28,16 +27,22 @@ export const isMilder = (said: Severity, known: Severity): boolean => rank(said)
 const sameTwin = (a: Twin, b: Twin): boolean => binomialOf(a.scientific) === binomialOf(b.scientific);
 const keepsTwin = (twins: readonly Twin[], of: Twin): boolean =>
   twins.some((t) => sameTwin(t, of) && !isMilder(t.severity, of.severity) && keepsApart(t, of));
-/** What it can be told apart by is not loosened either. */
+/** When it can be told apart is not loosened either; a copy may be stricter. */
 const keepsApart = (t: Twin, of: Twin): boolean =>
-  (t.apartFrom ?? null) === (of.apartFrom ?? null) && (t.pieceByPiece === true) === (of.pieceByPiece === true);
-/** A window of the same part and use that opens its lock earlier than its model's. */
+  (t.apartFrom === of.apartFrom || t.apartFrom === NEVER) && (t.pieceByPiece !== true || of.pieceByPiece === true);
+/** A window of a copy whose lock opens earlier than its model's. */
 const isLoosened =
   (base: Warned) =>
-  (window: Window): boolean =>
-    lockOf(base, window) !== undefined && lockOf(base, window) !== window.separableFrom;
-const lockOf = ({ windows }: Warned, { part, use }: Window): string | undefined =>
-  windows.find((w) => w.part === part && w.use === use)?.separableFrom;
+  (window: Window): boolean => {
+    const lock = lockOf(base, window);
+    return lock !== undefined && window.separableFrom !== lock && window.separableFrom !== NEVER;
+  };
+/** The lock that a window of a copy keeps: that of the same use; of a use that the model does not have, the part's. */
+function lockOf({ windows }: Warned, { part, use }: Window): string | undefined {
+  const same = windows.filter((w) => w.part === part);
+  const named = same.find((w) => w.use === use);
+  return named ? named.separableFrom : same.find((w) => w.separableFrom !== undefined)?.separableFrom;
+}
 const sameCaution = (a: Caution, b: Caution): boolean => a.class === b.class && a.text['en'] === b.text['en'];
 const isProtected = ({ ceilings }: Pick<Warned, 'ceilings'>): boolean =>
   ceilings.some((c) => c.rule.kind === 'protected');
@@ -50,8 +55,8 @@ export interface MissingWarnings {
   readonly loosened: readonly Window[];
 }
 /**
- * Cautions, look-alikes (or their severity), locks of windows and a protection that a copy has left out. A warning that somebody took away is missed by
- * everybody: these can be added to and not thinned out.
+ * Cautions, look-alikes (or their severity), locks of windows and a protection that a copy has left out. A warning that somebody took
+ * away is missed by everybody: these can be added to and made stricter, not thinned out.
  */
 export const missingWarnings = (base: Warned, copy: Warned): MissingWarnings => ({
   cautions: base.cautions.filter((c) => !copy.cautions.some((x) => sameCaution(x, c))),
@@ -88,10 +93,7 @@ export const twinsWithoutApart = (
   base: Warned | null,
   { lookAlikes }: Pick<PlantProfile, 'lookAlikes'>,
 ): readonly Twin[] =>
-  lookAlikes.filter(
-    (l) =>
-      isDangerous(l.severity) && l.apartFrom === undefined && !(base?.lookAlikes ?? []).some((b) => sameTwin(b, l)),
-  );
+  lookAlikes.filter((l) => isDangerous(l.severity) && l.apartFrom === undefined && !(base && hasTwin(base, l)));
 
 /** Signs of so many organs must be known of something dangerous: with fewer nothing could ever be ruled out against it. */
 export const ORGANS_OF_DANGER = 2;

@@ -151,6 +151,9 @@ describe('a plant from nothing', () => {
       await save(alexanders(), { baseRevision: 1 }).expect(409);
       await save(alexanders(), { baseRevision: 2 }).expect(200);
       expect(await listed()).to.equal(true);
+      // Whoever writes it anew afterwards knows nothing of the one before.
+      await remove().expect(200);
+      expect(((await save(alexanders({ family: 'Other' })).expect(200)).body as PlantView).revision).to.equal(5);
     });
     it('only by a keeper, only one’s own, and not while something hangs on it', async () => {
       await save(alexanders({ lookAlikes: [twin('Falsa una', { severity: 'nuisance' })] })).expect(200);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { isPoison } from '@emberfield/core/identity';
 import AllowanceSum from '../kit/AllowanceSum.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import GoButton from '../kit/GoButton.vue';
@@ -41,9 +42,7 @@ const allowance = computed(
     known.value?.outlooks.find((x) => x.part === o.value.part && x.use === o.value.use)?.allowance ?? o.value.allowance,
 );
 const where = computed(() => [props.row.stand.patchName, props.row.stand.where].filter(Boolean).join(', '));
-const dangerous = computed(() =>
-  (plant.data.value?.profile.lookAlikes ?? []).filter((l) => l.severity === 'deadly' || l.severity === 'poisonous'),
-);
+const dangerous = computed(() => (plant.data.value?.profile.lookAlikes ?? []).filter((l) => isPoison(l.severity)));
 const signs = computed(() => plant.data.value?.profile.signs.slice(0, 3) ?? []);
 const spec = computed(() =>
   plant.data.value?.profile.windows.find((w) => w.part === o.value.part && w.use === o.value.use),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { isPoison } from '@emberfield/core/identity';
 import { useWords } from '../session/words.ts';
 import type { Pair } from './pair.ts';
 import CatalogueText from '../kit/CatalogueText.vue';
@@ -20,7 +21,7 @@ const decides = computed(() => props.pair.rows.some((r) => r.decides));
           <td />
           <th v-for="p in heads" :key="p.key" scope="col">
             <RouterLink :to="{ name: 'plant', params: { plantKey: p.key } }">{{ words.text(p.names) }}</RouterLink>
-            <span :class="p.severity === 'deadly' || p.severity === 'poisonous' ? 'warn' : 'soft'">
+            <span :class="isPoison(p.severity) ? 'warn' : 'soft'">
               {{ words.t(`identify.severity.${p.severity}`) }}</span><span v-if="p.key === wanted" class="soft">
               · {{ words.t('identify.wanted') }}</span
             >

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
+import { isDangerous } from '@emberfield/core/identity';
 import { useWords } from '../session/words.ts';
 import NotListed from '../plants/NotListed.vue';
 import type { Candidate } from './field-left.ts';
@@ -12,8 +13,6 @@ const words = useWords();
 const FIRST = 14;
 const all = ref(false);
 const shown = computed(() => (all.value ? props.remaining : props.remaining.slice(0, FIRST)));
-const harms = (c: Candidate): boolean =>
-  c.severity === 'deadly' || c.severity === 'poisonous' || c.severity === 'harmful';
 </script>
 
 <template>
@@ -27,7 +26,9 @@ const harms = (c: Candidate): boolean =>
           :disabled="c.key === wanted"
           @click="emit('compare', c.key)">
           <b>{{ words.text(c.row.names) }}</b>
-          <small :class="harms(c) ? 'warn' : 'soft'">{{ words.t(`identify.severity.${c.severity}`) }}</small>
+          <small :class="isDangerous(c.severity) ? 'warn' : 'soft'">{{
+            words.t(`identify.severity.${c.severity}`)
+          }}</small>
         </button>
       </li>
     </ul>

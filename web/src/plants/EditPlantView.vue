@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
+import type { PlantProfile, PlantView } from '@emberfield/contract';
 import StateNote from '../kit/StateNote.vue';
 import { usePatches } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -34,7 +35,10 @@ const isReady = computed(
     places.data.value &&
     (isNew.value || (plant.data.value && (baseKey.value === null || base.data.value))),
 );
-const isPlain = computed(() => isNew.value || plainOf(plant.data.value!.profile, words.value.text) !== null);
+const isPlain = computed(() => isNew.value || plainOf(plant.data.value!.profile, words.value) !== null);
+/** A copy that is yet to be made inherits all; what was written from nothing, nothing. */
+const itsOwn = ({ profile, revision }: PlantView): PlantProfile =>
+  revision === 0 ? profile : { ...profile, lookAlikes: [], cautions: [] };
 const name = computed(() => (typeof route.query['name'] === 'string' ? route.query['name'].slice(0, 80) : ''));
 </script>
 
@@ -57,5 +61,5 @@ const name = computed(() => (typeof route.query['name'] === 'string' ? route.que
     :key="plantKey!"
     :plants="plants.data.value!"
     :plant="plant.data.value!"
-    :base="base.data.value?.profile ?? plant.data.value!.profile" />
+    :base="base.data.value?.profile ?? itsOwn(plant.data.value!)" />
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button, Checkbox, Input } from 'ant-design-vue';
 import { computed } from 'vue';
+import { isPoison } from '@emberfield/core/identity';
 import { binomialOf, LOOK_ALIKE_SEVERITIES, type LookAlikeSeverity, type PlantListItem } from '@emberfield/contract';
 import { ALWAYS, isMilder, NEVER } from '@emberfield/core/plants';
 import FormField from '../form/FormField.vue';
@@ -53,8 +54,7 @@ const apart = computed(() => [
   { value: ALWAYS as string, label: words.value.t('ownPlant.apartAlways') },
   ...props.stages.map((s) => ({ value: s.value, label: words.value.t('ownPlant.apartFrom', { stage: s.label }) })),
 ]);
-const hasNoSigns = (twin: TwinForm): boolean =>
-  twin.name.trim() !== '' && (twin.severity === 'deadly' || twin.severity === 'poisonous') && !knownOf(twin);
+const hasNoSigns = (twin: TwinForm): boolean => twin.name.trim() !== '' && isPoison(twin.severity) && !knownOf(twin);
 </script>
 
 <template>

@@ -4,6 +4,7 @@ import { centreOf, type PatchView } from '@emberfield/contract';
 import { LANDMARKS } from '@emberfield/core/plants';
 import FormField from '../form/FormField.vue';
 import type { FieldsForm } from '../form/use-form.ts';
+import ChoiceChips from '../kit/ChoiceChips.vue';
 import PickOne from '../kit/PickOne.vue';
 import YearDayField from '../kit/YearDayField.vue';
 import { useWords } from '../session/words.ts';
@@ -19,6 +20,7 @@ function holdsAt(id: string | null): void {
   if (!place) return void (values.value.at = null);
   const { latitudeDeg } = centreOf(place.geometry);
   values.value.at = { latitudeDeg, heightM: place.heightM, placeId: place.id };
+  values.value.south = latitudeDeg < 0;
 }
 </script>
 
@@ -46,5 +48,11 @@ function holdsAt(id: string | null): void {
           @update:model-value="holdsAt" />
       </FormField>
     </div>
+    <ChoiceChips
+      v-if="values.at === null"
+      :model-value="values.south ? 'south' : 'north'"
+      :label="words.t('ownPlant.half')"
+      :options="(['north', 'south'] as const).map((h) => ({ value: h, label: words.t(`ownPlant.halves.${h}`) }))"
+      @update:model-value="values.south = $event === 'south'" />
   </section>
 </template>

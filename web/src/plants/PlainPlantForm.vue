@@ -2,7 +2,7 @@
 import { Button, Form, Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
-import { type PlantListItem, type PlantView, type PatchView } from '@emberfield/contract';
+import { centreOf, type PatchView, type PlantListItem, type PlantView } from '@emberfield/contract';
 import { LANDMARKS } from '@emberfield/core/plants';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
@@ -16,7 +16,7 @@ import OwnParts from './OwnParts.vue';
 import OwnSigns from './OwnSigns.vue';
 import OwnTwins from './OwnTwins.vue';
 import OwnYear from './OwnYear.vue';
-import { blankPlain, plainSchema, type PlainForm } from './plain-form.ts';
+import { blankPlain, plainSchema, sentForm, type PlainForm } from './plain-form.ts';
 import { plainOf, profileFromPlain } from './plain-plant.ts';
 import { useSavePlant } from './use-save-plant.ts';
 
@@ -33,13 +33,15 @@ const words = useWords();
 const router = useRouter();
 const language = spoken.value;
 const ownKey = props.plant?.profile.key ?? null;
-const before = props.plant && plainOf(props.plant.profile, words.value.text);
+const before = props.plant && plainOf(props.plant.profile, words.value);
+/** Until a place is named the days are of the half of the earth where the group has its places. */
+const south = props.places.some((p) => centreOf(p.geometry).latitudeDeg < 0);
 const values = useDraft<PlainForm | null>(() => `own-plant-${ownKey ?? `new:${props.name ?? ''}`}`, null);
-if (values.value === null) values.value = before ?? blankPlain(props.name);
+if (values.value === null) values.value = before ?? blankPlain(props.name, south);
 const filled = computed(() => values.value ?? blankPlain());
 const form = useForm<PlainForm>({
   schema: plainSchema(props.plants, ownKey),
-  body: () => values.value,
+  body: () => values.value && sentForm(values.value),
 });
 const { save } = useSavePlant();
 const stages = computed(() =>
@@ -51,7 +53,7 @@ const stages = computed(() =>
 const letGo = (): void => void (values.value = null);
 const keep = (): Promise<unknown> =>
   form.send(async (body) => {
-    const profile = profileFromPlain(body, words.value, language);
+    const profile = profileFromPlain(body, words.value, language, props.plant?.profile ?? null);
     await save({ copiedFrom: null, baseRevision: props.plant?.revision ?? 0, profile, note: body.note }, letGo);
   });
 function leave(): void {
@@ -93,6 +95,9 @@ function leave(): void {
     </section>
     <FormField :form="form" at="bring" optional :label="words.t('ownPlant.bring')">
       <Input v-model:value="values.bring" :maxlength="600" />
+    </FormField>
+    <FormField :form="form" at="keeping" optional :label="words.t('plants.keeping')">
+      <Input v-model:value="values.keeping" :maxlength="600" />
     </FormField>
     <FormField v-if="plant" :form="form" at="note" optional :label="words.t('plants.note')">
       <Input v-model:value="values.note" :maxlength="400" />

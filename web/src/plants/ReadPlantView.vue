@@ -41,6 +41,7 @@ const next = computed(() => {
   const known = modelKey.value === null ? null : (model.data.value?.profile ?? null);
   return incoming(file.value, plants.data.value, known, mine.data.value ?? null);
 });
+const failed = computed(() => [plants, model, mine].find((q) => q.isLoadingError.value));
 const modelName = computed(() => (model.data.value ? words.value.text(model.data.value.profile.names) : ''));
 const failure = computed(() => {
   if (found.value?.kind !== 'refused') return problem.value;
@@ -88,7 +89,9 @@ async function store(): Promise<void> {
         </li>
       </ul>
     </section>
-    <template v-if="next">
+    <StateNote v-if="failed" state="failed" :text="failed.error.value?.message" @retry="failed.refetch()" />
+    <StateNote v-else-if="file && !next" state="loading" />
+    <template v-else-if="next">
       <section class="section">
         <h2>{{ words.text(next.profile.names) }}</h2>
         <p class="soft">

@@ -63,6 +63,8 @@ export interface PlainForm {
   region: string;
   about: string;
   landmarks: Record<Landmark, number | null>;
+  /** Days of the south, where no place is named. */
+  south: boolean;
   /** Where the dates hold. */
   at: { latitudeDeg: number; heightM: number; placeId: string } | null;
   parts: PartForm[];
@@ -71,6 +73,7 @@ export interface PlainForm {
   /** Signs, and the states of each that it shows. */
   shows: { sign: string; states: string[] }[];
   bring: string;
+  keeping: string;
   note: string;
 }
 
@@ -102,7 +105,7 @@ const UNIT_OF: Readonly<Partial<Record<PartForm['part'], PartForm['unit']>>> = {
 };
 const KILLING: ReadonlySet<string> = new Set(['root', 'wholePlant', 'rosette']);
 const SEEDING: ReadonlySet<string> = new Set(['flower', 'fruit', 'seed', 'bud']);
-export const blankPlain = (name = ''): PlainForm => ({
+export const blankPlain = (name = '', south = false): PlainForm => ({
   key: keyFrom(name),
   name,
   scientific: '',
@@ -113,12 +116,14 @@ export const blankPlain = (name = ''): PlainForm => ({
   region: '',
   about: '',
   landmarks: { leafOut: null, flowering: null, fruitRipe: null, dyingBack: null },
+  south,
   at: null,
   parts: [],
   twins: [],
   cautions: [],
   shows: [],
   bring: '',
+  keeping: '',
   note: '',
 });
 
@@ -174,13 +179,18 @@ const plainFields = () => ({
     fruitRipe: landmark(),
     dyingBack: landmark(),
   }).required(),
-  at: orNull(exactly({ latitudeDeg: finite(-90, 90), heightM: finite(-430, 8850), placeId: line(60) })),
+  south: flag(),
+  at: orNull(exactly({ latitudeDeg: finite(-90, 90), heightM: finite(-430, 8850), placeId: freeText(60) })),
   twins: twinsSchema(),
   cautions: cautionsSchema(),
   shows: listOf(exactly({ sign: line(40), states: listOf(line(40), 12).min(1, 'missing') }).required('missing'), 80),
   bring: freeText(600),
+  keeping: freeText(600),
   note: freeText(400),
 });
+
+/** The form as it is sent: of what is harmful nothing is taken, whatever was typed before somebody said so. */
+export const sentForm = (form: PlainForm): PlainForm => (form.severity === 'none' ? form : { ...form, parts: [] });
 
 /** @param plants the list that it is to stand in: of a species that is there already a copy is made */
 export function plainSchema(plants: readonly PlantListItem[], ownKey: string | null): Schema<PlainForm> {
@@ -206,7 +216,7 @@ export function plainSchema(plants: readonly PlantListItem[], ownKey: string | n
 const isIncomplete = ({ periods }: PartForm): boolean =>
   periods.some((p) => !(p.from >= 1 && p.from <= 365) || !(p.to >= 1 && p.to <= 365));
 const firstDayIsFree = (parts: readonly PartForm[]): boolean =>
-  yearFromDates({ landmarks: {}, parts, at: null }, () => ({ en: '-' })) !== null;
+  yearFromDates({ landmarks: {}, parts, south: false, moves: false }, () => ({ en: '-' })) !== null;
 const organsOf = (shows: PlainForm['shows']): number =>
   new Set(
     shows.flatMap(({ sign }) => {

@@ -1,8 +1,10 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { faultsOf, plantProfileSchema, type PlantListItem } from '@emberfield/contract';
+import { isoDay } from '@emberfield/core/measure';
+import { usualStageDays } from '@emberfield/core/stages';
 import { createWords } from '@emberfield/words';
-import { blankPart, blankPlain, blankTwin, plainSchema, renamed, type PlainForm } from './plain-form.ts';
+import { blankPart, blankPlain, blankTwin, plainSchema, renamed, sentForm, type PlainForm } from './plain-form.ts';
 import { plainOf, profileFromPlain } from './plain-plant.ts';
 
 const list = CATALOGUE.map((p) => ({ ...p, own: false })) as unknown as PlantListItem[];
@@ -46,13 +48,45 @@ describe('a plant of one’s own from nothing', () => {
   });
   it('comes back into the form as it was typed', () => {
     const form = hickory();
-    expect(plainOf(profileFromPlain(form, words, 'en'), words.text)).to.deep.equal({
+    expect(plainOf(profileFromPlain(form, words, 'en'), words)).to.deep.equal({
       ...form,
       parts: [{ ...nuts, method: words.t('ownPlant.usualMethod') }],
       about: words.t('ownPlant.usualAbout'),
       bring: words.t('ownPlant.usualBring'),
+      keeping: words.t('ownPlant.usualKeeping'),
     });
-    expect(plainOf(CATALOGUE[0]!, words.text)).to.equal(null);
+    expect(plainOf(CATALOGUE[0]!, words)).to.equal(null);
+  });
+  it('that holds at a place comes back with it, and can be saved again as it is', () => {
+    const at = { latitudeDeg: -38, heightM: 400, placeId: 'creek' };
+    const again = plainOf(profileFromPlain(hickory({ at, south: true }), words, 'en'), words)!;
+    expect([again.at, again.south]).to.deep.equal([{ ...at, placeId: '' }, true]);
+    expect(again.parts[0]!.periods).to.deep.equal(nuts.periods);
+    expect(faults(again, again.key)).to.deep.equal([]);
+  });
+  it('of the south has its days there, whether a place is named or not', () => {
+    const made = profileFromPlain(hickory({ south: true }), words, 'en');
+    const days = usualStageDays({ ...made, site: { latitudeDeg: -38, heightM: 0 } }, 2026).map((d) =>
+      isoDay(d).slice(5),
+    );
+    expect(days[made.stages.findIndex((s) => s.key === 'fruit1Opens')]).to.equal('09-15');
+  });
+  it('is no longer one of dates alone once it knows more, so that saving it loses nothing', () => {
+    const made = profileFromPlain(hickory(), words, 'en');
+    const [part] = made.parts;
+    const richer: readonly Partial<typeof made>[] = [
+      { parts: [{ ...part!, massG: part!.perPlant }] },
+      { parts: [{ ...part!, minAgeYears: 4 }] },
+      { substitutes: [{ plantKey: 'hazel', purpose: { en: 'nuts' } }] },
+      { works: ['bbch2001'] },
+      { ceilings: [...made.ceilings, { parts: null, rule: { kind: 'matureOnly' } }] },
+      { shows: [{ sign: 'bark', states: { peeling: 0.4 }, when: null }] },
+    ];
+    for (const more of richer) expect(plainOf({ ...made, ...more }, words), JSON.stringify(more)).to.equal(null);
+    // What it is called may be anything: names that the form has no field for stay.
+    const named = { ...made, parts: [{ ...part!, name: { en: 'sweet nuts' } }] };
+    const form = plainOf(named, words)!;
+    expect(profileFromPlain(form, words, 'en', named).parts[0]!.name).to.deep.equal({ en: 'sweet nuts' });
   });
   it('holds a dangerous look-alike shut while it is taken, where nobody says more', () => {
     expect(profileFromPlain(hickory(), words, 'en').lookAlikes[0]!.apartFrom).to.equal('never');
@@ -61,7 +95,8 @@ describe('a plant of one’s own from nothing', () => {
     expect(profileFromPlain(hickory({ twins }), words, 'en').lookAlikes[0]!.apartFrom).to.equal('never');
   });
   it('has nothing to take where it is harmful, and says by its signs what it is', () => {
-    expect(profileFromPlain(hickory({ severity: 'deadly' }), words, 'en').parts).to.deep.equal([]);
+    expect(sentForm(hickory({ severity: 'deadly' })).parts).to.deep.equal([]);
+    expect(sentForm(hickory()).parts).to.deep.equal([nuts]);
     expect(faults(hickory({ severity: 'deadly' }))).to.deep.equal([]);
     expect(faults(hickory({ severity: 'deadly', shows: hickory().shows.slice(1) }))).to.deep.equal([
       ': dangerNeedsSigns',

@@ -1,5 +1,5 @@
 import type { PlantProfile } from '@emberfield/contract';
-import { ALWAYS, datesOf, NEVER, yearFromDates, type DatedStage } from '@emberfield/core/plants';
+import { ALWAYS, datesOf, NEVER, yearFromDates, type DatedStage, type KnownDates } from '@emberfield/core/plants';
 import type { Words } from '@emberfield/words';
 import { blankPlain, type PartForm, type PlainForm, type TwinForm } from './plain-form.ts';
 
@@ -17,8 +17,16 @@ export const saidIn =
 const MOSTLY = 0.9;
 const AT_TIMES = 0.6;
 
-/** The profile that a form makes; every figure of it is an estimate. What it says in words is in the language that it was typed in. */
-export function profileFromPlain(form: PlainForm, words: Words, language: string): PlantProfile {
+/**
+ * The profile that a form makes; every figure of it is an estimate. What it says in words is in the language that it was typed in.
+ * @param before what it was: names that nobody can type into the form stay as they are
+ */
+export function profileFromPlain(
+  form: PlainForm,
+  words: Words,
+  language: string,
+  before: PlantProfile | null = null,
+): PlantProfile {
   const { t } = words;
   const said = saidIn(language);
   const nameOf = (stage: DatedStage) => {
@@ -26,11 +34,10 @@ export function profileFromPlain(form: PlainForm, words: Words, language: string
     if (stage.kind === 'landmark') return said(t(`ownPlant.landmark.${stage.landmark}`));
     return said(t(`ownPlant.${stage.kind}`, { part: t(`plants.partName.${stage.part}`) }));
   };
-  // Of what is harmful nothing is taken, whatever was typed before somebody said so.
-  const parts = form.severity === 'none' ? form.parts : [];
+  const { parts, at, south } = form;
   const landmarks = Object.fromEntries(Object.entries(form.landmarks).filter(([, day]) => day !== null));
   const year = yearFromDates(
-    { landmarks, parts: parts.map((p) => ({ ...p, use: p.use.trim() })), at: form.at },
+    { landmarks, parts: parts.map((p) => ({ ...p, use: p.use.trim() })), south, moves: at !== null },
     nameOf,
   );
   if (!year) throw new RangeError('the periods leave no day of the year free');
@@ -46,19 +53,22 @@ export function profileFromPlain(form: PlainForm, words: Words, language: string
     status: form.status,
     severity: form.severity,
     ...year,
+    stages: year.stages.map((s) => ({ ...s, name: before?.stages.find((b) => b.key === s.key)?.name ?? s.name })),
     reference: {
       place: said(form.region, t('ownPlant.nowhere')),
-      latitudeDeg: form.at?.latitudeDeg ?? 0,
-      heightM: form.at?.heightM ?? 0,
+      latitudeDeg: at?.latitudeDeg ?? (south ? -NOWHERE_DEG : NOWHERE_DEG),
+      heightM: at?.heightM ?? 0,
     },
     parts: parts.map((p) => ({
       key: p.part,
-      name: said(t(`plants.partName.${p.part}`)),
+      name: before?.parts.find((b) => b.key === p.part)?.name ?? said(t(`plants.partName.${p.part}`)),
       unit: p.unit,
       perPlant: about(p.perPlant!),
       massG: null,
       method: said(p.method, t('ownPlant.usualMethod')),
-      effect: said(t(p.kills ? 'ownPlant.killed' : 'ownPlant.lives')),
+      effect:
+        before?.parts.find((b) => b.key === p.part && b.kills === p.kills)?.effect ??
+        said(t(p.kills ? 'ownPlant.killed' : 'ownPlant.lives')),
       kills: p.kills,
       costsSeed: p.costsSeed,
       spends: [],
@@ -80,10 +90,13 @@ export function profileFromPlain(form: PlainForm, words: Words, language: string
     substitutes: [],
     cautions: form.cautions.map((c) => ({ class: c.class, text: said(c.text) })),
     bring: said(form.bring, t('ownPlant.usualBring')),
-    keeping: said(t('ownPlant.usualKeeping')),
+    keeping: said(form.keeping, t('ownPlant.usualKeeping')),
     works: [],
   };
 }
+
+/** A latitude that says north or south and nothing more: stages without a place are not moved by it. */
+const NOWHERE_DEG = 45;
 
 /** A number that people say is half to twice that (an estimate). */
 const about = (value: number) => ({ value, low: value / 2, high: value * 2, source: 'estimate' });
@@ -129,23 +142,38 @@ export const formOfTwin = (
   byPiece: l.pieceByPiece === true,
 });
 
-/** The form that a profile was made by; `null` of one that knows more than such a form can say. */
-export function plainOf(
-  profile: PlantProfile,
-  text: (of: Readonly<Record<string, string>>) => string,
-): PlainForm | null {
+/** The form that a profile was made by; `null` of one that knows more than such a form can say, which would be lost by saving it. */
+export function plainOf(profile: PlantProfile, words: Words): PlainForm | null {
   const dates = datesOf(profile);
-  const isPlain = profile.origin === 'own' && profile.signs.length === 0 && profile.windows.every((w) => !w.regrowth);
-  if (!dates || !isPlain) return null;
+  if (!dates) return null;
+  const form = formOfPlain(profile, dates, words.text);
+  const { parts } = form;
+  if (parts.some((p) => p.periods.length === 0)) return null;
+  return shapeOf(profileFromPlain(form, words, 'en', profile)) === shapeOf(profile) ? form : null;
+}
+
+/** Everything of a profile but what its texts say, in one order. */
+const shapeOf = (profile: PlantProfile): string =>
+  JSON.stringify(profile, (_, value: unknown) => {
+    if (typeof value !== 'object' || value === null || Array.isArray(value)) return value;
+    if ('en' in value) return '';
+    return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
+  });
+
+function formOfPlain(
+  profile: PlantProfile,
+  { landmarks, parts, south, moves }: KnownDates,
+  text: Words['text'],
+): PlainForm {
   const { latitudeDeg, heightM, place } = profile.reference;
-  const somewhere = profile.stages.some((s) => s.model.kind === 'calendar' && s.model.direction !== 'none');
   const rulesOf = (key: string) => profile.ceilings.filter((c) => c.parts?.some((p) => p === key)).map((c) => c.rule);
   const capOf = (key: string): number | null =>
     rulesOf(key).flatMap((r) => (r.kind === 'perPlantCap' ? [r.perPlant] : []))[0] ?? null;
   const shareOf = (key: string): number | null =>
-    rulesOf(key).flatMap((r) => (r.kind === 'fixedShare' ? [Math.round(r.share * 1000) / 10] : []))[0] ?? null;
+    rulesOf(key).flatMap((r) => (r.kind === 'fixedShare' ? [Math.round(r.share * 1e6) / 1e4] : []))[0] ?? null;
+  const blank = blankPlain(text(profile.names), south);
   return {
-    ...blankPlain(text(profile.names)),
+    ...blank,
     key: profile.key,
     scientific: profile.scientific,
     family: profile.family,
@@ -154,8 +182,8 @@ export function plainOf(
     status: profile.status,
     region: text(place),
     about: text(profile.about),
-    landmarks: { ...blankPlain().landmarks, ...dates.landmarks },
-    at: somewhere ? { latitudeDeg, heightM, placeId: '' } : null,
+    landmarks: { ...blank.landmarks, ...landmarks },
+    at: moves ? { latitudeDeg, heightM, placeId: '' } : null,
     parts: profile.parts.map((p) => ({
       part: p.key,
       use: text(p.use),
@@ -163,7 +191,7 @@ export function plainOf(
       perPlant: p.perPlant.value,
       cap: capOf(p.key),
       sharePct: shareOf(p.key),
-      periods: (dates.parts.find((d) => d.part === p.key)?.periods ?? []).map((x) => ({ ...x })),
+      periods: (parts.find((d) => d.part === p.key)?.periods ?? []).map((x) => ({ ...x })),
       kills: p.kills,
       costsSeed: p.costsSeed,
       eating: p.eating,
@@ -173,5 +201,6 @@ export function plainOf(
     cautions: profile.cautions.map((c) => ({ class: c.class, text: text(c.text) })),
     shows: profile.shows.map((s) => ({ sign: s.sign, states: Object.keys(s.states) })),
     bring: text(profile.bring),
+    keeping: text(profile.keeping),
   };
 }

@@ -58,6 +58,11 @@ describe('a plant file', () => {
     expect(modelOf(again, plants)).to.equal('nettle');
     expect(incoming(again, plants, null, { revision: 4 })).to.include({ again: true, baseRevision: 4 });
   });
+  it('keeps no warnings of an own plant that only has the key which it names', () => {
+    const plants = [...shipped, listed({ key: 'hill-plant', scientific: 'Rumex acetosa L.' })];
+    expect(modelOf(file({ scientific: 'Smyrnium olusatrum' }, 'hill-plant'), plants)).to.equal(null);
+    expect(modelOf(file({ scientific: 'Rumex acetosa' }, 'hill-plant'), plants)).to.equal('hill-plant');
+  });
   it('of a species that nobody has stands for itself', () => {
     expect(modelOf(file({ scientific: 'Smyrnium olusatrum', key: 'alexanders' }), shipped)).to.equal(null);
   });

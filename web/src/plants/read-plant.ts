@@ -28,7 +28,9 @@ export function modelOf({ copiedFrom, profile }: PlantFile, plants: readonly Pla
   const isSame = (p: PlantListItem): boolean => binomialOf(p.scientific) === binomialOf(profile.scientific);
   const own = plants.find((p) => p.own && p.key === profile.key);
   if (own) return own.copiedFrom;
-  return (plants.find((p) => p.key === copiedFrom) ?? plants.find((p) => !p.own && isSame(p)))?.key ?? null;
+  // A key of another group's own plant may be anybody's here: it counts only for the same species.
+  const named = plants.find((p) => p.key === copiedFrom && (!p.own || isSame(p)));
+  return (named ?? plants.find((p) => !p.own && isSame(p)))?.key ?? null;
 }
 
 /** A plant from a file as it would be stored: with a key that is free here, and the warnings of its model. */

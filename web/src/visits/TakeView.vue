@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
+import { isPoison } from '@emberfield/core/identity';
 import FormFailure from '../form/FormFailure.vue';
 import FoldUp from '../kit/FoldUp.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
@@ -38,7 +39,7 @@ const hold = (scientific: string): void => {
 const checks = computed(() => {
   const mixed = outlook.value?.leafByLeaf ?? [];
   const others = stand.value?.profile.lookAlikes.filter(
-    (l) => (l.severity === 'deadly' || l.severity === 'poisonous') && !mixed.some((m) => m.scientific === l.scientific),
+    (l) => isPoison(l.severity) && !mixed.some((m) => m.scientific === l.scientific),
   );
   return [...mixed, ...(others ?? [])];
 });

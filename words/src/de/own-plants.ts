@@ -30,6 +30,8 @@ export const ownPlants = {
     },
     holdsAt: 'Die Tage gelten in',
     holdsNowhere: 'sie werden nicht in andere Höhen verschoben',
+    half: 'Erdhälfte',
+    halves: { north: 'Tage des Nordens', south: 'Tage des Südens' },
     parts: 'Was genommen wird',
     noParts: 'Von Schädlichem wird nichts genommen.',
     part: 'Teil',

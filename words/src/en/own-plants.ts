@@ -30,6 +30,8 @@ export const ownPlants = {
     },
     holdsAt: 'The dates hold at',
     holdsNowhere: 'they are not moved to other heights',
+    half: 'Half of the earth',
+    halves: { north: 'days of the north', south: 'days of the south' },
     parts: 'What is taken',
     noParts: 'Nothing is taken of what is harmful.',
     part: 'Part',

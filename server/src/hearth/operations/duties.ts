@@ -1,4 +1,5 @@
 import { CONTAMINATING, type Duty, type FindBody } from '@emberfield/contract';
+import { isPoison } from '@emberfield/core/identity';
 import type { openFinds } from '../../entries/index.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
 import { canShut, lookAgainOn, showsNext, showsOn, stillAwaited, toLookFor, viewRange } from '@emberfield/core/stand';
@@ -101,9 +102,7 @@ function settle({ stand, plant: { profile }, book, answers }: Dossier, day: DayN
     standId: stand.id,
     lookAgainStage: next?.stage.name ?? null,
     lookAgain: next ? viewRange(next.reached) : null,
-    notRuledOut: profile.lookAlikes
-      .filter((l) => l.severity === 'deadly' || l.severity === 'poisonous')
-      .map((l) => l.name),
+    notRuledOut: profile.lookAlikes.filter((l) => isPoison(l.severity)).map((l) => l.name),
   };
 }
 

@@ -20,7 +20,8 @@ export async function savePlant(deps: Dependencies, context: GroupContext<SavePl
   if (deps.catalogue.some((p) => p.key === key))
     throw new AppError('conflict', { field: 'body.profile.key', reason: 'shippedPlant' });
   const plants = await plantsOf(deps, group.id);
-  const copiedFrom = plants.get(key)?.copiedFrom ?? (plants.has(key) ? null : body.copiedFrom);
+  const there = plants.get(key);
+  const copiedFrom = there ? there.copiedFrom : body.copiedFrom;
   const base = copiedFrom === null ? null : plants.get(copiedFrom)?.profile;
   if (base === undefined) throw notFound('plant');
   assertHonest(body.profile, base, plants);
@@ -30,12 +31,15 @@ export async function savePlant(deps: Dependencies, context: GroupContext<SavePl
     await transact(deps.db, async (tx) => {
       const before = await lockOwnProfile(tx, group.id, key);
       const revision = (before?.revision ?? 0) + 1;
-      if ((before?.revision ?? 0) !== body.baseRevision) throw new AppError('stale', { field: 'body.baseRevision' });
+      // Under the key of one that was taken off the list a new one may be written, or that one put back.
+      const isAnew = before === null || (before.removed && body.baseRevision === 0);
+      if (body.baseRevision !== (isAnew ? 0 : before.revision))
+        throw new AppError('stale', { field: 'body.baseRevision' });
       await insertOwnProfile(tx, {
         groupId: group.id,
         key,
         revision,
-        copiedFrom: before && !before.removed ? before.copiedFrom : copiedFrom,
+        copiedFrom,
         profile,
         note: body.note,
         madeBy: account.accountId,
