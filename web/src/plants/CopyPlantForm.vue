@@ -15,6 +15,7 @@ import { spoken } from '../platform/language.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useWords } from '../session/words.ts';
 import { keyFrom } from './key-from.ts';
+import './own-form.css';
 import OwnCautions from './OwnCautions.vue';
 import { formOf, profileFrom, type OwnPlantForm } from './own-plant.ts';
 import OwnTwins from './OwnTwins.vue';
@@ -95,7 +96,7 @@ function leave(): void {
 </script>
 
 <template>
-  <Form v-if="values" layout="vertical" class="page" @submit="keep">
+  <Form v-if="values" layout="vertical" class="page own" @submit="keep">
     <h1>{{ words.t('plants.own') }}</h1>
     <p class="soft">{{ words.t('plants.editLead') }}</p>
     <div class="pair">

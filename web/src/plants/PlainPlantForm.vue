@@ -10,6 +10,7 @@ import { useForm } from '../form/use-form.ts';
 import { spoken } from '../platform/language.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useWords } from '../session/words.ts';
+import './own-form.css';
 import OwnCautions from './OwnCautions.vue';
 import OwnNames from './OwnNames.vue';
 import OwnParts from './OwnParts.vue';
@@ -112,40 +113,6 @@ function leave(): void {
 </template>
 
 <style scoped>
-.own :deep(.own-grid) {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
-  gap: 0 16px;
-}
-.own :deep(.one) {
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  padding: 6px 14px 10px;
-  margin: 0 0 12px;
-  min-width: 0;
-}
-.own :deep(.one legend) {
-  width: auto;
-  margin: 0;
-  padding: 0 6px;
-  border: 0;
-  font: 600 17px/1.2 var(--serif);
-  color: var(--char);
-}
-.own :deep(h3) {
-  font: 600 15px var(--sans);
-  margin: 6px 0 4px;
-}
-.own :deep(.ticks) {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-  margin: 10px 0 4px;
-}
-/* A list without anything in it yet takes no room. */
-.own :deep(.ant-form-item-control-input) {
-  min-height: 0;
-}
 .acts {
   display: flex;
   gap: 10px;

@@ -123,3 +123,9 @@ async function store(): Promise<void> {
     </template>
   </article>
 </template>
+
+<style scoped>
+.section {
+  margin-top: 16px;
+}
+</style>
