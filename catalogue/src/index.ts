@@ -2,6 +2,7 @@ import type { PlantProfile } from '@emberfield/contract';
 import { germanByEnglish, withGerman } from './german/index.ts';
 import { byPhase } from './phases.ts';
 import { alderBuckthorn } from '../taxa/alder-buckthorn.ts';
+import { alexanders } from '../taxa/alexanders.ts';
 import { angelWing } from '../taxa/angel-wing.ts';
 import { angelica } from '../taxa/angelica.ts';
 import { arnica } from '../taxa/arnica.ts';
@@ -11,18 +12,23 @@ import { beech } from '../taxa/beech.ts';
 import { bilberry } from '../taxa/bilberry.ts';
 import { birch } from '../taxa/birch.ts';
 import { bitterBolete } from '../taxa/bitter-bolete.ts';
+import { bittercress } from '../taxa/bittercress.ts';
 import { blackBryony } from '../taxa/black-bryony.ts';
 import { blackNightshade } from '../taxa/black-nightshade.ts';
 import { bogBilberry } from '../taxa/bog-bilberry.ts';
 import { bogRosemary } from '../taxa/bog-rosemary.ts';
 import { bracken } from '../taxa/bracken.ts';
 import { bramble } from '../taxa/bramble.ts';
+import { broadDock } from '../taxa/broad-dock.ts';
 import { brownParasol } from '../taxa/brown-parasol.ts';
+import { buckshornPlantain } from '../taxa/buckshorn-plantain.ts';
 import { burdock } from '../taxa/burdock.ts';
 import { butterbur } from '../taxa/butterbur.ts';
 import { cep } from '../taxa/cep.ts';
 import { chanterelle } from '../taxa/chanterelle.ts';
+import { charlock } from '../taxa/charlock.ts';
 import { chickweed } from '../taxa/chickweed.ts';
+import { cleavers } from '../taxa/cleavers.ts';
 import { comfrey } from '../taxa/comfrey.ts';
 import { cowParsley } from '../taxa/cow-parsley.ts';
 import { cowbane } from '../taxa/cowbane.ts';
@@ -49,6 +55,8 @@ import { foxglove } from '../taxa/foxglove.ts';
 import { funeralBell } from '../taxa/funeral-bell.ts';
 import { garlicMustard } from '../taxa/garlic-mustard.ts';
 import { giantHogweed } from '../taxa/giant-hogweed.ts';
+import { glasswort } from '../taxa/glasswort.ts';
+import { goosefoot } from '../taxa/goosefoot.ts';
 import { groundElder } from '../taxa/ground-elder.ts';
 import { hawthorn } from '../taxa/hawthorn.ts';
 import { hazel } from '../taxa/hazel.ts';
@@ -56,6 +64,7 @@ import { hedgehog } from '../taxa/hedgehog.ts';
 import { hemlock } from '../taxa/hemlock.ts';
 import { hempAgrimony } from '../taxa/hemp-agrimony.ts';
 import { herbParis } from '../taxa/herb-paris.ts';
+import { hogweed } from '../taxa/hogweed.ts';
 import { hop } from '../taxa/hop.ts';
 import { horseChestnut } from '../taxa/horse-chestnut.ts';
 import { jackOLantern } from '../taxa/jack-o-lantern.ts';
@@ -70,6 +79,7 @@ import { lividPinkgill } from '../taxa/livid-pinkgill.ts';
 import { lordsAndLadies } from '../taxa/lords-and-ladies.ts';
 import { maleFern } from '../taxa/male-fern.ts';
 import { mallow } from '../taxa/mallow.ts';
+import { marshMallow } from '../taxa/marsh-mallow.ts';
 import { meadowsweet } from '../taxa/meadowsweet.ts';
 import { mezereon } from '../taxa/mezereon.ts';
 import { monkshood } from '../taxa/monkshood.ts';
@@ -78,10 +88,12 @@ import { mullein } from '../taxa/mullein.ts';
 import { nettle } from '../taxa/nettle.ts';
 import { oak } from '../taxa/oak.ts';
 import { ostrichFern } from '../taxa/ostrich-fern.ts';
+import { oxEyeDaisy } from '../taxa/ox-eye-daisy.ts';
 import { oysterMushroom } from '../taxa/oyster-mushroom.ts';
 import { parasol } from '../taxa/parasol.ts';
 import { pennyroyal } from '../taxa/pennyroyal.ts';
 import { pettySpurge } from '../taxa/petty-spurge.ts';
+import { pignut } from '../taxa/pignut.ts';
 import { pine } from '../taxa/pine.ts';
 import { plantain } from '../taxa/plantain.ts';
 import { ragwort } from '../taxa/ragwort.ts';
@@ -97,9 +109,12 @@ import { savin } from '../taxa/savin.ts';
 import { scarletPimpernel } from '../taxa/scarlet-pimpernel.ts';
 import { seaBeet } from '../taxa/sea-beet.ts';
 import { seaBuckthorn } from '../taxa/sea-buckthorn.ts';
+import { seaPurslane } from '../taxa/sea-purslane.ts';
+import { seaRadish } from '../taxa/sea-radish.ts';
 import { silverFir } from '../taxa/silver-fir.ts';
 import { sloe } from '../taxa/sloe.ts';
 import { sorrel } from '../taxa/sorrel.ts';
+import { spearThistle } from '../taxa/spear-thistle.ts';
 import { spindle } from '../taxa/spindle.ts';
 import { spruce } from '../taxa/spruce.ts';
 import { sulphurTuft } from '../taxa/sulphur-tuft.ts';
@@ -116,9 +131,12 @@ import { weld } from '../taxa/weld.ts';
 import { whiteBryony } from '../taxa/white-bryony.ts';
 import { whiteHellebore } from '../taxa/white-hellebore.ts';
 import { wildCarrot } from '../taxa/wild-carrot.ts';
+import { wildParsnip } from '../taxa/wild-parsnip.ts';
 import { wildStrawberry } from '../taxa/wild-strawberry.ts';
 import { willow } from '../taxa/willow.ts';
 import { woad } from '../taxa/woad.ts';
+import { woodSorrel } from '../taxa/wood-sorrel.ts';
+import { yarrow } from '../taxa/yarrow.ts';
 import { yellowFlag } from '../taxa/yellow-flag.ts';
 import { yellowGentian } from '../taxa/yellow-gentian.ts';
 import { yellowStainer } from '../taxa/yellow-stainer.ts';
@@ -128,6 +146,7 @@ export { SOURCES } from './sources.ts';
 
 const WRITTEN: readonly PlantProfile[] = [
   alderBuckthorn,
+  alexanders,
   angelica,
   angelWing,
   arnica,
@@ -137,18 +156,23 @@ const WRITTEN: readonly PlantProfile[] = [
   bilberry,
   birch,
   bitterBolete,
+  bittercress,
   blackBryony,
   blackNightshade,
   bogBilberry,
   bogRosemary,
   bracken,
   bramble,
+  broadDock,
   brownParasol,
+  buckshornPlantain,
   burdock,
   butterbur,
   cep,
   chanterelle,
+  charlock,
   chickweed,
+  cleavers,
   comfrey,
   cowbane,
   cowParsley,
@@ -175,6 +199,8 @@ const WRITTEN: readonly PlantProfile[] = [
   funeralBell,
   garlicMustard,
   giantHogweed,
+  glasswort,
+  goosefoot,
   groundElder,
   hawthorn,
   hazel,
@@ -182,6 +208,7 @@ const WRITTEN: readonly PlantProfile[] = [
   hemlock,
   hempAgrimony,
   herbParis,
+  hogweed,
   hop,
   horseChestnut,
   jackOLantern,
@@ -196,6 +223,7 @@ const WRITTEN: readonly PlantProfile[] = [
   lordsAndLadies,
   maleFern,
   mallow,
+  marshMallow,
   meadowsweet,
   mezereon,
   monkshood,
@@ -204,10 +232,12 @@ const WRITTEN: readonly PlantProfile[] = [
   nettle,
   oak,
   ostrichFern,
+  oxEyeDaisy,
   oysterMushroom,
   parasol,
   pennyroyal,
   pettySpurge,
+  pignut,
   pine,
   plantain,
   ragwort,
@@ -223,9 +253,12 @@ const WRITTEN: readonly PlantProfile[] = [
   scarletPimpernel,
   seaBeet,
   seaBuckthorn,
+  seaPurslane,
+  seaRadish,
   silverFir,
   sloe,
   sorrel,
+  spearThistle,
   spindle,
   spruce,
   sulphurTuft,
@@ -242,9 +275,12 @@ const WRITTEN: readonly PlantProfile[] = [
   whiteBryony,
   whiteHellebore,
   wildCarrot,
+  wildParsnip,
   wildStrawberry,
   willow,
   woad,
+  woodSorrel,
+  yarrow,
   yellowFlag,
   yellowGentian,
   yellowStainer,

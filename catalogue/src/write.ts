@@ -109,6 +109,8 @@ interface Written {
   readonly habit: PlantProfile['habit'];
   readonly lifeCycle?: PlantProfile['lifeCycle'];
   readonly status?: PlantProfile['status'];
+  /** Where it grows, wild or planted: see `found`. */
+  readonly regions: PlantProfile['regions'];
   readonly severity?: PlantProfile['severity'];
   readonly seasonStart?: string;
   /** Where it usually grows, in the open when left out. */
@@ -146,6 +148,7 @@ export function plant(w: Written): PlantProfile {
     habit: w.habit,
     lifeCycle: w.lifeCycle ?? 'perennial',
     status: w.status ?? 'common',
+    regions: w.regions,
     severity: w.severity ?? 'none',
     seasonStart: w.seasonStart ?? '01-01',
     reference: w.grows ? GROWS[w.grows] : LOWLAND,

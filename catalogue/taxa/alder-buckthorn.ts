@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const alderBuckthorn = plant({
   key: 'alder-buckthorn', name: 'Alder buckthorn',
   scientific: 'Frangula alnus Mill.',
   family: 'Rhamnaceae',
+  regions: { ...found(EUROPE), ...found(['easternAmerica'], 'invasive') },
   habit: 'shrub', lifeCycle: 'woody', severity: 'poisonous',
   about: 'A shrub of wet woods whose berries ripen one after another, green, red and black at once.',
   stages: [spring('leaves', 'leaves', 1, 118, 10), spring('flowering', 'small greenish flowers', 6, 148, 14), spring('berries', 'berries', 8, 218, 18), autumn('bare', 'leaf-fall', 9, 300, 12)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const angelWing = plant({
   key: 'angel-wing', name: 'Angel wing',
   scientific: 'Pleurocybella porrigens (Pers.) Singer',
   family: 'Marasmiaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'poisonous', seasonStart: '05-01',
   about: 'Thin pure white fans on rotten conifer stumps in the north and the hills. People with weak kidneys have died of it.',
   stages: [autumn('fruiting', 'fruiting', 6, 240, 22), autumn('old', 'old', 8, 290, 16), autumn('over', 'over', 9, 318, 14)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, flowering, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const angelica = plant({
   key: 'angelica', name: 'Wild angelica',
   scientific: 'Angelica sylvestris L.',
   family: 'Apiaceae',
+  regions: found([...EUROPE, 'easternAmerica']),
   habit: 'biennial', grows: 'atEdges', lifeCycle: 'biennial',
   about: 'Of wet meadows and carr, stout and purple-flushed, in the company of its deadly kin.',
   stages: [spring('leaves', 'leaves', 1, 98, 12), spring('stalk', 'stem rises', 3, 142, 12), spring('flowering', 'pinkish umbels', 6, 205, 14), spring('seed', 'seed', 8, 242, 12), autumn('dying', 'stems dead', 9, 285, 14)],

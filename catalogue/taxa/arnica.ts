@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, warmth } from '../src/figures.ts';
+import { found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const arnica: PlantProfile = {
   key: 'arnica',
   scientific: 'Arnica montana L.',
   family: 'Asteraceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope'], 'protected'),
   names: en('Arnica'),
   about: en('Of poor mountain meadows, in decline and protected in much of its range (Annex V of the Habitats Directive). Emberfield helps to watch and count it, not to take it.'),
   habit: 'herb',

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const autumnCrocus = plant({
   key: 'autumn-crocus', name: 'Autumn crocus',
   scientific: 'Colchicum autumnale L.',
   family: 'Colchicaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'bulb', severity: 'deadly',
   about: 'A meadow plant turned round: leaves and fruit in spring, pale flowers straight from the bare ground in autumn. Every part kills.',
   stages: [spring('leaves', 'leaves with the fruit among them', 3, 88, 14), spring('fruiting', 'capsules ripen', 8, 155, 14), spring('dying', 'leaves gone', 9, 178, 12), autumn('flowering', 'flowers without leaves', 6, 248, 16), autumn('resting', 'nothing above ground', 9, 288, 16)],

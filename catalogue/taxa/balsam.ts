@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, everything, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const balsam = plant({
   key: 'balsam', name: 'Himalayan balsam',
   scientific: 'Impatiens glandulifera Royle',
   family: 'Balsaminaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica'], 'invasive'),
   habit: 'herb', lifeCycle: 'annual', status: 'invasive',
   about: 'Takes over river banks. Pulled before it seeds, all of it.',
   stages: [spring('seedlings', 'seedlings', 1, 98, 10), spring('stems', 'stems', 3, 140, 12), spring('flowering', 'pink flowers', 6, 192, 12), spring('pods', 'pods spring', 8, 225, 12), autumn('dead', 'first frost', 9, 300, 12)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, OFTEN, others, plant, pruning, shows, spring } from '../src/write.ts';
 
 export const beech = plant({
   key: 'beech', name: 'Beech',
   scientific: 'Fagus sylvatica L.',
   family: 'Fagaceae',
+  regions: found(EUROPE),
   habit: 'tree', lifeCycle: 'woody',
   about: 'Silky leaves for ten days in spring; nuts in mast years.',
   stages: [spring('budBurst', 'bud burst', 0, 112, 7), spring('silky', 'silky leaves', 1, 118, 6), spring('full', 'leaves harden', 2, 134, 7), autumn('nuts', 'nuts fall', 8, 272, 12), autumn('bare', 'leaf-fall', 9, 310, 12)],

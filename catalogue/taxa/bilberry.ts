@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const bilberry: PlantProfile = {
   key: 'bilberry',
   scientific: 'Vaccinium myrtillus L.',
   family: 'Ericaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'westernAmerica']),
   names: en('Bilberry'),
   about: en('Knee-high shrub of acid woods and moors, spreading by its roots: one patch may be one old plant. A late frost on the flower takes the year’s berries.'),
   habit: 'shrub',

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { found } from '../src/regions.ts';
 import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const birch: PlantProfile = {
   key: 'birch',
   scientific: 'Betula pendula Roth',
   family: 'Betulaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   names: en('Silver birch'),
   about: en('Sap rises for two to four weeks before the buds break; once leaves show it turns cloudy and bitter. Young leaves follow.'),
   habit: 'tree',

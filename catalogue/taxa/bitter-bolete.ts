@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows } from '../src/write.ts';
 
 export const bitterBolete = plant({
   key: 'bitter-bolete', name: 'Bitter bolete',
   scientific: 'Tylopilus felleus (Bull.) P. Karst.',
   family: 'Boletaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'nuisance', seasonStart: '05-01',
   about: 'Spoils a whole pan of ceps with its bitterness.',
   stages: [autumn('fruiting', 'fruiting', 6, 240, 30), autumn('old', 'old', 8, 285, 15), autumn('over', 'over', 9, 310, 15)],

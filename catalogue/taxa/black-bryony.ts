@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const blackBryony = plant({
   key: 'black-bryony', name: 'Black bryony',
   scientific: 'Dioscorea communis (L.) Caddick & Wilkin',
   family: 'Dioscoreaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mediterranean']),
   habit: 'climber', grows: 'atEdges', severity: 'poisonous',
   about: 'Twines through hedges with shining heart leaves and strings of red berries; no tendrils.',
   stages: [spring('shoots', 'shoots', 1, 98, 12), spring('leaves', 'leaves', 2, 118, 10), spring('flowering', 'greenish flowers', 6, 155, 14), autumn('berries', 'red berries', 8, 250, 16), autumn('dying', 'dead vines', 9, 300, 14)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const blackNightshade = plant({
   key: 'black-nightshade', name: 'Black nightshade',
   scientific: 'Solanum nigrum L.',
   family: 'Solanaceae',
+  regions: found(EVERYWHERE),
   habit: 'herb', lifeCycle: 'annual', severity: 'poisonous',
   about: 'A garden weed with white stars and clusters of black berries. Opinions on the ripe berry disagree.',
   stages: [spring('leaves', 'leaves', 1, 130, 14), spring('flowering', 'white stars', 6, 185, 18), spring('berries', 'berries', 8, 235, 18), autumn('dying', 'frosted', 9, 305, 12)],

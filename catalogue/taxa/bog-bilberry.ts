@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const bogBilberry = plant({
   key: 'bog-bilberry', name: 'Bog bilberry',
   scientific: 'Vaccinium uliginosum L.',
   family: 'Ericaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'shrub', lifeCycle: 'woody', severity: 'harmful',
   about: 'The blue-green bilberry of bogs, its juice without colour. Some people fell ill after many of them.',
   stages: [spring('leaves', 'leaves', 1, 118, 10), spring('flowering', 'pink bells', 6, 145, 10), spring('berries', 'blue berries', 8, 212, 14), autumn('bare', 'leaf-fall', 9, 285, 12)],

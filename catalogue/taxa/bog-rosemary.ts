@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const bogRosemary = plant({
   key: 'bog-rosemary', name: 'Bog rosemary',
   scientific: 'Andromeda polifolia L.',
   family: 'Ericaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'shrub', lifeCycle: 'woody', severity: 'poisonous',
   about: 'A low upright heath of bogs among cranberries.',
   stages: [spring('flowering', 'pink bells', 6, 135, 12), spring('capsules', 'capsules', 8, 200, 16), autumn('rest', 'winter', 9, 310, 14)],

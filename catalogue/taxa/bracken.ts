@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const bracken = plant({
   key: 'bracken', name: 'Bracken',
   scientific: 'Pteridium aquilinum (L.) Kuhn',
   family: 'Dennstaedtiaceae',
+  regions: found(EVERYWHERE),
   habit: 'fern', grows: 'atEdges', severity: 'harmful',
   about: 'The tall fern of heaths, one frond at a time from a creeping root. Causes cancer in cattle and is suspected in people.',
   stages: [spring('croziers', 'furry croziers', 1, 118, 12), spring('fronds', 'fronds open', 3, 142, 12), spring('spores', 'spores', 8, 210, 20), autumn('dying', 'brown', 9, 280, 14)],

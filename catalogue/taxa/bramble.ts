@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { EUROPE, found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const bramble: PlantProfile = {
   key: 'bramble',
   scientific: 'Rubus fruticosus agg.',
   family: 'Rosaceae',
+  regions: { ...found(EUROPE), ...found(['westernAmerica'], 'invasive') },
   names: en('Bramble'),
   about: en('Arching canes that root at their tips; a cane bears in its second summer and dies. The berry at the end of a spray ripens first and is the sweetest.'),
   habit: 'shrub',

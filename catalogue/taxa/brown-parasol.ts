@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const brownParasol = plant({
   key: 'brown-parasol', name: 'Brown parasol',
   scientific: 'Chlorophyllum brunneum (Farl. & Burt) Vellinga',
   family: 'Agaricaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mediterranean', 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', lifeCycle: 'fungus', severity: 'harmful', seasonStart: '04-01',
   about: 'A parasol of gardens, parks and heaps of compost, with a smooth stem from a rimmed bulb.',
   stages: [autumn('fruiting', 'fruiting', 6, 232, 28), autumn('old', 'old caps', 8, 288, 18), autumn('over', 'over', 9, 312, 14)],

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, cooling, en, estimate, fixed, LOWLAND, warmth } from '../src/figures.ts';
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { MOSTLY, NEVER, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const burdock: PlantProfile = {
   key: 'burdock',
   scientific: 'Arctium lappa L.',
   family: 'Asteraceae',
+  regions: found(EVERYWHERE),
   names: en('Greater burdock'),
   about: en('Biennial: a rosette and a deep taproot in the first year, a flower stalk in the second, then it dies. Roots are dug in the first autumn, stalks cut in the second spring.'),
   habit: 'biennial',

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const butterbur = plant({
   key: 'butterbur', name: 'Butterbur',
   scientific: 'Petasites hybridus (L.) G. Gaertn., B. Mey. & Scherb.',
   family: 'Asteraceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica']),
   habit: 'perennialRoot', severity: 'harmful',
   about: 'Pink spikes before the leaves, then umbrellas of leaves along streams. Harms the liver.',
   stages: [spring('flowering', 'pink spikes', 6, 82, 12), spring('leaves', 'leaves', 3, 110, 12), spring('seed', 'down', 8, 128, 10), autumn('dying', 'leaves gone', 9, 290, 14)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, flush, MOSTLY, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const cep = plant({
   key: 'cep', name: 'Cep',
   scientific: 'Boletus edulis Bull.',
   family: 'Boletaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'Under spruce, oak and beech about ten days after good rain.',
   stages: [flush('first', 'first flush', 5, { day: 195, spread: 18, start: '06-20', rainMm: [30, 20, 45], daysAfter: [12, 7, 18] }), autumn('fruiting', 'main flush', 6, 245, 18), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 312, 12)],

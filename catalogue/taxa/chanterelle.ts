@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, flush, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const chanterelle = plant({
   key: 'chanterelle', name: 'Chanterelle',
   scientific: 'Cantharellus cibarius Fr.',
   family: 'Hydnaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'Egg-yellow, with blunt ridges that cannot be parted from the flesh; from mossy soil, never from wood.',
   stages: [flush('first', 'first after rain', 5, { day: 172, spread: 16, start: '05-25', rainMm: [25, 15, 40], daysAfter: [11, 6, 17] }), spring('fruiting', 'fruiting', 6, 195, 18), autumn('late', 'last', 8, 275, 16), autumn('over', 'over', 9, 300, 14)],

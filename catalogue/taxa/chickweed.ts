@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const chickweed = plant({
   key: 'chickweed', name: 'Chickweed',
   scientific: 'Stellaria media (L.) Vill.',
   family: 'Caryophyllaceae',
+  regions: found(EVERYWHERE),
   habit: 'herb', lifeCycle: 'annual',
   about: 'Soft green of fields and gardens, best in the cool half of the year.',
   stages: [spring('leaves', 'cushions', 1, 50, 25), spring('flowering', 'white stars', 6, 92, 18), spring('seed', 'goes to seed', 8, 150, 16), autumn('regrowth', 'new cushions', 1, 270, 20), autumn('rest', 'winter', 9, 350, 12)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const comfrey = plant({
   key: 'comfrey', name: 'Comfrey',
   scientific: 'Symphytum officinale L.',
   family: 'Boraginaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'perennialRoot', severity: 'harmful',
   about: 'A rough herb of wet meadows, kept as a plant for the garden and the compost. Eaten once; its alkaloids harm the liver.',
   stages: [spring('leaves', 'leaves', 1, 85, 12), spring('flowering', 'hanging bells', 6, 140, 14), spring('seed', 'nutlets', 8, 190, 16), autumn('dying', 'gone', 9, 300, 14)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { cap, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, spring } from '../src/write.ts';
 
 export const cowParsley = plant({
   key: 'cow-parsley', name: 'Cow parsley',
   scientific: 'Anthriscus sylvestris (L.) Hoffm.',
   family: 'Apiaceae',
+  regions: { ...found(EUROPE), ...found(['easternAmerica'], 'invasive') },
   habit: 'herb', grows: 'atEdges',
   about: 'The white lace of May verges. Eaten by a few, and watched here by most: its kin kills.',
   stages: [spring('leaves', 'ferny leaves', 1, 55, 20), spring('stalk', 'stems', 3, 108, 10), spring('flowering', 'white lace', 6, 130, 10), spring('seed', 'dark seed', 8, 170, 12), spring('dying', 'stems dry', 9, 195, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const cowbane = plant({
   key: 'cowbane', name: 'Cowbane',
   scientific: 'Cicuta virosa L.',
   family: 'Apiaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'westernAmerica']),
   habit: 'waterPlant', severity: 'deadly',
   about: 'Stands in shallow water and floating fens. The swollen foot is built in chambers and is the most poisonous part.',
   stages: [spring('leaves', 'leaves', 1, 100, 14), spring('stalk', 'stems', 3, 142, 12), spring('flowering', 'white umbels', 6, 190, 14), spring('seed', 'seed', 8, 230, 14), autumn('dying', 'stalks dead', 9, 285, 16)],

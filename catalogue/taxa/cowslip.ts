@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { MOSTLY, noneAtAll, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const cowslip = plant({
   key: 'cowslip', name: 'Cowslip',
   scientific: 'Primula veris L.',
   family: 'Primulaceae',
+  regions: found(EUROPE, 'protected'),
   habit: 'herb', grows: 'atEdges', status: 'protected',
   about: 'Once picked by the basket, now protected in many places: watched here, grown in the garden.',
   stages: [spring('leaves', 'leaves', 1, 78, 12), spring('flowering', 'yellow keys', 6, 110, 9), spring('seed', 'capsules', 8, 165, 12), spring('gone', 'leaves gone', 9, 205, 14)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { afterRest, autumn, MOSTLY, OFTEN, others, plant, shows, SOMETIMES } from '../src/write.ts';
 
 export const crabApple = plant({
   key: 'crab-apple', name: 'Crab apple',
   scientific: 'Malus sylvestris (L.) Mill.',
   family: 'Rosaceae',
+  regions: found(EUROPE, 'slow'),
   habit: 'tree', lifeCycle: 'woody', status: 'slow',
   about: 'Small sour apples for jelly; the true wild one has become rare.',
   stages: [afterRest('leafing', 'leaves', 1, 105, 9), afterRest('flowering', 'blossom', 6, 128, 9), autumn('ripe', 'apples fall', 8, 268, 14), autumn('bare', 'leaf-fall', 9, 315, 12)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const cranberry = plant({
   key: 'cranberry', name: 'Cranberry',
   scientific: 'Vaccinium oxycoccos L.',
   family: 'Ericaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica'], 'slow'),
   habit: 'shrub', lifeCycle: 'woody', status: 'slow',
   about: 'Threads over bog moss with berries that keep through the winter.',
   seasonStart: '05-01',

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const dandelion: PlantProfile = {
   key: 'dandelion',
   scientific: 'Taraxacum sect. Taraxacum',
   family: 'Asteraceae',
+  regions: found(EVERYWHERE),
   names: en('Dandelion'),
   about: en('Perennial of meadows and gardens with a deep taproot. Leaves before the flower, flowers in one great wave in April, roots when the leaves are past.'),
   habit: 'herb',

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const deadlyDapperling = plant({
   key: 'deadly-dapperling', name: 'Deadly dapperling',
   scientific: 'Lepiota brunneoincarnata Chodat & C. Martín',
   family: 'Agaricaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '04-01',
   about: 'A small pinkish-brown parasol of gardens, parks and verges with the death cap’s poison.',
   stages: [autumn('fruiting', 'fruiting', 6, 235, 30), autumn('old', 'old', 8, 285, 20), autumn('over', 'over', 9, 315, 14)],

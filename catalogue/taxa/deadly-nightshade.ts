@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const deadlyNightshade = plant({
   key: 'deadly-nightshade', name: 'Deadly nightshade',
   scientific: 'Atropa belladonna L.',
   family: 'Solanaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'herb', grows: 'inWoods', severity: 'deadly',
   about: 'A bushy herb of clearings on lime with shining black berries, each in a green star.',
   stages: [spring('shoots', 'shoots', 1, 105, 12), spring('flowering', 'dull purple bells', 6, 168, 14), spring('berries', 'black berries', 8, 218, 16), autumn('dying', 'stems dead', 9, 285, 14)],

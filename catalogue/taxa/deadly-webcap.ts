@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const deadlyWebcap = plant({
   key: 'deadly-webcap', name: 'Deadly webcap',
   scientific: 'Cortinarius rubellus Cooke',
   family: 'Cortinariaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '05-01',
   about: 'A tawny cap of mossy spruce woods, among chanterelles and on the same days. Destroys the kidneys; signs come after days or weeks.',
   stages: [autumn('fruiting', 'fruiting', 6, 228, 25), autumn('old', 'old caps', 8, 285, 18), autumn('over', 'over', 9, 310, 14)],

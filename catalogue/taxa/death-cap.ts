@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, shows, SOMETIMES } from '../src/write.ts';
 
 export const deathCap = plant({
   key: 'death-cap', name: 'Death cap',
   scientific: 'Amanita phalloides (Vaill. ex Fr.) Link',
   family: 'Amanitaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '05-01',
   about: 'Olive to white caps under oak and beech, with a bag at the foot that stays in the ground when it is cut.',
   stages: [autumn('fruiting', 'fruiting', 6, 213, 22), autumn('old', 'old caps', 8, 275, 20), autumn('over', 'over', 9, 310, 15)],

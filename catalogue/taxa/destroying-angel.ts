@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const destroyingAngel = plant({
   key: 'destroying-angel', name: 'Destroying angel',
   scientific: 'Amanita virosa (Fr.) Bertill.',
   family: 'Amanitaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '05-01',
   about: 'White all over, from an egg in the moss of damp woods and at their edges. The poison of the death cap.',
   stages: [autumn('fruiting', 'fruiting', 6, 218, 22), autumn('old', 'old caps', 8, 275, 20), autumn('over', 'over', 9, 305, 15)],

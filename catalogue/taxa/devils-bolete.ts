@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const devilsBolete = plant({
   key: 'devils-bolete', name: 'Devil’s bolete',
   scientific: 'Rubroboletus satanas (Lenz) Kuan Zhao & Zhu L. Yang',
   family: 'Boletaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'poisonous', seasonStart: '05-01',
   about: 'A fat chalk-white cap over red pores, under beech and oak on warm lime. Rare; seldom taken from.',
   stages: [autumn('fruiting', 'fruiting', 6, 215, 25), autumn('old', 'old', 8, 262, 16), autumn('over', 'over', 9, 285, 14)],

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, firstFrost, LOWLAND, warmth } from '../src/figures.ts';
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const dogRose: PlantProfile = {
   key: 'dog-rose',
   scientific: 'Rosa canina L.',
   family: 'Rosaceae',
+  regions: found(EVERYWHERE),
   names: en('Dog rose'),
   about: en('Arching thorny shrub of hedges and scrub. Petals in June, hips from the first red until frost has made them soft.'),
   habit: 'shrub',

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, pruning, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const douglasFir = plant({
   key: 'douglas-fir', name: 'Douglas fir',
   scientific: 'Pseudotsuga menziesii (Mirb.) Franco',
   family: 'Pinaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'westernAmerica']),
   habit: 'conifer', lifeCycle: 'woody',
   about: 'Planted; its tips smell of orange peel.',
   stages: [spring('swelling', 'buds swell', 0, 112, 8), spring('capsOff', 'caps off', 1, 130, 7), spring('fingerLong', 'finger-long', 3, 147, 8), spring('hard', 'hard', 4, 170, 10), autumn('cones', 'cones', 8, 265, 14), autumn('rest', 'winter', 9, 320, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const dwarfElder = plant({
   key: 'dwarf-elder', name: 'Dwarf elder',
   scientific: 'Sambucus ebulus L.',
   family: 'Viburnaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'herb', grows: 'atEdges', severity: 'poisonous',
   about: 'The elder without wood: straight stems that die to the ground every winter, berries standing upright.',
   stages: [spring('shoots', 'shoots', 1, 110, 10), spring('flowering', 'white heads, purple anthers', 6, 178, 12), spring('berries', 'black berries upright', 8, 238, 14), autumn('dying', 'dead stems', 9, 295, 14)],

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { EUROPE, found } from '../src/regions.ts';
 import { MOSTLY, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const elder: PlantProfile = {
   key: 'elder',
   scientific: 'Sambucus nigra L.',
   family: 'Viburnaceae',
+  regions: found(EUROPE),
   names: en('Elder'),
   about: en('Shrub of hedges and rich ground. Every flower head taken in June is a cluster of berries less in September.'),
   habit: 'shrub',

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, flowering, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, share, shows, spring } from '../src/write.ts';
 
 export const eveningPrimrose = plant({
   key: 'evening-primrose', name: 'Evening primrose',
   scientific: 'Oenothera biennis L.',
   family: 'Onagraceae',
+  regions: found(EVERYWHERE),
   habit: 'biennial', lifeCycle: 'biennial',
   about: 'Flat rosettes the first year on railway ground and sand, with a pink-rooted taproot; yellow at dusk in the second.',
   stages: [spring('rosette', 'rosette', 2, 85, 18), spring('stalk', 'stem', 3, 142, 12), spring('flowering', 'yellow at dusk', 6, 180, 14), spring('seed', 'pods', 8, 235, 14), autumn('leaffall', 'rosettes at rest', 9, 300, 14)],

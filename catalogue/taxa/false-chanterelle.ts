@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const falseChanterelle = plant({
   key: 'false-chanterelle', name: 'False chanterelle',
   scientific: 'Hygrophoropsis aurantiaca (Wulfen) Maire',
   family: 'Hygrophoropsidaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'harmful', seasonStart: '05-01',
   about: 'Orange and thin, with true crowded gills that can be rubbed off.',
   stages: [autumn('fruiting', 'fruiting', 6, 255, 25), autumn('old', 'old', 8, 300, 15), autumn('over', 'over', 9, 325, 15)],

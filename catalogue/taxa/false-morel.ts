@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const falseMorel = plant({
   key: 'false-morel', name: 'False morel',
   scientific: 'Gyromitra esculenta (Pers.) Fr.',
   family: 'Discinaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly',
   about: 'A brown brain on a short stem under pines in spring. Its fumes poison while it cooks.',
   stages: [spring('fruiting', 'fruiting', 6, 108, 15), spring('old', 'old', 8, 135, 12), spring('over', 'over', 9, 150, 12)],

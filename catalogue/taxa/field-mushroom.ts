@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, flush, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const fieldMushroom = plant({
   key: 'field-mushroom', name: 'Field mushroom',
   scientific: 'Agaricus campestris L.',
   family: 'Agaricaceae',
+  regions: found(EVERYWHERE),
   habit: 'fungus', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'Pink gills on old pasture after summer rain, chocolate in two days.',
   stages: [flush('first', 'first', 5, { day: 185, spread: 20, start: '06-10', rainMm: [25, 15, 40], daysAfter: [9, 5, 14] }), autumn('fruiting', 'fruiting', 6, 240, 20), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 310, 12)],

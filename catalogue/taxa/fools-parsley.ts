@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const foolsParsley = plant({
   key: 'fools-parsley', name: 'Fool’s parsley',
   scientific: 'Aethusa cynapium L.',
   family: 'Apiaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica']),
   habit: 'herb', lifeCycle: 'annual', severity: 'poisonous',
   about: 'A weed of gardens and fields, like a small dark parsley.',
   stages: [spring('leaves', 'leaves', 1, 115, 14), spring('flowering', 'white umbels', 6, 178, 16), spring('seed', 'seed', 8, 225, 16), autumn('dying', 'dead', 9, 290, 14)],

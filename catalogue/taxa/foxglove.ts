@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const foxglove = plant({
   key: 'foxglove', name: 'Foxglove',
   scientific: 'Digitalis purpurea L.',
   family: 'Plantaginaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'biennial', grows: 'atEdges', lifeCycle: 'biennial', severity: 'deadly',
   about: 'A rosette of soft wrinkled leaves the first year, a tall stalk of hanging bells the second. The rosette has been taken for comfrey, mullein and burdock.',
   stages: [spring('rosette', 'rosette', 2, 75, 20), spring('stalk', 'stalk rises', 3, 132, 12), spring('flowering', 'bells', 6, 162, 12), spring('seed', 'capsules', 8, 208, 14), autumn('dying', 'stalk dead', 9, 275, 16), autumn('rosettes', 'young rosettes', 2, 290, 16)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const funeralBell = plant({
   key: 'funeral-bell', name: 'Funeral bell',
   scientific: 'Galerina marginata (Batsch) Kühner',
   family: 'Hymenogastraceae',
+  regions: found(EVERYWHERE),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'deadly', seasonStart: '07-01',
   about: 'Small brown bells on dead wood, in the same months and on the same logs as the velvet shank. Holds the death cap’s poison.',
   stages: [autumn('fruiting', 'fruiting', 6, 237, 25), autumn('old', 'old caps', 8, 310, 20), autumn('over', 'over', 9, 45, 20)],

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
+import { AMERICA, EUROPE, found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, shows } from '../src/write.ts';
 
 export const garlicMustard: PlantProfile = {
   key: 'garlic-mustard',
   scientific: 'Alliaria petiolata (M. Bieb.) Cavara & Grande',
   family: 'Brassicaceae',
+  regions: { ...found(EUROPE), ...found([...AMERICA], 'invasive') },
   names: en('Garlic mustard'),
   about: en('Biennial of hedge feet and wood edges. The rosette stays green through the winter; in its second spring it shoots, flowers, seeds and dies.'),
   habit: 'biennial',

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
+import { found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const groundElder: PlantProfile = {
   key: 'ground-elder',
   scientific: 'Aegopodium podagraria L.',
   family: 'Apiaceae',
+  regions: { ...found(['northernEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']), ...found(['atlanticEurope', 'easternAmerica'], 'invasive') },
   names: en('Ground elder'),
   about: en('Creeping invader of gardens and hedges: take all you like. It belongs to a family with deadly members, so the taking is the easy part.'),
   habit: 'herb',

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { EUROPE, found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const hawthorn: PlantProfile = {
   key: 'hawthorn',
   scientific: 'Crataegus monogyna Jacq.',
   family: 'Rosaceae',
+  regions: { ...found([...EUROPE, 'easternAmerica']), ...found(['westernAmerica'], 'invasive') },
   names: en('Hawthorn'),
   about: en('Thorny shrub or small tree of hedges. Young leaves before the blossom, the blossom for some ten days in May, mealy haws until winter.'),
   habit: 'shrub',

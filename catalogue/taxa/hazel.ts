@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { EUROPE, found } from '../src/regions.ts';
 import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const hazel: PlantProfile = {
   key: 'hazel',
   scientific: 'Corylus avellana L.',
   family: 'Betulaceae',
+  regions: found(EUROPE),
   names: en('Hazel'),
   about: en('Many-stemmed shrub, first to flower in the year. Ripe nuts brown in their cups and fall over about three weeks; jays, mice and squirrels know it too.'),
   habit: 'shrub',

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, OFTEN, others, plant, shows, SOMETIMES } from '../src/write.ts';
 
 export const hedgehog = plant({
   key: 'hedgehog', name: 'Hedgehog fungus',
   scientific: 'Hydnum repandum L.',
   family: 'Hydnaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '05-01',
   about: 'Spines beneath where others have gills: nothing dangerous has them on soil.',
   stages: [autumn('fruiting', 'fruiting', 6, 245, 20), autumn('late', 'last', 8, 305, 16), autumn('over', 'over', 9, 330, 12)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const hemlock = plant({
   key: 'hemlock', name: 'Hemlock',
   scientific: 'Conium maculatum L.',
   family: 'Apiaceae',
+  regions: found(EVERYWHERE),
   habit: 'biennial', lifeCycle: 'biennial', severity: 'deadly',
   about: 'The umbellifer of roadsides and waste ground, tall and ferny, its smooth stem blotched purple.',
   stages: [spring('rosette', 'ferny rosette', 2, 60, 20), spring('stalk', 'stem rises', 3, 118, 12), spring('flowering', 'white umbels', 6, 160, 12), spring('seed', 'seed', 8, 205, 14), autumn('dying', 'stalks dead', 9, 255, 16), autumn('rosettes', 'young rosettes', 2, 275, 16)],

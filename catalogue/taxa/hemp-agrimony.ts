@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const hempAgrimony = plant({
   key: 'hemp-agrimony', name: 'Hemp agrimony',
   scientific: 'Eupatorium cannabinum L.',
   family: 'Asteraceae',
+  regions: found(EUROPE),
   habit: 'herb', grows: 'atEdges', severity: 'harmful',
   about: 'Tall and pink on wet ground like valerian, its leaves like hemp.',
   stages: [spring('shoots', 'shoots', 1, 105, 12), spring('flowering', 'dusty pink heads', 6, 200, 14), spring('seed', 'down', 8, 240, 12), autumn('dying', 'dead stalks', 9, 295, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const herbParis = plant({
   key: 'herb-paris', name: 'Herb Paris',
   scientific: 'Paris quadrifolia L.',
   family: 'Melanthiaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope']),
   habit: 'herb', grows: 'inWoods', severity: 'poisonous',
   about: 'One whorl of four leaves on one stem in shady woods, one blue-black berry in the middle.',
   stages: [spring('leaves', 'whorl of four', 1, 112, 10), spring('flowering', 'flower', 6, 138, 9), spring('berry', 'one berry', 8, 205, 16), autumn('dying', 'gone', 9, 255, 14)],

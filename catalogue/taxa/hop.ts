@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, others, plant, share, shortening, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const hop = plant({
   key: 'hop', name: 'Hop',
   scientific: 'Humulus lupulus L.',
   family: 'Cannabaceae',
+  regions: found(EVERYWHERE),
   habit: 'climber', grows: 'atEdges',
   about: 'Shoots like asparagus for two weeks in spring, cones in September.',
   stages: [spring('shoots', 'shoots', 1, 92, 9), spring('climbing', 'climbs', 3, 112, 9), shortening('flowering', 'flowers', 6, { day: 200, spread: 12, ofLongest: [0.962, 0.93, 0.99] }), autumn('cones', 'ripe cones', 8, 250, 12), autumn('dying', 'dead vines', 9, 285, 14)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const horseChestnut = plant({
   key: 'horse-chestnut', name: 'Horse chestnut',
   scientific: 'Aesculus hippocastanum L.',
   family: 'Sapindaceae',
+  regions: found(EVERYWHERE),
   habit: 'tree', lifeCycle: 'woody', severity: 'poisonous',
   about: 'The avenue tree whose conkers are taken for sweet chestnuts.',
   stages: [spring('buds', 'sticky buds break', 1, 98, 9), spring('flowering', 'candles', 6, 130, 9), autumn('conkers', 'conkers fall', 8, 262, 12), autumn('bare', 'leaf-fall', 9, 300, 12)],

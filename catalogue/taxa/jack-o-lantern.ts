@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const jackOLantern = plant({
   key: 'jack-o-lantern', name: 'Jack-o’-lantern',
   scientific: 'Omphalotus olearius (DC.) Singer',
   family: 'Omphalotaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'poisonous', seasonStart: '05-01',
   about: 'Tufts of orange funnels on stumps and buried roots of broad-leaved trees in warm country.',
   stages: [autumn('fruiting', 'fruiting', 6, 250, 25), autumn('old', 'old', 8, 295, 15), autumn('over', 'over', 9, 320, 15)],

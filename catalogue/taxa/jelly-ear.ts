@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const jellyEar = plant({
   key: 'jelly-ear', name: 'Jelly ear',
   scientific: 'Auricularia auricula-judae (Bull.) Quél.',
   family: 'Auriculariaceae',
+  regions: found(EUROPE),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '07-01',
   about: 'Brown ears on dead elder all winter; dries to leather and swells again.',
   stages: [autumn('fruiting', 'swollen after rain', 6, 295, 20), autumn('winter', 'winter', 8, 345, 14)],

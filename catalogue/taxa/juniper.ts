@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, flowering, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const juniper = plant({
   key: 'juniper', name: 'Juniper',
   scientific: 'Juniperus communis L.',
   family: 'Cupressaceae',
+  regions: found(EVERYWHERE, 'slow'),
   habit: 'conifer', lifeCycle: 'woody', status: 'slow',
   about: 'Berries take two or three years; green and blue ones stand on one bush.',
   stages: [spring('pollen', 'pollen', 6, 125, 10), spring('shoots', 'shoots', 1, 145, 10), autumn('ripe', 'blue berries', 8, 265, 16), autumn('rest', 'winter', 9, 335, 14)],

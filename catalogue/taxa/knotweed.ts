@@ -1,9 +1,11 @@
+import { AMERICA, found } from '../src/regions.ts';
 import { autumn, everything, MOSTLY, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const knotweed = plant({
   key: 'knotweed', name: 'Japanese knotweed',
   scientific: 'Reynoutria japonica Houtt.',
   family: 'Polygonaceae',
+  regions: found([...AMERICA, 'atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope'], 'invasive'),
   habit: 'herb', status: 'invasive',
   about: 'Red shoots in April, thickets in June. Often poisoned by councils.',
   stages: [spring('shoots', 'red shoots', 1, 98, 8), spring('kneeHigh', 'knee high', 3, 114, 8), spring('thicket', 'thicket', 4, 140, 10), autumn('flowering', 'white plumes', 6, 245, 14), autumn('dead', 'brown canes', 9, 300, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const larch = plant({
   key: 'larch', name: 'Larch',
   scientific: 'Larix decidua Mill.',
   family: 'Pinaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica']),
   habit: 'conifer', lifeCycle: 'woody',
   about: 'Soft tufts break weeks before the spruce: the first tips of the year.',
   stages: [spring('swelling', 'buds swell', 0, 92, 9), spring('tufts', 'soft tufts', 1, 104, 8), spring('grown', 'needles full', 2, 126, 9), spring('cones', 'cones grown', 7, 200, 16), autumn('bare', 'needles yellow and fall', 9, 308, 12)],

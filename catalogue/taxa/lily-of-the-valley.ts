@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const lilyOfTheValley = plant({
   key: 'lily-of-the-valley', name: 'Lily of the valley',
   scientific: 'Convallaria majalis L.',
   family: 'Asparagaceae',
+  regions: found(EVERYWHERE),
   habit: 'bulb', grows: 'inWoods', severity: 'deadly',
   about: 'Carpets of paired leaves in the same woods as ramsons. Poison of the heart in every part, the red berries too.',
   stages: [spring('spears', 'rolled spears', 0, 92, 10), spring('leaves', 'leaves in pairs', 2, 108, 9), spring('flowering', 'white bells', 6, 132, 9), spring('berries', 'red berries', 8, 215, 18), autumn('dying', 'leaves yellow', 9, 265, 14)],

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, afterWarmth, en, estimate, LOWLAND, warmth } from '../src/figures.ts';
+import { found } from '../src/regions.ts';
 import { MOSTLY, OFTEN, shows } from '../src/write.ts';
 
 export const lime: PlantProfile = {
   key: 'lime',
   scientific: 'Tilia cordata Mill.',
   family: 'Malvaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope']),
   names: en('Small-leaved lime'),
   about: en('Tree whose blossom is worth taking for a few days only, best as the first flowers of a cluster open. Young leaves are a salad in spring.'),
   habit: 'tree',

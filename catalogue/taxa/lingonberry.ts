@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, others, plant, RARELY, shows, spring } from '../src/write.ts';
 
 export const lingonberry = plant({
   key: 'lingonberry', name: 'Lingonberry',
   scientific: 'Vaccinium vitis-idaea L.',
   family: 'Ericaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'shrub', lifeCycle: 'woody',
   about: 'Evergreen of dry moor and pine wood, red berries in September.',
   stages: [spring('flowering', 'pink bells', 6, 150, 12), spring('green', 'green berries', 7, 185, 12), autumn('ripe', 'red berries', 8, 248, 12), autumn('rest', 'winter', 9, 310, 14)],

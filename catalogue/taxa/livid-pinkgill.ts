@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const lividPinkgill = plant({
   key: 'livid-pinkgill', name: 'Livid pinkgill',
   scientific: 'Entoloma sinuatum (Bull.) P. Kumm.',
   family: 'Entolomataceae',
+  regions: found(EUROPE),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'poisonous', seasonStart: '05-01',
   about: 'A stout pale mushroom of broad-leaved woods on heavy ground, with gills that go from yellow to salmon.',
   stages: [autumn('fruiting', 'fruiting', 6, 225, 25), autumn('old', 'old caps', 8, 280, 18), autumn('over', 'over', 9, 305, 15)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const lordsAndLadies = plant({
   key: 'lords-and-ladies', name: 'Lords-and-ladies',
   scientific: 'Arum maculatum L.',
   family: 'Araceae',
+  regions: found(EUROPE),
   habit: 'bulb', grows: 'inWoods', severity: 'poisonous',
   about: 'Grows leaf by leaf in the middle of ramsons. Its first leaves are plain tongues; only grown ones are arrowheads.',
   stages: [spring('tongues', 'first leaves, plain tongues', 1, 62, 16), spring('arrows', 'arrowheads', 3, 92, 10), spring('flowering', 'sheath round a club', 6, 122, 9), spring('berries', 'orange berries on a bare stalk', 8, 205, 16), autumn('dying', 'gone', 9, 250, 14)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, shows, spring } from '../src/write.ts';
 
 export const maleFern = plant({
   key: 'male-fern', name: 'Male fern',
   scientific: 'Dryopteris filix-mas (L.) Schott',
   family: 'Dryopteridaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'fern', grows: 'inWoods', severity: 'poisonous',
   about: 'The common shuttlecock of woods, its croziers thick with brown scales.',
   stages: [spring('croziers', 'scaly croziers', 1, 112, 10), spring('fronds', 'fronds open', 3, 135, 10), spring('spores', 'spores', 8, 215, 18), autumn('dying', 'fronds brown', 9, 320, 20)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const mallow = plant({
   key: 'mallow', name: 'Common mallow',
   scientific: 'Malva sylvestris L.',
   family: 'Malvaceae',
+  regions: found(EVERYWHERE),
   habit: 'biennial',
   about: 'Round soft leaves and purple flowers by old walls and yards.',
   stages: [spring('leaves', 'leaves', 1, 95, 16), spring('flowering', 'flowers', 6, 160, 14), spring('seed', 'cheeses', 8, 205, 16), autumn('dying', 'dead', 9, 310, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, flowering, MOSTLY, NEVER, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const meadowsweet = plant({
   key: 'meadowsweet', name: 'Meadowsweet',
   scientific: 'Filipendula ulmaria (L.) Maxim.',
   family: 'Rosaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica']),
   habit: 'herb', grows: 'atEdges',
   about: 'Cream plumes over wet meadows in high summer.',
   stages: [spring('leaves', 'leaves', 1, 95, 12), spring('buds', 'buds', 5, 162, 10), spring('flowering', 'plumes open', 6, 176, 10), spring('seed', 'twisted seed', 8, 218, 14), autumn('dying', 'brown', 9, 290, 14)],

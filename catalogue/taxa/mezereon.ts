@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const mezereon = plant({
   key: 'mezereon', name: 'Mezereon',
   scientific: 'Daphne mezereum L.',
   family: 'Thymelaeaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica']),
   habit: 'shrub', grows: 'inWoods', lifeCycle: 'woody', severity: 'deadly',
   about: 'A small bush of limy woods, pink on bare wood before the leaves. A few of its red berries kill.',
   stages: [spring('flowering', 'pink flowers on bare wood', 6, 70, 14), spring('leaves', 'leaves', 1, 105, 10), spring('berries', 'red berries', 8, 190, 14), autumn('bare', 'bare', 9, 300, 14)],

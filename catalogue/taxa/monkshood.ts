@@ -1,9 +1,11 @@
+import { AMERICA, found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const monkshood = plant({
   key: 'monkshood', name: 'Monkshood',
   scientific: 'Aconitum napellus L.',
   family: 'Ranunculaceae',
+  regions: found([...AMERICA, 'atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope']),
   habit: 'perennialRoot', severity: 'deadly',
   about: 'Blue hoods on tall stems by cool streams. The most poisonous plant of its kind, through the skin as well.',
   stages: [spring('leaves', 'cut leaves', 1, 92, 14), spring('flowering', 'blue hoods', 6, 192, 16), autumn('seed', 'pods', 8, 245, 14), autumn('dying', 'stalks dead', 9, 285, 14)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { ALWAYS, MOSTLY, NEVER, NOW_AND_THEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const morel = plant({
   key: 'morel', name: 'Morel',
   scientific: 'Morchella esculenta (L.) Pers.',
   family: 'Morchellaceae',
+  regions: found(EVERYWHERE),
   habit: 'fungus', grows: 'atEdges', lifeCycle: 'fungus',
   about: 'A honeycomb in April under ash and elm, along streams.',
   stages: [spring('first', 'first', 5, 98, 10), spring('fruiting', 'fruiting', 6, 110, 10), spring('old', 'old', 8, 132, 10), spring('over', 'over', 9, 142, 10)],

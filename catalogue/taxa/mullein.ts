@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, cap, flowering, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const mullein = plant({
   key: 'mullein', name: 'Great mullein',
   scientific: 'Verbascum thapsus L.',
   family: 'Scrophulariaceae',
+  regions: { ...found([...EUROPE, 'easternAmerica', 'prairie']), ...found(['westernAmerica'], 'invasive') },
   habit: 'biennial', lifeCycle: 'biennial',
   about: 'A felted rosette in the first year, a tall yellow candle in the second. Takes open, stony ground.',
   stages: [spring('rosette', 'rosette', 2, 78, 20), spring('stalk', 'stalk rises', 3, 138, 12), spring('flowering', 'yellow flowers', 6, 178, 14), spring('seed', 'capsules', 8, 230, 14), autumn('dying', 'candle dead', 9, 285, 16)],

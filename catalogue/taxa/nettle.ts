@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, comesAgain, growsTo, after, afterWarmth, en, estimate, AT_EDGES, warmth } from '../src/figures.ts';
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { MOSTLY, OFTEN, SOMETIMES, shows } from '../src/write.ts';
 
 export const nettle: PlantProfile = {
   key: 'nettle',
   scientific: 'Urtica dioica L.',
   family: 'Urticaceae',
+  regions: found(EVERYWHERE),
   names: en('Stinging nettle'),
   about: en('Creeping perennial of rich, disturbed ground. Cut stands shoot again, so a second and third spring can be had from the same bed.'),
   habit: 'herb',

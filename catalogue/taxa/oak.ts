@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const oak = plant({
   key: 'oak', name: 'Pedunculate oak',
   scientific: 'Quercus robur L.',
   family: 'Fagaceae',
+  regions: found(EUROPE),
   habit: 'tree', lifeCycle: 'woody',
   about: 'Acorns for flour, once the tannin is washed out; galls and bark for dye.',
   stages: [spring('leafing', 'leaves', 1, 118, 9), spring('flowering', 'catkins', 6, 128, 8), autumn('acorns', 'acorns fall', 8, 280, 12), autumn('bare', 'leaf-fall', 9, 318, 12)],

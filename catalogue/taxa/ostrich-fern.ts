@@ -1,9 +1,11 @@
+import { AMERICA, found } from '../src/regions.ts';
 import { autumn, cap, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const ostrichFern = plant({
   key: 'ostrich-fern', name: 'Ostrich fern',
   scientific: 'Matteuccia struthiopteris (L.) Tod.',
   family: 'Onocleaceae',
+  regions: found([...AMERICA, 'atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope'], 'slow'),
   habit: 'fern', grows: 'inWoods', status: 'slow',
   about: 'Shuttlecocks on river silt. Its croziers are eaten cooked; nearly every other fern is poisonous.',
   stages: [spring('croziers', 'croziers', 1, 112, 9), spring('unrolling', 'unrolling', 3, 124, 8), spring('fronds', 'fronds open', 4, 140, 8), spring('spores', 'brown spore fronds', 8, 220, 16), autumn('dying', 'fronds brown', 9, 285, 14)],

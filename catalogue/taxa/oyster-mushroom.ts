@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { ALWAYS, autumn, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, others, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const oysterMushroom = plant({
   key: 'oyster-mushroom', name: 'Oyster mushroom',
   scientific: 'Pleurotus ostreatus (Jacq.) P. Kumm.',
   family: 'Pleurotaceae',
+  regions: found(EVERYWHERE),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '07-01',
   about: 'Shelves on beech in the cold months.',
   stages: [autumn('firstCold', 'first cold', 5, 300, 14), autumn('fruiting', 'fruiting', 6, 315, 14), autumn('late', 'last shelves', 9, 74, 16)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { ALWAYS, autumn, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, others, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const parasol = plant({
   key: 'parasol', name: 'Parasol',
   scientific: 'Macrolepiota procera (Scop.) Singer',
   family: 'Agaricaceae',
+  regions: found([...EUROPE, 'easternAmerica']),
   habit: 'fungus', grows: 'atEdges', lifeCycle: 'fungus', seasonStart: '04-01',
   about: 'A hand wide and more, on a tall stem with a snakeskin and a ring that slides.',
   stages: [spring('first', 'drumsticks', 5, 205, 18), autumn('fruiting', 'fruiting', 6, 245, 18), autumn('late', 'last', 8, 290, 14), autumn('over', 'over', 9, 312, 12)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, shows, spring } from '../src/write.ts';
 
 export const pennyroyal = plant({
   key: 'pennyroyal', name: 'Pennyroyal',
   scientific: 'Mentha pulegium L.',
   family: 'Lamiaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mediterranean', 'easternAmerica', 'westernAmerica']),
   habit: 'herb', severity: 'poisonous',
   about: 'A creeping mint of trodden pond edges, with rings of lilac flowers up the stem. Its oil destroys the liver.',
   stages: [spring('shoots', 'shoots', 1, 105, 14), autumn('flowering', 'lilac rings', 6, 215, 16), autumn('seed', 'seed', 8, 255, 16), autumn('dying', 'stalks dead', 9, 295, 14)],

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const pettySpurge = plant({
   key: 'petty-spurge', name: 'Petty spurge',
   scientific: 'Euphorbia peplus L.',
   family: 'Euphorbiaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'herb', lifeCycle: 'annual', severity: 'harmful',
   about: 'A tender green weed of gardens, among chickweed, with milk that burns.',
   stages: [spring('leaves', 'leaves', 1, 80, 20), spring('flowering', 'greenish flowers', 6, 125, 20), spring('seed', 'seed', 8, 170, 20), autumn('dying', 'dead', 9, 320, 16)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const pine = plant({
   key: 'pine', name: 'Scots pine',
   scientific: 'Pinus sylvestris L.',
   family: 'Pinaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'conifer', lifeCycle: 'woody',
   about: 'Candles and pollen in late spring.',
   stages: [spring('candles', 'candles stretch', 1, 122, 9), spring('pollen', 'pollen flies', 6, 146, 8), spring('needles', 'needles part', 2, 162, 9), spring('hard', 'shoots hard', 7, 200, 14), autumn('rest', 'winter', 9, 310, 14)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, cap, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const plantain = plant({
   key: 'plantain', name: 'Ribwort plantain',
   scientific: 'Plantago lanceolata L.',
   family: 'Plantaginaceae',
+  regions: found(EVERYWHERE),
   habit: 'herb',
   about: 'Of every meadow.',
   stages: [spring('leaves', 'leaves', 1, 82, 16), spring('flowering', 'heads', 6, 125, 12), spring('seed', 'seed', 8, 185, 16), autumn('rest', 'winter', 9, 330, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const ragwort = plant({
   key: 'ragwort', name: 'Ragwort',
   scientific: 'Jacobaea vulgaris Gaertn.',
   family: 'Asteraceae',
+  regions: { ...found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope']), ...found(['easternAmerica', 'westernAmerica'], 'invasive') },
   habit: 'biennial', lifeCycle: 'biennial', severity: 'poisonous',
   about: 'Yellow daisies over ragged leaves on pasture. Poisons the liver slowly.',
   stages: [spring('rosette', 'ragged rosette', 2, 70, 20), spring('stalk', 'stem', 3, 140, 12), spring('flowering', 'yellow daisies', 6, 190, 14), spring('seed', 'down', 8, 235, 14), autumn('dying', 'dead stalks', 9, 290, 14), autumn('rosettes', 'young rosettes', 2, 300, 16)],

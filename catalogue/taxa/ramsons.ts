@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, IN_WOODS, warmth } from '../src/figures.ts';
+import { EUROPE, found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const ramsons: PlantProfile = {
   key: 'ramsons',
   scientific: 'Allium ursinum L.',
   family: 'Amaryllidaceae',
+  regions: found(EUROPE, 'slow'),
   names: en('Ramsons'),
   about: en('A woodland bulb that leafs, flowers and dies back before the trees have closed. It spreads slowly: from seed to first flower takes several years.'),
   habit: 'bulb',

@@ -1,9 +1,11 @@
+import { AMERICA, found } from '../src/regions.ts';
 import { autumn, cap, MOSTLY, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const raspberry = plant({
   key: 'raspberry', name: 'Raspberry',
   scientific: 'Rubus idaeus L.',
   family: 'Rosaceae',
+  regions: found([...AMERICA, 'atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope']),
   habit: 'shrub', lifeCycle: 'woody',
   about: 'Canes of two years in clearings.',
   stages: [spring('leaves', 'leaves', 1, 108, 10), spring('flowering', 'flowers', 6, 148, 10), spring('ripe', 'first berries', 8, 185, 9), spring('last', 'last berries', 8, 218, 10), autumn('bare', 'leaf-fall', 9, 305, 12)],

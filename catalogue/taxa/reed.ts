@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const reed = plant({
   key: 'reed', name: 'Common reed',
   scientific: 'Phragmites australis (Cav.) Steud.',
   family: 'Poaceae',
+  regions: { ...found([...EUROPE, 'westernAmerica']), ...found(['easternAmerica', 'prairie'], 'invasive') },
   habit: 'reed',
   about: 'Shoots in spring, thatch in winter.',
   seasonStart: '03-01',

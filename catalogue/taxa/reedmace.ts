@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, growsTo, LOWLAND, warmth } from '../src/figures.ts';
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { MOSTLY, NEVER, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const reedmace: PlantProfile = {
   key: 'reedmace',
   scientific: 'Typha latifolia L.',
   family: 'Typhaceae',
+  regions: found(EVERYWHERE),
   names: en('Broad-leaved reed-mace'),
   about: en('Reed of still water that gives five things in turn: shoots, green spikes, pollen, seed down and leaves for weaving, and starchy rootstock in winter.'),
   habit: 'reed',

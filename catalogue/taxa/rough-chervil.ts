@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const roughChervil = plant({
   key: 'rough-chervil', name: 'Rough chervil',
   scientific: 'Chaerophyllum temulum L.',
   family: 'Apiaceae',
+  regions: found(EUROPE),
   habit: 'biennial', lifeCycle: 'biennial', severity: 'poisonous',
   about: 'The umbel of hedges that follows cow parsley: hairy and blotched at once, so that “hair, or leave it” fails.',
   stages: [spring('rosette', 'ferny rosette', 2, 70, 20), spring('stalk', 'stem rises', 3, 125, 12), spring('flowering', 'white umbels', 6, 158, 12), spring('seed', 'seed', 8, 205, 14), autumn('dying', 'stalks dead', 9, 255, 16), autumn('rosettes', 'young rosettes', 2, 285, 16)],

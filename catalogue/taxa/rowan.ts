@@ -1,10 +1,12 @@
 import { about, en, firstFrost } from '../src/figures.ts';
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, OFTEN, others, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const rowan = plant({
   key: 'rowan', name: 'Rowan',
   scientific: 'Sorbus aucuparia L.',
   family: 'Rosaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'tree', lifeCycle: 'woody',
   about: 'Orange berries that birds strip in a day; milder after frost.',
   stages: [spring('leafing', 'leaves', 1, 102, 9), spring('flowering', 'white heads', 6, 138, 9), autumn('red', 'berries red', 8, 232, 12), { key: 'frosted', name: en('after the first frost'), bbch: 8, calendar: about(292, 14), model: firstFrost(-1) }, autumn('bare', 'leaf-fall', 9, 318, 12)],

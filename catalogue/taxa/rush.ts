@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const rush = plant({
   key: 'rush', name: 'Soft rush',
   scientific: 'Juncus effusus L.',
   family: 'Juncaceae',
+  regions: found(EVERYWHERE),
   habit: 'reed',
   about: 'Round green stems for mats and lights.',
   stages: [spring('growing', 'new stems', 1, 110, 14), spring('flowering', 'tufts at the side', 6, 165, 12), spring('full', 'stems full', 7, 195, 12), autumn('brown', 'stems brown', 9, 290, 14)],

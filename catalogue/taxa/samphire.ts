@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const samphire = plant({
   key: 'samphire', name: 'Rock samphire',
   scientific: 'Crithmum maritimum L.',
   family: 'Apiaceae',
+  regions: found(['atlanticEurope', 'mediterranean'], 'slow'),
   habit: 'herb', status: 'slow',
   about: 'Fleshy leaves on sea cliffs and shingle.',
   stages: [spring('leaves', 'fresh leaves', 1, 110, 14), spring('flowering', 'yellowish umbels', 6, 195, 14), autumn('seed', 'seed', 8, 255, 14), autumn('dying', 'stems dead', 9, 310, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const savin = plant({
   key: 'savin', name: 'Savin',
   scientific: 'Juniperus sabina L.',
   family: 'Cupressaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'conifer', lifeCycle: 'woody', severity: 'deadly',
   about: 'A spreading juniper of gardens and dry mountains with scale leaves.',
   stages: [spring('pollen', 'pollen', 6, 105, 12), spring('shoots', 'shoots', 1, 140, 12), autumn('ripe', 'blue berries', 8, 275, 18), autumn('rest', 'winter', 4, 335, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, cap, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const seaBeet = plant({
   key: 'sea-beet', name: 'Sea beet',
   scientific: 'Beta vulgaris subsp. maritima (L.) Arcang.',
   family: 'Amaranthaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'mediterranean']),
   habit: 'herb',
   about: 'Shining leathery leaves along the drift line, spinach for most of the year.',
   stages: [spring('leaves', 'fresh leaves', 1, 70, 20), spring('flowering', 'green spikes', 6, 182, 14), autumn('seed', 'seed', 8, 240, 16), autumn('rest', 'winter', 9, 345, 12)],

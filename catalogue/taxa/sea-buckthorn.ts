@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, OFTEN, others, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const seaBuckthorn = plant({
   key: 'sea-buckthorn', name: 'Sea buckthorn',
   scientific: 'Hippophae rhamnoides L.',
   family: 'Elaeagnaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope']),
   habit: 'shrub', lifeCycle: 'woody',
   about: 'Thorny and silver on dunes, orange berries crowded on the twigs.',
   stages: [spring('leafing', 'leaves', 1, 112, 10), autumn('ripe', 'orange berries', 8, 250, 12), autumn('soft', 'berries soft', 9, 295, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, plant, pruning, shows, spring } from '../src/write.ts';
 
 export const silverFir = plant({
   key: 'silver-fir', name: 'Silver fir',
   scientific: 'Abies alba Mill.',
   family: 'Pinaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean'], 'slow'),
   habit: 'conifer', lifeCycle: 'woody', status: 'slow',
   about: 'Tips come two weeks after the spruce. Flat needles with two white bands, on round feet.',
   stages: [spring('swelling', 'buds swell', 0, 122, 8), spring('capsOff', 'caps off', 1, 136, 7), spring('fingerLong', 'finger-long', 3, 152, 8), spring('hard', 'hard', 4, 175, 10), autumn('cones', 'cones fall apart', 8, 275, 14), autumn('rest', 'winter', 9, 320, 14)],

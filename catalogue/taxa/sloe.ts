@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, en, estimate, firstFrost, LOWLAND, warmth } from '../src/figures.ts';
+import { EUROPE, found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const sloe: PlantProfile = {
   key: 'sloe',
   scientific: 'Prunus spinosa L.',
   family: 'Rosaceae',
+  regions: found(EUROPE),
   names: en('Sloe'),
   about: en('Thorny hedge shrub, white before its leaves. The fruit is harsh until a frost has been over it.'),
   habit: 'shrub',

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, cap, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const sorrel = plant({
   key: 'sorrel', name: 'Sorrel',
   scientific: 'Rumex acetosa L.',
   family: 'Polygonaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'herb',
   about: 'Sour leaves of old meadows.',
   stages: [spring('leaves', 'leaves', 1, 78, 14), spring('stalk', 'stems', 3, 122, 10), spring('flowering', 'red plumes', 6, 142, 10), spring('seed', 'seed', 8, 175, 12), autumn('regrowth', 'new leaves', 1, 255, 18), autumn('rest', 'winter', 9, 335, 14)],

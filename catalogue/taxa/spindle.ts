@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const spindle = plant({
   key: 'spindle', name: 'Spindle',
   scientific: 'Euonymus europaeus L.',
   family: 'Celastraceae',
+  regions: found([...EUROPE, 'easternAmerica']),
   habit: 'shrub', lifeCycle: 'woody', severity: 'poisonous',
   about: 'A hedge shrub with green four-edged twigs and pink four-lobed fruit round orange seeds.',
   stages: [spring('leaves', 'leaves', 1, 105, 10), spring('flowering', 'greenish crosses', 6, 145, 10), autumn('fruit', 'pink fruit', 8, 265, 16), autumn('bare', 'leaf-fall', 9, 310, 12)],

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, en, estimate, growsTo, LOWLAND, warmth } from '../src/figures.ts';
+import { AMERICA, found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, shows, SOMETIMES } from '../src/write.ts';
 
 export const spruce: PlantProfile = {
   key: 'spruce',
   scientific: 'Picea abies (L.) H. Karst.',
   family: 'Pinaceae',
+  regions: found([...AMERICA, 'atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope']),
   names: en('Norway spruce'),
   about: en('Conifer whose new tips are taken soft and pale, by their length, over about two weeks. Other conifers come weeks apart at the same place; yew is deadly.'),
   habit: 'conifer',

@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const sulphurTuft = plant({
   key: 'sulphur-tuft', name: 'Sulphur tuft',
   scientific: 'Hypholoma fasciculare (Huds.) P. Kumm.',
   family: 'Strophariaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'poisonous', seasonStart: '07-01',
   about: 'Crowded yellow tufts on stumps, gills turning green and then dark.',
   stages: [autumn('fruiting', 'fruiting', 6, 250, 30), autumn('old', 'old caps', 8, 305, 20), autumn('over', 'over', 9, 345, 20)],

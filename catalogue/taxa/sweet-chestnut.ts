@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const sweetChestnut = plant({
   key: 'sweet-chestnut', name: 'Sweet chestnut',
   scientific: 'Castanea sativa Mill.',
   family: 'Fagaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean', 'westernAmerica']),
   habit: 'tree', lifeCycle: 'woody',
   about: 'Nuts fall for two or three weeks in October.',
   stages: [spring('leafing', 'leaves', 1, 125, 9), spring('flowering', 'long catkins', 6, 178, 10), autumn('falling', 'nuts fall', 8, 278, 10), autumn('last', 'last nuts', 8, 300, 10), autumn('bare', 'leaf-fall', 9, 318, 10)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const sweetCicely = plant({
   key: 'sweet-cicely', name: 'Sweet cicely',
   scientific: 'Myrrhis odorata (L.) Scop.',
   family: 'Apiaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope'], 'slow'),
   habit: 'perennialRoot', status: 'slow',
   about: 'Soft ferny leaves flecked with white, smelling of aniseed, along northern streams and old gardens.',
   stages: [spring('leaves', 'leaves', 1, 85, 12), spring('flowering', 'white umbels', 6, 135, 10), spring('greenSeed', 'green seed', 7, 158, 10), spring('seed', 'black seed', 8, 190, 12), autumn('dying', 'gone', 9, 285, 14)],

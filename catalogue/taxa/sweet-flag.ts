@@ -1,9 +1,11 @@
+import { AMERICA, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const sweetFlag = plant({
   key: 'sweet-flag', name: 'Sweet flag',
   scientific: 'Acorus calamus L.',
   family: 'Acoraceae',
+  regions: found([...AMERICA, 'atlanticEurope', 'northernEurope', 'continentalEurope']),
   habit: 'waterPlant', severity: 'harmful',
   about: 'Swords at the water’s edge with a crinkled margin, scented all through; some kinds carry what causes growths in animals.',
   stages: [spring('fans', 'fans of leaves', 1, 92, 14), spring('flowering', 'green spikes', 6, 170, 14), spring('seed', 'seed', 8, 215, 16), autumn('dying', 'leaves brown', 9, 300, 14)],

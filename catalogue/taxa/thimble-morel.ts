@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const thimbleMorel = plant({
   key: 'thimble-morel', name: 'Wrinkled thimble',
   scientific: 'Verpa bohemica (Krombh.) J. Schröt.',
   family: 'Morchellaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope', 'easternAmerica', 'westernAmerica']),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', severity: 'harmful',
   about: 'A wrinkled brown thimble that hangs loose on its stem, a week or two before the morels, under aspen and cherry.',
   stages: [spring('fruiting', 'fruiting', 6, 95, 12), spring('old', 'old', 8, 118, 10), spring('over', 'over', 9, 130, 10)],

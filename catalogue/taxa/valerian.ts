@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, afterWarmth, cooling, en, estimate, fixed, LOWLAND, warmth } from '../src/figures.ts';
+import { found } from '../src/regions.ts';
 import { MOSTLY, NEVER, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const valerian: PlantProfile = {
   key: 'valerian',
   scientific: 'Valeriana officinalis L.',
   family: 'Caprifoliaceae',
+  regions: { ...found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mountainsOfEurope'], 'slow'), ...found(['easternAmerica'], 'invasive') },
   names: en('Valerian'),
   about: en('Perennial of wet meadows. The root is worth digging from the third year on; part of the crown can go back into the ground.'),
   habit: 'perennialRoot',

@@ -1,11 +1,13 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { about, after, cooling, en, estimate, IN_WOODS } from '../src/figures.ts';
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { MOSTLY, NEVER, NOW_AND_THEN, OFTEN, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const velvetShank: PlantProfile = {
   key: 'velvet-shank',
   scientific: 'Flammulina velutipes (Curtis) Singer',
   family: 'Physalacriaceae',
+  regions: found(EVERYWHERE),
   names: en('Velvet shank'),
   about: en('Gilled winter fungus in tufts on dead broad-leaved wood, fruiting in mild spells from the first cold until spring. Its deadly twin grows on wood in the same months.'),
   habit: 'fungus',

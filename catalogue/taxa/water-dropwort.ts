@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const waterDropwort = plant({
   key: 'water-dropwort', name: 'Hemlock water-dropwort',
   scientific: 'Oenanthe crocata L.',
   family: 'Apiaceae',
+  regions: found(['atlanticEurope', 'mediterranean']),
   habit: 'perennialRoot', severity: 'deadly',
   about: 'Of ditches and stream banks, green through the winter, with a bunch of fat white roots that kill quickly.',
   stages: [spring('leaves', 'leaves', 1, 40, 25), spring('stalk', 'stems', 3, 118, 12), spring('flowering', 'white umbels', 6, 168, 12), spring('seed', 'seed', 8, 212, 14), autumn('dying', 'stalks dead', 9, 270, 18), autumn('newLeaves', 'new leaves', 1, 300, 20)],

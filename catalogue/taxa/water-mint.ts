@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, cap, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const waterMint = plant({
   key: 'water-mint', name: 'Water mint',
   scientific: 'Mentha aquatica L.',
   family: 'Lamiaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica']),
   habit: 'waterPlant',
   about: 'Of ditches and wet meadows; the whole place smells when trodden.',
   stages: [spring('shoots', 'shoots', 1, 100, 14), spring('stem', 'leafy stems', 3, 140, 12), spring('flowering', 'lilac heads', 6, 200, 14), autumn('seed', 'seed', 8, 250, 14), autumn('dying', 'dead stems', 9, 300, 14)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const watercress = plant({
   key: 'watercress', name: 'Watercress',
   scientific: 'Nasturtium officinale W. T. Aiton',
   family: 'Brassicaceae',
+  regions: found(EVERYWHERE),
   habit: 'waterPlant',
   about: 'Green in springs all winter. Below pasture it carries liver fluke.',
   stages: [spring('leaves', 'shoots', 1, 45, 25), spring('flowering', 'white crosses', 6, 140, 14), spring('seed', 'pods', 8, 200, 16), autumn('regrowth', 'fresh shoots', 1, 265, 18), autumn('rest', 'winter', 9, 355, 8)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, flowering, OFTEN, plant, RARELY, share, shows, spring } from '../src/write.ts';
 
 export const weld = plant({
   key: 'weld', name: 'Weld',
   scientific: 'Reseda luteola L.',
   family: 'Resedaceae',
+  regions: found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mediterranean', 'easternAmerica', 'westernAmerica']),
   habit: 'biennial', lifeCycle: 'biennial',
   about: 'The strongest yellow of the old dyers, on quarry floors and lime.',
   stages: [spring('rosette', 'rosette', 2, 85, 18), spring('stalk', 'spike rises', 3, 135, 12), spring('flowering', 'in flower', 6, 165, 12), spring('seed', 'seed', 8, 208, 14), autumn('dying', 'dead', 9, 280, 14)],

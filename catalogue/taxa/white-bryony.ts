@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const whiteBryony = plant({
   key: 'white-bryony', name: 'White bryony',
   scientific: 'Bryonia dioica Jacq.',
   family: 'Cucurbitaceae',
+  regions: found(['atlanticEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'climber', grows: 'atEdges', severity: 'poisonous',
   about: 'Climbs through hedges by coiled tendrils beside hop. Red berries, a root like a turnip.',
   stages: [spring('shoots', 'shoots', 1, 100, 10), spring('flowering', 'greenish flowers', 6, 160, 16), spring('berries', 'red berries', 8, 225, 16), autumn('dying', 'dead vines', 9, 290, 14)],

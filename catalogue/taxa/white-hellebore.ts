@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, mountainSpring, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES } from '../src/write.ts';
 
 export const whiteHellebore = plant({
   key: 'white-hellebore', name: 'White hellebore',
   scientific: 'Veratrum album L.',
   family: 'Melanthiaceae',
+  regions: found(['northernEurope', 'continentalEurope', 'mountainsOfEurope', 'mediterranean']),
   habit: 'perennialRoot', grows: 'inMountains', severity: 'deadly',
   about: 'Stands beside yellow gentian in mountain meadows and has been dug for it.',
   stages: [mountainSpring('leaves', 'pleated leaves', 2, 125, 12), mountainSpring('flowering', 'greenish panicle', 6, 195, 14), autumn('seed', 'seed', 8, 250, 14), autumn('dying', 'stalk dead', 9, 285, 14)],

@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, flowering, MOSTLY, NEVER, NOW_AND_THEN, OFTEN, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const wildCarrot = plant({
   key: 'wild-carrot', name: 'Wild carrot',
   scientific: 'Daucus carota L.',
   family: 'Apiaceae',
+  regions: found(EVERYWHERE),
   habit: 'biennial', lifeCycle: 'biennial',
   about: 'Of dry grassland. The root is worth digging in the first year only, before the stalk makes it wood.',
   stages: [spring('rosette', 'rosette', 2, 85, 18), spring('stalk', 'stem', 3, 148, 12), spring('flowering', 'white umbels', 6, 188, 14), spring('seed', 'birds’ nests', 8, 235, 14), autumn('dying', 'dead', 9, 290, 14)],

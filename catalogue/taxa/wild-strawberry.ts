@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, cap, OFTEN, others, plant, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const wildStrawberry = plant({
   key: 'wild-strawberry', name: 'Wild strawberry',
   scientific: 'Fragaria vesca L.',
   family: 'Rosaceae',
+  regions: found(EVERYWHERE),
   habit: 'herb', grows: 'inWoods',
   about: 'Sunny banks and clearings, spreading by runners.',
   stages: [spring('leaves', 'leaves', 1, 85, 14), spring('flowering', 'white flowers', 6, 118, 12), spring('ripe', 'first berries', 8, 158, 9), spring('last', 'last berries', 8, 192, 12), autumn('rest', 'leaves redden', 9, 300, 14)],

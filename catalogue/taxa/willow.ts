@@ -1,9 +1,11 @@
+import { EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, plant, pruning, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const willow = plant({
   key: 'willow', name: 'White willow',
   scientific: 'Salix alba L.',
   family: 'Salicaceae',
+  regions: found([...EUROPE, 'easternAmerica', 'prairie']),
   habit: 'tree', lifeCycle: 'woody',
   about: 'Rods for baskets in winter, bark for fibre in May, when it slips.',
   seasonStart: '07-01',

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, MOSTLY, OFTEN, plant, share, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const woad = plant({
   key: 'woad', name: 'Woad',
   scientific: 'Isatis tinctoria L.',
   family: 'Brassicaceae',
+  regions: { ...found(['atlanticEurope', 'northernEurope', 'continentalEurope', 'mediterranean']), ...found(['westernAmerica'], 'invasive') },
   habit: 'biennial', lifeCycle: 'biennial',
   about: 'Blue dye from the leaves of the first year.',
   stages: [spring('rosette', 'rosette', 2, 100, 18), spring('flowering', 'yellow cloud', 6, 138, 10), spring('seed', 'hanging pods', 8, 178, 12), autumn('late', 'second rosettes full', 4, 240, 16), autumn('rest', 'winter', 9, 310, 14)],

@@ -1,9 +1,11 @@
+import { AMERICA, EUROPE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const yellowFlag = plant({
   key: 'yellow-flag', name: 'Yellow flag',
   scientific: 'Iris pseudacorus L.',
   family: 'Iridaceae',
+  regions: { ...found(EUROPE), ...found([...AMERICA], 'invasive') },
   habit: 'reed', severity: 'poisonous',
   about: 'Stands between reedmace, its leaves folded to a flat fan at the foot.',
   stages: [spring('fans', 'fans of leaves', 1, 82, 14), spring('flowering', 'yellow flags', 6, 150, 10), spring('pods', 'green pods', 7, 190, 14), autumn('seed', 'brown seed', 8, 260, 14), autumn('dying', 'leaves brown', 9, 305, 14)],

@@ -1,9 +1,11 @@
+import { found } from '../src/regions.ts';
 import { autumn, flowering, MOSTLY, mountainSpring, NEVER, NOW_AND_THEN, OFTEN, plant, share, shows, SOMETIMES } from '../src/write.ts';
 
 export const yellowGentian = plant({
   key: 'yellow-gentian', name: 'Yellow gentian',
   scientific: 'Gentiana lutea L.',
   family: 'Gentianaceae',
+  regions: found(['continentalEurope', 'mountainsOfEurope', 'mediterranean'], 'atRisk'),
   habit: 'perennialRoot', grows: 'inMountains', status: 'atRisk',
   about: 'Lives for decades and flowers first after ten or so. Its root is dug for bitters, its stands shrink, and its twin is deadly.',
   stages: [mountainSpring('leaves', 'leaves', 1, 122, 12), mountainSpring('stalk', 'stem', 3, 150, 10), mountainSpring('flowering', 'yellow whorls', 6, 190, 12), autumn('seed', 'seed', 8, 245, 14), autumn('dying', 'stems dead', 9, 285, 14)],

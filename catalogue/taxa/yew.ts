@@ -1,9 +1,11 @@
+import { EVERYWHERE, found } from '../src/regions.ts';
 import { autumn, MOSTLY, NOW_AND_THEN, OFTEN, plant, RARELY, shows, SOMETIMES, spring } from '../src/write.ts';
 
 export const yew = plant({
   key: 'yew', name: 'Yew',
   scientific: 'Taxus baccata L.',
   family: 'Taxaceae',
+  regions: found(EVERYWHERE),
   habit: 'conifer', lifeCycle: 'woody', severity: 'deadly',
   about: 'The dark evergreen without resin. All of it kills but the red cup, and the seed in the cup is deadly as well.',
   stages: [spring('flowering', 'pollen', 6, 85, 14), spring('shoots', 'pale new shoots', 1, 128, 10), autumn('fruit', 'red cups', 8, 260, 18), autumn('rest', 'winter', 4, 330, 14)],

@@ -70,7 +70,15 @@ export async function loadDemo(
 
 /** The group, its people and its rules. */
 async function loadPeople({ db, groupId, madeAt }: Making): Promise<void> {
-  await insertGroup(db, { id: groupId, name: GROUP_NAME, zone: 'UTC', units: 'metric', hasBaseMap: true, madeAt });
+  await insertGroup(db, {
+    id: groupId,
+    name: GROUP_NAME,
+    zone: 'UTC',
+    units: 'metric',
+    regions: ['atlanticEurope'],
+    hasBaseMap: true,
+    madeAt,
+  });
   // Nobody signs in to the demo by password: a hash that no password meets.
   const passwordHash = await hashPassword(`${Math.random()}${Math.random()}`);
   for (const { signInName, name, role } of PEOPLE) {
@@ -225,6 +233,7 @@ async function tellTakes(
     name: GROUP_NAME,
     zone: 'UTC',
     units: 'metric',
+    regions: ['atlanticEurope'],
     hasBaseMap: true,
     revision: 1,
     role: 'keeper',

@@ -172,4 +172,33 @@ export const GERMAN_ABOUT: Readonly<Record<string, string>> = {
   'petty-spurge': 'Ein zartes grünes Unkraut der Gärten, zwischen der Vogelmiere, mit brennendem Milchsaft.',
   mezereon:
     'Ein kleiner Strauch kalkiger Wälder, rosa am kahlen Holz vor den Blättern. Wenige seiner roten Beeren töten.',
+  'ox-eye-daisy': 'Die große Margerite magerer Wiesen. Löffelblätter im Frühling, Knospen zum Einlegen, Blüten.',
+  yarrow:
+    'Blattfedern in jeder trockenen Wiese, flache weiße Köpfe im Sommer. Junge Blätter und blühende Spitzen, getrocknet.',
+  'broad-dock':
+    'Wo Vieh stand und Kompost liegt. Ganz junge Blätter werden gekocht, Samen gemahlen, die gelbe Wurzel getrocknet.',
+  goosefoot: 'Der mehlige Gänsefuß der Kartoffeläcker und Misthaufen: den ganzen Sommer Gemüse, dann Samen.',
+  cleavers: 'Hängt mit Häkchen an jedem Ärmel. Junge Spitzen früh im Jahr, die Klettfrüchte im Sommer geröstet.',
+  'spear-thistle':
+    'Die große stachlige Rosette der Weiden. Wurzel des ersten Herbstes, geschälter Stängel des zweiten Sommers vor der Blüte.',
+  'wild-parsnip':
+    'Gelbe Dolden trockener Raine auf Kalk; die weiße Wurzel des ersten Winters. Der Saft verbrennt die Haut in der Sonne.',
+  alexanders:
+    'Den ganzen Winter grün an Wegen und Klippen nahe dem Meer, gelbgrüne Dolden im Frühling; Stängel vor der Blüte, Knospen, schwarze Samen als Pfeffer.',
+  'marsh-mallow':
+    'Samtgraue Blätter auf der oberen Salzwiese und an nassen Ufern; in allen Teilen schleimig, am meisten in der Wurzel.',
+  'sea-radish':
+    'Raue grüne Rosetten den Winter über oberhalb der Flutlinie; Blätter, Blütenknospen wie Brokkoli, grüne Schoten.',
+  hogweed:
+    'Grober behaarter Doldenblütler jedes Wegrands. Gefaltete junge Triebe im Frühling, geschlossene Knospen, Samen als Gewürz. Der Saft verbrennt die Haut in der Sonne.',
+  pignut:
+    'Ein Faden von einem Doldenblütler in alten Wäldern, auf einer braunen Knolle eine Hand tief. Jede genommene ist eine Pflanze weniger.',
+  bittercress: 'Eine Kresse der Töpfe, Wege und Weinberge, den ganzen Winter grün.',
+  'wood-sorrel': 'Blasse dreiteilige Blätter am Boden schattiger Wälder, sauer. Einige als Würze.',
+  charlock: 'Gelber Senf der Äcker. Junge Spitzen gekocht, Knospen, scharfer Samen.',
+  'buckshorn-plantain':
+    'Ein Stern gegabelter Blätter auf Klippen, salzigen Straßenrändern und betretenem Sand, den Winter über grün.',
+  glasswort:
+    'Gegliederte grüne Kerzen auf dem Schlick zwischen den Gezeiten. Spitzen im Frühsommer, ehe sie blühen und rot werden.',
+  'sea-purslane': 'Niedrige silbrige Büsche an den Prielen der Salzwiesen, den Winter über grün.',
 };

@@ -3,6 +3,7 @@ import type { Text } from '@emberfield/core/measure';
 import { GERMAN_ABOUT } from './about.ts';
 import { GERMAN_APART } from './apart.ts';
 import { GERMAN_CAUTIONS } from './cautions.ts';
+import { GERMAN_FIELD_HERBS } from './field-herbs.ts';
 import { GERMAN_NAMES } from './names.ts';
 import { GERMAN_PARTS } from './parts.ts';
 import { GERMAN_POISON } from './poison.ts';
@@ -21,6 +22,7 @@ export const GERMAN: Readonly<Record<string, string>> = {
   ...GERMAN_SIGNS_H_TO_Y,
   ...GERMAN_TAKING,
   ...GERMAN_POISON,
+  ...GERMAN_FIELD_HERBS,
 };
 
 /**

@@ -25,7 +25,7 @@ describe('a new account', () => {
 });
 
 describe('a group', () => {
-  const group = { name: 'Hill people', zone: 'Europe/Helsinki', units: 'metric' };
+  const group = { name: 'Hill people', zone: 'Europe/Helsinki', units: 'metric', regions: ['northernEurope'] };
   it('lies in a zone that the calendar knows', () => {
     for (const zone of ['UTC', 'Pacific/Auckland'])
       expect(fits(groupSettingsSchema, { ...group, zone })).to.equal(true);
@@ -47,6 +47,7 @@ describe('a group', () => {
       groupName: 'Us',
       zone: 'UTC',
       units: 'metric',
+      regions: [],
       keeper: account,
     };
     expect(fits(foundingSchema, founding)).to.equal(true);

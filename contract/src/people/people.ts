@@ -1,7 +1,8 @@
 import { string, type Schema } from 'yup';
 import { newPassword } from './account.ts';
 import type { Language } from '../platform/language.ts';
-import { exactly, given, line, oneOf, uuid, nameOf } from '../platform/schema.ts';
+import { REGIONS, type Region } from '@emberfield/core/plants';
+import { exactly, given, line, listOf, oneOf, uuid, nameOf } from '../platform/schema.ts';
 
 export const ROLES = ['watcher', 'picker', 'keeper'] as const;
 export type Role = (typeof ROLES)[number];
@@ -58,6 +59,9 @@ function isZone(name: string): boolean {
   }
 }
 
+/** Where the group gathers; none: anywhere, and the whole list is held against what is seen. */
+const regions = () => listOf(oneOf(REGIONS), REGIONS.length);
+
 export interface NewAccount {
   readonly signInName: string;
   readonly name: string;
@@ -72,6 +76,7 @@ export interface Founding {
   readonly groupName: string;
   readonly zone: string;
   readonly units: UnitSystem;
+  readonly regions: readonly Region[];
   readonly keeper: NewAccount;
 }
 export const foundingSchema: Schema<Founding> = exactly({
@@ -80,6 +85,7 @@ export const foundingSchema: Schema<Founding> = exactly({
   groupName: nameOf(80),
   zone: zone(),
   units: oneOf(UNIT_SYSTEMS),
+  regions: regions(),
   keeper: newAccount(),
 }).required('missing');
 
@@ -88,6 +94,7 @@ export interface GroupView {
   readonly name: string;
   readonly zone: string;
   readonly units: UnitSystem;
+  readonly regions: readonly Region[];
   readonly today: string;
   /** The day is set by the operator (the demo), not by the clock. */
   readonly dayIsSet: boolean;
@@ -102,11 +109,13 @@ export interface GroupSettings {
   readonly name: string;
   readonly zone: string;
   readonly units: UnitSystem;
+  readonly regions: readonly Region[];
 }
 export const groupSettingsSchema: Schema<GroupSettings> = exactly({
   name: nameOf(80),
   zone: zone(),
   units: oneOf(UNIT_SYSTEMS),
+  regions: regions(),
 }).required('missing');
 
 export interface MemberView {

@@ -11,6 +11,8 @@ export interface IdentityRow {
   readonly habit: PlantProfile['habit'];
   readonly severity: Severity;
   readonly gathered: boolean;
+  /** Not known to grow in the group's regions, and nobody of it has noted it. */
+  readonly elsewhere: boolean;
   readonly shows: readonly ShownSign[];
   /** Its stages there, this season and the next, with the days they are likely reached, in order. */
   readonly stages: readonly { readonly name: Text; readonly phase: Phase; readonly day: string }[];

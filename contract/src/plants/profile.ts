@@ -10,6 +10,7 @@ import {
   ORGANS,
   PART_KEYS,
   PRICES,
+  REGIONS,
   STATUSES,
   UNIT_KEYS,
   type PartKey,
@@ -99,6 +100,11 @@ const areFrequencies = (value: unknown): boolean =>
   Object.keys(value as object).length > 0 &&
   Object.values(value as object).every((f) => typeof f === 'number' && f > 0 && f <= 1);
 
+const regions = () =>
+  exactly(Object.fromEntries(REGIONS.map((region) => [region, maybe(oneOf(STATUSES))])) as never) as Schema<
+    PlantProfile['regions']
+  >;
+
 /** The whole profile; stages that windows and models name must exist, in order. */
 export const plantProfileSchema: Schema<PlantProfile> = exactly({
   key: key(),
@@ -110,6 +116,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
   habit: oneOf(HABITS),
   lifeCycle: oneOf(['annual', 'biennial', 'perennial', 'woody', 'fungus'] as const),
   status: oneOf(STATUSES),
+  regions: maybe(regions()),
   severity: oneOf(SEVERITIES),
   seasonStart: monthDay(),
   reference: exactly({
@@ -241,7 +248,10 @@ export interface PlantListItem {
   readonly scientific: string;
   readonly family: string;
   readonly habit: PlantProfile['habit'];
+  /** How it does in the regions of the group. */
   readonly status: PlantProfile['status'];
+  /** It is known to grow in them. */
+  readonly here: boolean;
   readonly severity: Severity;
   readonly parts: readonly { readonly key: PartKey; readonly name: Text }[];
   readonly deadlyLookAlikes: number;

@@ -1,9 +1,10 @@
 import { chanceOf, type Looked } from './reading.ts';
 import type { IdentityTaxon, SeenSign, SignSpec } from './sign.ts';
+import { ELSEWHERE } from './weigh.ts';
 
 export interface Believed {
   readonly taxon: IdentityTaxon;
-  /** Likelihood of what was said, 0–1; only its ratio to another's means anything. */
+  /** Likelihood of what was said, 0–1, less for what is not known to grow there; only its ratio to another's means anything. */
   readonly belief: number;
   /** Of what was seen, how many signs its table says nothing about. */
   readonly unknown: number;
@@ -17,7 +18,7 @@ export const beliefIn = (
   { wanted }: Looked,
 ): readonly Believed[] =>
   taxa.map((taxon) => {
-    let belief = 1;
+    let belief = taxon.elsewhere ? ELSEWHERE : 1;
     let unknown = 0;
     for (const one of seen) {
       const sign = signs.get(one.sign);

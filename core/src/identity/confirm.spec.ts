@@ -59,4 +59,15 @@ describe('what it takes to confirm a stand', () => {
     expect(told([parsley], 'stem.smooth', 'root.brown').itselfRuledOut).to.equal(false);
     expect(told(ALL, 'stem.hairy', 'root.white').itselfRuledOut).to.equal(false);
   });
+  it('holds what grows elsewhere against it as well, by less, and the plant itself is here wherever it grows', () => {
+    const far = (t: IdentityTaxon): IdentityTaxon => ({ ...t, elsewhere: true });
+    const open = (taxa: readonly IdentityTaxon[], ...seen: string[]) => told(taxa, ...seen).open;
+    // Hairs alone speak against both; only what grows here asks for a second organ.
+    expect(open([parsley, hemlock, far(dropwort)], 'stem.hairy', 'edge.toothed')).to.deep.equal(['hemlock']);
+    expect(open([parsley, hemlock, far(dropwort)], 'edge.toothed', 'stem.smooth')).to.include('dropwort');
+    expect(open([parsley, far(hemlock)])).to.deep.equal(['hemlock']);
+    const chervil = taxon('chervil', 'none', { stem: { smooth: 1 }, root: { brown: 1 }, edge: { toothed: 1 } });
+    for (const seen of [['stem.smooth', 'edge.toothed'], ['stem.hairy', 'root.white']])
+      expect(told([far(parsley), chervil], ...seen).itselfRuledOut, seen.join()).to.equal(false);
+  });
 });

@@ -1,5 +1,5 @@
 // What it takes to confirm a stand.
-import { isPoison, type IdentityTaxon, type Phase, type SeenSign, type SignSpec } from './sign.ts';
+import { isPoison, withHere, type IdentityTaxon, type Phase, type SeenSign, type SignSpec } from './sign.ts';
 import { beliefIn, likeliest } from './belief.ts';
 import { weigh } from './weigh.ts';
 
@@ -26,14 +26,15 @@ export interface ToConfirm {
  * Whether what was seen can confirm a taxon: signs of two organs at least were seen, they do not speak against it, and every deadly or
  * poisonous taxon of the whole list is ruled out against it, whether anybody named it as a look-alike or not. The same on the page that
  * offers it and on the server that stores it.
- * @param taxa all that is known; the taxon itself among them
+ * @param list all that is known; the taxon itself among them
  * @param signs vocabulary by key
  */
 export function confirmation(
-  taxa: readonly IdentityTaxon[],
+  list: readonly IdentityTaxon[],
   signs: ReadonlyMap<string, SignSpec>,
   { key, seen, phase }: ToConfirm,
 ): Confirmation {
+  const taxa = withHere(list, key);
   const organs = new Set(
     seen.flatMap(({ sign, present }) => {
       const spec = signs.get(sign);

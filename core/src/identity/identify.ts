@@ -1,7 +1,15 @@
 import { beliefIn, likeliest } from './belief.ts';
 import type { Looked } from './reading.ts';
 import { bestOf, signsThatSettle, signsThatTell, signsToReadAgain, type NextSign } from './next-look.ts';
-import { isDangerous, type IdentityTaxon, type Phase, type SeenSign, type Severity, type SignSpec } from './sign.ts';
+import {
+  isDangerous,
+  withHere,
+  type IdentityTaxon,
+  type Phase,
+  type SeenSign,
+  type Severity,
+  type SignSpec,
+} from './sign.ts';
 import { weigh } from './weigh.ts';
 
 export interface Standing {
@@ -38,16 +46,17 @@ const ANYTHING: Asked = { phase: null, wanted: null };
  * Belief: every taxon alike beforehand (neither season nor place leans on it), times how likely what was said is of each (Bayes), misreadings
  * inside; what a table does not say counts as an even chance among the sign's states. Ruled out is what `weigh` rules out against the
  * taxon that is looked for, or against the likeliest where nothing is, or where that fails itself.
- * @param taxa up to some hundreds.
+ * @param list up to some hundreds.
  * @param seen empty: all remain possible, alike.
  * Cost: taxa × (signs seen + states of the vocabulary).
  */
 export function identify(
-  taxa: readonly IdentityTaxon[],
+  list: readonly IdentityTaxon[],
   vocabulary: readonly SignSpec[],
   seen: readonly SeenSign[],
   { phase, wanted }: Asked = ANYTHING,
 ): Identification {
+  const taxa = withHere(list, wanted);
   const signs = new Map(vocabulary.map((s) => [s.key, s]));
   const looked: Looked = { phase, wanted: taxa.find((t) => t.key === wanted) ?? null };
   const believed = beliefIn(taxa, signs, seen, looked);

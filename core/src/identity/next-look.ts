@@ -1,7 +1,7 @@
 import { distribution, normalised } from './distribution.ts';
 import { chanceOf, misread, type Looked } from './reading.ts';
 import type { IdentityTaxon, SeenSign, Severity, SignPrice, SignSpec } from './sign.ts';
-import { outweighs, weigh, withRatio, type Weighing } from './weigh.ts';
+import { ELSEWHERE, organsNeeded, outweighs, weigh, withRatio, type Weighing } from './weigh.ts';
 
 export interface NextSign {
   readonly sign: string;
@@ -22,8 +22,9 @@ export interface Asking {
 const DANGER: Readonly<Record<Severity, number>> = { deadly: 12, poisonous: 6, harmful: 3, nuisance: 1, none: 1 };
 /** What a look costs against a glance. Estimates. */
 const COST: Readonly<Record<SignPrice, number>> = { glance: 1, cut: 1.3, loupe: 1.8, overnight: 4, microscope: 10 };
+/** What is not known to grow here is asked about last. */
+const dangerOf = ({ severity, elsewhere }: IdentityTaxon): number => DANGER[severity] * (elsewhere ? ELSEWHERE : 1);
 const MOST_NEXT = 12;
-const ORGANS = 2;
 
 /** Signs that can be looked at now and were not. */
 function askable({ vocabulary, seen, looked: { phase } }: Asking): readonly SignSpec[] {
@@ -81,7 +82,7 @@ export function signsThatSettle(
         for (const [i, probability] of mine.entries()) {
           if (probability < misread(sign)) continue;
           const then = after({ wanted, other, weighing }, sign, sign.states[i]!, asking.looked);
-          gained += DANGER[other.severity] * probability * (nearness(then, other) - nearness(weighing, other));
+          gained += dangerOf(other) * probability * (nearness(then, other) - nearness(weighing, other));
           if (i === likeliest && then.excluded) settles.push(other.key);
         }
       return [{ sign: sign.key, worth: gained / COST[sign.price], again: false, settles }];
@@ -110,7 +111,7 @@ export function signsToReadAgain(
       const then = now.map(({ other, weighing }) => ({ other, before: weighing, after: weighed(other, twice) }));
       const gained = then.reduce(
         (sum, { other, before, after: said }) =>
-          sum + DANGER[other.severity] * (nearness(said, other) - nearness(before, other)),
+          sum + dangerOf(other) * (nearness(said, other) - nearness(before, other)),
         0,
       );
       const settles = then.flatMap(({ other, after: said }) => (said.excluded ? [other.key] : []));
@@ -133,15 +134,16 @@ function after(
   const mine = chanceOf(wanted, sign, one, looked);
   const theirs = chanceOf(other, sign, one, { ...looked, phase: null });
   if (mine === null || theirs === null) return weighing;
-  return withRatio(weighing, { sign, ratio: mine / theirs, severity: other.severity });
+  return withRatio(weighing, { sign, ratio: mine / theirs, other });
 }
 
 /** 0: nothing speaks against it; 2: ruled out. */
-function nearness({ factor, organs }: Weighing, { severity }: IdentityTaxon): number {
-  const need = Math.log(outweighs(severity));
+function nearness({ factor, organs }: Weighing, other: IdentityTaxon): number {
+  const need = Math.log(outweighs(other));
+  const needed = organsNeeded(other);
   const weight = Math.min(need, Math.log(factor)) / need;
   const speak = organs.filter((o) => o.speaks).length;
-  return weight + Math.min(ORGANS, speak) / ORGANS;
+  return weight + Math.min(needed, speak) / needed;
 }
 
 interface Doubt {

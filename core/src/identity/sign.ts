@@ -37,6 +37,8 @@ export interface IdentityTaxon {
   /** How it is built; what it cannot show by that is known without a table. */
   readonly habit?: Habit;
   readonly shows: readonly ShownSign[];
+  /** It is not known to grow, wild or planted, where one looks. */
+  readonly elsewhere?: boolean;
 }
 
 /** A state that was seen, or looked for and not there. */
@@ -50,6 +52,10 @@ export interface SeenSign {
 
 /** Harm that is worth ruling out one by one: everything that makes ill. */
 export const isDangerous = (severity: Severity): boolean => isPoison(severity) || severity === 'harmful';
+
+/** A list on which the plant that is held to stand here is not from elsewhere, wherever else it is known to grow. */
+export const withHere = (taxa: readonly IdentityTaxon[], key: string | null): readonly IdentityTaxon[] =>
+  taxa.map((t) => (t.key === key && t.elsewhere ? { ...t, elsewhere: false } : t));
 
 /** What kills or poisons: every one of these is ruled out before anything is confirmed. */
 export const isPoison = (severity: Severity): boolean => severity === 'deadly' || severity === 'poisonous';

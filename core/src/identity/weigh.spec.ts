@@ -64,6 +64,17 @@ describe('weighing what was seen between two taxa', () => {
     expect(out('deadly').factor).to.be.within(10, 50);
     expect([out('deadly'), out('poisonous'), out('harmful')].map((w) => w.excluded)).to.deep.equal([false, true, true]);
   });
+  it('asks less of what is not known to grow there: one organ, a twentieth of the weight, and never nothing', () => {
+    const [mine, theirs] = [{ edge: { toothed: 1 } }, { edge: { smooth: 1, toothed: 0.3 } }];
+    const elsewhere = (severity: Severity, shows: Shows, seen: string): boolean =>
+      between(taxon('mine', 'none', mine), { ...taxon('theirs', severity, shows), elsewhere: true }, [seen]).excluded;
+    // 0.9418 / 0.312: three to one, and fifty twentieths are asked for.
+    expect(elsewhere('deadly', theirs, 'edge.toothed')).to.equal(true);
+    expect(elsewhere('deadly', { edge: { toothed: 0.4 } }, 'edge.toothed')).to.equal(false);
+    // What harms less is not let go for less than an organ that speaks.
+    expect(elsewhere('nuisance', { edge: { toothed: 0.4 } }, 'edge.toothed')).to.equal(false);
+    expect(elsewhere('deadly', theirs, 'edge.smooth')).to.equal(false);
+  });
   it('never by smell or place, which speak for a taxon all the same', () => {
     const against = held(
       { smell: { none: 1 }, host: { beech: 1 } },

@@ -35,8 +35,18 @@ const OUTWEIGHS: Readonly<Record<Severity, number>> = {
   nuisance: 10,
   none: 10,
 };
-/** How many times likelier the first must be before something of this severity is ruled out. */
-export const outweighs = (severity: Severity): number => OUTWEIGHS[severity];
+/**
+ * So much less likely does something stand where it is not known to grow: it is not left out, but less rules it out, and one organ is
+ * enough. An estimate.
+ */
+export const ELSEWHERE = 1 / 20;
+type Other = Pick<IdentityTaxon, 'severity' | 'elsewhere'>;
+
+/** How many times likelier the first must be before the other is ruled out. */
+export const outweighs = ({ severity, elsewhere }: Other): number =>
+  elsewhere ? Math.max(AN_ORGAN_SPEAKS, OUTWEIGHS[severity] * ELSEWHERE) : OUTWEIGHS[severity];
+/** So many organs must speak against it. */
+export const organsNeeded = ({ elsewhere }: Other): number => (elsewhere ? 1 : ORGANS_NEEDED);
 
 const NOTHING: Weighing = { factor: 1, organs: [], notFound: 1, excluded: false };
 
@@ -67,11 +77,11 @@ export function weigh(
     const theirs = chanceOf(other, sign, one, { ...looked, phase: null });
     if (mine === null || theirs === null) continue;
     const ratio = mine / theirs;
-    if (one.present) weighing = withRatio(weighing, { sign, ratio, severity: other.severity });
+    if (one.present) weighing = withRatio(weighing, { sign, ratio, other });
     else if (ratio < 1) inFavour *= Math.max(1 / MOST_NOT_FOUND_SAYS, ratio);
     else if (!isNoWitness(sign)) against *= ratio;
   }
-  return judged(weighing.organs, Math.min(MOST_NOT_FOUND_SAYS, against) * inFavour, other.severity);
+  return judged(weighing.organs, Math.min(MOST_NOT_FOUND_SAYS, against) * inFavour, other);
 }
 
 /** Of the place, or of the nose, which the fingers take in: it speaks for a taxon and never against one. */
@@ -80,10 +90,10 @@ const isNoWitness = (sign: SignSpec): boolean => sign.ofPlace || sign.organ === 
 interface Witness {
   readonly sign: SignSpec;
   readonly ratio: number;
-  readonly severity: Severity;
+  readonly other: Other;
 }
 /** A weighing with one more sign that was seen. */
-export function withRatio({ organs, notFound }: Weighing, { sign, ratio, severity }: Witness): Weighing {
+export function withRatio({ organs, notFound }: Weighing, { sign, ratio, other }: Witness): Weighing {
   const before = organs.find((o) => o.organ === sign.organ);
   const said = before ?? { organ: sign.organ, against: 1, inFavour: 1, speaks: false };
   const louder = ratio > said.against && !isNoWitness(sign);
@@ -95,13 +105,13 @@ export function withRatio({ organs, notFound }: Weighing, { sign, ratio, severit
     inFavour,
     speaks: against * inFavour >= AN_ORGAN_SPEAKS,
   };
-  return judged([...organs.filter((o) => o !== before), now], notFound, severity);
+  return judged([...organs.filter((o) => o !== before), now], notFound, other);
 }
 
-function judged(organs: readonly OrganEvidence[], notFound: number, severity: Severity): Weighing {
+function judged(organs: readonly OrganEvidence[], notFound: number, other: Other): Weighing {
   const factor = organs.reduce((product, o) => product * o.against * o.inFavour, notFound);
   const enough =
-    organs.filter((o) => o.speaks).length >= ORGANS_NEEDED ||
+    organs.filter((o) => o.speaks).length >= organsNeeded(other) ||
     organs.some((o) => o.against * o.inFavour >= OUTWEIGHS.deadly);
-  return { factor, organs, notFound, excluded: enough && factor >= OUTWEIGHS[severity] };
+  return { factor, organs, notFound, excluded: enough && factor >= outweighs(other) };
 }

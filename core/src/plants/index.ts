@@ -6,11 +6,14 @@ export {
   ORGANS,
   PART_KEYS,
   PRICES,
+  REGIONS,
   STATUSES,
   UNIT_KEYS,
   type Eating,
   type LookAlikeSeverity,
   type PartKey,
+  type Region,
+  type Status,
   type UnitKey,
 } from './kinds.ts';
 export {
@@ -22,6 +25,7 @@ export {
   type Landmark,
   type Period,
 } from './from-dates.ts';
+export { growsIn, regionsByStatus, statusIn } from './regions.ts';
 export { binomialOf } from './names.ts';
 export {
   countMissing,

@@ -38,6 +38,19 @@ export const UNIT_KEYS = [
 export type UnitKey = (typeof UNIT_KEYS)[number];
 export { HABITS } from '../identity/index.ts';
 export const STATUSES = ['common', 'slow', 'atRisk', 'protected', 'invasive'] as const;
+export type Status = (typeof STATUSES)[number];
+/** Parts of the world that a plant is said to grow in: broad enough that a gatherer knows which are theirs. */
+export const REGIONS = [
+  'atlanticEurope',
+  'northernEurope',
+  'continentalEurope',
+  'mountainsOfEurope',
+  'mediterranean',
+  'easternAmerica',
+  'prairie',
+  'westernAmerica',
+] as const;
+export type Region = (typeof REGIONS)[number];
 /** A look-alike does harm, or is at least a nuisance. */
 export const LOOK_ALIKE_SEVERITIES = ['deadly', 'poisonous', 'harmful', 'nuisance'] as const;
 export type LookAlikeSeverity = (typeof LOOK_ALIKE_SEVERITIES)[number];

@@ -12,7 +12,8 @@ import type {
   ORGANS,
   PartKey,
   PRICES,
-  STATUSES,
+  Region,
+  Status,
   UnitKey,
 } from './kinds.ts';
 
@@ -82,7 +83,9 @@ export interface PlantProfile {
   readonly about: Text;
   readonly habit: (typeof HABITS)[number];
   readonly lifeCycle: 'annual' | 'biennial' | 'perennial' | 'woody' | 'fungus';
-  readonly status: (typeof STATUSES)[number];
+  readonly status: Status;
+  /** Where it grows, wild or planted, and how it does there; left out where nobody said so, and it may be anywhere. */
+  readonly regions?: Readonly<Partial<Record<Region, Status>>>;
   /** What becomes of somebody who takes this plant for another; `none` for what is gathered. */
   readonly severity: Severity;
   readonly seasonStart: MonthDay;

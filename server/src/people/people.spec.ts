@@ -69,6 +69,7 @@ describe('people', () => {
       groupName: 'Us',
       zone: 'UTC',
       units: 'metric',
+      regions: [],
       keeper: newAccount(),
     };
     const late = await request(server.url).post('/api/founding').send(founding).expect(409);

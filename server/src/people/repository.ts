@@ -115,6 +115,7 @@ export function prepareCaller(db: Database) {
         name: group.name,
         zone: group.zone,
         units: group.units,
+        regions: group.regions,
         hasBaseMap: group.hasBaseMap,
         revision: group.revision,
       },

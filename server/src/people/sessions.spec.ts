@@ -86,9 +86,18 @@ describe('a group', () => {
   const newcomer = () => ({ signInName: `n${newId().slice(-12)}`, name: 'Newcomer', password: PASSWORD });
 
   it('is renamed, moved to another zone and other units, and its day goes with the zone', async () => {
-    const settings = { name: ' Hill people ', zone: 'Pacific/Auckland', units: 'imperial' };
+    const settings = {
+      name: ' Hill people ',
+      zone: 'Pacific/Auckland',
+      units: 'imperial',
+      regions: ['prairie', 'westernAmerica'],
+    };
     const changed = (await as(server, keeper, 'put', at('')).send(settings).expect(200)).body as GroupView;
-    expect(changed).to.include({ zone: 'Pacific/Auckland', units: 'imperial' });
+    expect(changed).to.deep.include({
+      zone: 'Pacific/Auckland',
+      units: 'imperial',
+      regions: ['prairie', 'westernAmerica'],
+    });
     const read = (await as(server, keeper, 'get', at('')).expect(200)).body as GroupView;
     expect(read).to.include({ name: 'Hill people', units: 'imperial', role: 'keeper' });
     await as(server, keeper, 'put', at(''))

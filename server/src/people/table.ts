@@ -9,6 +9,7 @@ import {
   uniqueIndex,
   varchar,
 } from 'drizzle-orm/mysql-core';
+import type { Region } from '@emberfield/core/plants';
 import { digest, id, jsonText } from '../platform/database/columns.ts';
 
 export const account = mysqlTable(
@@ -33,6 +34,7 @@ export const group = mysqlTable('group_', {
   name: varchar('name', { length: 80 }).notNull(),
   zone: varchar('zone', { length: 60 }).notNull(),
   units: mysqlEnum('units', ['metric', 'imperial']).notNull(),
+  regions: jsonText<readonly Region[]>('regions').notNull().default([]),
   hasBaseMap: boolean('has_base_map').notNull().default(false),
   /** Counts every change that can move a derived answer of the whole group (rules). */
   revision: int('revision').notNull().default(1),

@@ -18,6 +18,7 @@ describe('what the answers of a group hang on', () => {
       revision,
       today: '2026-05-15',
       zone: 'UTC',
+      regions: [],
       viewer: { role, accountId, language: 'en' },
     });
   };

@@ -1,4 +1,4 @@
-export { commonsOf, type GroupCommons, type KnownGroup } from './operations/group-commons.ts';
+export { commonsOf, taxaOf, type GroupCommons, type KnownGroup } from './operations/group-commons.ts';
 export {
   bookPlace,
   bookUnderLock,

@@ -12,27 +12,38 @@ const emit = defineEmits<{ compare: [key: string] }>();
 const words = useWords();
 const FIRST = 14;
 const all = ref(false);
-const shown = computed(() => (all.value ? props.remaining : props.remaining.slice(0, FIRST)));
+const some = (list: readonly Candidate[]) => (all.value ? list : list.slice(0, FIRST));
+/** What grows here, and below it what is not known to. */
+const lists = computed(() =>
+  [
+    { elsewhere: false, plants: some(props.remaining.filter((c) => !c.row.elsewhere)) },
+    { elsewhere: true, plants: some(props.remaining.filter((c) => c.row.elsewhere)) },
+  ].filter((l) => l.plants.length > 0),
+);
+const shown = computed(() => lists.value.reduce((n, l) => n + l.plants.length, 0));
 </script>
 
 <template>
   <section class="section">
     <h2>{{ words.t('identify.left') }}</h2>
-    <ul>
-      <li v-for="c in shown" :key="c.key">
-        <button
-          type="button"
-          :aria-pressed="c.key === rival"
-          :disabled="c.key === wanted"
-          @click="emit('compare', c.key)">
-          <b>{{ words.text(c.row.names) }}</b>
-          <small :class="isDangerous(c.severity) ? 'warn' : 'soft'">{{
-            words.t(`identify.severity.${c.severity}`)
-          }}</small>
-        </button>
-      </li>
-    </ul>
-    <Button v-if="remaining.length > shown.length" type="link" @click="all = true">
+    <template v-for="l in lists" :key="String(l.elsewhere)">
+      <h3 v-if="l.elsewhere">{{ words.t('identify.elsewhere') }}</h3>
+      <ul>
+        <li v-for="c in l.plants" :key="c.key">
+          <button
+            type="button"
+            :aria-pressed="c.key === rival"
+            :disabled="c.key === wanted"
+            @click="emit('compare', c.key)">
+            <b>{{ words.text(c.row.names) }}</b>
+            <small :class="isDangerous(c.severity) ? 'warn' : 'soft'">{{
+              words.t(`identify.severity.${c.severity}`)
+            }}</small>
+          </button>
+        </li>
+      </ul>
+    </template>
+    <Button v-if="remaining.length > shown" type="link" @click="all = true">
       {{ words.t('identify.more', { n: remaining.length }) }}
     </Button>
     <NotListed v-if="wanted === null" />

@@ -29,7 +29,9 @@ const WORTH_SAYING = 0.2;
 
 /** What stands beside the plant that is looked for: its worst look-alike that is still possible, else the likeliest other. */
 export function rivalOf(wanted: IdentityRow, remaining: readonly Candidate[]): Candidate | null {
-  const others = remaining.filter((c) => c.key !== wanted.key);
+  const others = remaining
+    .filter((c) => c.key !== wanted.key)
+    .sort((a, b) => Number(a.row.elsewhere) - Number(b.row.elsewhere));
   const named = others.filter((c) => isDangerous(c.severity) && wanted.lookAlikes.some((l) => l.plantKey === c.key));
   const deadly = named.find((c) => c.severity === 'deadly');
   return deadly ?? named[0] ?? others.find((c) => isDangerous(c.severity)) ?? others[0] ?? null;

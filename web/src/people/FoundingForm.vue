@@ -4,6 +4,7 @@ import { useSessionStorage } from '@vueuse/core';
 import { ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { ROUTES, type UnitSystem, foundingSchema } from '@emberfield/contract';
+import type { Region } from '@emberfield/core/plants';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -11,20 +12,27 @@ import { call } from '../platform/api.ts';
 import { useWords } from '../session/words.ts';
 import { useEnter } from '../session/queries.ts';
 import PickOne from '../kit/PickOne.vue';
+import RegionField from './RegionField.vue';
 import NewPersonFields from './NewPersonFields.vue';
 
 const words = useWords();
 const enter = useEnter();
 // The key stays the same however often the form is sent; the password is kept nowhere.
-const values = useSessionStorage('emberfield-founding', {
-  groupId: newId(),
-  code: '',
-  groupName: '',
-  zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC',
-  units: 'metric' as UnitSystem,
-  name: '',
-  signInName: '',
-});
+const values = useSessionStorage(
+  'emberfield-founding',
+  {
+    groupId: newId(),
+    code: '',
+    groupName: '',
+    zone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC',
+    units: 'metric' as UnitSystem,
+    regions: [] as readonly Region[],
+    name: '',
+    signInName: '',
+  },
+  // What a former edition kept lacks some of it.
+  { mergeDefaults: true },
+);
 const password = ref('');
 const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((value) => ({ value, label: value }));
 const form = useForm({
@@ -65,6 +73,7 @@ const found = (): Promise<void | undefined> =>
         ><Radio value="imperial">{{ words.t('founding.imperial') }}</Radio></RadioGroup
       >
     </FormField>
+    <RegionField v-model="values.regions" :form="form" />
     <NewPersonFields
       v-model:name="values.name"
       v-model:sign-in-name="values.signInName"

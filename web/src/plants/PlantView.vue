@@ -12,7 +12,7 @@ import { useGroup } from '../session/use-group.ts';
 import { spoken } from '../platform/language.ts';
 import { useWords } from '../session/words.ts';
 import PlantSigns from './PlantSigns.vue';
-import { hasCaution, hasTwin, lookAlikesUnnamed } from '@emberfield/core/plants';
+import { binomialOf, hasCaution, hasTwin, lookAlikesUnnamed, regionsByStatus } from '@emberfield/core/plants';
 import { saveText } from '../platform/save-text.ts';
 import { usePlant, usePlants } from './queries.ts';
 import { sayCeiling, sayFigure, sayModel } from './say-model.ts';
@@ -39,6 +39,20 @@ const model = usePlant(
   computed(() => baseKey.value ?? ''),
 );
 const base = computed(() => (baseKey.value === null ? undefined : model.data.value?.profile));
+/** How it does in the regions of the group. */
+const status = computed(() => plants.data.value?.find((x) => x.key === p.value?.key)?.status ?? p.value!.status);
+const isHere = (scientific: string): boolean =>
+  plants.data.value?.find((x) => binomialOf(x.scientific) === binomialOf(scientific))?.here ?? true;
+/** Its look-alikes, those that grow where the group gathers first. */
+const twins = computed(() =>
+  [...p.value!.lookAlikes].sort((a, b) => Number(isHere(b.scientific)) - Number(isHere(a.scientific))),
+);
+const grows = computed(() =>
+  regionsByStatus(p.value!).map(([how, regions]) => {
+    const where = words.value.format.list(regions.map((r) => words.value.t(`plants.region.${r}`)));
+    return how === p.value!.status ? where : `${where} (${words.value.t(`plants.status.${how}`)})`;
+  }),
+);
 const isOwn = computed(() => (plant.data.value?.revision ?? 0) > 0);
 /** Whose warning it is, of a copy. */
 const from = (inherited: boolean): string =>
@@ -89,7 +103,7 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
         <h1>{{ words.text(p.names) }}</h1>
         <p class="soft">
           <i>{{ p.scientific }}</i> · {{ words.family(p.family) }} · {{ words.t(`plants.habit.${p.habit}`) }} ·
-          {{ words.t(p.severity === 'none' ? `plants.status.${p.status}` : `identify.severity.${p.severity}`) }} ·
+          {{ words.t(p.severity === 'none' ? `plants.status.${status}` : `identify.severity.${p.severity}`) }} ·
           {{ origin }}
         </p>
       </div>
@@ -112,6 +126,12 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
       </li>
     </ul>
     <p><CatalogueText :text="p.about" /></p>
+    <p v-if="grows.length" class="soft small">
+      {{ words.t('plants.growsIn') }}: {{ grows.join('; ')
+      }}<template v-if="!isHere(p.scientific)"
+        >. <b>{{ words.t('plants.elsewhere') }}</b></template
+      >
+    </p>
     <p v-if="p.about[spoken] === undefined" class="soft small">{{ words.t('common.otherLanguage') }}</p>
     <section class="section">
       <h2>
@@ -129,11 +149,14 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
           { key: 'severity', title: '' },
           { key: 'by', title: '' },
         ]"
-        :rows="p.lookAlikes"
+        :rows="twins"
         :row-key="(l) => l.scientific"
         :label="words.t('plants.lookAlikes')">
         <template #name="{ row: l }">
           <b>{{ words.text(l.name) }}</b><br /><i class="soft small">{{ l.scientific }}</i>
+          <template v-if="!isHere(l.scientific)"
+            ><br /><span class="soft small">{{ words.t('plants.elsewhere') }}</span></template
+          >
           <template v-if="base"
             ><br /><span class="soft small">{{ from(hasTwin(base, l)) }}</span></template
           >

@@ -17,17 +17,28 @@ const { groupId, isKeeper } = useGroup();
 const plants = usePlants(groupId);
 const text = useQueryText();
 const kind = useQueryChoice('kind');
+const place = useQueryChoice('place');
 const shown = computed(() => {
   const t = plainLetters(text.value.trim());
   return (plants.data.value ?? []).filter(
     (p) =>
+      (place.value === null || p.here === (place.value === 'here')) &&
       (kind.value === null || p.parts.length > 0 === (kind.value === 'gathered')) &&
       [...Object.values(p.names), p.scientific, words.value.family(p.family)].some((n) => plainLetters(n).includes(t)),
   );
 });
-/** In the order of the names as they are read. */
-const inOrder = computed(() =>
-  [...shown.value].sort((a, b) => words.value.text(a.names).localeCompare(words.value.text(b.names), spoken.value)),
+/** In the order of the names as they are read; what grows where the group gathers first. */
+const lists = computed(() => {
+  const inOrder = [...shown.value].sort((a, b) =>
+    words.value.text(a.names).localeCompare(words.value.text(b.names), spoken.value),
+  );
+  return [true, false]
+    .map((here) => ({ here, plants: inOrder.filter((p) => p.here === here) }))
+    .filter((l) => l.plants.length > 0);
+});
+const anyElsewhere = computed(() => (plants.data.value ?? []).some((p) => !p.here));
+const places = computed(() =>
+  (['here', 'elsewhere'] as const).map((p) => ({ value: p, label: words.value.t(`plants.place.${p}`) })),
 );
 const kinds = computed(() =>
   (['gathered', 'known'] as const).map((k) => ({ value: k, label: words.value.t(`plants.kind.${k}`) })),
@@ -54,6 +65,14 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.own).length
         :label="words.t('plants.kinds')"
         :placeholder="words.t('plants.kinds')"
         :options="kinds" />
+      <PickOne
+        v-if="anyElsewhere"
+        v-model="place"
+        optional
+        class="kind"
+        :label="words.t('plants.places')"
+        :placeholder="words.t('plants.places')"
+        :options="places" />
     </header>
     <div v-if="plants.data.value" class="ways">
       <NotListed :name="shown.length ? '' : text.trim()" />
@@ -68,31 +87,34 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.own).length
       @retry="plants.refetch()" />
     <StateNote v-else-if="!plants.data.value" state="loading" />
     <p v-else-if="!shown.length" class="soft">{{ words.t('plants.none') }}</p>
-    <ul class="rows" v-else>
-      <li v-for="p in inOrder" :key="p.key">
-        <RouterLink :to="{ name: 'plant', params: { plantKey: p.key } }">
-          <span
-            ><b class="serif">{{ words.text(p.names) }}</b
-            ><small
-              ><i>{{ p.scientific }}</i> · {{ words.family(p.family) }}</small
-            ></span
-          >
-          <span
-            >{{ p.parts.map((x) => words.text(x.name)).join(' · ')
-            }}<small
-              >{{ words.t(`plants.habit.${p.habit}`) }} · {{ words.t(`plants.status.${p.status}`)
-              }}{{ p.own ? ` · ${words.t('plants.own')}` : '' }}</small
-            ></span
-          >
-          <span v-if="p.severity !== 'none'" :class="p.severity === 'nuisance' ? 'soft' : 'warn'">{{
-            words.t(`identify.severity.${p.severity}`)
-          }}</span>
-          <span v-else :class="p.deadlyLookAlikes ? 'warn' : 'soft'">{{
-            p.deadlyLookAlikes ? words.t('plants.deadly', { n: p.deadlyLookAlikes }) : ''
-          }}</span>
-        </RouterLink>
-      </li>
-    </ul>
+    <template v-for="l in lists" v-else :key="String(l.here)">
+      <h2 v-if="!l.here">{{ words.t('plants.elsewhere') }} · {{ l.plants.length }}</h2>
+      <ul class="rows">
+        <li v-for="p in l.plants" :key="p.key">
+          <RouterLink :to="{ name: 'plant', params: { plantKey: p.key } }">
+            <span
+              ><b class="serif">{{ words.text(p.names) }}</b
+              ><small
+                ><i>{{ p.scientific }}</i> · {{ words.family(p.family) }}</small
+              ></span
+            >
+            <span
+              >{{ p.parts.map((x) => words.text(x.name)).join(' · ')
+              }}<small
+                >{{ words.t(`plants.habit.${p.habit}`) }} · {{ words.t(`plants.status.${p.status}`)
+                }}{{ p.own ? ` · ${words.t('plants.own')}` : '' }}</small
+              ></span
+            >
+            <span v-if="p.severity !== 'none'" :class="p.severity === 'nuisance' ? 'soft' : 'warn'">{{
+              words.t(`identify.severity.${p.severity}`)
+            }}</span>
+            <span v-else :class="p.deadlyLookAlikes ? 'warn' : 'soft'">{{
+              p.deadlyLookAlikes ? words.t('plants.deadly', { n: p.deadlyLookAlikes }) : ''
+            }}</span>
+          </RouterLink>
+        </li>
+      </ul>
+    </template>
   </div>
 </template>
 

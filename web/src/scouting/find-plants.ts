@@ -12,7 +12,8 @@ interface Asked {
 }
 
 /**
- * Plants to press on: those chosen stay, then those that the letters find (a name's beginning before its middle), and
+ * Plants to press on: those chosen stay, then those that the letters find (those known from the group's regions
+ * first, a name's beginning before its middle), and
  * without letters those of this walk.
  */
 export function plantsFor(
@@ -33,6 +34,6 @@ export function plantsFor(
   const found = others
     .map((p) => ({ p, r: rank(p) }))
     .filter((x) => x.r < Infinity)
-    .sort((a, b) => a.r - b.r || nameOf(a.p).localeCompare(nameOf(b.p)));
+    .sort((a, b) => Number(b.p.here) - Number(a.p.here) || a.r - b.r || nameOf(a.p).localeCompare(nameOf(b.p)));
   return [...picked, ...found.slice(0, MOST_OFFERED).map((x) => x.p)];
 }

@@ -45,6 +45,7 @@ export const identify = {
     never: 'Kein Merkmal auf der Liste trennt sie, in keinem Stadium: Lass es stehen.',
     left: 'Was übrig ist',
     more: 'Alle {n} zeigen',
+    elsewhere: 'Aus euren Gegenden nicht bekannt, passt aber noch',
     wanted: 'gesucht',
     seenTitle: 'Was gesehen wurde',
     speaksAgainst: 'spricht gegen',

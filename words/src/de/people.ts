@@ -19,6 +19,9 @@ export const people = {
     units: 'Einheiten',
     metric: 'Meter, °C, Gramm',
     imperial: 'Fuß, °F, Unzen',
+    regions: 'Wo ihr sammelt',
+    regionsLead:
+      'Was dort wächst, kommt zuerst, und was nirgends dort wächst, wiegt beim Bestimmen weniger: weggelassen wird es nicht. Wer nichts wählt, hält die ganze Liste gegen das Gesehene.',
     yourName: 'Dein Name',
     signInName: 'Name zum Anmelden',
     password: 'Passwort, zehn Zeichen oder mehr',

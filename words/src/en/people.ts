@@ -19,6 +19,9 @@ export const people = {
     units: 'Units',
     metric: 'metres, °C, grams',
     imperial: 'feet, °F, ounces',
+    regions: 'Where you gather',
+    regionsLead:
+      'Plants that grow there come first, and what grows nowhere there weighs less when you identify: it is not left out. Choose none, and the whole list is held against what you see.',
     yourName: 'Your name',
     signInName: 'Name to sign in with',
     password: 'Password, ten characters or more',

@@ -9,6 +9,7 @@ import {
   type Phase,
   type SeenSign,
 } from '@emberfield/core/identity';
+import { growsIn, type Region } from '@emberfield/core/plants';
 import { chanceFrom, seedOf } from '../../truth/chance.ts';
 import { lookAt } from './observer.ts';
 import { commonest, FIELD_TABLES, specimenOf } from './specimens.ts';
@@ -32,6 +33,16 @@ export interface Told {
   readonly ruledOut: readonly number[];
 }
 
+const lists = new Map<string, readonly IdentityTaxon[]>();
+/** The list as a group sees it that gathers wherever the wanted plant grows. */
+function listFor(wanted: string): readonly IdentityTaxon[] {
+  const made =
+    lists.get(wanted) ??
+    CATALOGUE.map((p) => ({ ...p, elsewhere: !growsIn(p, Object.keys(BY_KEY.get(wanted)!.regions!) as Region[]) }));
+  lists.set(wanted, made);
+  return made;
+}
+
 interface Page {
   readonly next: readonly { readonly sign: string; readonly again: boolean }[];
   readonly confirmed: boolean;
@@ -40,8 +51,9 @@ interface Page {
 
 /** What the page says once these signs were seen, as the screen reckons it. */
 function pageOf({ wanted, phase }: Case, seen: readonly SeenSign[]): Page {
-  const { standings, next } = identify(CATALOGUE, SIGNS, seen, { phase, wanted });
-  const said = confirmation(CATALOGUE, VOCABULARY, { key: wanted, seen, phase });
+  const list = listFor(wanted);
+  const { standings, next } = identify(list, SIGNS, seen, { phase, wanted });
+  const said = confirmation(list, VOCABULARY, { key: wanted, seen, phase });
   const out = new Set(standings.filter((s) => s.ruledOut).map((s) => s.key));
   const openNow = new Set(said.open);
   return {

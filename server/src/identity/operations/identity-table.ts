@@ -14,6 +14,7 @@ import {
   heldKnowledge,
   KNOWS_NOTHING,
   seasonOfStand,
+  taxaOf,
   type GroupCommons,
 } from '../../stands/index.ts';
 import { weatherAt } from '../../weather/index.ts';
@@ -26,6 +27,7 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
   const place = await placeOf(deps, group, query['patch'] ?? null, commons);
   const weather = place && (await weatherAt(deps, commons.stations, spotOf(place)));
   const knowledge = heldKnowledge(deps, group.id) ?? KNOWS_NOTHING;
+  const elsewhere = new Set(taxaOf(commons, group).flatMap((t) => (t.elsewhere ? [t.key] : [])));
   const plants = [...commons.plants.values()].map((plant) => {
     const patch = place ?? {
       id: '-',
@@ -52,7 +54,7 @@ export async function identityTable(deps: Dependencies, { group, query }: GroupC
       weatherKey: weather?.key ?? '-',
       knowledge,
     });
-    return rowOf(book, commons.kin, seasons, day);
+    return { ...rowOf(book, commons.kin, seasons, day), elsewhere: elsewhere.has(plant.profile.key) };
   });
   return { day: iso, basis: weather ? 'weather' : 'calendar', plants };
 }
@@ -78,7 +80,7 @@ function rowOf(
   kin: GroupCommons['kin'],
   seasons: (season: number) => StandSeason,
   day: DayNumber,
-): IdentityRow {
+): Omit<IdentityRow, 'elsewhere'> {
   const season = seasonOf(day, profile.seasonStart, place.latitudeDeg);
   const stages = [season - 1, season, season + 1].flatMap((s) =>
     seasons(s).forecast.stages.flatMap(({ reached }, i) => {

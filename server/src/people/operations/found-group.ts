@@ -31,7 +31,7 @@ export async function renewFoundingCode({ db }: Dependencies): Promise<string | 
 
 /** Founds the first group and its keeper against the one-time code. */
 export async function foundGroup(deps: Dependencies, context: Context<Founding>): Promise<SessionView> {
-  const { code, groupId, groupName, zone, units, keeper } = context.body;
+  const { code, groupId, groupName, zone, units, regions, keeper } = context.body;
   assertStrong(keeper.password, 'body.keeper.password', [keeper.signInName, keeper.name, groupName]);
   const passwordHash = await hashPassword(keeper.password);
   const accountId = newId();
@@ -49,7 +49,7 @@ export async function foundGroup(deps: Dependencies, context: Context<Founding>)
         passwordHash,
         madeAt,
       });
-      await insertGroup(tx, { id: groupId, name: groupName.trim(), zone, units, madeAt });
+      await insertGroup(tx, { id: groupId, name: groupName.trim(), zone, units, regions, madeAt });
       await insertMembership(tx, { groupId, accountId, role: 'keeper' });
       await removeFoundingCode(tx);
       await audit(tx, { group: { id: groupId }, account: { accountId }, at: madeAt }, 'groupFounded', { groupName });

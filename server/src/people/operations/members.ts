@@ -9,12 +9,13 @@ import * as repository from '../repository.ts';
 import { audit } from './audit.ts';
 
 export function viewGroup({ clock, baseMap, tilesUrl, weatherService }: Dependencies, group: InGroup): GroupView {
-  const { id, name, zone, units, role, today } = group;
+  const { id, name, zone, units, regions, role, today } = group;
   return {
     id,
     name,
     zone,
     units,
+    regions,
     today,
     dayIsSet: clock.fixedDay !== null,
     role,
@@ -28,8 +29,9 @@ export async function changeGroup(
   deps: Dependencies,
   { body, group, account }: GroupContext<GroupSettings>,
 ): Promise<GroupView> {
+  const { zone, units, regions } = body;
   await transact(deps.db, async (tx) => {
-    await repository.updateGroup(tx, group.id, { name: body.name.trim(), zone: body.zone, units: body.units });
+    await repository.updateGroup(tx, group.id, { name: body.name.trim(), zone, units, regions });
     await audit(tx, { group, account, at: deps.clock.now() }, 'groupChanged', body);
   });
   return viewGroup(deps, { ...group, ...body, today: todayIn(body.zone, deps.clock) });

@@ -1,5 +1,5 @@
 import type { PlantListItem, PlantProfile, PlantView } from '@emberfield/contract';
-import { withWarningsOf } from '@emberfield/core/plants';
+import { growsIn, statusIn, withWarningsOf } from '@emberfield/core/plants';
 import type { Dependencies } from '../../dependencies.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -37,7 +37,9 @@ export async function plantsOf(
 
 /** A copy with whatever warnings its model has today, those included that came after it was made. */
 const completed = (profile: PlantProfile, base: PlantProfile | undefined): PlantProfile =>
-  base ? withWarningsOf(base, withSigns(profile, base)) : withSigns(profile, base);
+  base
+    ? { ...withWarningsOf(base, withSigns(profile, base)), regions: profile.regions ?? base.regions }
+    : withSigns(profile, base);
 
 /** An own profile saved before signs had states: what it lacks comes from the plant it was copied from. */
 function withSigns(profile: PlantProfile, base: PlantProfile | undefined): PlantProfile {
@@ -63,14 +65,15 @@ export async function listPlants(deps: Dependencies, { group }: GroupContext<nul
       scientific: p.scientific,
       family: p.family,
       habit: p.habit,
-      status: p.status,
+      status: statusIn(p, group.regions),
+      here: growsIn(p, group.regions),
       severity: p.severity,
       parts: p.parts.map(({ key, name }) => ({ key, name })),
       deadlyLookAlikes: p.lookAlikes.filter((l) => l.severity === 'deadly').length,
       own: revision > 0,
       copiedFrom,
     }))
-    .sort((a, b) => a.names['en']!.localeCompare(b.names['en']!));
+    .sort((a, b) => Number(b.here) - Number(a.here) || a.names['en']!.localeCompare(b.names['en']!));
 }
 
 export async function viewPlant(deps: Dependencies, { group, params }: GroupContext<unknown>): Promise<PlantView> {

@@ -1,4 +1,5 @@
 import type { Language, Role } from '@emberfield/contract';
+import type { Region } from '@emberfield/core/plants';
 
 export interface SignedIn {
   readonly sessionId: string;
@@ -14,6 +15,7 @@ export interface InGroup {
   readonly name: string;
   readonly zone: string;
   readonly units: 'metric' | 'imperial';
+  readonly regions: readonly Region[];
   readonly hasBaseMap: boolean;
   readonly revision: number;
   readonly role: Role;

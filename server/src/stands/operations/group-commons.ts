@@ -1,6 +1,7 @@
 import type { Dependencies } from '../../dependencies.ts';
 import { binomialOf, type PlantProfile } from '@emberfield/contract';
 import type { DatedRule } from '@emberfield/core/stand';
+import { growsIn, type Region } from '@emberfield/core/plants';
 import type { Shore } from '@emberfield/core/tide';
 import { laterCacheOf } from '../../answers/index.ts';
 import { allRules, clearancesOf, type ClearanceRow } from '../../people/index.ts';
@@ -33,6 +34,7 @@ export interface KnownGroup {
   /** The day of the group: nothing after it is known. */
   readonly today: string;
   readonly zone: string;
+  readonly regions: readonly Region[];
   /** Who asks. */
   readonly viewer: Viewer;
 }
@@ -66,4 +68,19 @@ export function commonsOf(
       poison: await poisonOf(deps.db, id, plants),
     };
   });
+}
+
+/**
+ * Every plant that a group knows as it weighs what was seen: what is not known to grow in its regions weighs less, unless somebody of it
+ * has noted it.
+ */
+export function taxaOf(
+  { plants, poison }: GroupCommons,
+  { regions }: Pick<KnownGroup, 'regions'>,
+): readonly (PlantProfile & { readonly elsewhere: boolean })[] {
+  const noted = new Set(poison.flatMap((p) => (p.found ? [binomialOf(p.kin.scientific)] : [])));
+  return [...plants.values()].map(({ profile }) => ({
+    ...profile,
+    elsewhere: !growsIn(profile, regions) && !noted.has(binomialOf(profile.scientific)),
+  }));
 }

@@ -27,6 +27,7 @@ import {
   dossiersOf,
   rememberEntry,
   standWithPlant,
+  taxaOf,
   viewVerdict,
   type Dossier,
   type KnownGroup,
@@ -270,20 +271,16 @@ async function alreadyThere(
 async function assertConfirmable(deps: Dependencies, group: KnownGroup, entry: EntryOf<'identity'>): Promise<void> {
   if (entry.body.status !== 'confirmed') return;
   const found = await standFor(deps, group, entry.standId!);
-  const { plants } = await commonsOf(deps, group);
+  const commons = await commonsOf(deps, group);
   const { seen, phase } = entry.body;
   const { profile } = found.plant;
-  const said = confirmation(
-    [...plants.values()].map((p) => p.profile),
-    VOCABULARY,
-    { key: profile.key, seen, phase },
-  );
+  const said = confirmation(taxaOf(commons, group), VOCABULARY, { key: profile.key, seen, phase });
   const hostMissing = profile.habit === 'fungus' && !seen.some((s) => s.sign === 'host' && s.present);
   if (said.organsMissing || hostMissing)
     throw new AppError('badInput', { field: 'body.seen', reason: 'signsOfTwoOrgans' });
   // What nobody has named, or of which no signs are known, no look can rule out.
   if (lookAlikesUnnamed(profile)) throw new AppError('badInput', { field: 'body.status', reason: 'lookAlikesUnnamed' });
-  const listed = new Set([...plants.values()].map((p) => binomialOf(p.profile.scientific)));
+  const listed = new Set([...commons.plants.values()].map((p) => binomialOf(p.profile.scientific)));
   if (twinsWithoutSigns(profile, (l) => listed.has(binomialOf(l.scientific))).length > 0)
     throw new AppError('badInput', { field: 'body.status', reason: 'lookAlikeWithoutSigns' });
   if (!mayConfirm(said)) throw new AppError('badInput', { field: 'body.status', reason: 'dangerousOpen' });

@@ -1,0 +1,1 @@
+ALTER TABLE `group_` ADD `regions` json DEFAULT ('[]') NOT NULL;
