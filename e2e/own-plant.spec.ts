@@ -43,10 +43,10 @@ describe('a plant of one’s own, from nothing to a take', () => {
     await press('Found the group');
     await page.getByRole('heading', { name: 'Nothing stands here yet' }).waitFor();
     await page.goto(`${server.url}/plants`);
-    await page.getByPlaceholder('Name, family').fill('Shagbark hickory');
-    await page.getByRole('link', { name: 'Not on the list: add “Shagbark hickory”' }).click();
+    await page.getByPlaceholder('Name, family').fill('Mockernut hickory');
+    await page.getByRole('link', { name: 'Not on the list: add “Mockernut hickory”' }).click();
     await page.getByRole('heading', { name: 'A plant of your own' }).waitFor();
-    expect(await page.getByLabel('Name', { exact: true }).inputValue()).to.equal('Shagbark hickory');
+    expect(await page.getByLabel('Name', { exact: true }).inputValue()).to.equal('Mockernut hickory');
     await page.getByLabel('Latin name, genus and species').fill('Urtica dioica');
     await page.getByRole('link', { name: /copy it instead/ }).waitFor();
     await save();
@@ -54,7 +54,7 @@ describe('a plant of one’s own, from nothing to a take', () => {
   });
   it('is written in dates, drawings and words, and says what is missing beside the field', async () => {
     const { page } = screen;
-    await page.getByLabel('Latin name, genus and species').fill('Carya ovata');
+    await page.getByLabel('Latin name, genus and species').fill('Carya tomentosa');
     await page.getByLabel('Family').fill('Juglandaceae');
     await pick(page, 'Kind', 'tree');
     await page.getByLabel(/^Region/).fill('eastern woods');
@@ -70,7 +70,7 @@ describe('a plant of one’s own, from nothing to a take', () => {
     await day(page, 'leaves come out', '5 May');
     await press(/^One that is not on the list/);
     await page.getByLabel('Its name').fill('Buckeye');
-    await page.getByLabel('Latin name, genus and species').nth(1).fill('Aesculus glabra');
+    await page.getByLabel('Latin name, genus and species').nth(1).fill('Aesculus flava');
     await page.getByLabel('Told apart by').fill('one large pale scar, no shell within');
     await page
       .getByRole('group', { name: 'Buckeye, It is' })
@@ -91,7 +91,7 @@ describe('a plant of one’s own, from nothing to a take', () => {
     expect(await page.getByLabel('Its name').inputValue()).to.equal('Buckeye');
     await save();
     await page.getByText('Plant saved.').waitFor();
-    await page.getByRole('heading', { name: 'Shagbark hickory' }).waitFor();
+    await page.getByRole('heading', { name: 'Mockernut hickory' }).waitFor();
     expect(screen.complaints).to.deep.equal([]);
   });
   it('stays shut until its dangerous twin is on the list too, is then known by its signs, and taken', async () => {
@@ -101,7 +101,7 @@ describe('a plant of one’s own, from nothing to a take', () => {
     await page.getByLabel('Latitude').fill('40.2');
     await page.getByLabel('Longitude').fill('-80.5');
     await press('Save patch and plant');
-    await page.getByRole('heading', { name: 'Shagbark hickory · Creek terrace' }).waitFor();
+    await page.getByRole('heading', { name: 'Mockernut hickory · Creek terrace' }).waitFor();
     const stand = page.url();
     const settle = async (): Promise<void> => {
       await page.goto(stand);
@@ -112,7 +112,7 @@ describe('a plant of one’s own, from nothing to a take', () => {
     await page.getByText('until somebody enters it with its signs').waitFor();
     expect(await page.getByRole('button', { name: 'confirmed', exact: true }).count()).to.equal(0);
     await page.goto(`${server.url}/own-plants/new?name=Buckeye`);
-    await page.getByLabel('Latin name, genus and species').fill('Aesculus glabra');
+    await page.getByLabel('Latin name, genus and species').fill('Aesculus flava');
     await page.getByLabel('Family').fill('Sapindaceae');
     await pick(page, 'Kind', 'tree');
     await press('poisonous');
@@ -143,7 +143,7 @@ describe('a plant of one’s own, from nothing to a take', () => {
       .getByText(/one by one only, by somebody cleared/)
       .first()
       .waitFor();
-    await page.goto(`${server.url}/plants/shagbark-hickory`);
+    await page.goto(`${server.url}/plants/mockernut-hickory`);
     await page.getByRole('link', { name: 'Change' }).click();
     await pick(page, 'Can be told apart', 'at any time');
     await save();
@@ -160,10 +160,10 @@ describe('a plant of one’s own, from nothing to a take', () => {
   });
   it('goes out as a file, and comes in again as what it was', async () => {
     const { page } = screen;
-    await page.goto(`${server.url}/plants/shagbark-hickory`);
+    await page.goto(`${server.url}/plants/mockernut-hickory`);
     const [file] = await Promise.all([page.waitForEvent('download'), press('Save as a file')]);
     const text = await readFile(await file.path(), 'utf8');
-    expect(file.suggestedFilename()).to.equal('shagbark-hickory.json');
+    expect(file.suggestedFilename()).to.equal('mockernut-hickory.json');
     await page.goto(`${server.url}/own-plants/file`);
     const choose = (content: string) =>
       page
@@ -174,7 +174,7 @@ describe('a plant of one’s own, from nothing to a take', () => {
     await choose(text.replace('"tree"', '"moss"'));
     await page.getByText('profile.habit').waitFor();
     await choose(text);
-    await page.getByText('It comes in as a new version of your own Shagbark hickory.').waitFor();
+    await page.getByText('It comes in as a new version of your own Mockernut hickory.').waitFor();
     await page.getByText('one large pale scar').waitFor();
     await press('Take it into the list');
     await page.getByText('Plant saved.').waitFor();

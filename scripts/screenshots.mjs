@@ -99,7 +99,7 @@ await shot('proof', {
 await shot('own-plant', {
   path: '/own-plants/new?name=Alexanders',
   do: async (page) => {
-    await page.getByLabel('Latin name, genus and species').fill('Smyrnium olusatrum');
+    await page.getByLabel('Latin name, genus and species').fill('Ligusticum scoticum');
     await page.getByLabel('Family').fill('Apiaceae');
     await page.keyboard.press('Escape');
     const choose = async (label, option) => {

@@ -201,4 +201,105 @@ export const GERMAN_ABOUT: Readonly<Record<string, string>> = {
   glasswort:
     'Gegliederte grüne Kerzen auf dem Schlick zwischen den Gezeiten. Spitzen im Frühsommer, ehe sie blühen und rot werden.',
   'sea-purslane': 'Niedrige silbrige Büsche an den Prielen der Salzwiesen, den Winter über grün.',
+  'hen-of-the-woods': 'Ein Kopf graubrauner Fächer am Fuß alter Eichen, Jahr für Jahr an derselben Stelle.',
+  'chicken-of-the-woods':
+    'Schwefelgelbe und orange Konsolen an Eiche, Kirsche und Weide ab Mai. Junge Lappen; manche macht er krank, gleich von welchem Baum.',
+  'lions-mane':
+    'Ein weißer Bart aus Stacheln an alten Buchen und Eichen. In Europa selten, vielerorts auf der Roten Liste und mancherorts geschützt: Dort sieht man ihn an.',
+  'giant-puffball':
+    'Weiße Kugeln, kopfgroß, in fetten Wiesen und unter Brennnesseln. Nur solange sie durch und durch weiß sind wie Milch.',
+  earthball: 'Eine harte schuppige Kartoffel auf saurem Waldboden, innen schwarz.',
+  'honey-fungus':
+    'Honigfarbene Büschel an Stümpfen und lebenden Bäumen im Herbst; er tötet ganze Pflanzungen. Junge Hüte, erst gekocht.',
+  'late-oyster':
+    'Olivgrüne Fächer mit gelben Lamellen an totem Laubholz nach den ersten Frösten. Schlecht roh, leidlich nach langem Kochen.',
+  'scarlet-elf-cup': 'Scharlachrote Becher an bemoosten Ästen am Ende des Winters, vor allem anderen.',
+  'turkey-tail': 'Dünne gebänderte Fächer an jedem Stumpf. Zu zäh zum Kauen: für ein Getränk gekocht, getrocknet.',
+  'cauliflower-fungus': 'Ein cremefarbener Schwamm krauser Blätter am Fuß von Kiefern, der jahrelang wiederkommt.',
+  'beautiful-coral':
+    'Eine rosa Koralle mit gelben Spitzen unter Buchen. Führt ab. Korallen sind schwer zu unterscheiden, und mehrere sind selten.',
+  'poison-pie': 'Blass lederfarbene Hüte in Ringen unter Bäumen und auf ihrem Rasen, spät im Jahr.',
+  'eastern-destroying-angel': 'Rein weiß, hoch, aus einem Ei unter Eichen und auf Rasen daneben, den ganzen Sommer.',
+  'western-destroying-angel':
+    'Weiß, mitunter in der Mitte rosa, unter immergrünen Eichen vom Ende des Winters bis in den Frühling.',
+  milkweed:
+    'Kriechende Staude alter Felder, die der Reihe nach sechserlei gibt: Triebe, Blütenknospen, Blüten, kleine Schoten, Seide, Fasern. Falter leben von ihr.',
+  dogbane:
+    'Rotstängelig, verzweigt, milchend, in denselben Feldern wie die Seidenpflanze. Aus toten Stängeln wird die beste Schnur des Landes; gegessen wird nichts.',
+  'cutleaf-coneflower':
+    'Hohe Staude der Bachufer; zerteilte Blätter im Frühling und wieder im Herbst, als Gemüse gekocht. In Familien gelernt: Die ersten Rosetten zeigt einem jemand.',
+  'purple-coneflower':
+    'Prärie und lichte Wälder. Wilde Wurzeln wurden wagenweise gegraben; gezogene taugen ebenso. Blüten und Blätter gibt es ohne Graben.',
+  'bread-root':
+    'Behaarte Pflanze mit Handblättern auf ungepflügter Prärie, mit eiförmiger Wurzel. Gegraben, solange das Kraut steht, denn es bricht ab und rollt davon; der Samen kommt ins Loch.',
+  locoweed: 'Seidige Büschel trockener Prärie mit purpurnen Ähren. Macht Rinder verrückt.',
+  'ground-nut':
+    'Eine Bohne, die in nassem Gebüsch klettert, mit Schnüren von Knollen dicht unter dem Boden. Eine Schnur wird gehoben, die kleinere Hälfte kommt zurück.',
+  sunchoke:
+    'Eine hohe späte Sonnenblume der Flussufer auf knubbeligen Knollen. Was übersehen wird, wächst; wo sie nicht heimisch ist, alles nehmen.',
+  arrowhead: 'Pfeilblätter im flachen Wasser; weiße Knollen im Schlamm, mit den Füßen gelockert, bis sie aufschwimmen.',
+  'arrow-arum':
+    'Pfeilblätter mit einer Mittelader, im selben Flachwasser wie das Pfeilkraut. Roh brennt er wie Nadeln.',
+  'spring-beauty':
+    'Rosa geaderte Teppiche am Waldboden im April, im Juni verschwunden, auf Knollen wie kleine Kartoffeln.',
+  'star-of-bethlehem':
+    'Weiße sechsstrahlige Sterne auf Rasen und Weinbergsrainen, in der Neuen Welt verwildert. Jeder Teil ist giftig, am meisten die Zwiebel.',
+  'wild-leek':
+    'Zwei oder drei breite Blätter an rotem Stiel, sechs Wochen im Frühling in alten Laubwäldern. Ein gegrabener Horst braucht zehn Jahre: ein Blatt je Pflanze, die Zwiebel bleibt.',
+  'false-hellebore':
+    'Gefältelte grüne Spieße in nassen Wäldern, Wochen vor den Bäumen. Wer ihn für Wildlauch hält, stirbt daran.',
+  bloodroot: 'Ein gelapptes Blatt um eine weiße Blüte gewickelt; rotoranges Blut in jedem Teil. Zum Ansehen.',
+  'wild-rice':
+    'Ein Gras klarer nördlicher Seen, mit zwei Stöcken ins Boot geklopft. Einjährig: Was ins Wasser fällt, ist der Reis vom nächsten Jahr.',
+  'prickly-pear':
+    'Flache Glieder auf Sand und Fels; rote Früchte im Herbst. Die feinen Borsten sind schlimmer als die Dornen.',
+  purslane: 'Dicke rote Stängel flach auf heißem nacktem Boden, in Gärten und Ritzen.',
+  'spotted-spurge': 'Eine flache drahtige Matte in Ritzen und Kies, zwischen Portulak, mit brennender Milch.',
+  'water-hemlock':
+    'Nasse Wiesen und Gräben auf dem ganzen Kontinent. Ein walnussgroßes Stück der Wurzel tötet eine Kuh.',
+  osha: 'Doldenblütler der Berge mit brauner zottiger Wurzel, die nach Sellerie riecht. In vielen Tälern ausgegraben; wächst aus Stücken langsam nach. Blätter und Samen taugen ebenso.',
+  goldenrod: 'Gelbe Rispen jedes alten Feldes im Spätsommer; Blätter und Spitzen für ein Getränk, Blüten zum Färben.',
+  'wild-geranium':
+    'Rosa Blüten lichter Wälder über handförmigen Blättern; der dicke Wurzelstock zieht zusammen. Ein Teil des Stocks wird genommen, der Rest kommt zurück.',
+  camas:
+    'Blaue Sterne in nassen Frühlingswiesen des Westens. Felder wurden Jahrtausende gepflegt: in Blüte gegraben, kleine Zwiebeln und Samen zurückgelegt.',
+  'death-camas': 'Cremefarbene Ähren in denselben Wiesen wie Prärielilie und wilde Zwiebeln. Zwei Zwiebeln töten.',
+  'miners-lettuce': 'Runde Blätter, vom Stängel durchwachsen, im kühlen Schatten vom Winter bis in den Frühling.',
+  'slippery-elm':
+    'Schleimiger Bast. Bäume werden geschält und sterben, und das Ulmensterben nimmt den Rest: Bast nur von Ästen, die gefallen oder geschnitten sind.',
+  'sugar-maple': 'Saft in Wochen mit Nachtfrost und Tauwetter am Tag, vierzig zu eins eingekocht.',
+  'shagbark-hickory': 'Lange aufgebogene Rindenstreifen; süße dickschalige Nüsse. Bittere Arten stehen daneben.',
+  'black-walnut': 'Runde grüne Hüllen, die Hände wochenlang färben, eine harte gefurchte Nuss. Darunter wächst wenig.',
+  'white-oak':
+    'Runde Lappen; Eicheln in einem Jahr reif, die im selben Herbst keimen: rasch sammeln, am wenigsten wässern.',
+  'red-oak':
+    'Borstig gespitzte Lappen; große Eicheln des zweiten Jahres, bitter und ölig, die den ganzen Winter halten.',
+  'american-chestnut':
+    'Einst jeder vierte Baum der östlichen Berge; eine eingeschleppte Krankheit ließ Triebe, die zurücksterben. Wer einen mit Nüssen findet, lässt sie und meldet ihn.',
+  'ohio-buckeye': 'Fünf Finger je Blatt, in Paaren; glänzende braune Samen mit blassem Auge.',
+  pawpaw: 'Ein kleiner Baum der Auwälder mit großen hängenden Blättern und weichen Früchten wie Pudding.',
+  persimmon: 'Orange Früchte, die zusammenziehen, bis sie weich sind wie Mus; Bäume sind männlich oder weiblich.',
+  serviceberry: 'Weiß in kahlen Wäldern; die erste Frucht des Sommers, purpurn, mit Krönchen.',
+  'wild-grape': 'Hohe Ranken an Flüssen; saure blaue Trauben, nach Frost süßer.',
+  moonseed: 'Eine Ranke ohne Greifer mit Trauben wie Wildreben. Kinder sind daran gestorben.',
+  chokecherry: 'Schnüre dunkler Kirschen, die zusammenziehen, in Gebüschen an jedem Zaun.',
+  'staghorn-sumac': 'Samtrote Kolben auf samtigen Zweigen; saures Getränk aus Früchten vor dem Herbstregen.',
+  'poison-sumac': 'Ein hoher Strauch östlicher Sümpfe. Jeder Teil zieht Blasen, sein Rauch in der Lunge.',
+  'poison-ivy': 'Blätter zu dritt am Boden, an Bäumen und über Mauern. Sein Öl bleibt jahrelang an Stiefeln und Gerät.',
+  'american-elder': 'Gebüsche auf nassem Boden; flache weiße Blüten im Sommer, purpurschwarze Beeren, gekocht.',
+  pokeweed:
+    'Ein mannshohes rotstängeliges Kraut mit Schnüren tintenschwarzer Beeren. Bräuche kochen seine Triebe in mehreren Wassern; es hat getötet, darum ist es hier nur zum Kennen.',
+  huckleberry:
+    'Kniehoch auf trockenem saurem Boden, mit schwarzen Beeren aus zehn harten Samen und goldenen Punkten unter dem Blatt.',
+  'red-baneberry':
+    'Ein Kraut reicher Wälder mit roten oder weißen glänzenden Beeren an dünnen Stielen. Sechs Beeren machen einen Erwachsenen krank.',
+  'american-cranberry': 'Kriecht in Mooren und Dünentälern; rote Beeren, die bis in den Winter hängen.',
+  'eastern-hemlock':
+    'Ein Schattenbaum der östlichen Berge, den ein Insekt umbringt; mit dem tödlichen Schierling hat er nur im Englischen den Namen gemein. Spitzen im späten Frühling, nur von gesunden Bäumen.',
+  'balsam-fir': 'Kalte Wälder des Nordens; Harzblasen in glatter Rinde, Spitzen wie Zitrus.',
+  'white-pine': 'Fünf weiche Nadeln im Bündel, an den höchsten Bäumen des Ostens.',
+  'canada-yew':
+    'Eine niedrige Eibe schattiger östlicher Wälder, zwischen Hemlocktanne und Tanne. Alles bis auf das Rot des Bechers tötet.',
+  salal: 'Ledriges Gebüsch unter den Nadelbäumen der Westküste; dunkle mehlige Beeren an Schnüren.',
+  salmonberry: 'Die erste Beere der Westküste, orange oder rot, an jedem Bach.',
 };

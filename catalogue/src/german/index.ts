@@ -4,6 +4,9 @@ import { GERMAN_ABOUT } from './about.ts';
 import { GERMAN_APART } from './apart.ts';
 import { GERMAN_CAUTIONS } from './cautions.ts';
 import { GERMAN_FIELD_HERBS } from './field-herbs.ts';
+import { GERMAN_MORE_FUNGI } from './more-fungi.ts';
+import { GERMAN_AMERICAN_HERBS } from './american-herbs.ts';
+import { GERMAN_AMERICAN_TREES } from './american-trees.ts';
 import { GERMAN_NAMES } from './names.ts';
 import { GERMAN_PARTS } from './parts.ts';
 import { GERMAN_POISON } from './poison.ts';
@@ -22,6 +25,9 @@ export const GERMAN: Readonly<Record<string, string>> = {
   ...GERMAN_SIGNS_H_TO_Y,
   ...GERMAN_TAKING,
   ...GERMAN_POISON,
+  ...GERMAN_AMERICAN_TREES,
+  ...GERMAN_AMERICAN_HERBS,
+  ...GERMAN_MORE_FUNGI,
   ...GERMAN_FIELD_HERBS,
 };
 

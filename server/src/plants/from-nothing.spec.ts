@@ -18,11 +18,11 @@ const twin = (scientific: string, over: Partial<Twin> = {}): Twin => ({
   ...over,
 });
 /** A herb that no list has, built and shown like the nettle. */
-const alexanders = (over: Partial<PlantProfile> = {}): PlantProfile => ({
+const lovage = (over: Partial<PlantProfile> = {}): PlantProfile => ({
   ...nettle,
-  key: 'alexanders',
-  names: { en: 'Alexanders' },
-  scientific: 'Smyrnium olusatrum',
+  key: 'scots-lovage',
+  names: { en: 'Scots lovage' },
+  scientific: 'Ligusticum scoticum',
   lookAlikes: [],
   ...over,
 });
@@ -56,24 +56,24 @@ describe('a plant from nothing', () => {
     const { outlooks } = await group.get<StandView>(`stands/${standId}`);
     return outlooks[0]!.allowance.ceilings.filter((c) => c.bars).map((c) => c.kind);
   };
-  const unsettled = () => group.stand('alexanders', { identity: 'unconfirmed' });
+  const unsettled = () => group.stand('scots-lovage', { identity: 'unconfirmed' });
 
   it('stands on the list as written by the group, whatever it says of itself', async () => {
-    const { origin: _, ...silent } = alexanders();
+    const { origin: _, ...silent } = lovage();
     const made = (await save(silent).expect(200)).body as PlantView;
     expect([made.profile.origin, made.copiedFrom, made.revision]).to.deep.equal(['own', null, 1]);
     const list = await group.get<PlantListItem[]>('plants');
-    expect(list.find((p) => p.key === 'alexanders')).to.include({ own: true, copiedFrom: null });
+    expect(list.find((p) => p.key === 'scots-lovage')).to.include({ own: true, copiedFrom: null });
     expect(list.find((p) => p.key === 'nettle')).to.include({ own: false });
   });
   it('opens nothing and confirms nothing until somebody names what it could be taken for', async () => {
-    await save(alexanders()).expect(200);
+    await save(lovage()).expect(200);
     const place = await unsettled();
     expect(await confirm(place)).to.equal('lookAlikesUnnamed');
     // Nor does a word of before help.
-    const settled = await group.stand('alexanders');
+    const settled = await group.stand('scots-lovage');
     expect(await barsOf(settled.standId)).to.deep.equal(['lookAlikesUnnamed']);
-    await save(alexanders({ lookAlikes: [twin('Archangelica sp.', { severity: 'nuisance' })] }), {
+    await save(lovage({ lookAlikes: [twin('Archangelica sp.', { severity: 'nuisance' })] }), {
       baseRevision: 1,
     }).expect(200);
     expect(await barsOf(settled.standId)).to.deep.equal([]);
@@ -85,7 +85,7 @@ describe('a plant from nothing', () => {
       { sign: 'stemSection', states: { hollow: 0.9 }, when: null },
       { sign: 'hairs', states: { bare: 0.9 }, when: null },
     ];
-    const stranger = alexanders({
+    const stranger = lovage({
       key: 'false-one',
       scientific: 'Falsa venenosa',
       severity: 'deadly',
@@ -94,7 +94,7 @@ describe('a plant from nothing', () => {
       windows: [],
       ceilings: [],
     });
-    await save(alexanders({ lookAlikes: [twin('Falsa venenosa')] })).expect(200);
+    await save(lovage({ lookAlikes: [twin('Falsa venenosa')] })).expect(200);
     const place = await unsettled();
     expect(await confirm(place)).to.equal('lookAlikeWithoutSigns');
     await save(stranger).expect(200);
@@ -103,12 +103,12 @@ describe('a plant from nothing', () => {
     expect(await barsOf(place.standId)).to.deep.equal(['lookAlikeUnsearched']);
   });
   it('is refused where it would stand there without warnings that are known', async () => {
-    expect(await refused(alexanders({ scientific: ramsons.scientific }))).to.equal('scientific: speciesIsShipped');
+    expect(await refused(lovage({ scientific: ramsons.scientific }))).to.equal('scientific: speciesIsShipped');
     const hemlock = twin('Conium maculatum', { severity: 'nuisance' });
-    expect(await refused(alexanders({ lookAlikes: [hemlock] }))).to.equal('lookAlikes: milderThanKnown');
+    expect(await refused(lovage({ lookAlikes: [hemlock] }))).to.equal('lookAlikes: milderThanKnown');
     const { apartFrom: _, ...silent } = twin('Conium maculatum');
-    expect(await refused(alexanders({ lookAlikes: [silent] }))).to.equal('lookAlikes: apartMissing');
-    expect(await refused(alexanders({ severity: 'poisonous', shows: nettle.shows.slice(0, 1) }))).to.equal(
+    expect(await refused(lovage({ lookAlikes: [silent] }))).to.equal('lookAlikes: apartMissing');
+    expect(await refused(lovage({ severity: 'poisonous', shows: nettle.shows.slice(0, 1) }))).to.equal(
       'shows: dangerNeedsSigns',
     );
     const mild = { ...ramsons, key: 'garlic', windows: ramsons.windows.map(({ separableFrom: _w, ...w }) => w) };
@@ -133,39 +133,46 @@ describe('a plant from nothing', () => {
   });
 
   describe('goes off the list', () => {
-    const remove = (who = group.keeper, key = 'alexanders') => group.ask('delete', `plants/${key}`, who);
+    const remove = (who = group.keeper, key = 'scots-lovage') => group.ask('delete', `plants/${key}`, who);
     const listed = async (): Promise<boolean> =>
-      (await group.get<PlantListItem[]>('plants')).some((p) => p.key === 'alexanders');
+      (await group.get<PlantListItem[]>('plants')).some((p) => p.key === 'scots-lovage');
 
     it('and back on it by saving it after that revision', async () => {
-      await save(alexanders()).expect(200);
+      await save(lovage()).expect(200);
       const { revision } = (await remove().expect(200)).body as { revision: number };
       expect([revision, await listed()]).to.deep.equal([2, false]);
       await remove().expect(404);
-      const stand = { id: newId(), patchId: newId(), plantKey: 'alexanders', where: '', since: null, restUntil: null };
+      const stand = {
+        id: newId(),
+        patchId: newId(),
+        plantKey: 'scots-lovage',
+        where: '',
+        since: null,
+        restUntil: null,
+      };
       const { patchId } = await group.stand('nettle');
       await group
         .ask('post', 'stands')
         .send({ ...stand, patchId })
         .expect(400);
-      await save(alexanders(), { baseRevision: 1 }).expect(409);
-      await save(alexanders(), { baseRevision: 2 }).expect(200);
+      await save(lovage(), { baseRevision: 1 }).expect(409);
+      await save(lovage(), { baseRevision: 2 }).expect(200);
       expect(await listed()).to.equal(true);
       // Whoever writes it anew afterwards knows nothing of the one before.
       await remove().expect(200);
-      expect(((await save(alexanders({ family: 'Other' })).expect(200)).body as PlantView).revision).to.equal(5);
+      expect(((await save(lovage({ family: 'Other' })).expect(200)).body as PlantView).revision).to.equal(5);
     });
     it('only by a keeper, only one’s own, and not while something hangs on it', async () => {
-      await save(alexanders({ lookAlikes: [twin('Falsa una', { severity: 'nuisance' })] })).expect(200);
+      await save(lovage({ lookAlikes: [twin('Falsa una', { severity: 'nuisance' })] })).expect(200);
       await remove(await group.join('picker')).expect(403);
       await remove(group.keeper, 'nettle').expect(409);
-      await group.stand('alexanders');
+      await group.stand('scots-lovage');
       await remove().expect(409);
       expect(await listed()).to.equal(true);
-      const { profile } = await group.get<PlantView>('plants/alexanders');
-      await save({ ...profile, key: 'late-alexanders' }, { copiedFrom: 'alexanders' }).expect(200);
-      expect((await group.get<PlantView>('plants/late-alexanders')).profile.origin).to.equal('own');
-      await as(group.server, group.keeper, 'delete', group.at('plants/late-alexanders')).expect(200);
+      const { profile } = await group.get<PlantView>('plants/scots-lovage');
+      await save({ ...profile, key: 'late-lovage' }, { copiedFrom: 'scots-lovage' }).expect(200);
+      expect((await group.get<PlantView>('plants/late-lovage')).profile.origin).to.equal('own');
+      await as(group.server, group.keeper, 'delete', group.at('plants/late-lovage')).expect(200);
     });
   });
 });

@@ -50,7 +50,15 @@ describe('what is left of the list', () => {
     expect(keys).not.to.include('leafShape');
     const under = fieldLeft(table, {
       phase: 'flower',
-      seen: see('growth.cap', 'underCap.pores', 'stipe.netted', 'cap.domed', 'inside.full'),
+      seen: see(
+        'growth.cap',
+        'underCap.pores',
+        'stipe.netted',
+        'cap.domed',
+        'inside.full',
+        'foot.bulb',
+        'host.broadleafSoil',
+      ),
     });
     const print = under.signs.find((s) => s.sign.key === 'sporePrint')!;
     expect(print.states.find((s) => s.state === 'whitePrint')!.gone).to.equal(true);

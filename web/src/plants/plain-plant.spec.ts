@@ -11,16 +11,16 @@ const list = CATALOGUE.map((p) => ({ ...p, own: false })) as unknown as PlantLis
 const words = createWords('en');
 const nuts = { ...blankPart('fruit'), use: 'shelled', perPlant: 300, cap: 40, periods: [{ from: 258, to: 304 }] };
 const hickory = (over: Partial<PlainForm> = {}): PlainForm => ({
-  ...blankPlain('Shagbark hickory'),
-  key: 'shagbark-hickory',
-  scientific: 'Carya ovata',
+  ...blankPlain('Mockernut hickory'),
+  key: 'mockernut-hickory',
+  scientific: 'Carya tomentosa',
   family: 'Juglandaceae',
   habit: 'tree',
   region: 'eastern woods',
   landmarks: { leafOut: 125, flowering: 140, fruitRipe: null, dyingBack: null },
   parts: [nuts],
   twins: [
-    { ...blankTwin(), name: 'Buckeye', scientific: 'Aesculus glabra', severity: 'poisonous', separatedBy: 'one scar' },
+    { ...blankTwin(), name: 'Buckeye', scientific: 'Aesculus flava', severity: 'poisonous', separatedBy: 'one scar' },
   ],
   cautions: [{ class: 'handling', text: 'Husks stain.' }],
   shows: [

@@ -152,7 +152,7 @@ export const signs = {
       orange: 'orange',
     },
     foot: { bag: 'in einer Hülle', bulb: 'eine Knolle', plain: 'schlicht', tufted: 'viele verwachsen' },
-    inside: { oneHollow: 'ein einziger Hohlraum', chambers: 'Kammern', full: 'voll', loose: 'locker wie Watte' },
+    inside: { oneHollow: 'ein einziger Hohlraum', chambers: 'Kammern', full: 'voll', loose: 'locker wie Watte', outline: 'der Umriss eines kleinen Pilzes' },
     sap: { clear: 'klar', milk: 'weiße Milch', orange: 'orange' },
     smell: {
       none: 'kaum einer',
@@ -283,6 +283,8 @@ export const signs = {
       honeycomb: 'eine Wabe',
       flat: 'flach',
       brain: 'gefaltet wie ein Gehirn',
+      ball: 'eine Kugel',
+      coral: 'verzweigt wie eine Koralle',
     },
     capSize: { coin: 'wie eine Münze oder kleiner', palm: 'wie ein Handteller', plate: 'breiter als eine Hand' },
     underCap: {

@@ -141,7 +141,7 @@ export const signs = {
     },
     gillColour: { white: 'whitish', pink: 'pink', brown: 'brown', dark: 'grey to black', orange: 'orange' },
     foot: { bag: 'in a bag', bulb: 'a bulb', plain: 'plain', tufted: 'many grown together' },
-    inside: { oneHollow: 'one clean hollow', chambers: 'chambers', full: 'full', loose: 'loose like wool' },
+    inside: { oneHollow: 'one clean hollow', chambers: 'chambers', full: 'full', loose: 'loose like wool', outline: 'the outline of a small mushroom' },
     sap: { clear: 'clear', milk: 'white milk', orange: 'orange' },
     smell: {
       none: 'of little',
@@ -268,6 +268,8 @@ export const signs = {
       shelf: 'a shelf',
       honeycomb: 'a honeycomb',
       brain: 'folds like a brain',
+      ball: 'a ball',
+      coral: 'branched like a coral',
     },
     capSize: { coin: 'like a coin, or less', palm: 'like a palm', plate: 'wider than a hand' },
     underCap: {

@@ -28,6 +28,8 @@ export const FUNGI: Readonly<Record<string, Drawing>> = {
   'cap.shelf': [wood('M6 2V62M20 2V62M13 10v10M12 30v12M14 50v8'), skin('M20 18C40 8 58 14 60 24C52 32 34 30 20 30ZM20 38C36 32 52 36 54 46C44 52 32 50 20 50Z')],
   'cap.honeycomb': [skin('M18 40C12 24 20 6 32 4C44 6 52 24 46 40Z'), dark('M26 12h6v6h-6ZM35 12h5v6h-5ZM21 22h6v7h-6ZM30 22h6v7h-6ZM39 22h5v7h-5ZM22 32h6v5h-6ZM31 32h6v5h-6Z'), skin('M26 40C27 50 26 56 25 61H39C38 56 37 50 38 40Z')],
 
+  'cap.ball': [skin(circle(32, 30, 24)), skin('M24 52C26 56 26 58 24 61H40C38 58 38 56 40 52C36 54 28 54 24 52Z'), fine('M18 18C24 12 34 10 42 14M14 30C14 26 15 24 16 22')],
+  'cap.coral': [skin('M26 61C26 50 22 44 14 36L10 14L16 28L20 8L24 32L28 38L28 6L33 36L38 40L38 8L43 32L50 12L47 34L56 20L50 40C44 48 40 52 40 61Z')],
   'cap.flat': [skin('M4 26C10 18 54 18 60 26C52 32 40 32 36 32H28C24 32 12 32 4 26Z'), skin('M28 32C29 44 28 52 26 60H38C36 52 35 44 36 32Z')],
   'cap.brain': [
     skin('M12 34C8 24 14 20 18 20C16 10 28 8 32 12C36 6 48 8 46 18C54 18 56 28 52 34C46 40 18 40 12 34Z'),
@@ -74,6 +76,7 @@ export const FUNGI: Readonly<Record<string, Drawing>> = {
   'inside.oneHollow': [skin('M20 34C14 20 22 6 32 4C42 6 50 20 44 34C41 38 40 50 41 61H23C24 50 23 38 20 34Z'), dark('M27 34C22 22 27 12 32 10C37 12 42 22 37 34C35 40 35 50 36 56H28C29 50 29 40 27 34Z')],
   'inside.chambers': [skin('M14 32C8 18 20 8 32 10C44 8 56 18 50 32C44 38 40 48 41 61H23C24 48 20 38 14 32Z'), dark(circle(22, 22, 5) + circle(35, 18, 5) + circle(43, 27, 4) + circle(30, 31, 5) + circle(29, 45, 3) + circle(35, 54, 3))],
   'inside.full': [skin(CUT)],
+  'inside.outline': [skin(circle(32, 33, 26)), fine('M18 32C20 18 44 18 46 32C40 36 38 34 37 34C36 42 37 46 38 52H26C27 46 28 42 27 34C24 35 22 34 18 32Z'), fine('M22 34C24 38 25 40 26 42M42 34C40 38 39 40 38 42')],
   'inside.loose': [skin(CUT), fine('M28 34L36 38L28 42L36 46L28 50L36 54L29 58')],
 
   'capSize.coin': [wood(circle(18, 40, 13)), fine(circle(18, 40, 10)), skin('M36 38C37 28 55 28 56 38Z'), skin('M44 38V52H48V38Z')],

@@ -1,0 +1,111 @@
+/** Fungi of wood, and those that came to the list with them, in German, by what the English says. */
+export const GERMAN_MORE_FUNGI: Readonly<Record<string, string>> = {
+  'Cut tender fans from the outside, leave the core and a third of the fans.':
+    'Zarte Fächer von außen schneiden, den Kern und ein Drittel der Fächer lassen.',
+  'Lives on in the root of the tree.': 'Lebt in der Wurzel des Baums weiter.',
+  'Hundreds of thin fans from one branched white stalk.': 'Hunderte dünner Fächer aus einem verzweigten weißen Strunk.',
+  'White pores that run down the branches.': 'Weiße Poren, die an den Ästen herablaufen.',
+  'Cooked through, a little the first time, one kind at a time.':
+    'Gut durchgegart, beim ersten Mal wenig, eine Art auf einmal.',
+  'Many places limit how much of a fungus a person takes: ask first.':
+    'Vielerorts ist begrenzt, wie viel von einem Pilz jemand nimmt: frag vorher.',
+  'Dried or frozen cooked.': 'Getrocknet oder gekocht gefroren.',
+  chalky: 'kreidig',
+  'young lobes': 'junge Lappen',
+  'Cut the soft rim that drips when pressed; leave what is chalky.':
+    'Den weichen Rand schneiden, der beim Drücken tropft; Kreidiges lassen.',
+  'Lives on in the trunk.': 'Lebt im Stamm weiter.',
+  'boiled first, then fried': 'erst gekocht, dann gebraten',
+  'Sulphur-yellow pores, never gills.': 'Schwefelgelbe Poren, nie Lamellen.',
+  'Orange shelves, one over the other, without a stem.': 'Orange Konsolen übereinander, ohne Stiel.',
+  'True gills beneath, and a stem.': 'Echte Lamellen unten, und ein Stiel.',
+  'From yew never: the tree’s poison is feared in it.': 'Nie von Eibe: Man fürchtet das Gift des Baums darin.',
+  'Frozen cooked.': 'Gekocht gefroren.',
+  yellow: 'gelb',
+  'Where it is common: cut half of the beard, the wood untouched.':
+    'Wo er häufig ist: die halbe Mähne schneiden, das Holz unberührt.',
+  'Lives on in the trunk; a cut one drops fewer spores.':
+    'Lebt im Stamm weiter; ein geschnittener gibt weniger Sporen.',
+  'One white ball of hanging spines, unbranched.': 'Eine weiße Kugel hängender Stacheln, unverzweigt.',
+  'Spines as long as a finger joint.': 'Stacheln, fingergliedlang.',
+  'Protected in several countries: ask before you touch one.':
+    'In mehreren Ländern geschützt: frag, ehe du einen anrührst.',
+  'Spines, firm flesh, the same dishes, and common.': 'Stacheln, festes Fleisch, dieselben Gerichte, und häufig.',
+  'Can be grown on logs at home.': 'Lässt sich zu Hause auf Holz ziehen.',
+  'yellow inside': 'innen gelb',
+  dust: 'Staub',
+  balls: 'Kugeln',
+  'Larger than a fist only; cut each one from top to foot and look.':
+    'Nur größer als eine Faust; jede von oben bis zum Fuß durchschneiden und hineinsehen.',
+  'Lives on in the soil; leave one to dust.': 'Lebt im Boden weiter; eine zum Stäuben lassen.',
+  'larger than a fist, white all through': 'größer als eine Faust, durch und durch weiß',
+  'White and even like cheese, with no outline of anything in it.':
+    'Weiß und gleichmäßig wie Käse, ohne Umriss von irgendetwas darin.',
+  'Skin like kid leather, no stem.': 'Haut wie Handschuhleder, kein Stiel.',
+  'Hard, scaly skin; inside purple-black with white veins.':
+    'Harte, schuppige Haut; innen purpurschwarz mit weißen Adern.',
+  'As an egg: the outline of cap and stem shows when it is cut from top to foot.':
+    'Als Ei: Beim Schnitt von oben bis zum Fuß zeigt sich der Umriss von Hut und Stiel.',
+  'A small white ball may be the egg of what kills: nothing below the size of a fist, and each one cut through.':
+    'Eine kleine weiße Kugel kann das Ei dessen sein, was tötet: nichts unter Faustgröße, und jede durchgeschnitten.',
+  'Thick yellowish skin in coarse scales.': 'Dicke gelbliche Haut in groben Schuppen.',
+  'Purple-black with white threads, soon.': 'Bald purpurschwarz mit weißen Fäden.',
+  'Poisonous: sick stomach and fainting within hours.': 'Giftig: Übelkeit und Ohnmacht binnen Stunden.',
+  'young caps': 'junge Hüte',
+  'Every cap singly: a white print, a woolly ring. Cut caps only.':
+    'Jeden Hut einzeln: weißer Abdruck, wolliger Ring. Nur die Hüte schneiden.',
+  'boiled, water thrown away, then fried': 'gekocht, Wasser weggegossen, dann gebraten',
+  'A thick woolly ring; feet grown together.': 'Ein dicker wolliger Ring; Füße zusammengewachsen.',
+  'White.': 'Weiß.',
+  'Fine dark scales in the middle.': 'Feine dunkle Schuppen in der Mitte.',
+  'Rust-brown print, a thin fleeting ring, silky stem below it. Grows in the same tuft.':
+    'Rostbrauner Abdruck, ein dünner vergänglicher Ring, darunter ein seidiger Stiel. Wächst im selben Büschel.',
+  'Greenish gills, dark print, no woolly ring.': 'Grünliche Lamellen, dunkler Abdruck, kein wolliger Ring.',
+  'Orange all through, gills far down the stem, no ring.': 'Durch und durch orange, Lamellen weit herab, kein Ring.',
+  'The deadly funeral bell grows in its tufts: a print of every tuft, each cap turned over.':
+    'Der tödliche Gift-Häubling wächst in seinen Büscheln: von jedem Büschel ein Abdruck, jeder Hut umgedreht.',
+  'Raw or half cooked it makes ill; some people cannot bear it at all.':
+    'Roh oder halb gar macht er krank; manche vertragen ihn gar nicht.',
+  'Boiled, then frozen.': 'Gekocht, dann gefroren.',
+  'Cut young ones at the wood.': 'Junge am Holz schneiden.',
+  'cooked long': 'lange gekocht',
+  'Ochre yellow, close.': 'Ockergelb, dicht.',
+  'A stub with dark yellow scales.': 'Ein Stummel mit dunkelgelben Schuppen.',
+  'A jelly layer under the skin.': 'Eine Gallertschicht unter der Haut.',
+  'Sources disagree; in one country it went off the market for fear of what it does to tumours in animals.':
+    'Die Quellen widersprechen sich; in einem Land verschwand er vom Markt aus Furcht vor Geschwülsten bei Tieren.',
+  'Dried.': 'Getrocknet.',
+  pale: 'blass',
+  cups: 'Becher',
+  'Cut a few from a stick, leave the stick lying.': 'Ein paar vom Ast schneiden, den Ast liegen lassen.',
+  'Lives on in the stick.': 'Lebt im Ast weiter.',
+  'cooked, for colour': 'gekocht, der Farbe wegen',
+  'A cup, scarlet within, pale and downy without.': 'Ein Becher, innen scharlachrot, außen blass und flaumig.',
+  'On buried sticks of hazel, elm, willow.': 'Auf vergrabenen Ästen von Hasel, Ulme, Weide.',
+  'Eaten raw by some; kin of it are harmful raw: cooked.': 'Von manchen roh gegessen; Verwandte schaden roh: gekocht.',
+  'fresh fans': 'frische Fächer',
+  'grey, green with algae': 'grau, grün von Algen',
+  fans: 'Fächer',
+  'Cut fresh ones with a white rim and white pores.': 'Frische mit weißem Rand und weißen Poren schneiden.',
+  'boiled for a drink': 'für ein Getränk gekocht',
+  'Real pores, white, three to five in a millimetre.': 'Echte Poren, weiß, drei bis fünf auf einen Millimeter.',
+  'Velvet bands, thin enough to bend.': 'Samtige Bänder, dünn genug zum Biegen.',
+  'Dried to brittle.': 'Getrocknet, bis sie brechen.',
+  'brown rims': 'braune Ränder',
+  'Cut two thirds while it is cream; leave the foot.': 'Zwei Drittel schneiden, solange sie creme ist; den Fuß lassen.',
+  'Comes again next year.': 'Kommt nächstes Jahr wieder.',
+  'cooked; washing takes long': 'gekocht; das Waschen dauert',
+  'Flat curled ribbons, not round twigs.': 'Flache krause Bänder, keine runden Zweige.',
+  'At the foot of a pine.': 'Am Fuß einer Kiefer.',
+  'Round pink twigs with yellow tips, under beech.': 'Runde rosa Zweige mit gelben Spitzen, unter Buchen.',
+  ochre: 'ocker',
+  'Crowded round twigs, salmon, tips lemon.': 'Dichte runde Zweige, lachsrosa, Spitzen zitronengelb.',
+  'Brittle when dry.': 'Trocken brüchig.',
+  'Violent purging for a day.': 'Einen Tag lang heftiger Durchfall.',
+  'Clay-brown, weeping drops when young that dry to dark spots.':
+    'Tonbraun, jung mit Tropfen, die zu dunklen Flecken trocknen.',
+  'Of radish.': 'Nach Rettich.',
+  'A white bag about the foot: dig it out.': 'Ein weißer Beutel um den Fuß: ausgraben.',
+  'White for good.': 'Für immer weiß.',
+  'A thin white bag about the foot: dig it out.': 'Ein dünner weißer Beutel um den Fuß: ausgraben.',
+};

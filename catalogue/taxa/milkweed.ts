@@ -1,0 +1,21 @@
+import { found } from '../src/regions.ts';
+import { autumn, flowering, MOSTLY, NOW_AND_THEN, OFTEN, others, plant, RARELY, share, shows, SOMETIMES, spring } from '../src/write.ts';
+
+export const milkweed = plant({
+  key: 'milkweed',
+  name: 'Common milkweed',
+  scientific: 'Asclepias syriaca L.',
+  family: 'Apocynaceae',
+  regions: { ...found(['easternAmerica', 'prairie']), ...found(['continentalEurope'], 'invasive') },
+  habit: 'perennialRoot',
+  about: 'Creeping perennial of old fields that gives six things in turn: shoots, flower buds, flowers, small pods, silk, fibre. Butterflies live on it.',
+  stages: [spring('shoots', 'shoots a hand high', 1, 128, 12), spring('leafy', 'leafy stems', 3, 145, 12), spring('buds', 'tight green buds', 5, 166, 12), spring('flowering', 'in flower', 6, 180, 12), spring('pods', 'pods as long as a thumb', 7, 205, 12), autumn('seed', 'pods open', 8, 265, 16), autumn('standing', 'grey stalks', 9, 310, 16)],
+  parts: [{ key: 'shoot', name: 'young shoots', unit: 'shoot', perPlant: [1, 1, 2], massG: [12, 6, 20], method: 'Snap below a hand’s height; only from shoots that were seen as milkweed the year before.', effect: 'A second shoot follows; one cut a year.', use: 'boiled', eating: 'cooked', spends: ['bud'] }, { key: 'bud', name: 'flower buds', unit: 'head', perPlant: [3, 1, 6], massG: [10, 5, 18], method: 'Pinch tight green clusters; look for caterpillars and leave those.', effect: 'That cluster makes no pods.', use: 'boiled', eating: 'cooked', costsSeed: true, spends: ['flower', 'fruit', 'seed'] }, { key: 'flower', name: 'flower heads', unit: 'head', perPlant: [3, 1, 6], massG: [12, 6, 20], method: 'Shake insects off, cut one ball of a stem.', effect: 'That ball makes no pods.', use: 'for syrup', eating: 'cooked', costsSeed: true, spends: ['fruit', 'seed'] }, { key: 'fruit', name: 'small pods', unit: 'fruit', perPlant: [4, 1, 8], massG: [8, 3, 15], method: 'Firm, shorter than a thumb; white and soft inside.', effect: 'Seed is lost; half of the pods stay.', use: 'boiled', eating: 'cooked', costsSeed: true, spends: ['seed'] }, { key: 'fibre', name: 'stalk fibre', unit: 'stalk', perPlant: [1, 1, 2], massG: [6, 2, 10], method: 'Take grey dead stalks after frost; crack and strip.', effect: 'Nothing: they are dead.', use: 'cord', eating: 'none' }],
+  windows: [{ part: 'shoot', use: 'boiled', from: 'shoots', to: 'leafy', size: 'shorter than a hand' }, { part: 'bud', use: 'boiled', from: 'buds', to: 'flowering' }, { part: 'flower', use: 'syrup', from: 'flowering', to: 'flowering+18' }, { part: 'fruit', use: 'boiled', from: 'pods-8', to: 'pods+12' }, { part: 'fibre', use: 'cord', from: 'standing', to: 'standing+130' }],
+  ceilings: [share(0.3, 'shoot'), flowering(0.7), others(0.3)],
+  signs: [['stem', 'cut', 'Thick white milk; one stem, seldom branched, downy.'], ['leaf', 'glance', 'Broad ovals in pairs, felted beneath, pink midrib.'], ['fruit', 'glance', 'Warty grey pods full of silk.']],
+  shows: shows({ growth: { leafyStem: MOSTLY, fromGround: RARELY }, leafShape: { oval: MOSTLY, lance: RARELY }, leafEdge: 'smooth', leafBase: { wedge: OFTEN, stalkless: SOMETIMES }, leafSet: { opposite: MOSTLY }, leafVeins: 'net', leafUnder: { whiteFelt: MOSTLY, dull: NOW_AND_THEN }, hairs: { soft: OFTEN, felt: OFTEN }, stemSection: { hollow: OFTEN, solid: OFTEN, pith: SOMETIMES }, stemSkin: { hairy: MOSTLY, plain: RARELY }, sap: { milk: 1 }, smell: 'none', flowerForm: { star5: MOSTLY }, flowerSet: { ball: MOSTLY, umbel: SOMETIMES }, flowerColour: { pink: MOSTLY }, fruit: { pod: MOSTLY, capsule: NOW_AND_THEN, parachutes: SOMETIMES }, root: { creeping: MOSTLY, taproot: NOW_AND_THEN }, deadStalk: { podsLeft: MOSTLY, noStalk: NOW_AND_THEN }, stalkSection: { round: OFTEN, none: SOMETIMES } }),
+  lookAlikes: [['Dogbane', 'Apocynum cannabinum', 'poisonous', 'Shoots thin, hairless, solid inside, branching above; pods thin as pencils.', { apartFrom: 'buds', pieceByPiece: true }]],
+  cautions: [['lookAlike', 'Dogbane shoots come up in the same fields with the same milk: hair and hollow on every one.'], ['cooking', 'Never raw; narrow-leaved and western kinds are more poisonous.'], ['stand', 'Monarch butterflies need it: no stem with eggs or caterpillars.']],
+  keeping: 'Buds and pods boiled, then frozen; stalks dry.',
+});
