@@ -302,4 +302,16 @@ export const GERMAN_ABOUT: Readonly<Record<string, string>> = {
     'Eine niedrige Eibe schattiger östlicher Wälder, zwischen Hemlocktanne und Tanne. Alles bis auf das Rot des Bechers tötet.',
   salal: 'Ledriges Gebüsch unter den Nadelbäumen der Westküste; dunkle mehlige Beeren an Schnüren.',
   salmonberry: 'Die erste Beere der Westküste, orange oder rot, an jedem Bach.',
+  dulse: 'Dunkelrote Hände auf Fels und an Tangstielen, bei Springniedrigwasser frei. Trocken gekaut oder gebraten.',
+  laver: 'Häute aus purpurbraunem Film auf Felsen in der Brandung; lange von Sand gewaschen, stundenlang gekocht.',
+  'sugar-kelp':
+    'Ein gerüschtes braunes Band, länger als ein Mensch, am untersten Rand der Tide. Tangwälder sind Kinderstuben: Blätter werden geschnitten, Stiele bleiben.',
+  'bladder-wrack':
+    'Gegabelte olive Riemen mit Blasenpaaren, über jedem geschützten Fels. Für ein Getränk, fürs Bad, für den Garten.',
+  'peat-moss':
+    'Das Moos, das Moore baut, einen Millimeter im Jahr. Einst für Wunden und Wiegen; nun sind Moore selten, und es bleibt stehen.',
+  'iceland-moss':
+    'Eine Flechte der Heiden und Bergrücken, braune gerollte Riemen. In Hungerjahren war sie Brot; sie wächst wenige Millimeter im Jahr und trinkt, was vom Himmel fällt.',
+  'tree-lungwort':
+    'Grüne Lappen wie eine Lunge an alten Bäumen, wo die Luft sauber ist. Wo sie wächst, ist der Wald alt: ansehen und melden.',
 };

@@ -7,6 +7,7 @@ import { GERMAN_FIELD_HERBS } from './field-herbs.ts';
 import { GERMAN_MORE_FUNGI } from './more-fungi.ts';
 import { GERMAN_AMERICAN_HERBS } from './american-herbs.ts';
 import { GERMAN_AMERICAN_TREES } from './american-trees.ts';
+import { GERMAN_SHORE_AND_MOSS } from './shore-and-moss.ts';
 import { GERMAN_NAMES } from './names.ts';
 import { GERMAN_PARTS } from './parts.ts';
 import { GERMAN_POISON } from './poison.ts';
@@ -25,6 +26,7 @@ export const GERMAN: Readonly<Record<string, string>> = {
   ...GERMAN_SIGNS_H_TO_Y,
   ...GERMAN_TAKING,
   ...GERMAN_POISON,
+  ...GERMAN_SHORE_AND_MOSS,
   ...GERMAN_AMERICAN_TREES,
   ...GERMAN_AMERICAN_HERBS,
   ...GERMAN_MORE_FUNGI,

@@ -208,4 +208,11 @@ export const GERMAN_NAMES: Readonly<Record<string, string>> = {
   'canada-yew': 'Kanadische Eibe',
   salal: 'Shallon-Scheinbeere',
   salmonberry: 'Pracht-Himbeere',
+  dulse: 'Lappentang',
+  laver: 'Purpurtang',
+  'sugar-kelp': 'Zuckertang',
+  'bladder-wrack': 'Blasentang',
+  'peat-moss': 'Torfmoos',
+  'iceland-moss': 'Isländisches Moos',
+  'tree-lungwort': 'Lungenflechte',
 };

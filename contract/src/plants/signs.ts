@@ -23,9 +23,14 @@ const sign = (
  * A fungus bears its signs while its fruit bodies stand, which the profiles call flower and fruit.
  */
 export const SIGNS: readonly SignSpec[] = [
-  sign('growth', 'wholePlant', 'rosette leafyStem fromGround climber bush tree creeping reed fern cap', {
-    when: ALWAYS,
-  }),
+  sign(
+    'growth',
+    'wholePlant',
+    'rosette leafyStem fromGround climber bush tree creeping reed fern cap weed cushion crust',
+    {
+      when: ALWAYS,
+    },
+  ),
   sign('leafShape', 'leaf', 'strap lance oval heart arrow round needle scale hand threeLeaflets feather fineFeather'),
   sign('leafEdge', 'leaf', 'smooth fineTeeth coarseTeeth lobed spiny'),
   sign('leafBase', 'leafStalk', 'wedge heartBase clasping runsDown stalkless sheath'),
@@ -77,6 +82,9 @@ export const SIGNS: readonly SignSpec[] = [
   sign('sporePrint', 'sporePrint', 'whitePrint pinkPrint rustPrint darkPrint', { price: 'overnight', when: BODY }),
   sign('flesh', 'flesh', 'unchanged blues yellows milky reddens', { price: 'cut', when: BODY }),
   sign('host', 'ground', 'deadBroadleaf deadConifer broadleafSoil coniferSoil grass', { when: BODY, ofPlace: true }),
+  sign('thallusForm', 'thallus', 'ribbon sheet hand bladders leafy tufts', { when: ALWAYS }),
+  sign('thallusColour', 'thallusColour', 'olive redBrown bright grey', { when: ALWAYS }),
+  sign('holdfast', 'holdfast', 'disc claws none', { price: 'cut', when: ALWAYS }),
 ];
 
 /** The signs by key. */

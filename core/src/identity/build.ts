@@ -18,13 +18,33 @@ const FLOWER_ORGANS = new Set(['flower', 'flowerHead', 'seed']);
 const WOOD_ORGANS = new Set(['bark', 'twig']);
 /** Above the ground these die back every year, or are not of wood. */
 const SOFT: ReadonlySet<Habit> = new Set(['herb', 'bulb', 'biennial', 'perennialRoot', 'waterPlant', 'reed', 'fern']);
-const FUNGUS_GROWTH = 'cap';
+/** Of what has no stem and no leaf: seaweeds, mosses, lichens. */
+const THALLUS_ORGANS = new Set(['thallus', 'thallusColour', 'holdfast']);
+type Kingdom = 'plant' | 'fungus' | 'seaweed' | 'moss' | 'lichen';
+const KINGDOM_OF: Readonly<Partial<Record<Habit, Kingdom>>> = {
+  fungus: 'fungus',
+  seaweed: 'seaweed',
+  moss: 'moss',
+  lichen: 'lichen',
+};
+/** What kind of living thing something is, by how it is built. */
+export const kingdomOf = (habit: Habit): Kingdom => KINGDOM_OF[habit] ?? 'plant';
+/** The ways of growing that only one of them has. */
+const KINGDOM_OF_GROWTH: Readonly<Record<string, Kingdom>> = {
+  cap: 'fungus',
+  weed: 'seaweed',
+  cushion: 'moss',
+  crust: 'lichen',
+};
+const HAS_THALLUS: ReadonlySet<Kingdom> = new Set(['seaweed', 'moss', 'lichen']);
 
-/** Whether one of the two is a fungus and what was seen is of a plant, or the other way: nobody out of doors takes one for the other. */
+/** Whether what was seen is of another kind of living thing, a fungus and no plant, say: nobody out of doors takes one for the other. */
 export function isOfOtherKingdom(habit: Habit, sign: SignSpec, state: string): boolean {
-  if (sign.key === 'growth') return (habit === 'fungus') !== (state === FUNGUS_GROWTH);
+  const kingdom = kingdomOf(habit);
+  if (sign.key === 'growth') return kingdom !== (KINGDOM_OF_GROWTH[state] ?? 'plant');
   if (ANY_ORGANS.has(sign.organ)) return false;
-  return (habit === 'fungus') !== FUNGUS_ORGANS.has(sign.organ);
+  if (THALLUS_ORGANS.has(sign.organ)) return !HAS_THALLUS.has(kingdom);
+  return HAS_THALLUS.has(kingdom) || (kingdom === 'fungus') !== FUNGUS_ORGANS.has(sign.organ);
 }
 
 /** Whether a taxon is built to show a sign in any state. */

@@ -67,7 +67,10 @@ describe('what it takes to confirm a stand', () => {
     expect(open([parsley, hemlock, far(dropwort)], 'edge.toothed', 'stem.smooth')).to.include('dropwort');
     expect(open([parsley, far(hemlock)])).to.deep.equal(['hemlock']);
     const chervil = taxon('chervil', 'none', { stem: { smooth: 1 }, root: { brown: 1 }, edge: { toothed: 1 } });
-    for (const seen of [['stem.smooth', 'edge.toothed'], ['stem.hairy', 'root.white']])
+    for (const seen of [
+      ['stem.smooth', 'edge.toothed'],
+      ['stem.hairy', 'root.white'],
+    ])
       expect(told([far(parsley), chervil], ...seen).itselfRuledOut, seen.join()).to.equal(false);
   });
 });

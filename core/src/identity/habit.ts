@@ -12,5 +12,8 @@ export const HABITS = [
   'climber',
   'fern',
   'fungus',
+  'seaweed',
+  'moss',
+  'lichen',
 ] as const;
 export type Habit = (typeof HABITS)[number];

@@ -1,4 +1,4 @@
-export { isBuiltFor } from './build.ts';
+export { isBuiltFor, kingdomOf } from './build.ts';
 export { HABITS } from './habit.ts';
 export { distribution, overlap } from './distribution.ts';
 export { identify, type Identification, type Standing } from './identify.ts';

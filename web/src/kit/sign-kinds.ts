@@ -15,7 +15,7 @@ export interface SignToPress {
 }
 
 /** What signs lie together under one heading, in the order in which one looks at a plant. */
-const KINDS = ['whole', 'leaf', 'stem', 'flower', 'fruit', 'smell', 'root', 'wood', 'fungus'] as const;
+const KINDS = ['whole', 'leaf', 'stem', 'flower', 'fruit', 'smell', 'root', 'wood', 'fungus', 'thallus'] as const;
 type SignKind = (typeof KINDS)[number];
 const KIND_OF: Readonly<Record<string, SignKind>> = {
   wholePlant: 'whole',
@@ -40,6 +40,9 @@ const KIND_OF: Readonly<Record<string, SignKind>> = {
   foot: 'fungus',
   inside: 'fungus',
   ground: 'fungus',
+  thallus: 'thallus',
+  thallusColour: 'thallus',
+  holdfast: 'thallus',
 };
 
 export interface KindOfSigns {

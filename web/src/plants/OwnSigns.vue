@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { SIGNS } from '@emberfield/contract';
+import { isBuiltFor, type SignSpec } from '@emberfield/core/identity';
 import FormField from '../form/FormField.vue';
 import type { FieldsForm } from '../form/use-form.ts';
 import FoldUp from '../kit/FoldUp.vue';
@@ -16,11 +17,11 @@ const shows = defineModel<PlainForm['shows']>({ required: true });
 const words = useWords();
 const statesOf = (sign: string): readonly string[] => shows.value.find((s) => s.sign === sign)?.states ?? [];
 /** A herb is not asked about its gills, nor a cap about its leaves; what was pressed before stays to be seen. */
-const isOf = (kind: string): boolean =>
-  props.habit === 'fungus' ? ['whole', 'fungus', 'smell'].includes(kind) : kind !== 'fungus';
+const isAsked = (sign: SignSpec): boolean =>
+  statesOf(sign.key).length > 0 || (sign.ofPlace ? props.habit === 'fungus' : isBuiltFor(props.habit, sign));
 const kinds = computed(() =>
   byKind(
-    SIGNS.map((sign) => ({
+    SIGNS.filter(isAsked).map((sign) => ({
       sign,
       states: sign.states.map((state) => ({
         state,
@@ -29,7 +30,7 @@ const kinds = computed(() =>
         gone: false,
       })),
     })),
-  ).filter((k) => k.noted > 0 || isOf(k.kind)),
+  ),
 );
 function press(sign: string, state: string): void {
   const states = toggled(statesOf(sign), state);

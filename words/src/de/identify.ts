@@ -11,6 +11,7 @@ export const identify = {
       root: 'Wurzel',
       wood: 'Rinde, Knospen und Zweige',
       fungus: 'Hut, Lamellen und Stiel eines Pilzes',
+      thallus: 'Tang, Moos, Flechte',
     },
     noted: '{n} notiert',
     title: 'Was steht hier?',

@@ -68,6 +68,9 @@ export const plants = {
       climber: 'Kletterpflanze',
       fern: 'Farn',
       fungus: 'Pilz',
+      seaweed: 'Tang',
+      moss: 'Moos',
+      lichen: 'Flechte',
     },
     partName: {
       leaf: 'Blätter',

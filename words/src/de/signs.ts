@@ -42,6 +42,9 @@ export const signs = {
     sporePrint: 'Sporenabdruck',
     flesh: 'Fleisch, geschnitten',
     host: 'Worauf er steht',
+    thallusForm: 'Tang, Moos oder Flechte, die Form',
+    thallusColour: 'Seine Farbe',
+    holdfast: 'Womit es sich hält',
   },
   state: {
     growth: {
@@ -55,6 +58,9 @@ export const signs = {
       reed: 'wie Schilf',
       fern: 'ein Farn',
       cap: 'ein Pilz',
+      weed: 'ein Tang',
+      cushion: 'ein Moos',
+      crust: 'eine Flechte',
     },
     leafShape: {
       strap: 'Band, wie Gras',
@@ -152,7 +158,13 @@ export const signs = {
       orange: 'orange',
     },
     foot: { bag: 'in einer Hülle', bulb: 'eine Knolle', plain: 'schlicht', tufted: 'viele verwachsen' },
-    inside: { oneHollow: 'ein einziger Hohlraum', chambers: 'Kammern', full: 'voll', loose: 'locker wie Watte', outline: 'der Umriss eines kleinen Pilzes' },
+    inside: {
+      oneHollow: 'ein einziger Hohlraum',
+      chambers: 'Kammern',
+      full: 'voll',
+      loose: 'locker wie Watte',
+      outline: 'der Umriss eines kleinen Pilzes',
+    },
     sap: { clear: 'klar', milk: 'weiße Milch', orange: 'orange' },
     smell: {
       none: 'kaum einer',
@@ -315,6 +327,25 @@ export const signs = {
       yellows: 'wird leuchtend gelb',
       milky: 'milcht',
       reddens: 'wird rot',
+    },
+    thallusForm: {
+      ribbon: 'ein Band',
+      sheet: 'ein dünnes Blatt',
+      hand: 'Finger einer Hand',
+      bladders: 'mit Blasen',
+      leafy: 'winzige Blättchen',
+      tufts: 'Büschel oder Krusten',
+    },
+    thallusColour: {
+      olive: 'oliv bis braun',
+      redBrown: 'rot bis purpurn',
+      bright: 'leuchtend grün',
+      grey: 'grau',
+    },
+    holdfast: {
+      disc: 'eine kleine Scheibe',
+      claws: 'Krallen wie Wurzeln',
+      none: 'nichts',
     },
     host: {
       deadBroadleaf: 'totes Laubholz',

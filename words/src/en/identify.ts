@@ -11,6 +11,7 @@ export const identify = {
       root: 'Root',
       wood: 'Bark, buds and twigs',
       fungus: 'Cap, gills and stem of a fungus',
+      thallus: 'Seaweed, moss, lichen',
     },
     noted: '{n} noted',
     title: 'What stands here?',

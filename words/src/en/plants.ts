@@ -47,7 +47,7 @@ export const plants = {
     elsewhere: 'Not known from your regions',
     growsIn: 'Grows in',
     place: { here: 'known from your regions', elsewhere: 'not known from your regions' },
-    places: 'Grows here or elsewhere',
+    places: 'Here or elsewhere',
     status: {
       common: 'common',
       slow: 'slow to grow back',
@@ -68,6 +68,9 @@ export const plants = {
       climber: 'climber',
       fern: 'fern',
       fungus: 'fungus',
+      seaweed: 'seaweed',
+      moss: 'moss',
+      lichen: 'lichen',
     },
     partName: {
       leaf: 'leaves',

@@ -42,6 +42,9 @@ export const signs = {
     sporePrint: 'Spore print',
     flesh: 'Flesh, cut',
     host: 'What it stands on',
+    thallusForm: 'Seaweed, moss or lichen, the form',
+    thallusColour: 'Its colour',
+    holdfast: 'What it holds on by',
   },
   state: {
     growth: {
@@ -55,6 +58,9 @@ export const signs = {
       reed: 'like a reed',
       fern: 'a fern',
       cap: 'a fungus',
+      weed: 'a seaweed',
+      cushion: 'a moss',
+      crust: 'a lichen',
     },
     leafShape: {
       strap: 'strap, like grass',
@@ -141,7 +147,13 @@ export const signs = {
     },
     gillColour: { white: 'whitish', pink: 'pink', brown: 'brown', dark: 'grey to black', orange: 'orange' },
     foot: { bag: 'in a bag', bulb: 'a bulb', plain: 'plain', tufted: 'many grown together' },
-    inside: { oneHollow: 'one clean hollow', chambers: 'chambers', full: 'full', loose: 'loose like wool', outline: 'the outline of a small mushroom' },
+    inside: {
+      oneHollow: 'one clean hollow',
+      chambers: 'chambers',
+      full: 'full',
+      loose: 'loose like wool',
+      outline: 'the outline of a small mushroom',
+    },
     sap: { clear: 'clear', milk: 'white milk', orange: 'orange' },
     smell: {
       none: 'of little',
@@ -300,6 +312,25 @@ export const signs = {
       yellows: 'turns bright yellow',
       milky: 'bleeds milk',
       reddens: 'turns red',
+    },
+    thallusForm: {
+      ribbon: 'a ribbon',
+      sheet: 'a thin sheet',
+      hand: 'fingers of a hand',
+      bladders: 'with bladders',
+      leafy: 'tiny leaves',
+      tufts: 'tufts or crusts',
+    },
+    thallusColour: {
+      olive: 'olive to brown',
+      redBrown: 'red to purple',
+      bright: 'bright green',
+      grey: 'grey',
+    },
+    holdfast: {
+      disc: 'a small disc',
+      claws: 'claws like roots',
+      none: 'nothing',
     },
     host: {
       deadBroadleaf: 'dead broad-leaved wood',

@@ -241,7 +241,7 @@ export const TWINS: Readonly<Record<string, string>> = {
 };
 
 /** What is taken for what: gathered, and what stands in for it. Those that kill first. */
-export const DEADLY_PAIRS: readonly (readonly [wanted: string, twin: string])[] = [
+export const DEADLY_PAIRS_OF_EUROPE: readonly (readonly [wanted: string, twin: string])[] = [
   ['bilberry', 'deadly-nightshade'],
   ['bramble', 'deadly-nightshade'],
   ['sloe', 'deadly-nightshade'],
@@ -299,7 +299,7 @@ export const DEADLY_PAIRS: readonly (readonly [wanted: string, twin: string])[] 
   ['chanterelle', 'deadly-webcap'],
   ['field-mushroom', 'destroying-angel'],
 ];
-export const MILDER_PAIRS: readonly (readonly [wanted: string, twin: string])[] = [
+export const MILDER_PAIRS_OF_EUROPE: readonly (readonly [wanted: string, twin: string])[] = [
   ['ramsons', 'lords-and-ladies'],
   ['sorrel', 'lords-and-ladies'],
   ['sea-beet', 'lords-and-ladies'],

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { binomialOf, SIGNS } from '@emberfield/contract';
-import { DEADLY_PAIRS, MILDER_PAIRS } from './field-tables.ts';
+import { DEADLY_PAIRS, MILDER_PAIRS } from './pairs.ts';
 import { FIELD_TABLES, readFieldTable } from './specimens.ts';
 import { casesOf, LOOKS, separable, tried, type Case } from './trial.ts';
 

@@ -1,5 +1,5 @@
 // How seldom what kills is confirmed for what is gathered: `npm run proof -- identity [specimens]`.
-import { DEADLY_PAIRS, MILDER_PAIRS } from './field-tables.ts';
+import { DEADLY_PAIRS, MILDER_PAIRS } from './pairs.ts';
 import { casesOf, LOOKS, separable, tried, type Case, type Told } from './trial.ts';
 
 const SPECIMENS = Number(process.argv[2] ?? 5000);

@@ -1,5 +1,6 @@
 import type { Phase } from '@emberfield/core/identity';
 import { GATHERED, TWINS } from './field-tables.ts';
+import { GATHERED_OF_AMERICA, TWINS_OF_AMERICA } from './field-tables-of-america.ts';
 
 /** What a specimen shows of a sign as the first thing that one would say of it; `null`: none of its states, or not there to be seen. */
 export type Specimen = Readonly<Record<string, string | null>>;
@@ -26,7 +27,10 @@ export function readFieldTable(text: string): FieldTable {
 }
 
 export const FIELD_TABLES: ReadonlyMap<string, FieldTable> = new Map(
-  Object.entries({ ...GATHERED, ...TWINS }).map(([key, text]) => [key, readFieldTable(text)]),
+  Object.entries({ ...GATHERED, ...TWINS, ...GATHERED_OF_AMERICA, ...TWINS_OF_AMERICA }).map(([key, text]) => [
+    key,
+    readFieldTable(text),
+  ]),
 );
 
 /** One specimen of a taxon in a phase, every sign drawn by itself. @param draw uniform in [0, 1) */
