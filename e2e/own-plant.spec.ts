@@ -37,12 +37,18 @@ describe('a plant of one’s own, from nothing to a take', () => {
     await page.goto(server.url);
     await page.getByLabel('One-time code').fill(server.foundingCode!);
     await page.getByLabel('Name of the group').fill('Creek people');
+    await press('Eastern North America');
     await page.getByLabel('Your name').fill('Wren');
     await page.getByLabel('Name to sign in with').fill('wren');
     await page.getByLabel(/Password/).fill('nine salt ferns');
     await press('Found the group');
     await page.getByRole('heading', { name: 'Nothing stands here yet' }).waitFor();
     await page.goto(`${server.url}/plants`);
+    // What grows there stands first, and nothing else is left out.
+    await page.getByRole('link', { name: /^Wild leek/ }).waitFor();
+    const names = await page.locator('.rows b').allTextContents();
+    expect(names.indexOf('Wild leek')).to.be.below(names.indexOf('Ramsons'));
+    await page.getByRole('heading', { name: /^Not known from your regions/ }).waitFor();
     await page.getByPlaceholder('Name, family').fill('Mockernut hickory');
     await page.getByRole('link', { name: 'Not on the list: add “Mockernut hickory”' }).click();
     await page.getByRole('heading', { name: 'A plant of your own' }).waitFor();
@@ -171,7 +177,7 @@ describe('a plant of one’s own, from nothing to a take', () => {
         .setInputFiles({ name: 'plant.json', mimeType: 'application/json', buffer: Buffer.from(content) });
     await choose('{"format":"something"}');
     await page.getByText('This is no plant file').waitFor();
-    await choose(text.replace('"tree"', '"moss"'));
+    await choose(text.replace('"tree"', '"cloud"'));
     await page.getByText('profile.habit').waitFor();
     await choose(text);
     await page.getByText('It comes in as a new version of your own Mockernut hickory.').waitFor();

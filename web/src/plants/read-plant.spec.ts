@@ -34,7 +34,7 @@ describe('a plant file', () => {
       kind: 'refused',
       reason: 'newerVersion',
     });
-    const faulty = readPlantFile(JSON.stringify({ ...written, profile: { ...ramsons, habit: 'moss', extra: 1 } }));
+    const faulty = readPlantFile(JSON.stringify({ ...written, profile: { ...ramsons, habit: 'cloud', extra: 1 } }));
     expect(faulty.kind === 'faulty' && faulty.faults.map((f) => f.path)).to.include('profile.habit');
   });
   it('of a shipped plant arrives as a copy of it, under a key of its own', () => {
