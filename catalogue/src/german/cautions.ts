@@ -57,8 +57,8 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'Nesting birds: reed is closed from spring to autumn in many places, its shoots with it. Ask before you go near.':
     'Brütende Vögel: Schilf ist vielerorts von Frühling bis Herbst gesperrt, seine Triebe mit ihm. Frage, bevor du hingehst.',
   'Deep mud and thin ice.': 'Tiefer Schlamm und dünnes Eis.',
-  'Hemlock stands in the same verges. Hair on stem and leaf stalk is looked for on every plant; without it, leave it.':
-    'Schierling steht an denselben Rainen. An jeder Pflanze wird nach Haaren an Stängel und Blattstiel gesehen; ohne sie bleibt sie stehen.',
+  'Deadly hemlock stands in the same verges. Hair on stem and leaf stalk is looked for on every plant; without it, leave it.':
+    'Tödlicher Schierling steht an denselben Rainen. An jeder Pflanze wird nach Haaren an Stängel und Blattstiel gesehen; ohne sie bleibt sie stehen.',
   'Verges are salted, sprayed and dusty.': 'Straßenränder sind gesalzen, gespritzt und staubig.',
   'Deadly: cramps within the hour. The foot is the worst.':
     'Tödlich: Krämpfe binnen einer Stunde. Am schlimmsten ist der Wurzelstock.',
@@ -221,8 +221,8 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'Foxglove rosettes have been taken for plantains: veins side by side, or leave it.':
     'Rosetten des Fingerhuts wurden für Wegerich gehalten: Adern nebeneinander, sonst stehen lassen.',
   'Grows where dogs and boots go.': 'Wächst, wo Hunde und Stiefel gehen.',
-  'Water-dropwort grows in wet gullies down to the shore: only fleshy leaves.':
-    'Rebendolde wächst in nassen Rinnen bis zum Ufer: nur fleischige Blätter.',
+  'Deadly water-dropwort grows in wet gullies down to the shore: only fleshy leaves.':
+    'Tödliche Rebendolde wächst in nassen Rinnen bis zum Ufer: nur fleischige Blätter.',
   'Cliffs and tide: not alone, with the time of low water known.':
     'Klippen und Flut: nicht allein, und die Zeit des Niedrigwassers kennen.',
   'The owner’s leave; on reserves not at all.': 'Mit Erlaubnis des Eigentümers; in Schutzgebieten gar nicht.',
@@ -269,8 +269,8 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'Conkers are poisonous: a tuft at the tip and a husk like a hedgehog.':
     'Rosskastanien sind giftig: ein Büschel an der Spitze und eine Hülle wie ein Igel.',
   'Maggots and mould: cut one open of every handful.': 'Maden und Schimmel: Schneid aus jeder Handvoll eine auf.',
-  'Hemlock looks like it from two steps away: each leaf is rubbed and smelled with clean fingers, and its hair looked for.':
-    'Schierling sieht auf zwei Schritte so aus: Jedes Blatt wird mit sauberen Fingern gerieben und gerochen, und nach seinen Haaren wird gesehen.',
+  'Deadly hemlock looks like it from two steps away: each leaf is rubbed and smelled with clean fingers, and its hair looked for.':
+    'Tödlicher Schierling sieht auf zwei Schritte so aus: Jedes Blatt wird mit sauberen Fingern gerieben und gerochen, und nach seinen Haaren wird gesehen.',
   'Roots of the deadly water umbels lie in the same mud. Mark valerian in flower; dig only at the mark.':
     'Wurzeln der tödlichen Wasserdolden liegen im selben Schlamm. Markier Baldrian in Blüte; grab nur an der Marke.',
   'Digging needs the owner’s leave, and wet meadows are often protected.':
@@ -296,11 +296,11 @@ export const GERMAN_CAUTIONS: Readonly<Record<string, string>> = {
   'Deadly: the root above all.': 'Tödlich: vor allem die Wurzel.',
   'Bark holds salicin, a kin of aspirin: not for children, nor for who bears aspirin badly; as a remedy only after asking a licensed practitioner.':
     'Die Rinde enthält Salicin, verwandt mit Aspirin: nichts für Kinder und nichts für alle, die Aspirin schlecht vertragen; als Heilmittel nur, nachdem du eine Ärztin oder einen Apotheker gefragt hast.',
-  'Grows among hemlock, cowbane and water-dropwort. Nothing of an unsettled umbellifer is taken, at any stage.':
-    'Wächst zwischen Schierling, Wasserschierling und Rebendolde. Von einem ungeklärten Doldenblütler wird nichts genommen, in keinem Stadium.',
+  'Grows among hemlock, cowbane and water-dropwort, which kill. Nothing of an unsettled umbellifer is taken, at any stage.':
+    'Wächst zwischen Schierling, Wasserschierling und Rebendolde, die töten. Von einem ungeklärten Doldenblütler wird nichts genommen, in keinem Stadium.',
   'Sap and sun can burn: gloves.': 'Saft und Sonne können verbrennen: Handschuhe.',
-  'Hemlock rosettes have been dug for it. Hair on the leaf stalk of every single plant.':
-    'Rosetten des Schierlings wurden dafür gegraben. Haare am Blattstiel jeder einzelnen Pflanze.',
+  'Deadly rosettes of hemlock have been dug for it. Hair on the leaf stalk of every single plant.':
+    'Tödliche Rosetten des Schierlings wurden dafür gegraben. Haare am Blattstiel jeder einzelnen Pflanze.',
   'The seed is not for pregnant people: ask a licensed practitioner.':
     'Die Samen sind nichts für Schwangere: frag eine Ärztin oder eine Hebamme.',
   'Rashes with strawberry allergy.': 'Ausschlag bei Erdbeerallergie.',
