@@ -85,6 +85,7 @@ describe('knowing the place and the plant', () => {
         [['Hazel'], 'bud'],
       ];
       const at = { latitude: 46.01, longitude: -30.01 };
+      let fungus = '';
       await within({ as: 'Mirel', phone: true, at }, async (page, { context, complaints }) => {
         await page.getByRole('button', { name: 'Log something' }).click();
         await page.getByRole('link', { name: 'Walk a place, mark what you find' }).click();
@@ -115,6 +116,10 @@ describe('knowing the place and the plant', () => {
               await press(page, 'Put on the year');
               await page.getByRole('link', { name: 'on the year' }).waitFor();
             }
+            if (condition === 'fruit body') {
+              await press(page, 'Put on the year');
+              fungus = (await page.getByRole('link', { name: 'on the year' }).getAttribute('href'))!;
+            }
             await page.getByRole('link', { name: 'Back to the walk' }).click();
           }
         }
@@ -127,6 +132,13 @@ describe('knowing the place and the plant', () => {
         expect((await unknown.allInnerTexts()).filter((said) => !said.includes('Find 7,'))).to.deep.equal([]);
         await page
           .getByText(/may be Great mullein and Foxglove|may be Foxglove and Great mullein/)
+          .first()
+          .waitFor();
+        // What was noted on the walk comes along when it is identified at home.
+        await page.goto(`${server.url}${fungus}/identify`);
+        await page.getByText(/^Found on 20 January.* by Mirel: .*Jelly ear/).waitFor();
+        await page
+          .getByRole('button', { name: 'dead broad-leaved wood', exact: true, pressed: true })
           .first()
           .waitFor();
         // What failed while there was no signal is no fault of the page.
@@ -200,7 +212,11 @@ describe('knowing the place and the plant', () => {
         await page.getByRole('link', { name: /Spore print: due 21 January/ }).click();
         // What was seen yesterday is there again.
         await page.getByRole('button', { name: 'dark velvet', exact: true, pressed: true }).waitFor();
-        await press(page, 'white or cream');
+        await page
+          .getByRole('group', { name: 'Spore print' })
+          .getByRole('button', { name: 'white or cream', exact: true })
+          .first()
+          .click();
         // The print rules the funeral bell out, and not the other that has white spores.
         await page
           .getByText('Confirmed waits until everything deadly or poisonous is ruled out: Jack-o’-lantern still open.')
@@ -240,7 +256,14 @@ describe('knowing the place and the plant', () => {
         for (const plant of ['Autumn crocus', 'Lily of the valley', 'Lords-and-ladies', 'White hellebore'])
           await look(page, plant, 'not found');
         await settle(page);
-        for (const state of ['leaves straight from the ground', 'three-edged', 'Root', 'a bulb', 'rays from one point'])
+        for (const state of [
+          'leaves straight from the ground',
+          'lance',
+          'three-edged',
+          'Root',
+          'a bulb',
+          'rays from one point',
+        ])
           await press(page, state);
         await page
           .getByText('Nothing on the list is left to rule out. Not on the list does not mean absent.')

@@ -11,7 +11,10 @@ import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
 import { useStand } from '../stands/queries.ts';
+import { sayFind } from '../kit/say-find.ts';
+import { usePatch } from '../patches/queries.ts';
 import { fieldLeft } from './field-left.ts';
+import { draftFromFind, findOf } from './from-find.ts';
 import { blankDraft, saying, type IdentifyDraft, type Said } from './identify-draft.ts';
 import NextLook from './NextLook.vue';
 import { pairOf, phaseOn, rivalOf } from './pair.ts';
@@ -40,6 +43,21 @@ const table = useSigns(
   computed(() => s.value?.patchId),
   asked,
 );
+const place = usePatch(
+  computed(() => (s.value ? groupId.value : null)),
+  computed(() => s.value?.patchId ?? ''),
+);
+/** What was noted of it when it was come upon. */
+const find = computed(() => (s.value ? findOf(place.data.value?.finds ?? [], s.value.plantKey, day.value) : null));
+const noted = computed(() =>
+  find.value
+    ? words.value.t('identify.foundThen', {
+        day: words.value.format.day(find.value.day),
+        by: find.value.by,
+        what: sayFind(find.value, (key) => words.value.text(rowOf(key)?.names ?? { en: key }), words.value),
+      })
+    : '',
+);
 const draft = useDraft<IdentifyDraft>(() => `identify-${standId.value || 'free'}`, blankDraft());
 const passed = ref<string[]>([]);
 const chosen = ref<string | null>(null);
@@ -63,17 +81,23 @@ const named = computed(() =>
   words.value.format.list(field.value?.open.slice(0, 3).map((c) => words.value.text(c.row.names)) ?? []),
 );
 const cold = { state: 'cold', daysToOpen: null } as const;
-// It begins with what was seen before and left open; else in the phase that the forecast says. Whoever stands before it may
-// say otherwise.
+// It begins with what was seen before and left open, else with what was noted when it was found; else in the phase that the forecast says.
+// Whoever stands before it may say otherwise, and is not asked twice.
+let begunFor = '';
+function before(): IdentifyDraft | null {
+  const last = s.value!.identities[0];
+  if (last && last.status !== 'confirmed' && last.seen.length > 0) return { phase: last.phase, seen: last.seen };
+  return find.value && draftFromFind(find.value, day.value, wanted.value!.habit === 'fungus');
+}
 watch(
-  [wanted, s],
+  [wanted, s, find],
   () => {
-    if (!s.value || !wanted.value || draft.value.phase !== null || draft.value.seen.length > 0) return;
-    const last = s.value.identities[0];
-    draft.value =
-      last && last.status !== 'confirmed' && last.seen.length > 0
-        ? { phase: last.phase, seen: last.seen }
-        : blankDraft(phaseOn(wanted.value, day.value));
+    if (begunFor === standId.value || !s.value || !wanted.value || draft.value.seen.length > 0) return;
+    const usual = phaseOn(wanted.value, day.value);
+    if (draft.value.phase !== null && draft.value.phase !== usual) return;
+    const begun = before();
+    if (begun) begunFor = standId.value;
+    draft.value = begun ?? blankDraft(usual);
   },
   { immediate: true },
 );
@@ -81,6 +105,7 @@ const say = (said: Said): void => {
   draft.value = { ...draft.value, seen: saying(draft.value.seen, said) };
 };
 function startOver(): void {
+  begunFor = standId.value;
   draft.value = blankDraft(draft.value.phase);
   passed.value = [];
   chosen.value = null;
@@ -141,6 +166,7 @@ async function kept(): Promise<void> {
           {{ words.t('identify.startOver') }}
         </Button>
       </header>
+      <p v-if="noted" class="soft small">{{ noted }}</p>
       <p v-if="!field.remaining.length" class="warn">{{ words.t('identify.noneFits') }}</p>
       <p v-else-if="!field.open.length">{{ words.t('identify.nothingLeft') }}</p>
       <p v-else class="warn">{{ words.t('identify.taste', { names: named }) }}</p>

@@ -12,6 +12,7 @@ import { newKey } from '../entries/draft-key.ts';
 import { useEntries } from '../entries/use-entries.ts';
 import DataTable from '../kit/DataTable.vue';
 import PickOne from '../kit/PickOne.vue';
+import { sayFind } from '../kit/say-find.ts';
 
 /** What was noted of a place itself: finds, what was looked for in vain, and contaminations that were lifted. */
 const props = defineProps<{ patch: PatchDetail }>();
@@ -28,19 +29,7 @@ const options = computed(() =>
   (plants.data.value ?? []).map((p) => ({ value: p.key, label: words.value.text(p.names) })),
 );
 const nameOf = (key: string): string => options.value.find((o) => o.value === key)?.label ?? key;
-const findSaid = ({ body }: PatchDetail['finds'][number]): string =>
-  [
-    words.value.format.list(body.mayBe.map(nameOf)) || (body.unlisted ? '' : words.value.t('walk.unknown')),
-    body.unlisted ? words.value.t('ownPlant.noted', { name: body.unlisted }) : '',
-    body.condition ? words.value.t(`find.conditionOf.${body.condition}`) : '',
-    words.value.format.list(body.overhead.map((o) => words.value.t(`find.tree.${o}`))),
-    body.looseness ? words.value.t(`find.loosenessOf.${body.looseness}`) : '',
-    body.seen.map((s) => words.value.t(`state.${s.sign}.${s.state}`)).join(', '),
-    body.specimen,
-    body.note,
-  ]
-    .filter(Boolean)
-    .join(' · ');
+const findSaid = (find: PatchDetail['finds'][number]): string => sayFind(find, nameOf, words.value);
 async function takeBackFind(id: string): Promise<void> {
   try {
     await withdraw({ id, patchId: props.patch.id, standId: null }, today.value);

@@ -46,6 +46,7 @@ export const identify = {
     never: 'Kein Merkmal auf der Liste trennt sie, in keinem Stadium: Lass es stehen.',
     left: 'Was übrig ist',
     more: 'Alle {n} zeigen',
+    foundThen: 'Gefunden am {day} von {by}: {what}.',
     elsewhere: 'Aus euren Gegenden nicht bekannt, passt aber noch',
     wanted: 'gesucht',
     seenTitle: 'Was gesehen wurde',

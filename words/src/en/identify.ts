@@ -44,6 +44,7 @@ export const identify = {
     never: 'No sign on the list separates them at any stage: leave it.',
     left: 'What is left',
     more: 'Show all {n}',
+    foundThen: 'Found on {day} by {by}: {what}.',
     elsewhere: 'Not known from your regions, and still fitting',
     wanted: 'looked for',
     seenTitle: 'What was seen',
