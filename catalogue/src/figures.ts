@@ -18,18 +18,32 @@ export const fixed = (value: number): Figure => estimate(value, value, value);
 export const about = (dayOfYear: number, days: number): Figure =>
   estimate(dayOfYear, dayOfYear - days, dayOfYear + days);
 
-/** Warm-sum above 5 °C (or another base) from New Year (or another day). */
-export const warmth = (
+/** Warmth of a mild January brings nothing on: sums count from this day. */
+const SPRING_STARTS: MonthDay = '02-15';
+/** By then the lowland of the catalogue has gathered so much since New Year, °C·day over 5 °C. */
+const USUAL_BY_THEN = 7;
+const LEAST_SUM = 0.5;
+
+/**
+ * Warm-sum above 5 °C (or another base) as a field book has it, from New Year in a usual year of the lowland, counted from the middle of
+ * February; or from another day as it stands.
+ */
+export function warmth(
   sum: number,
   low: number,
   high: number,
-  options: { baseC?: number; start?: MonthDay } = {},
-): StageModel => ({
-  kind: 'thermal',
-  start: options.start ?? '01-01',
-  baseC: fixed(options.baseC ?? 5),
-  sum: estimate(sum, low, high),
-});
+  { baseC = 5, start }: { readonly baseC?: number; readonly start?: MonthDay } = {},
+): StageModel {
+  const [value, least, most] = [sum, low, high].map((s) =>
+    start === undefined ? Math.max(LEAST_SUM, s - USUAL_BY_THEN) : s,
+  ) as [number, number, number];
+  return {
+    kind: 'thermal',
+    start: start ?? SPRING_STARTS,
+    baseC: fixed(baseC),
+    sum: estimate(value, least, most),
+  };
+}
 export const after = (stage: string, days: number, low: number, high: number): StageModel => ({
   kind: 'after',
   stage,

@@ -61,6 +61,8 @@ export const mountainSpring = (key: string, name: string, bbch: number, day: num
   calendar: about(day, spread),
   model: warmth(
     ...([day, day - spread, day + spread].map((d) => usualSum(d, USUAL_SUM_IN_MOUNTAINS)) as [number, number, number]),
+    // Nothing gathers there before: the snow lies.
+    { start: '02-15' },
   ),
 });
 /** A stage of the falling year, or one that no warm-sum explains: by the calendar, moved as autumn moves. */

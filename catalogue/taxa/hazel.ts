@@ -17,7 +17,7 @@ export const hazel: PlantProfile = {
   seasonStart: '01-01',
   reference: LOWLAND,
   stages: [
-    { key: 'catkins', name: en('catkins shed pollen'), bbch: 6, calendar: about(48, 16), model: warmth(55, 25, 110, { baseC: 0 }) },
+    { key: 'catkins', name: en('catkins shed pollen'), bbch: 6, calendar: about(48, 16), model: warmth(55, 25, 110, { baseC: 0, start: '01-01' }) },
     { key: 'leafing', name: en('leaves unfold'), bbch: 1, calendar: about(102, 9), model: warmth(86, 68, 109) },
     { key: 'milky', name: en('nuts green, kernel milky'), bbch: 7, calendar: about(205, 10), model: warmth(1110, 975, 1262) },
     { key: 'browning', name: en('nuts brown in the cup'), bbch: 8, calendar: about(250, 9), model: warmth(1660, 1495, 1842) },
