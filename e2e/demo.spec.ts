@@ -208,7 +208,9 @@ describe('the demo island', () => {
     let loads = 0;
     page.on('load', () => void loads++);
     await lose(1_000);
+    const anew = page.waitForEvent('load', { timeout: 60_000 });
     await nav('Weather').click();
+    await anew;
     await page.waitForTimeout(3_000);
     expect(loads).to.equal(1);
     await page.goto(`${server.url}/plants`);
