@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import type { PlantProfile } from '@emberfield/contract';
 import { CATALOGUE } from './index.ts';
+import { usualSum } from './write-stages.ts';
 
 // What a careful editor would ask of every page before it goes to print.
 
@@ -93,5 +94,20 @@ describe('a careful editor', () => {
           p.key,
         ).to.equal(true);
     }
+  });
+  it('asks for days of the year, and for a warm-sum that comes within three weeks of the day in a usual year', () => {
+    const DAYS = Array.from({ length: 366 }, (_, i) => i + 1);
+    const byMidFebruary = usualSum(46);
+    const off: string[] = [];
+    for (const p of CATALOGUE)
+      for (const { key, calendar, model } of p.stages) {
+        if (!(calendar.value >= 1 && calendar.value <= 366)) off.push(`${p.key} ${key}: day ${calendar.value}`);
+        const isLowland = p.reference.heightM < 500 && Math.abs(p.reference.latitudeDeg - 50) < 1;
+        if (model.kind !== 'thermal' || model.baseC.value !== 5 || !isLowland) continue;
+        const sum = model.sum.value + (model.start === '02-15' ? byMidFebruary : 0);
+        const day = DAYS.find((d) => usualSum(d) >= sum) ?? Infinity;
+        if (Math.abs(day - calendar.value) > 21) off.push(`${p.key} ${key}: ${day}, usually ${calendar.value}`);
+      }
+    expect(off).to.deep.equal([]);
   });
 });

@@ -38,7 +38,8 @@ const USUAL_SUM_IN_MOUNTAINS: typeof USUAL_SUM = [
   [205, 610],
   [240, 900],
 ];
-function usualSum(day: number, sums = USUAL_SUM): number {
+/** Usual warm-sum by a day of the year, °C·day over 5 °C since New Year. */
+export function usualSum(day: number, sums = USUAL_SUM): number {
   const next = sums.findIndex(([d]) => d >= day);
   if (next <= 0) return sums.at(next === 0 ? 0 : -1)![1];
   const [[d0, s0], [d1, s1]] = [sums[next - 1]!, sums[next]!];

@@ -9,7 +9,7 @@ export const bittercress = plant({
   regions: found(EVERYWHERE),
   habit: 'herb', lifeCycle: 'annual', seasonStart: '08-01',
   about: 'A cress of pots, paths and vineyards that is green all winter.',
-  stages: [autumn('rosettes', 'rosettes', 2, 280, 20), spring('flowering', 'white flowers', 6, 428, 16), spring('seed', 'pods spring', 8, 470, 14), spring('dying', 'dead', 9, 495, 14)],
+  stages: [autumn('rosettes', 'rosettes', 2, 280, 20), spring('flowering', 'white flowers', 6, 63, 16), spring('seed', 'pods spring', 8, 105, 14), spring('dying', 'dead', 9, 130, 14)],
   parts: [{ key: 'rosette', name: 'rosettes', unit: 'head', perPlant: [1, 1, 1], massG: [3, 1, 6], method: 'Cut the rosette above the root with scissors.', effect: 'The seed in the ground makes next year’s.', use: 'raw, like cress', eating: 'raw', kills: true, costsSeed: true }],
   windows: [{ part: 'rosette', use: 'raw', from: 'rosettes+20', to: 'flowering+14' }],
   ceilings: [others(0.4)],

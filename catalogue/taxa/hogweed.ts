@@ -7,7 +7,7 @@ export const hogweed = plant({
   scientific: 'Heracleum sphondylium L.',
   family: 'Apiaceae',
   regions: found(EUROPE),
-  habit: 'biennial', lifeCycle: 'perennial',
+  habit: 'perennialRoot',
   about: 'Coarse hairy umbellifer of every verge. Furled young shoots in spring, closed flower buds, seed as spice. The sap burns skin in the sun.',
   stages: [spring('shoots', 'furled shoots', 1, 86, 12), spring('buds', 'buds in sheaths', 5, 140, 12), spring('flowering', 'white umbels', 6, 162, 12), autumn('seed', 'seed', 8, 225, 16), autumn('dying', 'stalks dead', 9, 290, 16)],
   parts: [{ key: 'shoot', name: 'young shoots', unit: 'shoot', perPlant: [4, 2, 8], massG: [12, 6, 25], method: 'Cut furled leaf stalks a finger above the ground, with gloves.', effect: 'More follow from the crown.', use: 'fried or boiled', eating: 'cooked' }, { key: 'seed', name: 'seed', unit: 'gram', perPlant: [8, 2, 25], massG: null, method: 'Rub dry flat seed off; wear gloves while it is green.', effect: 'Leave half to fall.', use: 'as a spice', eating: 'cooked', costsSeed: true }],

@@ -6,7 +6,7 @@ export const lionsMane = plant({
   name: 'Lion’s mane',
   scientific: 'Hericium erinaceus (Bull.) Pers.',
   family: 'Hericiaceae',
-  regions: found([...AMERICA, 'atlanticEurope', 'continentalEurope', 'mediterranean'], 'atRisk'),
+  regions: { ...found(['atlanticEurope', 'continentalEurope', 'mediterranean'], 'atRisk'), ...found(AMERICA) },
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', status: 'atRisk', seasonStart: '05-01',
   about: 'A white beard of spines on old beech and oak. Rare in Europe, red-listed in many countries and protected in some: there it is watched.',
   stages: [autumn('fruiting', 'fruiting', 6, 262, 20), autumn('old', 'yellow', 8, 300, 14), autumn('over', 'over', 9, 325, 12)],

@@ -9,7 +9,7 @@ export const minersLettuce = plant({
   regions: found(['westernAmerica', 'atlanticEurope', 'continentalEurope']),
   habit: 'herb', lifeCycle: 'annual', seasonStart: '08-01',
   about: 'Round leaves pierced by their stem, in cool shade from winter to spring.',
-  stages: [autumn('rosettes', 'rosettes', 2, 350, 20), spring('saucers', 'saucer leaves', 3, 432, 16), spring('flowering', 'white flowers', 6, 455, 14), spring('dying', 'red and dry', 9, 508, 16)],
+  stages: [autumn('rosettes', 'rosettes', 2, 350, 20), spring('saucers', 'saucer leaves', 3, 67, 16), spring('flowering', 'white flowers', 6, 90, 14), spring('dying', 'red and dry', 9, 143, 16)],
   parts: [{ key: 'leaf', name: 'leaves', unit: 'leaf', perPlant: [15, 5, 40], massG: [0.8, 0.4, 1.5], method: 'Cut half of the saucers of a plant.', effect: 'Makes more, and seeds itself.', use: 'raw', eating: 'raw' }],
   windows: [{ part: 'leaf', use: 'raw', from: 'saucers-30', to: 'flowering+25' }],
   ceilings: [share(0.4), others(0.3)],

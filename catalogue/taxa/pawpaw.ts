@@ -16,6 +16,6 @@ export const pawpaw = plant({
   signs: [['leaf', 'glance', 'As long as a forearm, widest near the tip, smell of green pepper.'], ['bud', 'glance', 'Naked, brown velvet.']],
   shows: shows({ growth: { tree: OFTEN, bush: OFTEN }, leafShape: { oval: MOSTLY, lance: NOW_AND_THEN }, leafVeins: 'net', leafSet: { alternate: 1 }, leafBase: { wedge: MOSTLY }, leafEdge: 'smooth', hairs: { bare: OFTEN, soft: SOMETIMES }, leafUnder: { dull: MOSTLY }, smell: { rank: OFTEN, none: SOMETIMES }, flowerForm: { star6: OFTEN }, flowerSet: 'single', flowerColour: { brown: MOSTLY }, fruit: { berry: MOSTLY }, berryColour: { green: OFTEN }, bark: { smoothBark: MOSTLY }, bud: { naked: MOSTLY }, branching: 'alternateTwigs', sap: { clear: MOSTLY } }),
   lookAlikes: [],
-  cautions: [['people', 'Some people are sickened by it or get a rash: a little the first time; never skin, seed or leaf. Never cooked or dried by some, who fell ill.']],
+  cautions: [['people', 'Some people are sickened by it or get a rash: a little the first time; never skin, seed or leaf. Dried or cooked fruit has sickened more.']],
   keeping: 'A few days; frozen pulp.',
 });

@@ -9,7 +9,7 @@ export const scarletElfCup = plant({
   regions: found([...EUROPE, 'easternAmerica', 'westernAmerica'], 'slow'),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', status: 'slow', seasonStart: '10-01',
   about: 'Scarlet cups on mossy sticks at the end of winter, before anything else.',
-  stages: [autumn('fruiting', 'fruiting', 6, 385, 22), autumn('old', 'pale', 8, 450, 16), autumn('over', 'over', 9, 475, 14)],
+  stages: [autumn('fruiting', 'fruiting', 6, 20, 22), autumn('old', 'pale', 8, 85, 16), autumn('over', 'over', 9, 110, 14)],
   parts: [{ key: 'fruitBody', name: 'cups', unit: 'cap', perPlant: [10, 3, 30], massG: [1.5, 0.5, 4], method: 'Cut a few from a stick, leave the stick lying.', effect: 'Lives on in the stick.', use: 'cooked, for colour', eating: 'cooked' }],
   windows: [{ part: 'fruitBody', use: 'cooked', from: 'fruiting', to: 'old' }],
   ceilings: [share(0.2), others(0.4)],

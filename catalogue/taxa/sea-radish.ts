@@ -4,7 +4,7 @@ import { autumn, cap, flowering, MOSTLY, NOW_AND_THEN, OFTEN, plant, shows, SOME
 export const seaRadish = plant({
   key: 'sea-radish',
   name: 'Sea radish',
-  scientific: 'Raphanus raphanistrum subsp. landra (DC.) Bonnier & Layens',
+  scientific: 'Raphanus raphanistrum subsp. maritimus (Sm.) Thell.',
   family: 'Brassicaceae',
   regions: found(['atlanticEurope', 'mediterranean']),
   habit: 'biennial', lifeCycle: 'biennial',

@@ -6,7 +6,7 @@ export const treeLungwort = plant({
   name: 'Tree lungwort',
   scientific: 'Lobaria pulmonaria (L.) Hoffm.',
   family: 'Lobariaceae',
-  regions: found([...EUROPE, 'easternAmerica', 'westernAmerica'], 'protected'),
+  regions: { ...found(EUROPE, 'protected'), ...found(['easternAmerica', 'westernAmerica'], 'slow') },
   habit: 'lichen', severity: 'nuisance', status: 'protected',
   about: 'Green lobes like a lung on old trees where the air is clean. Where it grows, the wood is old: look, and tell.',
   stages: [spring('growing', 'growing', 2, 80, 16), spring('full', 'full', 4, 150, 16), autumn('rest', 'at rest', 9, 320, 18)],

@@ -9,7 +9,7 @@ export const turkeyTail = plant({
   regions: found(EVERYWHERE),
   habit: 'fungus', grows: 'inWoods', lifeCycle: 'fungus', seasonStart: '06-01',
   about: 'Thin banded fans on every stump. Too tough to chew: boiled for a drink, dried.',
-  stages: [autumn('fruiting', 'fresh fans', 6, 250, 24), autumn('winter', 'winter', 8, 345, 16), autumn('over', 'grey, green with algae', 9, 455, 20)],
+  stages: [autumn('fruiting', 'fresh fans', 6, 250, 24), autumn('winter', 'winter', 8, 345, 16), autumn('over', 'grey, green with algae', 9, 90, 20)],
   parts: [{ key: 'fruitBody', name: 'fans', unit: 'gram', perPlant: [40, 10, 150], massG: null, method: 'Cut fresh ones with a white rim and white pores.', effect: 'Lives on in the wood.', use: 'boiled for a drink', eating: 'cooked' }],
   windows: [{ part: 'fruitBody', use: 'dried', from: 'fruiting', to: 'winter' }],
   ceilings: [others(0.4)],

@@ -74,8 +74,8 @@ export const GERMAN_AMERICAN_TREES: Readonly<Record<string, string>> = {
   'As long as a forearm, widest near the tip, smell of green pepper.':
     'Unterarmlang, nahe der Spitze am breitesten, riecht nach Paprika.',
   'Naked, brown velvet.': 'Nackt, brauner Samt.',
-  'Some people are sickened by it or get a rash: a little the first time; never skin, seed or leaf. Never cooked or dried by some, who fell ill.':
-    'Manche macht sie krank oder gibt Ausschlag: beim ersten Mal wenig; nie Haut, Samen oder Blatt. Gekocht oder getrocknet wurde manchen übel.',
+  'Some people are sickened by it or get a rash: a little the first time; never skin, seed or leaf. Dried or cooked fruit has sickened more.':
+    'Manche macht sie krank oder gibt Ausschlag: beim ersten Mal wenig; nie Haut, Samen oder Blatt. Von getrockneten oder gekochten wurde mehr Leuten übel.',
   'A few days; frozen pulp.': 'Ein paar Tage; Mus gefroren.',
   'soft ones raw, or as pulp': 'weiche roh, oder als Mus',
   'Black, broken into small blocks like an alligator.': 'Schwarz, in kleine Blöcke gebrochen wie bei einem Alligator.',

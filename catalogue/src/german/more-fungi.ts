@@ -72,8 +72,8 @@ export const GERMAN_MORE_FUNGI: Readonly<Record<string, string>> = {
   'Ochre yellow, close.': 'Ockergelb, dicht.',
   'A stub with dark yellow scales.': 'Ein Stummel mit dunkelgelben Schuppen.',
   'A jelly layer under the skin.': 'Eine Gallertschicht unter der Haut.',
-  'Sources disagree; in one country it went off the market for fear of what it does to tumours in animals.':
-    'Die Quellen widersprechen sich; in einem Land verschwand er vom Markt aus Furcht vor Geschwülsten bei Tieren.',
+  'Sources disagree, and little is known of what it does in quantity: now and then, and not much.':
+    'Die Quellen widersprechen sich, und wenig ist darüber bekannt, was er in Menge tut: hin und wieder, und nicht viel.',
   'Dried.': 'Getrocknet.',
   pale: 'blass',
   cups: 'Becher',

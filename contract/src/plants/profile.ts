@@ -16,6 +16,8 @@ import {
   type PartKey,
   type PlantProfile,
   type ProfileCeiling,
+  type Region,
+  type Status,
 } from '@emberfield/core/plants';
 import { CANOPIES } from '@emberfield/core/stand';
 import {
@@ -101,9 +103,12 @@ const areFrequencies = (value: unknown): boolean =>
   Object.values(value as object).every((f) => typeof f === 'number' && f > 0 && f <= 1);
 
 const regions = () =>
-  exactly(Object.fromEntries(REGIONS.map((region) => [region, maybe(oneOf(STATUSES))])) as never) as Schema<
-    PlantProfile['regions']
-  >;
+  exactly(
+    Object.fromEntries(REGIONS.map((region) => [region, maybe(oneOf(STATUSES))])) as Record<
+      Region,
+      Schema<Status | undefined>
+    >,
+  );
 
 /** The whole profile; stages that windows and models name must exist, in order. */
 export const plantProfileSchema: Schema<PlantProfile> = exactly({

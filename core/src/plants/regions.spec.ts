@@ -11,7 +11,10 @@ describe('where a plant grows', () => {
     expect(growsIn(plant, ['prairie', 'mediterranean'])).to.equal(true);
     expect(growsIn(plant, ['prairie', 'westernAmerica'])).to.equal(false);
     expect(growsIn(plant, [])).to.equal(true);
-    expect(growsIn({ status: 'common' }, ['prairie'])).to.equal(true);
+    expect(growsIn({}, ['prairie'])).to.equal(true);
+    // Regions that name none say nothing: a file could not hide what kills behind them.
+    expect(growsIn({ regions: {} }, ['prairie'])).to.equal(true);
+    expect(growsIn({ regions: { prairie: undefined } }, ['mediterranean'])).to.equal(true);
   });
   it('counts as it does where it does worst; an invader only where it is one everywhere', () => {
     expect(statusIn(plant, ['atlanticEurope', 'mediterranean'])).to.equal('atRisk');

@@ -1,15 +1,17 @@
-import { STATUSES, type Region, type Status } from './kinds.ts';
+import { REGIONS, STATUSES, type Region, type Status } from './kinds.ts';
 import type { PlantProfile } from './profile.ts';
 
 /** Where it grows, wild or planted, and how it does there; left out where nobody said so. */
-export type InRegions = Pick<PlantProfile, 'regions' | 'status'>;
+type InRegions = Pick<PlantProfile, 'regions' | 'status'>;
 
 /**
  * Whether a plant may stand where a group gathers. What nobody has given regions grows everywhere, and who has chosen none is everywhere:
  * in doubt it is here.
  */
-export const growsIn = ({ regions }: InRegions, chosen: readonly Region[]): boolean =>
-  chosen.length === 0 || regions === undefined || chosen.some((region) => regions[region] !== undefined);
+export function growsIn({ regions = {} }: Pick<InRegions, 'regions'>, chosen: readonly Region[]): boolean {
+  const unsaid = REGIONS.every((region) => regions[region] === undefined);
+  return chosen.length === 0 || unsaid || chosen.some((region) => regions[region] !== undefined);
+}
 
 /** Most in need of care first; an invader is one only where nothing else is said of it. */
 const BY_CARE: readonly Status[] = ['protected', 'atRisk', 'slow', 'common', 'invasive'];

@@ -36,6 +36,20 @@ describe('a group that says where it gathers', () => {
     expect((await group.tell(found))[0]!.status).to.equal('stored');
     expect(await elsewhere('savin')).to.equal(false);
   });
+  it('has here what it wrote or brought in itself, whatever a file says of where it grows', async () => {
+    await gatherIn('westernAmerica').expect(200);
+    const savin = CATALOGUE.find((p) => p.key === 'savin')!;
+    for (const regions of [{ mediterranean: 'common' }, {}] as const) {
+      const key = `our-savin-${Object.keys(regions).length}`;
+      const profile = { ...savin, key, regions };
+      await group
+        .ask('put', `plants/${key}`)
+        .send({ copiedFrom: 'savin', baseRevision: 0, profile, note: '' })
+        .expect(200);
+      expect(await elsewhere(key)).to.equal(false);
+      expect((await plants()).find((p) => p.key === key)).to.include({ here: true });
+    }
+  });
   it('may confirm what only a plant of elsewhere stands against, by the same rule on the server', async () => {
     const place = await group.stand('juniper', { identity: 'unconfirmed' });
     const seen = signsOf('juniper');

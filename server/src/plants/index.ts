@@ -1,3 +1,3 @@
-export { plantsOf, type KnownPlant } from './operations/plants.ts';
+export { isHere, plantsOf, type KnownPlant } from './operations/plants.ts';
 export { lockOwnProfile, takeOffList } from './repository.ts';
 export { mountPlants } from './routes.ts';

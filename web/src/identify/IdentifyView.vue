@@ -87,7 +87,7 @@ let begunFor = '';
 function before(): IdentifyDraft | null {
   const last = s.value!.identities[0];
   if (last && last.status !== 'confirmed' && last.seen.length > 0) return { phase: last.phase, seen: last.seen };
-  return find.value && draftFromFind(find.value, day.value, wanted.value!.habit === 'fungus');
+  return find.value && draftFromFind(find.value, day.value);
 }
 watch(
   [wanted, s, find],

@@ -35,19 +35,18 @@ describe('what a find on a walk says when it is identified', () => {
     expect(findOf(finds, 'nettle', '2026-12-15')).to.equal(null);
   });
   it('is what was seen and the phase, as long as it is fresh', () => {
-    const fresh = draftFromFind(find('2026-10-01'), '2026-10-10', true);
+    const fresh = draftFromFind(find('2026-10-01'), '2026-10-10');
     expect(fresh).to.deep.include({ phase: 'flower' });
     expect(signs(fresh)).to.deep.equal(['underCap.pores']);
-    expect(draftFromFind(find('2026-10-01'), '2026-11-10', true)).to.equal(null);
+    expect(draftFromFind(find('2026-10-01'), '2026-11-10')).to.equal(null);
   });
-  it('is the ground of a fungus by the trees above, also later, unless they differ or somebody said it', () => {
-    const under = (overhead: Find['body']['overhead'], seen: Find['body']['seen'] = []) =>
-      signs(draftFromFind(find('2026-10-01', { overhead, seen }), '2027-06-01', true));
-    expect(under(['beech', 'oak'])).to.deep.equal(['host.broadleafSoil']);
-    expect(under(['pine', 'none'])).to.deep.equal(['host.coniferSoil']);
-    expect(under(['pine', 'oak'])).to.equal(null);
-    expect(under(['none'])).to.equal(null);
-    expect(under(['pine'], [{ sign: 'host', state: 'grass', present: true }])).to.deep.equal(['host.grass']);
-    expect(draftFromFind(find('2026-10-01', { overhead: ['pine'], seen: [] }), '2026-10-02', false)).to.equal(null);
+  it('is later only the wood or ground that somebody named, and never one guessed from the trees above', () => {
+    const host = { sign: 'host', state: 'grass', present: true };
+    const later = (over: Partial<Find['body']>) => signs(draftFromFind(find('2026-10-01', over), '2027-06-01'));
+    expect(later({ seen: [host, { sign: 'underCap', state: 'pores', present: true }] })).to.deep.equal(['host.grass']);
+    expect(later({ overhead: ['pine', 'oak'] })).to.equal(null);
+    expect(signs(draftFromFind(find('2026-10-01', { overhead: ['pine'] }), '2026-10-02'))).to.deep.equal([
+      'underCap.pores',
+    ]);
   });
 });

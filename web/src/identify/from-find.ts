@@ -1,7 +1,7 @@
 import type { PatchDetail } from '@emberfield/contract';
-import type { Phase, SeenSign } from '@emberfield/core/identity';
+import type { Phase } from '@emberfield/core/identity';
 import { dayNumber } from '@emberfield/core/measure';
-import type { FindCondition, OverheadTree } from '@emberfield/core/stand';
+import type { FindCondition } from '@emberfield/core/stand';
 import type { IdentifyDraft } from './identify-draft.ts';
 
 type Find = PatchDetail['finds'][number];
@@ -21,16 +21,6 @@ const PHASE_OF: Readonly<Record<FindCondition, Phase>> = {
   // A fungus bears its signs while its fruit bodies stand, which the profiles call flower.
   fruitBody: 'flower',
 };
-const CONIFERS: ReadonlySet<OverheadTree> = new Set(['spruce', 'pine', 'larch']);
-
-/** The ground that a fungus stands on by the trees above it, where they are of one kind. */
-function hostUnder(overhead: readonly OverheadTree[]): readonly SeenSign[] {
-  const trees = overhead.filter((t) => t !== 'none');
-  const conifers = trees.filter((t) => CONIFERS.has(t)).length;
-  if (trees.length === 0 || (conifers > 0 && conifers < trees.length)) return [];
-  return [{ sign: 'host', state: conifers > 0 ? 'coniferSoil' : 'broadleafSoil', present: true }];
-}
-
 /** The newest find at a place, up to a day, that was taken for a plant; `null` where there is none. */
 export const findOf = (finds: readonly Find[], plantKey: string, day: string): Find | null =>
   finds
@@ -38,14 +28,12 @@ export const findOf = (finds: readonly Find[], plantKey: string, day: string): F
     .reduce<Find | null>((newest, f) => (newest && newest.day >= f.day ? newest : f), null);
 
 /**
- * What identifying begins with where it was found on a walk: what was seen of it, if that was lately; for a fungus the ground as well,
- * which stays. Nothing that was said then is lost by it: it can be taken back like any press.
+ * What identifying begins with where it was found on a walk: what was seen of it, if that was lately; later the wood or ground that was
+ * named, which stays. Trees overhead name none: a fungus under spruce may stand on a beech log, and confirming asks for what somebody saw.
  * @param day on which it is looked at again
  */
-export function draftFromFind({ body, day: found }: Find, day: string, isFungus: boolean): IdentifyDraft | null {
+export function draftFromFind({ body, day: found }: Find, day: string): IdentifyDraft | null {
   const lately = dayNumber(day) - dayNumber(found) <= SAME_FOR_DAYS;
   const seen = lately ? body.seen : body.seen.filter((s) => s.sign === 'host');
-  const host = isFungus && !seen.some((s) => s.sign === 'host') ? hostUnder(body.overhead) : [];
-  if (seen.length + host.length === 0) return null;
-  return { phase: lately && body.condition ? PHASE_OF[body.condition] : null, seen: [...seen, ...host] };
+  return seen.length === 0 ? null : { phase: lately && body.condition ? PHASE_OF[body.condition] : null, seen };
 }

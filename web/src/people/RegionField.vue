@@ -6,7 +6,7 @@ import ToggleChips from '../kit/ToggleChips.vue';
 import { toggled } from '../kit/toggled.ts';
 import { useWords } from '../session/words.ts';
 
-/** Where a group gathers: any of several parts of the world, or none. */
+/** Where a group gathers: one part of the world or several, or none said. */
 defineProps<{ form: FieldsForm }>();
 const chosen = defineModel<readonly Region[]>({ required: true });
 const words = useWords();

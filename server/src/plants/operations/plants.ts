@@ -1,5 +1,5 @@
 import type { PlantListItem, PlantProfile, PlantView } from '@emberfield/contract';
-import { growsIn, statusIn, withWarningsOf } from '@emberfield/core/plants';
+import { growsIn, statusIn, withWarningsOf, type Region } from '@emberfield/core/plants';
 import type { Dependencies } from '../../dependencies.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -56,6 +56,12 @@ function withSigns(profile: PlantProfile, base: PlantProfile | undefined): Plant
   };
 }
 
+/** Whether a plant may stand where a group gathers: what it has written itself it has here, whatever a file said of it elsewhere. */
+export const isHere = (
+  { profile, revision }: Pick<KnownPlant, 'profile' | 'revision'>,
+  regions: readonly Region[],
+): boolean => revision > 0 || growsIn(profile, regions);
+
 export async function listPlants(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly PlantListItem[]> {
   const plants = [...(await plantsOf(deps, group.id)).values()];
   return plants
@@ -66,7 +72,7 @@ export async function listPlants(deps: Dependencies, { group }: GroupContext<nul
       family: p.family,
       habit: p.habit,
       status: statusIn(p, group.regions),
-      here: growsIn(p, group.regions),
+      here: isHere({ profile: p, revision }, group.regions),
       severity: p.severity,
       parts: p.parts.map(({ key, name }) => ({ key, name })),
       deadlyLookAlikes: p.lookAlikes.filter((l) => l.severity === 'deadly').length,

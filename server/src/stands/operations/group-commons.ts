@@ -1,12 +1,12 @@
 import type { Dependencies } from '../../dependencies.ts';
 import { binomialOf, type PlantProfile } from '@emberfield/contract';
 import type { DatedRule } from '@emberfield/core/stand';
-import { growsIn, type Region } from '@emberfield/core/plants';
+import type { Region } from '@emberfield/core/plants';
 import type { Shore } from '@emberfield/core/tide';
 import { laterCacheOf } from '../../answers/index.ts';
 import { allRules, clearancesOf, type ClearanceRow } from '../../people/index.ts';
 import type { Viewer } from '../../patches/index.ts';
-import { plantsOf, type KnownPlant } from '../../plants/index.ts';
+import { isHere, plantsOf, type KnownPlant } from '../../plants/index.ts';
 import { poisonOf, type Poison } from './poison.ts';
 import { tidesOf, type TideRow } from '../../tide/index.ts';
 import { daySummaries, fitStations, stationsOf, type StationRow } from '../../weather/index.ts';
@@ -79,8 +79,8 @@ export function taxaOf(
   { regions }: Pick<KnownGroup, 'regions'>,
 ): readonly (PlantProfile & { readonly elsewhere: boolean })[] {
   const noted = new Set(poison.flatMap((p) => (p.found ? [binomialOf(p.kin.scientific)] : [])));
-  return [...plants.values()].map(({ profile }) => ({
-    ...profile,
-    elsewhere: !growsIn(profile, regions) && !noted.has(binomialOf(profile.scientific)),
+  return [...plants.values()].map((plant) => ({
+    ...plant.profile,
+    elsewhere: !isHere(plant, regions) && !noted.has(binomialOf(plant.profile.scientific)),
   }));
 }
