@@ -75,8 +75,23 @@ function key(event: KeyboardEvent): void {
   if (step !== undefined) {
     event.preventDefault();
     chosen.value = Math.min(things.value.length - 1, Math.max(0, chosen.value + step));
-  } else if (event.key === 'Enter') go(things.value[chosen.value]);
+  } else if (event.key === 'Enter' && isOld.value) wanted.value = true;
+  else if (event.key === 'Enter') go(things.value[chosen.value]);
 }
+/** What is shown was found for less than what was typed. */
+const isOld = computed(
+  () =>
+    text.value !== settled.value ||
+    (found.isFetching.value && (found.isPlaceholderData.value || found.data.value === undefined)),
+);
+/** Enter came before the answer: it is for the first of what will be found, unless something else is typed meanwhile. */
+const wanted = ref(false);
+watch(text, () => (wanted.value = false));
+watch(isOld, (old) => {
+  if (old || !wanted.value) return;
+  wanted.value = false;
+  go(things.value[0]);
+});
 </script>
 
 <template>

@@ -51,6 +51,9 @@ const shown = computed(() => lists.value.reduce((n, l) => n + l.plants.length, 0
 </template>
 
 <style scoped>
+h3 {
+  margin: 14px 0 6px;
+}
 ul {
   list-style: none;
   margin: 0;

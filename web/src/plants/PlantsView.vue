@@ -119,6 +119,9 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.own).length
 </template>
 
 <style scoped>
+h2 {
+  margin: 22px 0 6px;
+}
 header {
   display: flex;
   gap: 6px 16px;
