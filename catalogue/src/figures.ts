@@ -18,30 +18,30 @@ export const fixed = (value: number): Figure => estimate(value, value, value);
 export const about = (dayOfYear: number, days: number): Figure =>
   estimate(dayOfYear, dayOfYear - days, dayOfYear + days);
 
-/** Warmth of a mild January brings nothing on: sums count from this day. */
+/**
+ * Sums below this are reached by the warmth of a mild January alone, which brings nothing on: they count from the middle of February. Later stages
+ * count all of it: on the simulated islands of the proof dates are worse otherwise.
+ */
+const EARLY_SUM = 75;
 const SPRING_STARTS: MonthDay = '02-15';
 /** By then the lowland of the catalogue has gathered so much since New Year, °C·day over 5 °C. */
 const USUAL_BY_THEN = 7;
 const LEAST_SUM = 0.5;
 
-/**
- * Warm-sum above 5 °C (or another base) as a field book has it, from New Year in a usual year of the lowland, counted from the middle of
- * February; or from another day as it stands.
- */
+/** Warm-sum above 5 °C (or another base) as a field book has it: since New Year in a usual year of the lowland, or since another day. */
 export function warmth(
   sum: number,
   low: number,
   high: number,
   { baseC = 5, start }: { readonly baseC?: number; readonly start?: MonthDay } = {},
 ): StageModel {
-  const [value, least, most] = [sum, low, high].map((s) =>
-    start === undefined ? Math.max(LEAST_SUM, s - USUAL_BY_THEN) : s,
-  ) as [number, number, number];
+  const isEarly = start === undefined && sum < EARLY_SUM;
+  const since = (s: number): number => (isEarly ? Math.max(LEAST_SUM, s - USUAL_BY_THEN) : s);
   return {
     kind: 'thermal',
-    start: start ?? SPRING_STARTS,
+    start: start ?? (isEarly ? SPRING_STARTS : '01-01'),
     baseC: fixed(baseC),
-    sum: estimate(value, least, most),
+    sum: estimate(since(sum), since(low), since(high)),
   };
 }
 export const after = (stage: string, days: number, low: number, high: number): StageModel => ({
