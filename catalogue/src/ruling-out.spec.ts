@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { binomialOf, SIGNS, VOCABULARY } from '@emberfield/contract';
-import { isDangerous, kingdomOf, weigh, type Phase, type SeenSign } from '@emberfield/core/identity';
+import { isDangerous, isDecisive, kingdomOf, neverShows, weigh, type Phase, type SeenSign } from '@emberfield/core/identity';
 import { CATALOGUE } from './index.ts';
 
 const byKey = new Map(CATALOGUE.map((p) => [p.key, p]));
@@ -37,13 +37,14 @@ describe('of everything in the catalogue that does harm', function () {
             by.push(`${mine.key} and ${theirs.key}: ${one.sign} ${one.state}`);
     expect(by).to.deep.equal([]);
   });
-  it('nothing that kills is ruled out by one sign either that was looked at twice, as far as its table knows the sign', () => {
+  it('nothing that kills is ruled out by one sign either that was looked at twice, save by one that the pair names or that its kind never shows', () => {
     const by: string[] = [];
     for (const one of presses(true))
       for (const mine of gathered)
         for (const theirs of dangerous.filter((d) => d.severity === 'deadly')) {
           const known = theirs.shows.some((s) => s.sign === one.sign);
           if (!known || mine === theirs || decides(one, mine.key, theirs.key)) continue;
+          if (isDecisive(mine, theirs, one.sign) || neverShows(theirs, VOCABULARY.get(one.sign)!, one.state)) continue;
           if (excluded(mine.key, theirs.key, [{ ...one, again: true }]))
             by.push(`${mine.key} and ${theirs.key}: ${one.sign} ${one.state}`);
         }

@@ -43,7 +43,7 @@ export const arnica: PlantProfile = {
     { organ: 'flower', text: en('Orange-yellow, ragged heads; scented.'), price: 'glance' },
   ],
   shows: [
-    ...shows({ stalkSection: { none: MOSTLY }, growth: { rosette: MOSTLY, leafyStem: NOW_AND_THEN, fromGround: NOW_AND_THEN }, leafShape: { oval: MOSTLY, lance: SOMETIMES }, leafEdge: { smooth: MOSTLY }, leafBase: 'stalkless', leafSet: { basal: MOSTLY, opposite: OFTEN }, leafVeins: { parallel: OFTEN, arched: OFTEN }, hairs: { soft: OFTEN, bristles: SOMETIMES }, stemSkin: 'hairy', stemSection: { solid: OFTEN, hollow: SOMETIMES }, smell: { resin: SOMETIMES, none: OFTEN }, flowerForm: 'daisy', flowerSet: 'single', flowerColour: 'yellow', fruit: 'parachutes', root: 'creeping', deadStalk: { noStalk: OFTEN, podsLeft: RARELY } }),
+    ...shows({ sap: 'clear', stalkSection: { none: MOSTLY }, growth: { rosette: MOSTLY, leafyStem: NOW_AND_THEN, fromGround: NOW_AND_THEN }, leafShape: { oval: MOSTLY, lance: SOMETIMES }, leafEdge: { smooth: MOSTLY }, leafBase: 'stalkless', leafSet: { basal: MOSTLY, opposite: OFTEN }, leafVeins: { parallel: OFTEN, arched: OFTEN }, hairs: { soft: OFTEN, bristles: SOMETIMES }, stemSkin: 'hairy', stemSection: { solid: OFTEN, hollow: SOMETIMES }, smell: { resin: SOMETIMES, none: OFTEN }, flowerForm: 'daisy', flowerSet: 'single', flowerColour: 'yellow', fruit: 'parachutes', root: 'creeping', deadStalk: { noStalk: OFTEN, podsLeft: RARELY } }),
   ],
   substitutes: [{ plantKey: 'plantain', purpose: en('a leaf that country people lay on bruises') }],
   lookAlikes: [

@@ -1,19 +1,32 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import { CATALOGUE } from '@emberfield/catalogue';
-import { entrySchema, geometrySchema } from '@emberfield/contract';
+import { entrySchema, geometrySchema, VOCABULARY, type EntryOf } from '@emberfield/contract';
+import { confirmation, mayConfirm } from '@emberfield/core/identity';
 import { casesOf } from './cases.ts';
 import { historyOf } from './history.ts';
+import { identificationOf } from './identifications.ts';
 import { seededId } from './ids.ts';
 import { heightAt } from './island/geometry.ts';
 import { islandMap } from './island/map.ts';
-import { factsOf, PATCHES, STANDS } from './island/places.ts';
+import { factsOf, PATCHES, STANDS, type DemoStand } from './island/places.ts';
 import { chanceFrom, seedOf } from './truth/chance.ts';
 import { trueStageDays, TRUE_PLANTS } from './truth/plants.ts';
 import { islandWeather, outlookFrom } from './truth/weather.ts';
 
 const weather = islandWeather(31, 2014, 2027);
 const today = Math.round(Date.parse('2026-05-15') / 86_400_000);
+
+const optionsOf = (stand: DemoStand) => ({
+  stand,
+  standId: seededId(1, stand.key),
+  patchId: seededId(2, stand.patch),
+  profile: CATALOGUE.find((p) => p.key === stand.plant)!,
+  heightM: heightAt(PATCHES.find((p) => p.key === stand.patch)!.at),
+  weather,
+  today,
+  firstYear: 2020,
+});
 
 describe('the demo island', () => {
   it('is the same at every start', () => {
@@ -47,6 +60,17 @@ describe('the demo island', () => {
     for (const s of STANDS)
       expect(CATALOGUE.some((p) => p.key === s.plant) && PATCHES.some((p) => p.key === s.patch), s.key).to.equal(true);
   });
+  it('has every stand that is taken for settled identified by signs that settle it, in a past season', () => {
+    for (const stand of STANDS.filter((s) => s.identity === undefined)) {
+      const said = identificationOf(optionsOf(stand))!.entry as EntryOf<'identity'>;
+      expect(() => entrySchema.validateSync(said, { strict: true }), stand.key).not.to.throw();
+      const { seen, phase } = said.body;
+      expect(mayConfirm(confirmation(CATALOGUE, VOCABULARY, { key: stand.plant, seen, phase })), stand.key).to.equal(
+        true,
+      );
+      expect(said.day < '2021-01-01', `${stand.key} ${said.day}`).to.equal(true);
+    }
+  });
   it('lets plants come in the order of their stages, earlier in a warm spring, later up the hill', () => {
     for (const plant of Object.keys(TRUE_PLANTS)) {
       const days = [...trueStageDays(plant, { standName: 'x', heightM: 40 }, 2020, weather).values()];
@@ -68,17 +92,7 @@ describe('the demo island', () => {
     const ids = new Set<string>();
     let told = 0;
     for (const stand of STANDS) {
-      const patch = PATCHES.find((p) => p.key === stand.patch)!;
-      const options = {
-        stand,
-        standId: seededId(1, stand.key),
-        patchId: seededId(2, stand.patch),
-        profile: CATALOGUE.find((p) => p.key === stand.plant)!,
-        heightM: heightAt(patch.at),
-        weather,
-        today,
-        firstYear: 2020,
-      };
+      const options = optionsOf(stand);
       for (const { entry } of [...historyOf(options), ...casesOf(options)]) {
         expect(
           () => entrySchema.validateSync(entry, { strict: true }),

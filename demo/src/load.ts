@@ -18,6 +18,7 @@ import {
   type Dependencies,
 } from '@emberfield/server';
 import { casesOf } from './cases.ts';
+import { identificationOf } from './identifications.ts';
 import { historyOf, type Told } from './history.ts';
 import { seededId } from './ids.ts';
 import { heightAt, lonLat, MIDDLE, type Km } from './island/geometry.ts';
@@ -186,7 +187,7 @@ async function loadStands({ db, groupId, madeAt, today, todayNumber, weather }: 
       patchId,
       plantKey: stand.plant,
       where: stand.where ?? '',
-      identity: stand.identity ?? 'confirmed',
+      identity: stand.identity ?? 'unconfirmed',
       sinceYear: stand.since ?? null,
       restUntil: stand.restUntil ?? null,
       restReason: stand.restReason ?? '',
@@ -204,7 +205,8 @@ async function loadStands({ db, groupId, madeAt, today, todayNumber, weather }: 
       today: todayNumber,
       firstYear: FIRST_HISTORY_YEAR,
     };
-    const own = [...historyOf(options), ...casesOf(options)]
+    const identified = stand.identity === undefined ? identificationOf(options) : null;
+    const own = [...(identified ? [identified] : []), ...historyOf(options), ...casesOf(options)]
       .filter((t) => t.entry.day <= today)
       .sort((a, b) => (a.entry.day < b.entry.day ? -1 : a.entry.day > b.entry.day ? 1 : 0));
     // All but takes are plain rows; a take needs its allowance reckoned from them, in the order of its days.

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { ERROR_CODES, HAZARDS, SIGNS, UNIT_KEYS } from '@emberfield/contract';
-import { createWords, MESSAGES, type Messages } from './index.ts';
+import { createWords, MESSAGES, sayUse, type Messages } from './index.ts';
 
 const flat = (m: Messages, path = ''): (readonly [string, string])[] =>
   Object.entries(m).flatMap(([k, v]) =>
@@ -30,6 +30,14 @@ describe('German', () => {
       ([key, text]) => german.get(key) === text && !ALIKE.test(text) && /[a-z]{3}/.test(text),
     );
     expect(same.map(([key, text]) => `${key}: ${text}`)).to.deep.equal([]);
+  });
+  it('says what a window is for, of the shipped list; another use as it was written', () => {
+    expect([
+      sayUse(words.t, 'late leaves'),
+      sayUse(words.t, 'cooked, autumn'),
+      sayUse(words.t, 'bird lime'),
+    ]).to.deep.equal(['späte Blätter', 'gekocht, im Herbst', 'bird lime']);
+    expect(sayUse(createWords('en').t, 'retted standing')).to.equal('retted standing');
   });
   it('fills the same holes', () => {
     for (const [key, text] of english) {

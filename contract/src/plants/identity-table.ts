@@ -14,6 +14,7 @@ export interface IdentityRow {
   /** Not known to grow in the group's regions, and nobody of it has noted it. */
   readonly elsewhere: boolean;
   readonly shows: readonly ShownSign[];
+  readonly decides?: PlantProfile['decides'];
   /** Its stages there, this season and the next, with the days they are likely reached, in order. */
   readonly stages: readonly { readonly name: Text; readonly phase: Phase; readonly day: string }[];
   readonly lookAlikes: readonly {

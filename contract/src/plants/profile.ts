@@ -39,7 +39,7 @@ import {
   type Text,
 } from '../platform/schema.ts';
 import { positiveFigure, stageModel } from './stage-model.ts';
-import { isSignState, SIGNS } from './signs.ts';
+import { isSignState, signOf, SIGNS } from './signs.ts';
 
 const ceilingRule = lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;
@@ -101,6 +101,17 @@ const areFrequencies = (value: unknown): boolean =>
   !Array.isArray(value) &&
   Object.keys(value as object).length > 0 &&
   Object.values(value as object).every((f) => typeof f === 'number' && f > 0 && f <= 1);
+
+/** By the key of another plant, signs that decide between the two. */
+const decides = () =>
+  mixed<Record<string, readonly string[]>>().test('decides', 'unknownState', given(areSignsByPlant));
+const areSignsByPlant = (value: unknown): boolean =>
+  typeof value === 'object' &&
+  !Array.isArray(value) &&
+  Object.keys(value as object).length <= 40 &&
+  Object.values(value as object).every(
+    (signs) => Array.isArray(signs) && signs.length <= SIGNS.length && signs.every((s) => signOf(String(s))),
+  );
 
 const regions = () =>
   exactly(
@@ -187,6 +198,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
     20,
   ),
   shows: listOf(shownSign(), 80),
+  decides: maybe(decides() as unknown as Schema<Readonly<Record<string, readonly string[]>> | undefined>),
   substitutes: listOf(exactly({ plantKey: key(), purpose: text(200) }).required(), 10),
   cautions: listOf(exactly({ class: oneOf(CAUTION_CLASSES), text: text() }).required(), 30),
   bring: text(),

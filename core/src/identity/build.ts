@@ -47,6 +47,35 @@ export function isOfOtherKingdom(habit: Habit, sign: SignSpec, state: string): b
   return HAS_THALLUS.has(kingdom) || (kingdom === 'fungus') !== FUNGUS_ORGANS.has(sign.organ);
 }
 
+const DIVIDED: ReadonlySet<string> = new Set(['threeLeaflets', 'feather', 'fineFeather']);
+/** What neither a divided leaf is nor one of its leaflets. */
+const NEVER_OF_DIVIDED: ReadonlySet<string> = new Set(['strap', 'arrow', 'needle', 'scale']);
+const COLOURED_SAP: ReadonlySet<string> = new Set(['milk', 'orange']);
+const WOODY: ReadonlySet<Habit> = new Set(['shrub', 'tree', 'conifer']);
+
+/**
+ * Whether a taxon never shows a state by its kind, though its table has other states of the sign: a leaf is divided or it is not, at every age;
+ * barbs at its foot are there or not; milk runs in certain families only; what has a trunk lies in no rosette, and what dies back is no tree. Read wrongly it is all the same.
+ * A leaflet is taken for a leaf, and a leaf cut like a hand for leaflets: these say nothing here.
+ * @param known states of the sign in its table, in whatever phase
+ */
+export function isNever(
+  habit: Habit | undefined,
+  { key }: SignSpec,
+  state: string,
+  known: ReadonlySet<string>,
+): boolean {
+  if (known.has(state)) return false;
+  if (key === 'sap') return COLOURED_SAP.has(state);
+  if (key === 'growth')
+    return habit !== undefined && ((state === 'rosette' && WOODY.has(habit)) || (state === 'tree' && SOFT.has(habit)));
+  if (key !== 'leafShape') return false;
+  if (state === 'arrow' && !known.has('heart')) return true;
+  const isDivided = [...known].some((s) => DIVIDED.has(s));
+  if (DIVIDED.has(state)) return !isDivided && !known.has('hand');
+  return NEVER_OF_DIVIDED.has(state) && [...known].every((s) => DIVIDED.has(s));
+}
+
 /** Whether a taxon is built to show a sign in any state. */
 export const isBuiltFor = (habit: Habit, sign: SignSpec): boolean =>
   sign.states.some((state) => !isOfOtherKingdom(habit, sign, state) && !lacks(habit, sign, state));

@@ -1,7 +1,7 @@
 import { distribution, normalised } from './distribution.ts';
 import { chanceOf, misread, type Looked } from './reading.ts';
 import type { IdentityTaxon, SeenSign, Severity, SignPrice, SignSpec } from './sign.ts';
-import { ELSEWHERE, organsNeeded, outweighs, weigh, withRatio, type Weighing } from './weigh.ts';
+import { chanceOfOther, ELSEWHERE, organsNeeded, outweighs, weigh, withRatio, type Weighing } from './weigh.ts';
 
 export interface NextSign {
   readonly sign: string;
@@ -132,7 +132,7 @@ function after(
 ): Weighing {
   const one = { sign: sign.key, state, present: true };
   const mine = chanceOf(wanted, sign, one, looked);
-  const theirs = chanceOf(other, sign, one, { ...looked, phase: null });
+  const theirs = chanceOfOther([wanted, other], sign, one, looked);
   if (mine === null || theirs === null) return weighing;
   return withRatio(weighing, { sign, ratio: mine / theirs, other });
 }

@@ -1,7 +1,8 @@
-import { isOfOtherKingdom, lacks } from './build.ts';
+import { isNever, isOfOtherKingdom, lacks } from './build.ts';
 import {
   rowsOf,
   shownFrequency,
+  statesOf,
   type IdentityTaxon,
   type Phase,
   type SeenSign,
@@ -44,12 +45,14 @@ export interface Looked {
  * The chance that somebody who looks at a taxon says what was said of a sign, misreadings counted: f shown, m misread → m + f (1 − 2 m).
  * `null` where its table says nothing of the sign: that tells nothing. Never 0 or 1.
  * @param phase whose rows hold; `null`: the phase in which it shows it most, for a phase may be taken wrongly.
+ * @param isDecisive the pair names the sign as decisive: what the table leaves out is never shown, not seldom; misread it is all the same.
  */
 export function chanceOf(
   taxon: IdentityTaxon,
   sign: SignSpec,
   { state, present, again = false }: SeenSign,
   { phase, wanted }: Looked,
+  isDecisive = false,
 ): number | null {
   const { habit } = taxon;
   if (habit && isOfOtherKingdom(habit, sign, state)) return said(present, 0, MISREAD_KINGDOM);
@@ -58,9 +61,14 @@ export function chanceOf(
   if (shown === null) return null;
   const wrong = present && isSmellOf(wanted, sign, state) ? SMELLS_OF_WANTED : misreadOf(sign, again);
   // What is decided over night is looked at by itself, in white on black: what its table leaves out is not overlooked.
-  const least = sign.price === 'overnight' || sign.price === 'microscope' ? 0 : SELDOM;
+  const isSure = isDecisive || sign.price === 'overnight' || sign.price === 'microscope';
+  const least = isSure || (present && neverShows(taxon, sign, state)) ? 0 : SELDOM;
   return said(present, Math.min(1 - least, Math.max(least, shown)), wrong);
 }
+
+/** Whether a taxon never shows a state by its kind: see `isNever`. */
+export const neverShows = (taxon: IdentityTaxon, sign: SignSpec, state: string): boolean =>
+  isNever(taxon.habit, sign, state, statesOf(taxon, sign.key));
 
 /** Two looks go wrong alike only if both do. Fingers that smell do so at the second look as well. */
 const misreadOf = (sign: SignSpec, again: boolean): number =>

@@ -37,6 +37,8 @@ export interface IdentityTaxon {
   /** How it is built; what it cannot show by that is known without a table. */
   readonly habit?: Habit;
   readonly shows: readonly ShownSign[];
+  /** Signs that decide between it and another, by the other's key: what the other's table leaves out of them it never shows. */
+  readonly decides?: Readonly<Record<string, readonly string[]>>;
   /** It is not known to grow, wild or planted, where one looks. */
   readonly elsewhere?: boolean;
 }
@@ -78,6 +80,17 @@ export function rowsOf({ shows }: IdentityTaxon, sign: string): readonly ShownSi
     tables.set(shows, (table = made));
   }
   return table.get(sign) ?? NO_ROWS;
+}
+
+const states = new WeakMap<readonly ShownSign[], ReadonlySet<string>>();
+const NO_STATES: ReadonlySet<string> = new Set();
+/** The states of a sign that its table has in whatever phase. */
+export function statesOf(taxon: IdentityTaxon, sign: string): ReadonlySet<string> {
+  const rows = rowsOf(taxon, sign);
+  if (rows === NO_ROWS) return NO_STATES;
+  let known = states.get(rows);
+  if (!known) states.set(rows, (known = new Set(rows.flatMap((r) => Object.keys(r.states)))));
+  return known;
 }
 
 /**

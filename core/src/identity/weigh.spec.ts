@@ -46,6 +46,24 @@ describe('weighing what was seen between two taxa', () => {
     const whisper = { edge: { smooth: 1 }, root: { taproot: 0.9, bulb: 0.6 } };
     expect(held(mine, whisper, 'edge.toothed', 'root.bulb').excluded).to.equal(false);
   });
+  it('takes one sign that the pair names as decisive, looked at twice: once it may be misread', () => {
+    const mine = { ...taxon('mine', 'none', { edge: { toothed: 1 } }), decides: { theirs: ['edge'] } };
+    const theirs = taxon('theirs', 'deadly', { edge: { smooth: 1 } });
+    const looked = (one: IdentityTaxon, again: boolean, state = 'toothed') =>
+      weigh([one, theirs], SIGNS, [{ sign: 'edge', state, present: true, again }], { phase: null, wanted: one });
+    // Never shown, misread 3 in 100: 0.9418 / 0.03, and twice 9 in 10,000.
+    expect(looked(mine, false)).to.deep.include({ factor: ALWAYS / 0.03, excluded: false });
+    expect(looked(mine, true)).to.deep.include({ factor: 100, excluded: true });
+    expect(looked({ ...mine, decides: { another: ['edge'] } }, true).excluded).to.equal(false);
+    // What its table does know of the sign is weighed as ever.
+    expect(looked(mine, true, 'smooth').factor).to.be.below(1);
+    const lobed = { ...theirs, shows: taxon('', 'none', { edge: { smooth: 0.9, toothed: 0.1 } }).shows };
+    const weighed = weigh([mine, lobed], SIGNS, [{ ...saw('edge.toothed'), again: true }], {
+      phase: null,
+      wanted: mine,
+    });
+    expect(weighed.excluded).to.equal(false);
+  });
   it('counts signs of one organ once, the strongest against and the strongest for the other', () => {
     const mine = { edge: { toothed: 1 }, base: { round: 1 } };
     const theirs = { edge: { smooth: 1 }, base: { pointed: 1 } };

@@ -53,7 +53,8 @@ const NOTHING: Weighing = { factor: 1, organs: [], notFound: 1, excluded: false 
 /**
  * Weighs what was seen between two taxa: the likelihood ratio with misreadings inside. Signs of one organ go together and count once: the
  * strongest against the other, times the strongest for it. Smell and place never speak against anything, only for it. Ruled out is the
- * other where that outweighs it and two organs speak, or one look that decides by itself (a print over night, a fungus that is no plant).
+ * other where that outweighs it and two organs speak, or one that decides by itself: a print over night, a fungus that is no plant, or what the
+ * pair names as decisive, looked at twice (once it may be misread).
  *
  * More that speaks for the other never rules it out.
  * @param first what the other is held against
@@ -73,8 +74,7 @@ export function weigh(
     const sign = signs.get(one.sign);
     if (!sign?.states.includes(one.state)) continue;
     const mine = chanceOf(first, sign, one, looked);
-    // The other may stand in another phase than one thinks: the most that it shows in any is held against it.
-    const theirs = chanceOf(other, sign, one, { ...looked, phase: null });
+    const theirs = chanceOfOther([first, other], sign, one, looked);
     if (mine === null || theirs === null) continue;
     const ratio = mine / theirs;
     if (one.present) weighing = withRatio(weighing, { sign, ratio, other });
@@ -83,6 +83,19 @@ export function weigh(
   }
   return judged(weighing.organs, Math.min(MOST_NOT_FOUND_SAYS, against) * inFavour, other);
 }
+
+/** The other may stand in another phase than one thinks: the most that it shows in any is held against it. */
+export const chanceOfOther = (
+  [first, other]: readonly [IdentityTaxon, IdentityTaxon],
+  sign: SignSpec,
+  one: SeenSign,
+  looked: Looked,
+): number | null =>
+  chanceOf(other, sign, one, { ...looked, phase: null }, one.present && isDecisive(first, other, sign.key));
+
+/** The first names the sign as one that the other cannot have. */
+export const isDecisive = ({ decides }: IdentityTaxon, { key }: IdentityTaxon, sign: string): boolean =>
+  decides?.[key]?.includes(sign) ?? false;
 
 /** Of the place, or of the nose, which the fingers take in: it speaks for a taxon and never against one. */
 const isNoWitness = (sign: SignSpec): boolean => sign.ofPlace || sign.organ === 'smell';

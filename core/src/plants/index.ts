@@ -35,6 +35,7 @@ export {
   lookAlikesUnnamed,
   missingWarnings,
   ORGANS_OF_DANGER,
+  decidesAnew,
   twinsWithoutApart,
   twinsWithoutSigns,
   withWarningsOf,

@@ -105,13 +105,18 @@ export interface PlantProfile {
     readonly scientific: string;
     readonly severity: LookAlikeSeverity;
     readonly separatedBy: Text;
-    /** Stage of this plant from which on it can be told apart, or `ALWAYS`, in every window; left out: as the window says. */
+    /** Stage of this plant from which on it can be told apart, or `ALWAYS`, in every window but those that say never; left out: as the window says. */
     readonly apartFrom?: string;
     /** What tells it apart stands on every leaf, cap or root: who is cleared for the family may take piece by piece before. */
     readonly pieceByPiece?: boolean;
   }[];
   /** Which states of the vocabulary's signs it shows, and how often. All such frequencies are estimates. */
   readonly shows: readonly ShownSign[];
+  /**
+   * Signs of the vocabulary that decide by themselves between it and another, by the other's key: a state that the other's table leaves out it
+   * never shows. Of the shipped list only; a copy has those of what it was copied from.
+   */
+  readonly decides?: Readonly<Record<string, readonly string[]>>;
   /** Other plants that serve the same purpose: for one under pressure, what to gather or grow instead. */
   readonly substitutes: readonly { readonly plantKey: string; readonly purpose: Text }[];
   readonly cautions: readonly { readonly class: (typeof CAUTION_CLASSES)[number]; readonly text: Text }[];

@@ -95,5 +95,11 @@ export const twinsWithoutApart = (
 ): readonly Twin[] =>
   lookAlikes.filter((l) => isDangerous(l.severity) && l.apartFrom === undefined && !(base && hasTwin(base, l)));
 
+/** Whether it names as decisive what the plant it was copied from does not: that takes somebody who has seen many, and no group is asked to. */
+export const decidesAnew = (
+  base: Pick<PlantProfile, 'decides'> | null,
+  { decides = {} }: Pick<PlantProfile, 'decides'>,
+): boolean => Object.entries(decides).some(([other, signs]) => signs.some((s) => !base?.decides?.[other]?.includes(s)));
+
 /** Signs of so many organs must be known of something dangerous: with fewer nothing could ever be ruled out against it. */
 export const ORGANS_OF_DANGER = 2;

@@ -38,9 +38,12 @@ export const apartStages = ({ lookAlikes }: Pick<PlantProfile, 'lookAlikes'>, { 
     (stage): stage is string => stage !== undefined && stage !== ALWAYS && stage !== NEVER,
   );
 
-/** From when on one look-alike can be told apart in a window. What its own line says comes before what the window says of all. */
+/**
+ * From when on one look-alike can be told apart in a window. What its own line says comes before what the window says of all; but where
+ * nothing can be told while the window is open (roots, leaves that come again in autumn), no stage of spring tells it.
+ */
 export function apartIn({ apartFrom }: Twin, { separableFrom, apart }: Dated): Apart {
-  const from = apartFrom ?? separableFrom ?? ALWAYS;
+  const from = apartFrom !== ALWAYS && separableFrom === NEVER ? NEVER : (apartFrom ?? separableFrom ?? ALWAYS);
   if (from === ALWAYS || from === NEVER) return from;
   return apart.find((a) => a.stage === from)?.day ?? NEVER;
 }

@@ -98,7 +98,7 @@ describe('seasons reckoned in another thread', () => {
       seasonsAbout(packSeasons(nothingToTake, on(day), { unsettled })).map(([season]) => season);
     const flowered = lookAgainOn(book, eachOnce(book), on('2026-06-01'))!;
     expect(flowered.stage.bbch).to.be.oneOf([6, 8]);
-    const after = isoDay(flowered.reached.p50! + 60);
+    const after = isoDay(flowered.reached.p50! + 90);
     expect(lookAgainOn(book, eachOnce(book), on(after))!.reached.p50).to.be.greaterThan(on('2027-01-01'));
     expect([asked(after, false), asked('2026-05-15', true), asked(after, true)]).to.deep.equal([
       [],

@@ -111,12 +111,16 @@ describe('a plant from nothing', () => {
     expect(await refused(lovage({ severity: 'poisonous', shows: nettle.shows.slice(0, 1) }))).to.equal(
       'shows: dangerNeedsSigns',
     );
+    expect(await refused(lovage({ decides: { hemlock: ['hairs'] } }))).to.equal('decides: decidesAnew');
+    const sure = { ...ramsons, key: 'garlic', decides: { ...ramsons.decides, 'autumn-crocus': ['root'] } };
+    expect(await refused(sure, { copiedFrom: 'ramsons' })).to.equal('decides: decidesAnew');
+    expect(await refused(lovage({ decides: { hemlock: ['halo'] } }))).to.equal('decides: unknownState');
     const mild = { ...ramsons, key: 'garlic', windows: ramsons.windows.map(({ separableFrom: _w, ...w }) => w) };
     expect(await refused(mild, { copiedFrom: 'ramsons' })).to.equal('windows: warningMissing');
   });
 
   it('a copy of before keeps the warnings that its model was given later, and so does a copy of that copy', async () => {
-    const old = { ...ramsons, key: 'old-ramsons', lookAlikes: [], cautions: [] };
+    const old = { ...ramsons, key: 'old-ramsons', lookAlikes: [], cautions: [], decides: { hemlock: ['smell'] } };
     const row = { groupId: group.groupId, revision: 1, note: '', madeBy: group.keeper.accountId, madeAt: new Date() };
     await insertOwnProfile(group.server.deps.db, { ...row, key: 'old-ramsons', copiedFrom: 'ramsons', profile: old });
     await insertOwnProfile(group.server.deps.db, {
@@ -129,6 +133,8 @@ describe('a plant from nothing', () => {
       const { profile } = await group.get<PlantView>(`plants/${key}`);
       expect(profile.lookAlikes, key).to.have.deep.members([...ramsons.lookAlikes]);
       expect(profile.cautions, key).to.have.deep.members([...ramsons.cautions]);
+      // Nor does it hold to a sign that its model no longer takes for decisive.
+      expect(profile.decides, key).to.deep.equal(ramsons.decides);
     }
   });
 

@@ -1,12 +1,14 @@
 import { SIGNS, type IdentityRow, type Text } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
-import { isDangerous, separableFrom, separatorsIn, SEPARATES, type Phase } from '@emberfield/core/identity';
+import { isDangerous, isDecisive, separableFrom, separatorsIn, SEPARATES, type Phase } from '@emberfield/core/identity';
 import type { Candidate } from './field-left.ts';
 
 interface PairRow {
   readonly sign: string;
   /** It tells the two apart, so often that it decides. */
   readonly decides: boolean;
+  /** By itself, looked at twice: the other never shows it. */
+  readonly alone: boolean;
   readonly mine: readonly string[];
   readonly theirs: readonly string[];
 }
@@ -57,6 +59,7 @@ export function pairOf(
     .map(({ sign, separation }) => ({
       sign,
       decides: separation >= SEPARATES,
+      alone: isDecisive(mine, theirs, sign),
       mine: statesOf(mine, sign, now),
       theirs: statesOf(theirs, sign, null),
     }));

@@ -73,6 +73,11 @@ async function takeOff(): Promise<void> {
     problem.value = (error as Error).message;
   }
 }
+const deciding = (scientific: string): readonly string[] => {
+  const other = plants.data.value?.find((x) => binomialOf(x.scientific) === binomialOf(scientific))?.key;
+  const signs = other === undefined ? undefined : p.value!.decides?.[other];
+  return signs?.map((s) => words.value.t(`sign.${s}`)) ?? [];
+};
 const day = (n: number): string =>
   words.value.format.day(new Date(Date.UTC(2025, 0, Math.round(n))).toISOString().slice(0, 10));
 const sourceOf = (key: string): string =>
@@ -161,7 +166,12 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
             ><br /><span class="soft small">{{ from(hasTwin(base, l)) }}</span></template
           >
         </template>
-        <template #by="{ row: l }"><CatalogueText :text="l.separatedBy" /></template>
+        <template #by="{ row: l }">
+          <CatalogueText :text="l.separatedBy" />
+          <p v-if="deciding(l.scientific).length" class="soft small">
+            {{ words.t('plants.decidedBy', { signs: deciding(l.scientific).join(' · ') }) }}
+          </p>
+        </template>
         <template #severity="{ row: l }"
           ><span :class="{ warn: l.severity === 'deadly' }">{{
             words.t(`stand.severity.${l.severity}`)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
+import { sayUse } from '@emberfield/words';
 import HouseChart from '../charts/HouseChart.vue';
 import { chartText, namesAxis, tipOfMarks, valueAxis, type DrawnMark } from '../charts/chart-look.ts';
 import { palette } from '../platform/theme.ts';
@@ -44,7 +45,7 @@ const option = computed(() => {
         data: bars.value.map((b) => ({
           value: [b.from * 12, b.to * 12, parts.value.indexOf(b.part as (typeof parts.value)[number])],
           itemStyle: { color: leafy.includes(b.part) ? moss : ember },
-          said: `${nameOf(b.part)}: ${b.use}`,
+          said: `${nameOf(b.part)}: ${sayUse(words.value.t, b.use)}`,
         })),
         renderItem: (_: unknown, api: DrawnMark) => {
           const [left, y] = api.coord([api.value(0), api.value(2)]);

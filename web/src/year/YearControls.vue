@@ -2,6 +2,7 @@
 import { Button, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { MOST_PAST_YEARS } from '@emberfield/contract';
+import { sayUse } from '@emberfield/words';
 import PickOne from '../kit/PickOne.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import { useWords } from '../session/words.ts';
@@ -66,7 +67,7 @@ const pressedZoom = computed({
         optional
         :label="words.t('year.use')"
         :placeholder="words.t('year.anyUse')"
-        :options="uses.map((u) => ({ value: u, label: u }))" />
+        :options="uses.map((u) => ({ value: u, label: sayUse(words.t, u) }))" />
       <label
         >{{ words.t('year.past') }}
         <PickOne :model-value="past" :options="pastChoices" @update:model-value="past = $event ?? 0"

@@ -1,5 +1,5 @@
 import type { DayRangeView, YearMark, YearRow, YearWindow } from '@emberfield/contract';
-import type { Words } from '@emberfield/words';
+import { sayUse, type Words } from '@emberfield/words';
 import type { PartLine } from './year-lines.ts';
 
 export function sayMark(mark: YearMark, { t, text, amount, format }: Words): string {
@@ -25,6 +25,6 @@ export function sayRange({ p10, p50, p90 }: DayRangeView, { t, format }: Words):
 }
 
 /** "Elder · flower heads", with the use where the part has several. */
-export function nameOf({ stand, row, namesUse }: PartLine, { text }: Words): string {
-  return [text(stand.plantName), text(row.partName), ...(namesUse ? [row.use] : [])].join(' · ');
+export function nameOf({ stand, row, namesUse }: PartLine, { t, text }: Words): string {
+  return [text(stand.plantName), text(row.partName), ...(namesUse ? [sayUse(t, row.use)] : [])].join(' · ');
 }

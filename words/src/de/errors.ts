@@ -148,6 +148,7 @@ export const reasons = {
   speciesIsShipped: 'Diese Art steht schon in der Liste: lege eine Kopie an, dann kommen ihre Warnungen mit.',
   apartMissing:
     'Sage bei jedem schädlichen Doppelgänger, ab wann er zu unterscheiden ist; „nicht, solange genommen wird“ ist die vorsichtige Antwort.',
+  decidesAnew: 'Welches Merkmal allein entscheidet, sagt nur die mitgelieferte Liste: weglassen.',
   milderThanKnown: 'Die Liste kennt sie als schädlicher.',
   dangerNeedsSigns:
     'Zeichne bei etwas Schädlichem Merkmale von mindestens zwei Organen: sonst wäre nie etwas davon zu unterscheiden.',

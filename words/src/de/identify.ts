@@ -40,6 +40,7 @@ export const identify = {
     twice: '{what}, zweimal angesehen',
     cannotTell: 'nicht zu sagen',
     decides: 'unterscheidet sie jetzt',
+    decidesAlone: 'entscheidet allein, zweimal angesehen',
     fourWeeks: 'in vier Wochen',
     about: 'etwa {day}',
     waitUntil: 'Noch trennt sie nichts. Warte bis etwa {day}: {sign}.',

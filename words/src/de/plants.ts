@@ -17,6 +17,7 @@ export const plants = {
     parts: 'Teile',
     signs: 'Merkmale',
     lookAlikes: 'Doppelgänger',
+    decidedBy: 'Entscheidet allein, zweimal angesehen an zweien: {signs}',
     limits: 'Grenzen, die sie mitbringt',
     keeping: 'Aufbewahren',
     works: 'Zum Weiterlesen',

@@ -146,6 +146,7 @@ export const reasons = {
   speciesIsShipped: 'This species is in the list already: make a copy of it, and its warnings come along.',
   apartMissing:
     'Say of each harmful look-alike from when on it can be told apart; “not while it is taken” is the careful answer.',
+  decidesAnew: 'Which sign decides by itself only the shipped list says: leave it out.',
   milderThanKnown: 'The list knows it as more harmful than that.',
   dangerNeedsSigns:
     'Of something harmful draw signs of two organs at least: otherwise nothing could ever be told from it.',

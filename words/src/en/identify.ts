@@ -38,6 +38,7 @@ export const identify = {
     twice: '{what}, looked at twice',
     cannotTell: "can't tell",
     decides: 'tells them apart now',
+    decidesAlone: 'decides by itself, seen twice',
     fourWeeks: 'four weeks on',
     about: 'about {day}',
     waitUntil: 'Nothing separates them yet. Wait until about {day}: {sign}.',

@@ -15,6 +15,7 @@ import { sentences } from './sentences.ts';
 import { shell } from './shell.ts';
 import { signs } from './signs.ts';
 import { stands } from './stands.ts';
+import { uses } from './uses.ts';
 import { visits } from './visits.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
@@ -26,6 +27,7 @@ export const english = {
   ...hearth,
   ...help,
   ...stands,
+  ...uses,
   ...visits,
   ...patches,
   ...plants,

@@ -17,6 +17,7 @@ export const plants = {
     parts: 'Parts',
     signs: 'Signs',
     lookAlikes: 'Look-alikes',
+    decidedBy: 'Decides by itself, seen twice on two of them: {signs}',
     limits: 'Limits that come with it',
     keeping: 'Keeping',
     works: 'To read on',

@@ -76,6 +76,8 @@ export function tried(of: Case, specimens: number): Told {
     pages.set(hash, known);
     return known;
   };
+  // Of a sign that the field tables leave out nobody can say anything: it is no look.
+  const table = FIELD_TABLES.get(of.standing)!.get(of.phase)!;
   const confirmed = LOOKS.map(() => 0);
   const ruledOut = LOOKS.map(() => 0);
   for (let i = 0; i < specimens; i++) {
@@ -84,7 +86,7 @@ export function tried(of: Case, specimens: number): Told {
     let seen: readonly SeenSign[] = [];
     let offered = false;
     for (let look = 1; look <= MOST_LOOKS; look++) {
-      const next = page(seen).next.find((n) => !passed.has(n.sign));
+      const next = page(seen).next.find((n) => !passed.has(n.sign) && table.has(n.sign));
       if (next) {
         const said = lookAt(specimen, VOCABULARY.get(next.sign)!, { ...of, draw });
         seen = next.again ? readAgain(seen, next.sign, said) : said ? [...seen, said] : seen;

@@ -97,6 +97,7 @@ function rowOf(
     severity: profile.severity,
     gathered: profile.parts.length > 0,
     shows: profile.shows,
+    ...(profile.decides ? { decides: profile.decides } : {}),
     stages,
     lookAlikes: profile.lookAlikes.map(({ name, scientific, severity, separatedBy }) => ({
       plantKey: kin.get(binomialOf(scientific))?.key ?? null,

@@ -35,11 +35,18 @@ export async function plantsOf(
   return known;
 }
 
-/** A copy with whatever warnings its model has today, those included that came after it was made. */
-const completed = (profile: PlantProfile, base: PlantProfile | undefined): PlantProfile =>
-  base
-    ? { ...withWarningsOf(base, withSigns(profile, base)), regions: profile.regions ?? base.regions }
-    : withSigns(profile, base);
+/**
+ * A copy with whatever warnings its model has today, those included that came after it was made; what decides a pair by itself is what its
+ * model says of it today, and of one without a model nothing is.
+ */
+function completed({ decides: _, ...own }: PlantProfile, base: PlantProfile | undefined): PlantProfile {
+  if (!base) return withSigns(own, base);
+  return {
+    ...withWarningsOf(base, withSigns(own, base)),
+    regions: own.regions ?? base.regions,
+    ...(base.decides ? { decides: base.decides } : {}),
+  };
+}
 
 /** An own profile saved before signs had states: what it lacks comes from the plant it was copied from. */
 function withSigns(profile: PlantProfile, base: PlantProfile | undefined): PlantProfile {

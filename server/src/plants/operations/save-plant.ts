@@ -1,6 +1,13 @@
 import type { PlantProfile, PlantView, SavePlant } from '@emberfield/contract';
 import { signOf } from '@emberfield/contract';
-import { binomialOf, isMilder, missingWarnings, ORGANS_OF_DANGER, twinsWithoutApart } from '@emberfield/core/plants';
+import {
+  binomialOf,
+  decidesAnew,
+  isMilder,
+  missingWarnings,
+  ORGANS_OF_DANGER,
+  twinsWithoutApart,
+} from '@emberfield/core/plants';
 import type { Dependencies } from '../../dependencies.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -73,6 +80,7 @@ function assertHonest(profile: PlantProfile, base: PlantProfile | null, plants: 
     // Written from nothing it would stand there without the warnings that are known.
     if (twin) throw bad('scientific', 'speciesIsShipped');
   }
+  if (decidesAnew(base, profile)) throw bad('decides', 'decidesAnew');
   if (twinsWithoutApart(base, profile).length > 0) throw bad('lookAlikes', 'apartMissing');
   const known = new Map([...plants.values()].map((p) => [binomialOf(p.profile.scientific), p.profile.severity]));
   for (const { scientific, severity } of profile.lookAlikes) {
