@@ -15,6 +15,6 @@ function withDecisive(profile: PlantProfile): PlantProfile {
 
 const germanNames = germanByEnglish(WRITTEN);
 /** The shipped profiles, in the order of their English names. */
-export const CATALOGUE: readonly PlantProfile[] = WRITTEN.map((p) => withGerman(byPhase(withDecisive(p)), germanNames)).sort((a, b) =>
-  a.names['en']!.localeCompare(b.names['en']!),
-);
+export const CATALOGUE: readonly PlantProfile[] = WRITTEN.map((p) =>
+  withGerman(byPhase(withDecisive(p)), germanNames),
+).sort((a, b) => a.names['en']!.localeCompare(b.names['en']!));

@@ -3,8 +3,7 @@ export { HABITS } from './habit.ts';
 export { distribution, overlap } from './distribution.ts';
 export { identify, type Identification, type Standing } from './identify.ts';
 export type { NextSign } from './next-look.ts';
-export { neverShows } from './reading.ts';
-export { isDecisive, weigh, type Weighing } from './weigh.ts';
+export { isDecisive, isExcluding, weigh, type Weighing } from './weigh.ts';
 export { searchState, type Search, type SearchState } from './search.ts';
 export { canBeTold, separableFrom, separatorsIn, SEPARATES, type PhaseFrom, type Separator } from './separate.ts';
 export {

@@ -1,7 +1,16 @@
 import { distribution, normalised } from './distribution.ts';
 import { chanceOf, misread, type Looked } from './reading.ts';
 import type { IdentityTaxon, SeenSign, Severity, SignPrice, SignSpec } from './sign.ts';
-import { chanceOfOther, ELSEWHERE, organsNeeded, outweighs, weigh, withRatio, type Weighing } from './weigh.ts';
+import {
+  chanceOfOther,
+  isExcluding,
+  ELSEWHERE,
+  organsNeeded,
+  outweighs,
+  weigh,
+  withRatio,
+  type Weighing,
+} from './weigh.ts';
 
 export interface NextSign {
   readonly sign: string;
@@ -134,11 +143,12 @@ function after(
   const mine = chanceOf(wanted, sign, one, looked);
   const theirs = chanceOfOther([wanted, other], sign, one, looked);
   if (mine === null || theirs === null) return weighing;
-  return withRatio(weighing, { sign, ratio: mine / theirs, other });
+  return withRatio(weighing, { sign, ratio: mine / theirs, other, never: isExcluding([wanted, other], sign, state) });
 }
 
 /** 0: nothing speaks against it; 2: ruled out. */
-function nearness({ factor, organs }: Weighing, other: IdentityTaxon): number {
+function nearness({ factor, organs, excluded }: Weighing, other: IdentityTaxon): number {
+  if (excluded) return 2;
   const need = Math.log(outweighs(other));
   const needed = organsNeeded(other);
   const weight = Math.min(need, Math.log(factor)) / need;

@@ -1,5 +1,5 @@
-import { chanceOf, type Looked } from './reading.ts';
-import type { IdentityTaxon, SeenSign, Severity, SignSpec } from './sign.ts';
+import { chanceOf, neverShows, type Looked } from './reading.ts';
+import { statesOf, type IdentityTaxon, type SeenSign, type Severity, type SignSpec } from './sign.ts';
 
 /** Evidence of one organ for one taxon and against another. */
 interface OrganEvidence {
@@ -10,6 +10,8 @@ interface OrganEvidence {
   readonly inFavour: number;
   /** It is one of the two organs that ruling out takes. */
   readonly speaks: boolean;
+  /** What speaks loudest of it the other never shows. */
+  readonly never: boolean;
 }
 export interface Weighing {
   /** How many times likelier everything that was seen is for the first than for the other, organ by organ. */
@@ -54,7 +56,7 @@ const NOTHING: Weighing = { factor: 1, organs: [], notFound: 1, excluded: false 
  * Weighs what was seen between two taxa: the likelihood ratio with misreadings inside. Signs of one organ go together and count once: the
  * strongest against the other, times the strongest for it. Smell and place never speak against anything, only for it. Ruled out is the
  * other where that outweighs it and two organs speak, or one that decides by itself: a print over night, a fungus that is no plant, or what the
- * pair names as decisive, looked at twice (once it may be misread).
+ * other never shows (which of what kills has to be looked at twice: once it may be misread).
  *
  * More that speaks for the other never rules it out.
  * @param first what the other is held against
@@ -77,7 +79,8 @@ export function weigh(
     const theirs = chanceOfOther([first, other], sign, one, looked);
     if (mine === null || theirs === null) continue;
     const ratio = mine / theirs;
-    if (one.present) weighing = withRatio(weighing, { sign, ratio, other });
+    if (one.present)
+      weighing = withRatio(weighing, { sign, ratio, other, never: isExcluding([first, other], sign, one.state) });
     else if (ratio < 1) inFavour *= Math.max(1 / MOST_NOT_FOUND_SAYS, ratio);
     else if (!isNoWitness(sign)) against *= ratio;
   }
@@ -97,6 +100,14 @@ export const chanceOfOther = (
 export const isDecisive = ({ decides }: IdentityTaxon, { key }: IdentityTaxon, sign: string): boolean =>
   decides?.[key]?.includes(sign) ?? false;
 
+/** The other never shows it: the pair names it as decisive and its table leaves it out, or its kind has it not. */
+export const isExcluding = (
+  [first, other]: readonly [IdentityTaxon, IdentityTaxon],
+  sign: SignSpec,
+  state: string,
+): boolean =>
+  neverShows(other, sign, state) || (isDecisive(first, other, sign.key) && !statesOf(other, sign.key).has(state));
+
 /** Of the place, or of the nose, which the fingers take in: it speaks for a taxon and never against one. */
 const isNoWitness = (sign: SignSpec): boolean => sign.ofPlace || sign.organ === 'smell';
 
@@ -104,11 +115,12 @@ interface Witness {
   readonly sign: SignSpec;
   readonly ratio: number;
   readonly other: Other;
+  readonly never: boolean;
 }
 /** A weighing with one more sign that was seen. */
-export function withRatio({ organs, notFound }: Weighing, { sign, ratio, other }: Witness): Weighing {
+export function withRatio({ organs, notFound }: Weighing, { sign, ratio, other, never }: Witness): Weighing {
   const before = organs.find((o) => o.organ === sign.organ);
-  const said = before ?? { organ: sign.organ, against: 1, inFavour: 1, speaks: false };
+  const said = before ?? { organ: sign.organ, against: 1, inFavour: 1, speaks: false, never: false };
   const louder = ratio > said.against && !isNoWitness(sign);
   const against = louder ? Math.min(MOST_AN_ORGAN_SAYS, ratio) : said.against;
   const inFavour = Math.min(said.inFavour, ratio);
@@ -117,6 +129,7 @@ export function withRatio({ organs, notFound }: Weighing, { sign, ratio, other }
     against,
     inFavour,
     speaks: against * inFavour >= AN_ORGAN_SPEAKS,
+    never: louder ? never : said.never,
   };
   return judged([...organs.filter((o) => o !== before), now], notFound, other);
 }
@@ -125,6 +138,6 @@ function judged(organs: readonly OrganEvidence[], notFound: number, other: Other
   const factor = organs.reduce((product, o) => product * o.against * o.inFavour, notFound);
   const enough =
     organs.filter((o) => o.speaks).length >= organsNeeded(other) ||
-    organs.some((o) => o.against * o.inFavour >= OUTWEIGHS.deadly);
+    organs.some((o) => o.against * o.inFavour >= (o.never ? outweighs(other) : OUTWEIGHS.deadly));
   return { factor, organs, notFound, excluded: enough && factor >= outweighs(other) };
 }

@@ -1,0 +1,31 @@
+export { analyseMatrix, generationsOf, type Generations, type MatrixAnalysis } from './analysis.ts';
+export {
+  BIRTH_KINDS,
+  entriesOf,
+  isCounted,
+  LIFE_STAGES,
+  projectionMatrix,
+  ratesOf,
+  ratesWith,
+  type Birth,
+  type BirthKind,
+  type LifeHistory,
+  type LifeStage,
+  type MatrixEntry,
+  type Move,
+  type Rates,
+  type YearSpread,
+} from './life-history.ts';
+export { LEAVE_ALONE, takingFactors, type StandPlan, type TakingEffect } from './plan.ts';
+export { FAN, selectQuantiles } from './quantiles.ts';
+export {
+  compileStand,
+  emptyPlayed,
+  playAll,
+  playSlice,
+  SLICE,
+  type CompiledStand,
+  type Played,
+  type StandModel,
+} from './simulate.ts';
+export { YEAR_CLASSES, yearClassesOf, type YearClasses } from './years.ts';

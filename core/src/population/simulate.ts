@@ -1,0 +1,236 @@
+import { fillBits, fillState } from './chance.ts';
+import { entriesOf, isCounted, type Rates } from './life-history.ts';
+import { takingFactors, type StandPlan } from './plan.ts';
+import type { YearClasses } from './years.ts';
+
+/** A stand and what is done to it, ready to be played. */
+export interface StandModel {
+  readonly rates: Rates;
+  readonly years: YearClasses;
+  /** Plants by stage at the beginning. */
+  readonly start: readonly number[];
+  /** Most plants that the place carries, of those that are counted; `Infinity` where nothing holds them back. */
+  readonly capacity: number;
+  readonly plan: StandPlan;
+  /** A bad stroke (a mown verge, a flood): how likely a year, and which share of the counted plants it takes. */
+  readonly stroke: { readonly chance: number; readonly share: number } | null;
+}
+
+/** Plants and what was touched, of every run, year by year: [year × runs + run]. */
+export interface Played {
+  readonly runs: number;
+  readonly years: number;
+  readonly plants: Float64Array;
+  readonly touched: Float64Array;
+}
+
+/** Runs that are played together: enough for the loops to run long, few enough for their plants to stay in the nearest memory. */
+export const SLICE = 1000;
+
+export const emptyPlayed = (runs: number, years: number): Played => ({
+  runs,
+  years,
+  plants: new Float64Array(runs * years),
+  touched: new Float64Array(runs * years),
+});
+
+interface Table {
+  /** By entry of the matrix, by class of year. */
+  readonly values: readonly Float64Array[];
+  readonly to: readonly number[];
+  readonly from: readonly number[];
+}
+export interface CompiledStand {
+  readonly model: StandModel;
+  readonly counted: readonly number[];
+  readonly plain: Table;
+  readonly taken: Table;
+  readonly touched: Float64Array;
+}
+
+/** Prepares a stand for `playSlice`. @throws RangeError as `takingFactors`, or for a beginning of another number of stages. */
+export function compileStand(model: StandModel): CompiledStand {
+  const { rates, start } = model;
+  if (start.length !== rates.stages.length || start.some((n) => !(n >= 0)))
+    throw new RangeError('a stand begins with a number from 0 up of each stage');
+  const none = takingFactors(rates, { ...model.plan, share: 0 });
+  const factors = takingFactors(rates, model.plan);
+  return {
+    model,
+    counted: rates.stages.flatMap((s, i) => (isCounted(s) ? [i] : [])),
+    plain: tableOf(model, none),
+    taken: tableOf(model, factors),
+    touched: factors.touched,
+  };
+}
+
+/** The matrices of all classes of years with what taking does before the year begins. */
+function tableOf({ rates, years, plan }: StandModel, factors: ReturnType<typeof takingFactors>): Table {
+  const places = new Map<string, { to: number; from: number; values: Float64Array }>();
+  const add = (to: number, from: number, value: (c: number) => number): void => {
+    const key = `${to} ${from}`;
+    const place = places.get(key) ?? { to, from, values: new Float64Array(years.count) };
+    for (let c = 0; c < years.count; c++) place.values[c]! += value(c);
+    places.set(key, place);
+  };
+  for (const { to, from, share, births } of entriesOf(rates)) {
+    const column = (c: number, seed: number, survival: number): number =>
+      births.reduce(
+        (sum, b) => sum + years.births[b]![c]! * (rates.births[b]!.kind === 'seed' ? seed : 1),
+        years.survival[from]![c]! * survival * share,
+      );
+    const { stays, seed, survival, back } = factors;
+    add(to, from, (c) => stays[from]! * column(c, seed[from]!, survival[from]!));
+    // Those that are set back live on as plants of the stage before.
+    const next = from + 1;
+    if (next < rates.stages.length && back[next]! > 0) add(to, next, (c) => back[next]! * column(c, 1, 1));
+  }
+  const { setBack } = plan;
+  const at = setBack ? rates.stages.indexOf(setBack.stage) : -1;
+  if (setBack)
+    for (const [from, touched] of factors.touched.entries())
+      if (touched > 0) add(at, from, () => touched * setBack.perTouched);
+  const all = [...places.values()];
+  return { values: all.map((p) => p.values), to: all.map((p) => p.to), from: all.map((p) => p.from) };
+}
+
+/**
+ * Plays some runs of a stand over all years, without the chance of single plants: every run has its own good and bad years. The same seed and
+ * run give the same, however the runs are cut into slices of `SLICE`.
+ * @param first run of the slice, a multiple of `SLICE`; its runs are written to `into`.
+ * Cost: runs × years × entries of the matrix.
+ */
+export function playSlice(stand: CompiledStand, seed: number, first: number, into: Played): void {
+  const { model, counted, plain, taken } = stand;
+  const { rates, years, start, capacity, plan, stroke } = model;
+  const count = Math.min(SLICE, into.runs - first);
+  const stages = rates.stages.length;
+  // Rows of the stages this year, of the same next year, and of those runs that take, one after the other.
+  const rows = new Float64Array(3 * stages * count);
+  const kinds = new Int32Array(count);
+  const strokes = new Int32Array(count);
+  const total = new Float64Array(count);
+  const state = new Uint32Array(4);
+  fillState(state, seed + first);
+  start.forEach((n, s) => rows.fill(n, s * count, (s + 1) * count));
+  let [now, next] = [0, stages * count];
+  const other = 2 * stages * count;
+  const step = ({ values, to, from }: Table, target: number): void => {
+    rows.fill(0, target, target + stages * count);
+    for (let e = 0; e < values.length; e++)
+      addProduct(rows, target + to[e]! * count, now + from[e]! * count, values[e]!, kinds, count);
+  };
+  const sum = (of: number): void => {
+    total.fill(0);
+    for (const s of counted) addRow(total, rows, of + s * count, count);
+  };
+  sum(now);
+  for (let year = 0; year < into.years; year++) {
+    fillBits(kinds, count, years.count - 1, state);
+    const at = year * into.runs + first;
+    const takes = plan.share > 0 && year % plan.everyYears === 0;
+    step(takes && plan.fromCount === 0 ? taken : plain, next);
+    if (takes) {
+      if (plan.fromCount > 0) {
+        // Those runs take that have enough plants.
+        step(taken, other);
+        for (let s = 0; s < stages; s++)
+          chooseWhere(rows, next + s * count, other + s * count, total, plan.fromCount, count);
+      }
+      noteTouched(stand, { rows, now, total }, into.touched.subarray(at, at + count));
+    }
+    const { planted } = plan;
+    if (planted && year < planted.years) {
+      const row = next + rates.stages.indexOf(planted.stage) * count;
+      for (let r = 0; r < count; r++) rows[row + r] = rows[row + r]! + planted.number;
+    }
+    if (stroke) {
+      fillBits(strokes, count, -1, state);
+      for (const s of counted) strike(rows, next + s * count, strokes, stroke, count);
+    }
+    sum(next);
+    if (capacity < Infinity) holdTo({ rows, next, total }, counted, capacity);
+    into.plants.set(total, at);
+    [now, next] = [next, now];
+  }
+}
+
+const TO_UNIT = 1 / 4294967296;
+
+// The loops over the runs stand each in a function of its own, of typed arrays and numbers alone: so the compiler makes the best of them.
+
+function addProduct(
+  rows: Float64Array,
+  to: number,
+  from: number,
+  value: Float64Array,
+  kinds: Int32Array,
+  count: number,
+): void {
+  for (let r = 0; r < count; r++) rows[to + r] = rows[to + r]! + value[kinds[r]!]! * rows[from + r]!;
+}
+function addRow(total: Float64Array, rows: Float64Array, row: number, count: number): void {
+  for (let r = 0; r < count; r++) total[r] = total[r]! + rows[row + r]!;
+}
+function chooseWhere(
+  rows: Float64Array,
+  to: number,
+  from: number,
+  total: Float64Array,
+  atLeast: number,
+  count: number,
+): void {
+  for (let r = 0; r < count; r++) if (total[r]! >= atLeast) rows[to + r] = rows[from + r]!;
+}
+function strike(
+  rows: Float64Array,
+  row: number,
+  strokes: Int32Array,
+  { chance, share }: { readonly chance: number; readonly share: number },
+  count: number,
+): void {
+  const left = 1 - share;
+  for (let r = 0; r < count; r++) if ((strokes[r]! >>> 0) * TO_UNIT < chance) rows[row + r] = rows[row + r]! * left;
+}
+
+/** Ceiling model of density dependence: what is above what the place carries dies, of all counted stages alike. */
+function holdTo(
+  { rows, next, total }: { readonly rows: Float64Array; readonly next: number; readonly total: Float64Array },
+  counted: readonly number[],
+  capacity: number,
+): void {
+  const count = total.length;
+  for (let r = 0; r < count; r++) {
+    const n = total[r]!;
+    if (n <= capacity) continue;
+    total[r] = capacity;
+    for (let i = 0; i < counted.length; i++) {
+      const at = next + counted[i]! * count + r;
+      rows[at] = (rows[at]! * capacity) / n;
+    }
+  }
+}
+
+function noteTouched(
+  { touched, model }: CompiledStand,
+  { rows, now, total }: { readonly rows: Float64Array; readonly now: number; readonly total: Float64Array },
+  out: Float64Array,
+): void {
+  const { fromCount } = model.plan;
+  for (const [s, share] of touched.entries()) {
+    const row = now + s * out.length;
+    if (share > 0) for (let r = 0; r < out.length; r++) out[r] = out[r]! + share * rows[row + r]!;
+  }
+  if (fromCount > 0) for (let r = 0; r < out.length; r++) if (total[r]! < fromCount) out[r] = 0;
+}
+
+/** Plays all runs at once. @throws as `compileStand` */
+export function playAll(
+  model: StandModel,
+  { seed, runs, years }: { readonly seed: number; readonly runs: number; readonly years: number },
+): Played {
+  const stand = compileStand(model);
+  const played = emptyPlayed(runs, years);
+  for (let first = 0; first < runs; first += SLICE) playSlice(stand, seed, first, played);
+  return played;
+}
