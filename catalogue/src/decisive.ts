@@ -44,6 +44,8 @@ const WRITTEN: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   plantain: { foxglove: 'leafVeins' },
   'evening-primrose': { foxglove: 'flowerForm', ragwort: 'flowerForm' },
   'purple-coneflower': { foxglove: 'flowerForm' },
+  cowslip: { foxglove: 'flowerSet' },
+  mullein: { foxglove: 'flowerForm' },
   bilberry: { 'deadly-nightshade': 'leafEdge berryColour', 'herb-paris': 'leafEdge flowerForm' },
   bramble: { 'deadly-nightshade': 'stemSkin leafShape fruit' },
   sloe: { 'deadly-nightshade': 'stemSkin fruit', 'alder-buckthorn': 'stemSkin' },
@@ -80,15 +82,20 @@ const WRITTEN: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   'american-chestnut': { 'ohio-buckeye': 'leafShape leafSet' },
   'shagbark-hickory': { 'ohio-buckeye': 'leafShape leafSet' },
 
-  // Needles that stand in pairs or tufts, or leave a round foot.
-  larch: { yew: 'needles' },
-  pine: { yew: 'needles' },
-  'white-pine': { 'canada-yew': 'needles' },
-  'balsam-fir': { 'canada-yew': 'needles' },
+  // Needles that stand in pairs or tufts, or leave a round foot; cones of wood, which no yew has.
+  larch: { yew: 'needles cone' },
+  pine: { yew: 'needles cone' },
+  spruce: { yew: 'cone' },
+  'silver-fir': { yew: 'cone' },
+  'douglas-fir': { yew: 'cone' },
+  'eastern-hemlock': { 'canada-yew': 'cone' },
+  'white-pine': { 'canada-yew': 'needles cone' },
+  'balsam-fir': { 'canada-yew': 'needles cone' },
 
   // Fungi, beside the spore print, which decides any pair by itself: pores, and gills that have colour where the killers’ stay white.
   'field-mushroom': each(['death-cap', 'destroying-angel'], 'gillColour'),
   'chicken-of-the-woods': { 'jack-o-lantern': 'underCap' },
+  'giant-puffball': { earthball: 'capColour capSize' },
   'oyster-mushroom': { 'jack-o-lantern': 'gillColour' },
   'honey-fungus': { 'jack-o-lantern': 'gillColour' },
 };

@@ -49,7 +49,8 @@ export function isOfOtherKingdom(habit: Habit, sign: SignSpec, state: string): b
 
 const DIVIDED: ReadonlySet<string> = new Set(['threeLeaflets', 'feather', 'fineFeather']);
 /** What neither a divided leaf is nor one of its leaflets. */
-const NEVER_OF_DIVIDED: ReadonlySet<string> = new Set(['strap', 'arrow', 'needle', 'scale']);
+const NEVER_OF_DIVIDED: ReadonlySet<string> = new Set(['strap', 'arrow']);
+const NEEDLES: ReadonlySet<string> = new Set(['needle', 'scale']);
 const COLOURED_SAP: ReadonlySet<string> = new Set(['milk', 'orange']);
 const WOODY: ReadonlySet<Habit> = new Set(['shrub', 'tree', 'conifer']);
 
@@ -67,13 +68,21 @@ export function isNever(
 ): boolean {
   if (known.has(state)) return false;
   if (key === 'sap') return COLOURED_SAP.has(state);
-  if (key === 'growth')
-    return habit !== undefined && ((state === 'rosette' && WOODY.has(habit)) || (state === 'tree' && SOFT.has(habit)));
+  if (key === 'growth') return habit !== undefined && cannotGrow(habit, state);
+  if (key === 'leafVeins') return state === 'net' || (state === 'parallel' && !known.has('arched'));
   if (key !== 'leafShape') return false;
+  if (NEEDLES.has(state)) return true;
   if (state === 'arrow' && !known.has('heart')) return true;
-  const isDivided = [...known].some((s) => DIVIDED.has(s));
-  if (DIVIDED.has(state)) return !isDivided && !known.has('hand');
-  return NEVER_OF_DIVIDED.has(state) && [...known].every((s) => DIVIDED.has(s));
+  if (DIVIDED.has(state)) return ![...known].some((s) => DIVIDED.has(s) || s === 'hand');
+  return NEVER_OF_DIVIDED.has(state) && [...known].every((s) => DIVIDED.has(s) || s === 'hand');
+}
+
+/** What has a trunk lies in no rosette, and a tree climbs up nothing; what dies back is no tree; only a fern is one. */
+function cannotGrow(habit: Habit, state: string): boolean {
+  if (state === 'rosette') return WOODY.has(habit);
+  if (state === 'climber') return habit === 'tree' || habit === 'conifer';
+  if (state === 'tree') return SOFT.has(habit);
+  return state === 'fern' && habit !== 'fern';
 }
 
 /** Whether a taxon is built to show a sign in any state. */

@@ -66,9 +66,12 @@ export function chanceOf(
   return said(present, Math.min(1 - least, Math.max(least, shown)), wrong);
 }
 
-/** Whether a taxon never shows a state by its kind: see `isNever`. */
-export const neverShows = (taxon: IdentityTaxon, sign: SignSpec, state: string): boolean =>
-  isNever(taxon.habit, sign, state, statesOf(taxon, sign.key));
+/** Whether a taxon never shows a state, by the way it is built or by its kind: see `lacks` and `isNever`. */
+export function neverShows(taxon: IdentityTaxon, sign: SignSpec, state: string): boolean {
+  const { habit } = taxon;
+  if (habit && (isOfOtherKingdom(habit, sign, state) || lacks(habit, sign, state))) return true;
+  return rowsOf(taxon, sign.key).length > 0 && isNever(habit, sign, state, statesOf(taxon, sign.key));
+}
 
 /** Two looks go wrong alike only if both do. Fingers that smell do so at the second look as well. */
 const misreadOf = (sign: SignSpec, again: boolean): number =>
