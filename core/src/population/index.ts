@@ -1,4 +1,17 @@
 export { analyseMatrix, generationsOf, type Generations, type MatrixAnalysis } from './analysis.ts';
+export { calibrate, drawRates, lambdaOf, likeliestRates, withGrowth, type Calibration } from './drawn-rates.ts';
+export {
+  lastingShare,
+  playFuture,
+  startOf,
+  tellFuture,
+  USUAL_LASTING,
+  type FutureTold,
+  type Lasting,
+  type LastingShare,
+  type StandProspect,
+} from './future.ts';
+export { LIFE_FORMS, LIVES, type LifeForm } from './life-forms.ts';
 export {
   BIRTH_KINDS,
   entriesOf,
@@ -29,3 +42,5 @@ export {
   type StandModel,
 } from './simulate.ts';
 export { YEAR_CLASSES, yearClassesOf, type YearClasses } from './years.ts';
+export { chanceOf, type Chance } from './chance.ts';
+export { growthOf, yearsToDouble, type CountAt, type Growth } from './trend.ts';

@@ -38,6 +38,8 @@ export interface YearSpread {
 }
 
 export interface LifeHistory {
+  /** Growth of stands of it that have stood in one place for years, in natural logarithms; left out: only the rates say. */
+  readonly persists?: { readonly meanLog: number; readonly sdLog: number };
   readonly stages: readonly LifeStage[];
   /** Chance to live through a year, 0–1, by stage. */
   readonly survival: Readonly<Partial<Record<LifeStage, Figure>>>;

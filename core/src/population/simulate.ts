@@ -16,20 +16,22 @@ export interface StandModel {
   readonly stroke: { readonly chance: number; readonly share: number } | null;
 }
 
-/** Plants and what was touched, of every run, year by year: [year × runs + run]. */
+/** Plants at the beginning of every run; plants at the end of each year and what was touched in it, [year × runs + run]. Counted ones. */
 export interface Played {
   readonly runs: number;
   readonly years: number;
+  readonly began: Float64Array;
   readonly plants: Float64Array;
   readonly touched: Float64Array;
 }
 
 /** Runs that are played together: enough for the loops to run long, few enough for their plants to stay in the nearest memory. */
-export const SLICE = 1000;
+export const SLICE = 250;
 
 export const emptyPlayed = (runs: number, years: number): Played => ({
   runs,
   years,
+  began: new Float64Array(runs),
   plants: new Float64Array(runs * years),
   touched: new Float64Array(runs * years),
 });
@@ -125,6 +127,7 @@ export function playSlice(stand: CompiledStand, seed: number, first: number, int
     for (const s of counted) addRow(total, rows, of + s * count, count);
   };
   sum(now);
+  into.began.set(total, first);
   for (let year = 0; year < into.years; year++) {
     fillBits(kinds, count, years.count - 1, state);
     const at = year * into.runs + first;

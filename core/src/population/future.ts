@@ -1,0 +1,195 @@
+import type { CountEstimate } from '../counting/index.ts';
+import { analyseMatrix } from './analysis.ts';
+import { chanceOf, type Chance } from './chance.ts';
+import { drawCalibrated, type Calibration } from './drawn-rates.ts';
+import { isCounted, projectionMatrix, type Rates, type YearSpread } from './life-history.ts';
+import type { StandPlan } from './plan.ts';
+import { FAN, selectQuantiles } from './quantiles.ts';
+import { compileStand, emptyPlayed, playSlice, SLICE, type Played, type StandModel } from './simulate.ts';
+import { yearClassesOf } from './years.ts';
+
+/** All that the future of a stand hangs on, but for what is done to it. */
+export interface StandProspect {
+  readonly calibration: Calibration;
+  /** How many plants it has, with the 90 % interval. */
+  readonly plants: CountEstimate;
+  readonly capacity: number;
+  readonly stroke: StandModel['stroke'];
+  readonly seed: number;
+}
+
+const Z90 = 1.6448536269514722;
+/** Seeds of the slices lie as far apart, so that what is drawn in one is not that of another. */
+const SEED_STEP = 7919;
+
+/**
+ * Plays one slice of runs of a stand under a plan. Every slice draws anew what is not known: rates that fit the figures and the counts, and how many
+ * plants there are; its runs share these and differ by their years. The same slice draws the same under every plan, so that plans are compared on
+ * equal fortunes.
+ * @param first run of the slice, a multiple of `SLICE`
+ */
+export function playFuture(prospect: StandProspect, plan: StandPlan, first: number, into: Played): void {
+  const chance = chanceOf(prospect.seed + (first / SLICE) * SEED_STEP);
+  const rates = drawCalibrated(prospect.calibration, chance);
+  playSlice(compileStand(modelOf(prospect, rates, plan, chance)), prospect.seed, first, into);
+}
+
+function modelOf(
+  { calibration, plants, capacity, stroke }: StandProspect,
+  rates: Rates,
+  plan: StandPlan,
+  chance: Chance,
+): StandModel {
+  const years: YearSpread = calibration.history.years;
+  return {
+    rates,
+    years: yearClassesOf(rates, years),
+    start: startOf(rates, drawPlants(plants, chance)),
+    capacity,
+    stroke,
+    plan,
+  };
+}
+
+function drawPlants({ value, low, high }: CountEstimate, chance: Chance): number {
+  const z = Math.sqrt(-2 * Math.log(1 - chance.uniform())) * Math.cos(2 * Math.PI * chance.uniform());
+  if (value === 0) return 0;
+  const side = z < 0 ? Math.log(value / Math.max(low, value / 50)) : Math.log(Math.max(high, value) / value);
+  return value * Math.exp((z * side) / Z90);
+}
+
+/** Plants by stage of a stand of which so many are counted, as the stages stand in the long run. */
+export function startOf(rates: Rates, counted: number): readonly number[] {
+  const { stableStages } = analyseMatrix(projectionMatrix(rates));
+  const share = stableStages.reduce((s, x, i) => s + (isCounted(rates.stages[i]!) ? x : 0), 0);
+  return stableStages.map((x) => (share > 0 ? (x * counted) / share : 0));
+}
+
+/** What came of a plan, over all runs that were played. */
+export interface FutureTold {
+  readonly runs: number;
+  /** Plants at the end of each year, at the shares of `FAN`. */
+  readonly fan: readonly (readonly number[])[];
+  /** Share of runs below the floor at the end of each year. */
+  readonly below: readonly number[];
+  /** Share of runs that were below it at the end of any year. */
+  readonly everBelow: number;
+  /** Plants touched over all years, at the shares of `FAN`. */
+  readonly touched: readonly number[];
+  /** In the first year, at the shares of `FAN`. */
+  readonly touchedNow: readonly number[];
+  /** Years after which half of the runs are where they began, once they were below it; `null` where they never were, or do not come back. */
+  readonly recoveredIn: number | null;
+}
+
+/**
+ * Tells what came of the runs played so far.
+ * @param runs the first of them; more may be to come. @param floorShare of the plants of each run at its beginning.
+ */
+export function tellFuture(
+  { runs: room, years, began, plants, touched }: Played,
+  runs: number,
+  floorShare: number,
+): FutureTold {
+  const ever = new Uint8Array(runs);
+  const sums = new Float64Array(runs);
+  const fan: (readonly number[])[] = [];
+  const below: number[] = [];
+  const fallen: number[] = [];
+  for (let year = 0; year < years; year++) {
+    const row = plants.slice(year * room, year * room + runs);
+    let [under, less] = [0, 0];
+    for (let r = 0; r < runs; r++) {
+      sums[r] = sums[r]! + touched[year * room + r]!;
+      if (row[r]! < began[r]!) less++;
+      if (row[r]! >= floorShare * began[r]!) continue;
+      under++;
+      ever[r] = 1;
+    }
+    below.push(under / runs);
+    fallen.push(less / runs);
+    fan.push(selectQuantiles(row, FAN));
+  }
+  const fell = fallen.findIndex((share) => share > 0.5);
+  const back = fell < 0 ? -1 : fallen.findIndex((share, year) => year > fell && share <= 0.5);
+  return {
+    runs,
+    fan,
+    below,
+    everBelow: ever.reduce((s, x) => s + x, 0) / runs,
+    touched: selectQuantiles(sums, FAN),
+    touchedNow: selectQuantiles(touched.slice(0, runs), FAN),
+    recoveredIn: back < 0 ? null : back + 1,
+  };
+}
+
+/** What is asked of a share that is to last. */
+export interface Lasting {
+  /** Plants that are to be left, as a share of today's. */
+  readonly floorShare: number;
+  readonly years: number;
+  /** In so many futures of all, 0–1. */
+  readonly confidence: number;
+}
+/** As people asked of it: four of five plants, thirty years on, in nine futures of ten. */
+export const USUAL_LASTING: Lasting = { floorShare: 0.8, years: 30, confidence: 0.9 };
+
+export interface LastingShare {
+  /** The largest share that lasts; `null`: not even leaving it alone does. */
+  readonly share: number | null;
+  /** Where it may lie, for as many runs as were played: 90 %. */
+  readonly low: number;
+  readonly high: number;
+  /** In so many futures it holds if nothing is taken. */
+  readonly holdsAlone: number;
+}
+
+const LASTING_RUNS = 2000;
+const SHARE_STEPS = 9;
+
+/**
+ * The largest share that can be taken, so that at the end of the years the stand has not fallen below the floor in as many futures as asked, by
+ * halving on common runs: more taken never leaves more, so there is one such share. Never called safe.
+ * @param plan what is done, its share being what is sought.
+ * @param runs a multiple of `SLICE`.
+ * Cost: runs × years × entries × about 20.
+ */
+export function lastingShare(
+  prospect: StandProspect,
+  plan: StandPlan,
+  lasting: Lasting = USUAL_LASTING,
+  runs = LASTING_RUNS,
+): LastingShare {
+  const holding = new Map<number, number>();
+  const holds = (share: number): number => {
+    const known = holding.get(share);
+    if (known !== undefined) return known;
+    const played = emptyPlayed(runs, lasting.years);
+    for (let first = 0; first < runs; first += SLICE) playFuture(prospect, { ...plan, share }, first, played);
+    const end = played.plants.subarray((lasting.years - 1) * runs);
+    let held = 0;
+    for (let r = 0; r < runs; r++) if (end[r]! >= lasting.floorShare * played.began[r]!) held++;
+    holding.set(share, held / runs);
+    return held / runs;
+  };
+  const holdsAlone = holds(0);
+  const error = Z90 * Math.sqrt((lasting.confidence * (1 - lasting.confidence)) / runs);
+  const largest = (confidence: number): number | null => {
+    if (holdsAlone < confidence) return null;
+    if (holds(1) >= confidence) return 1;
+    let [low, high] = [0, 1];
+    for (let i = 0; i < SHARE_STEPS; i++) {
+      const middle = (low + high) / 2;
+      if (holds(middle) >= confidence) low = middle;
+      else high = middle;
+    }
+    return low;
+  };
+  const share = largest(lasting.confidence);
+  return {
+    share,
+    low: share === null ? 0 : (largest(Math.min(1, lasting.confidence + error)) ?? 0),
+    high: largest(lasting.confidence - error) ?? 0,
+    holdsAlone,
+  };
+}
