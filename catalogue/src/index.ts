@@ -1,6 +1,7 @@
 import type { PlantProfile } from '@emberfield/contract';
 import { decisive } from './decisive.ts';
 import { germanByEnglish, withGerman } from './german/index.ts';
+import { LIVES_OF } from './lives.ts';
 import { byPhase } from './phases.ts';
 import * as taxa from '../taxa/index.ts';
 
@@ -8,13 +9,15 @@ export { SOURCES } from './sources.ts';
 
 const WRITTEN: readonly PlantProfile[] = Object.values(taxa);
 
-function withDecisive(profile: PlantProfile): PlantProfile {
+/** What is written of many at once stands in a table of its own. */
+function withTables(profile: PlantProfile): PlantProfile {
   const decides = decisive(profile.key);
-  return decides ? { ...profile, decides } : profile;
+  const lives = LIVES_OF[profile.key];
+  return { ...profile, ...(decides ? { decides } : {}), ...(lives ? { lives } : {}) };
 }
 
 const germanNames = germanByEnglish(WRITTEN);
 /** The shipped profiles, in the order of their English names. */
 export const CATALOGUE: readonly PlantProfile[] = WRITTEN.map((p) =>
-  withGerman(byPhase(withDecisive(p)), germanNames),
+  withGerman(byPhase(withTables(p)), germanNames),
 ).sort((a, b) => a.names['en']!.localeCompare(b.names['en']!));

@@ -19,6 +19,7 @@ import {
   type Region,
   type Status,
 } from '@emberfield/core/plants';
+import { LIFE_FORMS } from '@emberfield/core/population';
 import { CANOPIES } from '@emberfield/core/stand';
 import {
   exactly,
@@ -132,6 +133,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
   habit: oneOf(HABITS),
   lifeCycle: oneOf(['annual', 'biennial', 'perennial', 'woody', 'fungus'] as const),
   status: oneOf(STATUSES),
+  lives: maybe(oneOf(LIFE_FORMS)),
   regions: maybe(regions()),
   severity: oneOf(SEVERITIES),
   seasonStart: monthDay(),

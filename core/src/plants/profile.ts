@@ -2,6 +2,7 @@
 import type { Severity, ShownSign } from '../identity/index.ts';
 import type { GrowthSpec } from '../growth/index.ts';
 import type { Figure, MonthDay, Text } from '../measure/index.ts';
+import type { LifeForm } from '../population/index.ts';
 import type { Reference, StageSpec } from '../stages/index.ts';
 import type { WindowSpec } from '../windows/index.ts';
 import type {
@@ -84,6 +85,8 @@ export interface PlantProfile {
   readonly habit: (typeof HABITS)[number];
   readonly lifeCycle: 'annual' | 'biennial' | 'perennial' | 'woody' | 'fungus';
   readonly status: Status;
+  /** How it lives on, for the model of a stand; left out: as its habit and life cycle say. */
+  readonly lives?: LifeForm;
   /** Where it grows, wild or planted, and how it does there; left out where nobody said so, and it may be anywhere. */
   readonly regions?: Readonly<Partial<Record<Region, Status>>>;
   /** What becomes of somebody who takes this plant for another; `none` for what is gathered. */

@@ -44,3 +44,4 @@ export {
 export { YEAR_CLASSES, yearClassesOf, type YearClasses } from './years.ts';
 export { chanceOf, type Chance } from './chance.ts';
 export { growthOf, yearsToDouble, type CountAt, type Growth } from './trend.ts';
+export { whatMatters, type Matters } from './what-matters.ts';

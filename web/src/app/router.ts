@@ -7,6 +7,7 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: { name: 'hearth' } },
     { path: '/hearth', name: 'hearth', component: HearthView },
+    { path: '/stands/:standId/bench', name: 'bench', component: () => import('../bench/BenchView.vue') },
     { path: '/stands/:standId', name: 'stand', component: () => import('../stands/StandView.vue') },
     { path: '/stands/:standId/take', name: 'take', component: () => import('../visits/TakeView.vue') },
     {

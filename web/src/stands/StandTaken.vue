@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import DataTable from '../kit/DataTable.vue';
+import GoButton from '../kit/GoButton.vue';
 import type { DataColumn } from '../kit/data-table.ts';
 import ReasonText from '../kit/ReasonText.vue';
 import { useWords } from '../session/words.ts';
@@ -30,6 +31,10 @@ const columns = computed((): readonly DataColumn<Count>[] => {
 <template>
   <SeasonTable :stand="stand" :day="day" />
   <h2>{{ words.t('stand.countTitle') }}</h2>
+  <p class="no-print">
+    <GoButton :to="{ name: 'bench', params: { standId: stand.id } }">{{ words.t('bench.open') }}</GoButton>
+    <span class="soft small"> {{ words.t('bench.openLead') }}</span>
+  </p>
   <p v-if="!counts.length" class="soft">{{ words.t('stand.neverCounted') }}</p>
   <DataTable
     v-else

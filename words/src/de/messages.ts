@@ -1,5 +1,6 @@
 import type { Same } from '../messages.ts';
 import type { english } from '../en/messages.ts';
+import { bench } from './bench.ts';
 import { calendar } from './calendar.ts';
 import { errors, form, leftOut, reasons, things } from './errors.ts';
 import { families } from './families.ts';
@@ -41,6 +42,7 @@ export const german: Same<typeof english> = {
   ...files,
   ...weather,
   ...year,
+  ...bench,
   ...calendar,
   ...proof,
   ...sentences,

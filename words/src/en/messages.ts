@@ -1,3 +1,4 @@
+import { bench } from './bench.ts';
 import { calendar } from './calendar.ts';
 import { errors, form, leftOut, reasons, things } from './errors.ts';
 import { families } from './families.ts';
@@ -39,6 +40,7 @@ export const english = {
   ...files,
   ...weather,
   ...year,
+  ...bench,
   ...calendar,
   ...proof,
   ...sentences,

@@ -1,0 +1,32 @@
+import type { LifeForm } from '@emberfield/core/population';
+
+/** Lives that habit and life cycle do not tell: what spreads by runners and suckers, and what is slow for all that it looks like. */
+export const LIVES_OF: Readonly<Record<string, LifeForm>> = {
+  nettle: 'spreadingHerb',
+  'ground-elder': 'spreadingInvader',
+  'water-mint': 'spreadingHerb',
+  'wild-strawberry': 'spreadingHerb',
+  yarrow: 'spreadingHerb',
+  goldenrod: 'spreadingHerb',
+  sunchoke: 'spreadingHerb',
+  'ground-nut': 'spreadingHerb',
+  milkweed: 'spreadingHerb',
+  butterbur: 'spreadingHerb',
+  hop: 'spreadingHerb',
+  bracken: 'spreadingHerb',
+  bilberry: 'shrub',
+  lingonberry: 'shrub',
+  cranberry: 'shrub',
+  bramble: 'spreadingHerb',
+  watercress: 'reedBed',
+  pignut: 'slowRoot',
+  'bread-root': 'slowRoot',
+  'yellow-gentian': 'slowRoot',
+  osha: 'slowRoot',
+  'wild-geranium': 'slowRoot',
+  'spring-beauty': 'slowBulb',
+  'wild-leek': 'slowBulb',
+  camas: 'slowBulb',
+  'purple-coneflower': 'slowRoot',
+  arnica: 'slowRoot',
+};

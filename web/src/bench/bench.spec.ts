@@ -1,0 +1,226 @@
+import { expect } from 'chai';
+import { CATALOGUE } from '@emberfield/catalogue';
+import { dayNumber } from '@emberfield/core/measure';
+import { hasModel, lifeOf } from '@emberfield/core/plants';
+import { USUAL_LASTING, type FutureTold } from '@emberfield/core/population';
+import { futureOn, takingPlan, type StandRecord } from '@emberfield/core/stand';
+import { createWords } from '@emberfield/words';
+import { bandOf, lineOf, roundUp } from './fan.ts';
+import { playAsked, type Told } from './play.ts';
+import { FIRST_OWN, ofHundred, partsOf, plansOf, type PlanKey } from './plans.ts';
+import { sayProspect } from './say-prospect.ts';
+import { tableOf } from './table.ts';
+
+const valerian = CATALOGUE.find((p) => p.key === 'valerian')!;
+const root = valerian.parts.find((p) => p.key === 'root')!;
+const count = (day: string, n: number) => ({
+  id: day,
+  day: dayNumber(day),
+  plants: { value: n, low: n, high: Math.ceil(1.05 * n) },
+  mature: null,
+  flowering: null,
+  method: 'complete' as const,
+  by: 'Ode',
+});
+const take = (day: string, plants: number) =>
+  ({
+    id: day,
+    day: dayNumber(day),
+    part: 'root',
+    amount: plants,
+    measure: 'unit',
+    plants,
+    killed: null,
+    quality: 'good',
+    wasteShare: null,
+    by: 'Ode',
+  }) as const;
+const record = (over: Partial<StandRecord>) => ({ counts: [], takes: [], ...over }) as unknown as StandRecord;
+const TODAY = dayNumber('2026-05-15');
+const known = (over: Partial<StandRecord>) => {
+  const future = futureOn({ profile: valerian, record: record(over), stand: { id: 's' } }, TODAY);
+  if ('none' in future) throw new Error(future.none);
+  return future;
+};
+const FALLING = [count('2021-05-02', 60), count('2023-05-02', 45), count('2025-05-02', 34), count('2026-05-02', 29)];
+
+describe('what is known of a stand’s future', () => {
+  it('needs a count, and a kind of life that can be counted', () => {
+    const none = (key: string) =>
+      futureOn({ profile: CATALOGUE.find((p) => p.key === key)!, record: record({}), stand: { id: 's' } }, TODAY);
+    expect([none('valerian'), none('cep'), none('birch'), none('dulse')]).to.deep.equal(
+      ['noCount', 'fungus', 'tree', 'thallus'].map((reason) => ({ none: reason })),
+    );
+  });
+  it('is told for every plant that is gathered: a kind of life, or why there is none', () => {
+    for (const profile of CATALOGUE.filter((p) => p.parts.length > 0)) {
+      const life = lifeOf(profile);
+      const future = futureOn(
+        { profile, record: record({ counts: [count('2026-05-02', 40)] }), stand: { id: 's' } },
+        TODAY,
+      );
+      expect('prospect' in future, profile.key).to.equal(hasModel(life));
+      if (hasModel(life))
+        for (const part of profile.parts)
+          expect(takingPlan(life, part).stages, `${profile.key} ${part.key}`).to.have.length.above(0);
+    }
+  });
+  it('begins with the last count by the day, and grows as the counts say with the killed put back', () => {
+    const {
+      count: last,
+      counted,
+      killedShare,
+    } = known({ counts: FALLING, takes: [take('2022-10-01', 15), take('2024-10-01', 12)] });
+    expect(last.plants.value).to.equal(29);
+    expect(Math.exp(counted!.meanLog)).to.be.closeTo((29 / 60) ** 0.2, 0.02);
+    // 27 of about 42 in five years.
+    expect(killedShare).to.be.closeTo(27 / 5 / 42, 0.005);
+    const [taken, alone] = [known({ counts: FALLING, takes: [take('2022-10-01', 15)] }), known({ counts: FALLING })];
+    expect(taken.prospect.calibration.posterior.meanLog).to.be.above(alone.prospect.calibration.posterior.meanLog);
+    expect(alone.prospect.calibration.disagrees).to.equal(true);
+  });
+});
+
+describe('the plans on the bench', () => {
+  it('are those that are known: what lasts once it was found, takes of late where there were any', () => {
+    const life = 'slowRoot' as const;
+    const keys = (lately: number | null, lasting: number | null) =>
+      Object.keys(plansOf({ life, part: root }, { lately, lasting, own: FIRST_OWN }));
+    expect(keys(null, null)).to.deep.equal(['alone', 'own']);
+    expect(keys(0.2, 0.03)).to.deep.equal(['alone', 'lately', 'lasting', 'own']);
+    const { own } = plansOf(
+      { life, part: root },
+      { lately: null, lasting: null, own: { share: 0.2, everyYears: 3, setBack: 2 } },
+    );
+    expect(own).to.deep.include({
+      share: 0.2,
+      everyYears: 3,
+      setBack: { stage: 'juvenile', perTouched: 2 },
+      effect: { kills: 1 },
+    });
+  });
+  it('put first what kills, and say shares as one would', () => {
+    expect(partsOf(valerian)[0]!.kills).to.equal(true);
+    expect([0.0312, 0.1, 0.284, 0].map(ofHundred)).to.deep.equal([3.1, 10, 28, 0]);
+  });
+});
+
+describe('playing what was asked', () => {
+  const { life, prospect } = known({ counts: FALLING });
+  const plans = plansOf({ life, part: root }, { lately: 0.2, lasting: null, own: FIRST_OWN });
+  const asked = { id: 1, prospect, plans, lasting: { ...USUAL_LASTING, years: 10 }, seek: takingPlan(life, root) };
+  const pause = (): Promise<void> => Promise.resolve();
+
+  it('tells coarsely first and sharpens, with the share that lasts among the plans once it is found', async function () {
+    this.timeout(60_000);
+    const said: Told[] = [];
+    await playAsked(asked, { tell: (t) => said.push(t), isAsked: () => true, pause });
+    const runs = (plan: PlanKey) => said.flatMap((t) => (t.kind === 'plan' && t.plan === plan ? [t.told.runs] : []));
+    expect(runs('alone')).to.deep.equal([500, 1500, 4000, 10_000]);
+    expect(said.at(-1)).to.deep.equal({ id: 1, kind: 'done' });
+    const found = said.find((t) => t.kind === 'lasting');
+    expect(found && 'found' in found && found.found.holdsAlone).to.be.within(0, 1);
+    // By its own counts it falls so fast that nothing lasts: then there is no such plan.
+    expect(runs('lasting')).to.deep.equal(
+      found && 'found' in found && found.found.share !== null ? [1500, 4000, 10_000] : [],
+    );
+  });
+  it('gives up what nobody asks for any more', async () => {
+    const said: Told[] = [];
+    let left = 3;
+    await playAsked(asked, { tell: (t) => said.push(t), isAsked: () => left-- > 0, pause });
+    expect(said).to.have.length(1);
+  });
+});
+
+const told = (end: readonly number[], below: number): FutureTold => ({
+  runs: 100,
+  fan: [[18, 19, 20, 21, 22], end],
+  below: [0, below],
+  everBelow: below,
+  touched: [0, 1, 2, 3, 4],
+  touchedNow: [0, 0, 1, 1, 1],
+  recoveredIn: null,
+});
+
+describe('a fan of futures', () => {
+  it('begins with what was counted, and lays its bands one on another', () => {
+    const look = {
+      told: told([8, 12, 15, 18, 25], 0.9),
+      began: 20,
+      firstYear: 2026,
+      floor: 16,
+      most: 40,
+      floorName: 'floor',
+      falls: true,
+    };
+    expect(lineOf(look, 2)).to.deep.equal([
+      [2026, 20],
+      [2027, 20],
+      [2028, 15],
+    ]);
+    const { bottom, height } = bandOf(look, 0, 4);
+    expect([bottom[2], height[2]]).to.deep.equal([
+      [2028, 8],
+      [2028, 17],
+    ]);
+  });
+  it('has a round top', () => {
+    expect([0, 7, 53, 240, 1020].map(roundUp)).to.deep.equal([0, 7, 55, 250, 1500]);
+  });
+  it('is a table of figures as well', () => {
+    const rows = tableOf(new Map([['own', told([8, 12, 15.4, 18, 25], 0.905)]]), 2026, (key) => key);
+    expect(rows[1]).to.deep.equal({
+      plan: 'own',
+      year: 2028,
+      low: 8,
+      lower: 12,
+      middle: 15,
+      upper: 18,
+      high: 25,
+      below: 90.5,
+    });
+  });
+});
+
+describe('the bench in words', () => {
+  const words = createWords('en');
+  const said = (over: Partial<Parameters<typeof sayProspect>[0]>) =>
+    sayProspect(
+      {
+        future: known({ counts: FALLING }),
+        lately: null,
+        lasting: null,
+        told: new Map(),
+        confidence: 0.9,
+        doubling: null,
+        ...over,
+      },
+      words,
+    ).join(' ');
+  it('says how it grew or shrank by its counts, with the range in order', () => {
+    const [, , low, high] = /shrank by ([\d.]+) % a year \(between ([\d.]+) and ([\d.]+) %\)/
+      .exec(said({}))!
+      .map(Number);
+    expect(low! < high!).to.equal(true);
+    expect(said({ doubling: 4.9 })).to.contain('So it halves in about 4.9 years.');
+    expect(said({})).to.contain('say different things');
+    expect(said({ future: known({ counts: FALLING.slice(0, 1) }) })).to.contain('A second count, a year on');
+    expect(
+      said({ future: known({ counts: [...FALLING].map((c, i) => ({ ...c, plants: FALLING[3 - i]!.plants })) }) }),
+    ).to.contain('grew by');
+  });
+  it('says what lasts, that nothing does, and what was done of late', () => {
+    const lasting = { share: 0.031, low: 0.03, high: 0.033, holdsAlone: 0.97 };
+    expect(said({ lasting }))
+      .to.contain('holds in 97 futures of 100')
+      .and.contain('about 3.1 a year')
+      .and.contain('in 9 futures of 10');
+    expect(said({ lasting: { ...lasting, share: null } })).to.contain('No share lasts');
+    expect(said({ lasting: { ...lasting, share: 1 } })).to.contain('Every plant can be taken from');
+    expect(said({ lately: 0.28, told: new Map([['lately', told([1, 2, 3, 4, 5], 0.99)]]) })).to.contain(
+      '28 of 100 a year) it falls below the floor in 99 futures of 100',
+    );
+    expect(said({ lasting })).not.to.match(/safe/i);
+  });
+});

@@ -1,0 +1,82 @@
+import type { FutureTold, LastingShare } from '@emberfield/core/population';
+import type { StandFuture } from '@emberfield/core/stand';
+import type { Words } from '@emberfield/words';
+import { ofHundred, type PlanKey } from './plans.ts';
+
+interface Prospect {
+  readonly future: StandFuture;
+  readonly lately: number | null;
+  readonly lasting: LastingShare | null;
+  readonly told: ReadonlyMap<PlanKey, FutureTold>;
+  readonly confidence: number;
+  /** Years in which it doubles or halves by its counts. */
+  readonly doubling: number | null;
+}
+
+const Z90 = 1.6448536269514722;
+/** Longer than this nobody means by doubling. */
+const MOST_YEARS = 60;
+const LEAST_KILLED = 0.005;
+
+/** What the bench found, as one would say it: how the stand does by its counts, what would last, what is done to it now. */
+export function sayProspect(prospect: Prospect, words: Words): readonly string[] {
+  return [...sayGrowth(prospect, words), ...sayTaking(prospect, words)];
+}
+
+function sayGrowth({ future, doubling }: Prospect, { t, format }: Words): readonly string[] {
+  const { counted, timesCounted, killedShare, prospect } = future;
+  if (!counted) return [t('bench.said.once')];
+  const grows = counted.meanLog >= 0;
+  // Of what shrinks it is said how much it shrank.
+  const change = (log: number): number => (grows ? Math.exp(log) - 1 : 1 - Math.exp(log));
+  const percent = (share: number): string => {
+    const n = Math.round(1000 * share) / 10;
+    return `${n < 0 ? '−' : ''}${format.number(Math.abs(n), 1)}`;
+  };
+  const [low, high] = [-Z90, Z90].map((z) => change(counted.meanLog + (grows ? z : -z) * counted.sdLog)) as [
+    number,
+    number,
+  ];
+  return [
+    t(grows ? 'bench.said.grows' : 'bench.said.shrinks', {
+      n: timesCounted,
+      percent: percent(change(counted.meanLog)),
+      low: percent(low),
+      high: percent(high),
+    }),
+    ...(doubling !== null && doubling < MOST_YEARS
+      ? [
+          t(grows ? 'bench.said.doubles' : 'bench.said.halves', {
+            years: format.number(doubling, 1),
+          }),
+        ]
+      : []),
+    ...(killedShare >= LEAST_KILLED ? [t('bench.said.killed', { percent: percent(killedShare) })] : []),
+    ...(prospect.calibration.disagrees ? [t('bench.said.disagrees')] : []),
+  ];
+}
+
+function sayTaking({ lately, lasting, told, confidence }: Prospect, { t, format }: Words): readonly string[] {
+  const out: string[] = [];
+  if (lasting) {
+    out.push(t('bench.said.alone', { n: format.number(Math.round(100 * lasting.holdsAlone)) }));
+    if (lasting.share === null) out.push(t('bench.said.none'));
+    else if (lasting.share === 1) out.push(t('bench.said.all'));
+    else
+      out.push(
+        t('bench.said.lasts', {
+          share: format.number(ofHundred(lasting.share), 1),
+          of: format.number(10 * confidence),
+        }),
+      );
+  }
+  const below = told.get('lately')?.below.at(-1);
+  if (lately !== null && below !== undefined)
+    out.push(
+      t('bench.said.lately', {
+        share: format.number(ofHundred(lately), 1),
+        below: format.number(Math.round(100 * below)),
+      }),
+    );
+  return out;
+}
