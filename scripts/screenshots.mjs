@@ -23,7 +23,6 @@ const openStand = (name) => async (page) => {
   await page.getByRole('tablist').waitFor();
 };
 await shot('hearth', { do: row(/Norway spruce · tips/) });
-await shot('hearth-night', { night: true });
 await shot('hearth-phone', { phone: true });
 await shot('hearth-german', {
   do: async (page) => {
@@ -114,6 +113,14 @@ await shot('own-plant', {
     await page.getByRole('button', { name: 'Leaves', exact: false }).click();
     await page.getByRole('button', { name: 'three leaflets', exact: true }).click();
     await page.getByText('What is taken').evaluate((heading) => heading.scrollIntoView());
+  },
+});
+await shot('bench', {
+  do: async (page) => {
+    await openStand(/Valerian/)(page);
+    await page.getByRole('tab', { name: 'Taken' }).click();
+    await page.getByRole('link', { name: 'Try plans on this stand' }).click();
+    await page.getByText('10,000 futures so far').waitFor();
   },
 });
 await shot('plant', { path: '/plants/ramsons' });

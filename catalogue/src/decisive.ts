@@ -95,7 +95,6 @@ const WRITTEN: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   // Fungi, beside the spore print, which decides any pair by itself: pores, and gills that have colour where the killers’ stay white.
   'field-mushroom': each(['death-cap', 'destroying-angel'], 'gillColour'),
   'chicken-of-the-woods': { 'jack-o-lantern': 'underCap' },
-  'giant-puffball': { earthball: 'capColour capSize' },
   'oyster-mushroom': { 'jack-o-lantern': 'gillColour' },
   'honey-fungus': { 'jack-o-lantern': 'gillColour' },
 };

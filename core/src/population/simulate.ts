@@ -103,59 +103,89 @@ function tableOf({ rates, years, plan }: StandModel, factors: ReturnType<typeof 
  * Cost: runs × years × entries of the matrix.
  */
 export function playSlice(stand: CompiledStand, seed: number, first: number, into: Played): void {
-  const { model, counted, plain, taken } = stand;
-  const { rates, years, start, capacity, plan, stroke } = model;
-  const count = Math.min(SLICE, into.runs - first);
-  const stages = rates.stages.length;
-  // Rows of the stages this year, of the same next year, and of those runs that take, one after the other.
-  const rows = new Float64Array(3 * stages * count);
-  const kinds = new Int32Array(count);
-  const strokes = new Int32Array(count);
-  const total = new Float64Array(count);
-  const state = new Uint32Array(4);
-  fillState(state, seed + first);
-  start.forEach((n, s) => rows.fill(n, s * count, (s + 1) * count));
-  let [now, next] = [0, stages * count];
-  const other = 2 * stages * count;
-  const step = ({ values, to, from }: Table, target: number): void => {
-    rows.fill(0, target, target + stages * count);
-    for (let e = 0; e < values.length; e++)
-      addProduct(rows, target + to[e]! * count, now + from[e]! * count, values[e]!, kinds, count);
-  };
-  const sum = (of: number): void => {
-    total.fill(0);
-    for (const s of counted) addRow(total, rows, of + s * count, count);
-  };
-  sum(now);
-  into.began.set(total, first);
+  const slice = openSlice(stand, Math.min(SLICE, into.runs - first));
+  fillState(slice.state, seed + first);
+  sumOf(slice, slice.now, stand.counted);
+  into.began.set(slice.total, first);
   for (let year = 0; year < into.years; year++) {
-    fillBits(kinds, count, years.count - 1, state);
     const at = year * into.runs + first;
-    const takes = plan.share > 0 && year % plan.everyYears === 0;
-    step(takes && plan.fromCount === 0 ? taken : plain, next);
-    if (takes) {
-      if (plan.fromCount > 0) {
-        // Those runs take that have enough plants.
-        step(taken, other);
-        for (let s = 0; s < stages; s++)
-          chooseWhere(rows, next + s * count, other + s * count, total, plan.fromCount, count);
-      }
-      noteTouched(stand, { rows, now, total }, into.touched.subarray(at, at + count));
-    }
-    const { planted } = plan;
-    if (planted && year < planted.years) {
-      const row = next + rates.stages.indexOf(planted.stage) * count;
-      for (let r = 0; r < count; r++) rows[row + r] = rows[row + r]! + planted.number;
-    }
-    if (stroke) {
-      fillBits(strokes, count, -1, state);
-      for (const s of counted) strike(rows, next + s * count, strokes, stroke, count);
-    }
-    sum(next);
-    if (capacity < Infinity) holdTo({ rows, next, total }, counted, capacity);
-    into.plants.set(total, at);
-    [now, next] = [next, now];
+    playYear(stand, slice, year, into.touched.subarray(at, at + slice.count));
+    into.plants.set(slice.total, at);
   }
+}
+
+/** Runs of a slice as they stand. */
+interface Slice {
+  readonly count: number;
+  readonly stages: number;
+  /** Rows of the stages this year, of the same next year, and of those runs that take, one after the other. */
+  readonly rows: Float64Array;
+  /** Where the rows of this year and of the next begin; they change places. */
+  now: number;
+  next: number;
+  readonly other: number;
+  /** Class of the year, by run. */
+  readonly kinds: Int32Array;
+  readonly strokes: Int32Array;
+  /** Counted plants, by run. */
+  readonly total: Float64Array;
+  readonly state: Uint32Array;
+}
+
+function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
+  const stages = start.length;
+  const rows = new Float64Array(3 * stages * count);
+  start.forEach((n, s) => rows.fill(n, s * count, (s + 1) * count));
+  return {
+    count,
+    stages,
+    rows,
+    now: 0,
+    next: stages * count,
+    other: 2 * stages * count,
+    kinds: new Int32Array(count),
+    strokes: new Int32Array(count),
+    total: new Float64Array(count),
+    state: new Uint32Array(4),
+  };
+}
+
+function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Float64Array): void {
+  const { model, counted, plain, taken } = stand;
+  const { rates, years, capacity, plan, stroke } = model;
+  const { rows, kinds, strokes, total, count, state } = slice;
+  fillBits(kinds, count, years.count - 1, state);
+  const takes = plan.share > 0 && year % plan.everyYears === 0;
+  step(takes && plan.fromCount === 0 ? taken : plain, slice, slice.next);
+  if (takes) {
+    if (plan.fromCount > 0) takeWhereEnough(taken, slice, plan.fromCount);
+    noteTouched(stand, slice, touched);
+  }
+  if (plan.planted && year < plan.planted.years)
+    addNumber(rows, slice.next + rates.stages.indexOf(plan.planted.stage) * count, plan.planted.number, count);
+  if (stroke) {
+    fillBits(strokes, count, -1, state);
+    for (const s of counted) strike(rows, slice.next + s * count, strokes, stroke, count);
+  }
+  sumOf(slice, slice.next, counted);
+  if (capacity < Infinity) holdTo({ rows, next: slice.next, total }, counted, capacity);
+  [slice.now, slice.next] = [slice.next, slice.now];
+}
+
+function step({ values, to, from }: Table, { rows, now, kinds, stages, count }: Slice, target: number): void {
+  rows.fill(0, target, target + stages * count);
+  for (let e = 0; e < values.length; e++)
+    addProduct(rows, target + to[e]! * count, now + from[e]! * count, values[e]!, kinds, count);
+}
+/** Those runs take that have enough plants. */
+function takeWhereEnough(taken: Table, slice: Slice, fromCount: number): void {
+  const { rows, next, other, total, stages, count } = slice;
+  step(taken, slice, other);
+  for (let s = 0; s < stages; s++) chooseWhere(rows, next + s * count, other + s * count, total, fromCount, count);
+}
+function sumOf({ rows, total, count }: Slice, of: number, counted: readonly number[]): void {
+  total.fill(0);
+  for (const s of counted) addRow(total, rows, of + s * count, count);
 }
 
 const TO_UNIT = 1 / 4294967296;
@@ -174,6 +204,9 @@ function addProduct(
 }
 function addRow(total: Float64Array, rows: Float64Array, row: number, count: number): void {
   for (let r = 0; r < count; r++) total[r] = total[r]! + rows[row + r]!;
+}
+function addNumber(rows: Float64Array, row: number, number: number, count: number): void {
+  for (let r = 0; r < count; r++) rows[row + r] = rows[row + r]! + number;
 }
 function chooseWhere(
   rows: Float64Array,
@@ -214,11 +247,7 @@ function holdTo(
   }
 }
 
-function noteTouched(
-  { touched, model }: CompiledStand,
-  { rows, now, total }: { readonly rows: Float64Array; readonly now: number; readonly total: Float64Array },
-  out: Float64Array,
-): void {
+function noteTouched({ touched, model }: CompiledStand, { rows, now, total }: Slice, out: Float64Array): void {
   const { fromCount } = model.plan;
   for (const [s, share] of touched.entries()) {
     const row = now + s * out.length;

@@ -1,6 +1,6 @@
 // What comes of a stand under one plan or another: from its book, its counts and the kind of its life.
 import { yearOf, type DayNumber } from '../measure/index.ts';
-import { hasModel, lifeOf, type NoLife, type ProfilePart } from '../plants/index.ts';
+import { hasModel, lifeOf, type NoLife, type PlantProfile, type ProfilePart } from '../plants/index.ts';
 import {
   calibrate,
   chanceOf,
@@ -94,29 +94,41 @@ function seedOf(id: string): number {
   return hash >>> 0;
 }
 
-/** Lost to a plant from which a part is taken, where it lives on: survival of the year, estimates. */
-const WEAKENS: Readonly<Partial<Record<ProfilePart['key'], number>>> = {
-  leaf: 0.04,
-  shoot: 0.08,
-  stalk: 0.06,
-  rosette: 0.2,
-  root: 0.2,
-  bark: 0.1,
-  sap: 0.02,
-  tip: 0.03,
-  fibre: 0.03,
-  wholePlant: 0.3,
+/** What it costs a plant that lives on if all of a part is taken from it. Estimates. */
+const ALL_TAKEN: Readonly<Partial<Record<ProfilePart['key'], TakingEffect>>> = {
+  leaf: { weakens: 0.2, setsBack: 0.4, seedLost: 0.6 },
+  shoot: { weakens: 0.25, setsBack: 0.3, seedLost: 0.6 },
+  stalk: { weakens: 0.15, setsBack: 0.2, seedLost: 1 },
+  rosette: { weakens: 0.4, setsBack: 0.4, seedLost: 1 },
+  root: { weakens: 0.4, setsBack: 0.3, seedLost: 0.3 },
+  bark: { weakens: 0.3, setsBack: 0.1, seedLost: 0.3 },
+  wholePlant: { weakens: 0.5, setsBack: 0.4, seedLost: 1 },
+  tip: { weakens: 0.1, seedLost: 0.3 },
+  sap: { weakens: 0.05 },
+  fibre: { weakens: 0.05 },
 };
-/** Of seed, to a plant whose leaves or shoots go into no flower. An estimate. */
-const LESS_SEED = 0.2;
-const GREEN: ReadonlySet<ProfilePart['key']> = new Set(['leaf', 'shoot', 'tip', 'rosette']);
+/** So much of it is taken from a plant where its profile sets no cap. An estimate. */
+const USUAL_SHARE = 1 / 3;
 
-/** What taking a part does to a plant that it is taken from. */
-export function effectOf({ key, kills, costsSeed }: ProfilePart): TakingEffect {
-  if (kills) return { kills: 1 };
-  const weakens = WEAKENS[key] ?? 0;
-  if (costsSeed) return { seedLost: 1, weakens };
-  return { weakens, seedLost: GREEN.has(key) ? LESS_SEED : 0 };
+/** Share of what a plant carries of a part that is taken from it, by the cap of the profile. */
+function shareOfPlant({ ceilings }: Pick<PlantProfile, 'ceilings'>, { key, perPlant }: ProfilePart): number {
+  const caps = ceilings.flatMap(({ parts, rule }) =>
+    rule.kind === 'perPlantCap' && (parts === null || parts.includes(key)) ? [rule.perPlant] : [],
+  );
+  return caps.length === 0 ? USUAL_SHARE : Math.min(1, Math.min(...caps) / Math.max(1, perPlant.value));
+}
+
+/** What taking a part does to a plant that it is taken from, as much of it as its profile lets one take. */
+export function effectOf(profile: Pick<PlantProfile, 'ceilings'>, part: ProfilePart): TakingEffect {
+  if (part.kills) return { kills: 1 };
+  const { weakens = 0, setsBack = 0, seedLost = 0 } = ALL_TAKEN[part.key] ?? {};
+  const share = shareOfPlant(profile, part);
+  return {
+    weakens: share * weakens,
+    setsBack: share * setsBack,
+    // Of flowers and fruit all seed of the plant is taken for lost: nobody knows which.
+    seedLost: part.costsSeed ? 1 : share * seedLost,
+  };
 }
 
 const GROWN: readonly LifeStage[] = ['mature', 'flowering', 'old'];
@@ -133,10 +145,10 @@ export function stagesTakenFrom(life: LifeForm, part: ProfilePart): readonly Lif
 }
 
 /** The plan of taking a part, its share still to be said. */
-export const takingPlan = (life: LifeForm, part: ProfilePart): StandPlan => ({
+export const takingPlan = (life: LifeForm, profile: Pick<PlantProfile, 'ceilings'>, part: ProfilePart): StandPlan => ({
   ...LEAVE_ALONE,
   stages: stagesTakenFrom(life, part),
-  effect: effectOf(part),
+  effect: effectOf(profile, part),
 });
 
 /** The share of the plants of a part's stages that people took from a year of late, on average over up to so many seasons; `null`: never yet. */

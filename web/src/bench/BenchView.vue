@@ -53,13 +53,14 @@ const lasting = computed(() => ({
   confidence: USUAL_LASTING.confidence,
 }));
 const wanted = computed(() => {
-  if (!known.value || !part.value) return null;
+  if (!book.value || !known.value || !part.value) return null;
   const { life, prospect } = known.value;
+  const { profile } = book.value;
   return {
     prospect,
     lasting: lasting.value,
-    plans: plansOf({ life, part: part.value }, { lately: lately.value, lasting: null, own: own.value }),
-    seek: takingPlan(life, part.value),
+    plans: plansOf({ life, profile, part: part.value }, { lately: lately.value, lasting: null, own: own.value }),
+    seek: takingPlan(life, profile, part.value),
   };
 });
 const { told, lasting: found, busy, failed, stop, goOn } = useBench(wanted);
@@ -192,7 +193,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
                 :min="0"
                 :max="100"
                 :tooltip-open="false"
-                :aria-label="words.t('bench.share')"
+                :aria-label-for-handle="words.t('bench.share')"
                 @change="set({ share: Number($event) / 100 })" />
             </label>
             <label
@@ -202,7 +203,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
                 :min="1"
                 :max="10"
                 :tooltip-open="false"
-                :aria-label="words.t('bench.every')"
+                :aria-label-for-handle="words.t('bench.every')"
                 @change="set({ everyYears: Number($event) })" />
             </label>
             <label v-if="part.kills"
@@ -212,7 +213,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
                 :min="0"
                 :max="10"
                 :tooltip-open="false"
-                :aria-label="words.t('bench.setBack')"
+                :aria-label-for-handle="words.t('bench.setBack')"
                 @change="set({ setBack: Number($event) })" />
             </label>
           </div>

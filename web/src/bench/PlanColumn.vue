@@ -71,6 +71,7 @@ const option = computed(
       floor: props.floor,
       most: props.most,
       floorName: words.value.t('bench.floorLine'),
+      number: (n) => words.value.format.number(n),
       falls: below.value > 0.5,
     }),
 );

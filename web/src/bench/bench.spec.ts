@@ -3,7 +3,7 @@ import { CATALOGUE } from '@emberfield/catalogue';
 import { dayNumber } from '@emberfield/core/measure';
 import { hasModel, lifeOf } from '@emberfield/core/plants';
 import { USUAL_LASTING, type FutureTold } from '@emberfield/core/population';
-import { futureOn, takingPlan, type StandRecord } from '@emberfield/core/stand';
+import { effectOf, futureOn, takingPlan, type StandRecord } from '@emberfield/core/stand';
 import { createWords } from '@emberfield/words';
 import { bandOf, lineOf, roundUp } from './fan.ts';
 import { playAsked, type Told } from './play.ts';
@@ -62,7 +62,7 @@ describe('what is known of a stand’s future', () => {
       expect('prospect' in future, profile.key).to.equal(hasModel(life));
       if (hasModel(life))
         for (const part of profile.parts)
-          expect(takingPlan(life, part).stages, `${profile.key} ${part.key}`).to.have.length.above(0);
+          expect(takingPlan(life, profile, part).stages, `${profile.key} ${part.key}`).to.have.length.above(0);
     }
   });
   it('begins with the last count by the day, and grows as the counts say with the killed put back', () => {
@@ -85,7 +85,7 @@ describe('the plans on the bench', () => {
   it('are those that are known: what lasts once it was found, takes of late where there were any', () => {
     const life = 'slowRoot' as const;
     const keys = (lately: number | null, lasting: number | null) =>
-      Object.keys(plansOf({ life, part: root }, { lately, lasting, own: FIRST_OWN }));
+      Object.keys(plansOf({ life, profile: valerian, part: root }, { lately, lasting, own: FIRST_OWN }));
     expect(keys(null, null)).to.deep.equal(['alone', 'own']);
     expect(keys(0.2, 0.03)).to.deep.equal(['alone', 'lately', 'lasting', 'own']);
     const { own } = plansOf(
@@ -107,8 +107,14 @@ describe('the plans on the bench', () => {
 
 describe('playing what was asked', () => {
   const { life, prospect } = known({ counts: FALLING });
-  const plans = plansOf({ life, part: root }, { lately: 0.2, lasting: null, own: FIRST_OWN });
-  const asked = { id: 1, prospect, plans, lasting: { ...USUAL_LASTING, years: 10 }, seek: takingPlan(life, root) };
+  const plans = plansOf({ life, profile: valerian, part: root }, { lately: 0.2, lasting: null, own: FIRST_OWN });
+  const asked = {
+    id: 1,
+    prospect,
+    plans,
+    lasting: { ...USUAL_LASTING, years: 10 },
+    seek: takingPlan(life, valerian, root),
+  };
   const pause = (): Promise<void> => Promise.resolve();
 
   it('tells coarsely first and sharpens, with the share that lasts among the plans once it is found', async function () {
@@ -222,5 +228,21 @@ describe('the bench in words', () => {
       '28 of 100 a year) it falls below the floor in 99 futures of 100',
     );
     expect(said({ lasting })).not.to.match(/safe/i);
+  });
+});
+
+describe('what taking a part does to a plant', () => {
+  const effect = (key: string, part: string) => {
+    const profile = CATALOGUE.find((p) => p.key === key)!;
+    return effectOf(
+      profile,
+      profile.parts.find((p) => p.key === part)!,
+    );
+  };
+  it('kills by the root, costs the seed by the flower, and sets back by as much of the leaves as may be taken', () => {
+    expect(effect('valerian', 'root')).to.deep.equal({ kills: 1 });
+    expect(effect('elder', 'flower')).to.include({ seedLost: 1, weakens: 0 });
+    // One leaf of two: half of what losing all of them costs.
+    expect(effect('ramsons', 'leaf')).to.deep.equal({ weakens: 0.1, setsBack: 0.2, seedLost: 0.3 });
   });
 });

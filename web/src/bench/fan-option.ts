@@ -32,7 +32,12 @@ export function fanOption(look: FanLook): ChartOption {
       axisLine: { lineStyle: { color: palette.value.edge } },
       splitLine: { show: false },
     },
-    yAxis: { ...valueAxis(), min: 0, max: look.most, axisLabel: { ...chartText(), showMaxLabel: false } },
+    yAxis: {
+      ...valueAxis(),
+      min: 0,
+      max: look.most,
+      axisLabel: { ...chartText(), showMaxLabel: false, formatter: look.number },
+    },
     series: [
       ...band(look, [0, 4], 0.16, 'nine'),
       ...band(look, [1, 3], 0.3, 'half'),

@@ -8,6 +8,7 @@ export interface FanLook {
   readonly floor: number;
   readonly most: number;
   readonly floorName: string;
+  readonly number: (n: number) => string;
   /** In half of the futures it ends below the floor. */
   readonly falls: boolean;
 }

@@ -17,10 +17,10 @@ export const FIRST_OWN: OwnPlan = { share: 0.1, everyYears: 1, setBack: 0 };
 
 /** The plans of a part: what is not known yet (the share that lasts) or never was (takes of late) is left out. */
 export function plansOf(
-  { life, part }: { readonly life: LifeForm; readonly part: ProfilePart },
+  { life, profile, part }: { readonly life: LifeForm; readonly profile: PlantProfile; readonly part: ProfilePart },
   { lately, lasting, own }: { readonly lately: number | null; readonly lasting: number | null; readonly own: OwnPlan },
 ): Plans {
-  const plan = takingPlan(life, part);
+  const plan = takingPlan(life, profile, part);
   const young = { stage: 'juvenile', perTouched: own.setBack } as const;
   return {
     alone: LEAVE_ALONE,

@@ -31,7 +31,8 @@ const decides = computed(() => props.pair.rows.some((r) => r.decides));
       <tbody>
         <tr v-for="r in pair.rows" :key="r.sign" :class="{ decides: r.decides }">
           <th scope="row">
-            {{ words.t(`sign.${r.sign}`) }}<small v-if="r.decides">{{ words.t(r.alone ? 'identify.decidesAlone' : 'identify.decides') }}</small>
+            {{ words.t(`sign.${r.sign}`)
+            }}<small v-if="r.decides">{{ words.t(r.alone ? 'identify.decidesAlone' : 'identify.decides') }}</small>
           </th>
           <td v-for="(states, i) in [r.mine, r.theirs]" :key="i">
             <span v-for="state in states" :key="state" class="shown">
