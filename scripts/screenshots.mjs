@@ -118,7 +118,7 @@ await shot('own-plant', {
 await shot('bench', {
   do: async (page) => {
     await openStand(/Valerian/)(page);
-    await page.getByRole('tab', { name: 'Taken' }).click();
+    await page.getByRole('tab', { name: 'Taken and counted' }).click();
     await page.getByRole('link', { name: 'Try plans on this stand' }).click();
     await page.getByText('10,000 futures so far').waitFor();
   },

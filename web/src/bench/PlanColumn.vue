@@ -102,7 +102,7 @@ h2 {
 }
 .about {
   margin: 0 0 4px;
-  min-height: 4.2em;
+  min-height: 2.8em;
 }
 .waiting {
   height: 210px;

@@ -23,7 +23,7 @@ export const bench = {
       shareEvery: '{percent} von 100 großen Pflanzen, alle {every} Jahre',
       none: 'nicht einmal Ruhe hält ihn',
       searching: 'wird gesucht',
-      of: '{low} bis {high}, bei so vielen gespielten Zukünften',
+      of: 'zwischen {low} und {high}',
     },
     plants: 'Pflanzen',
     floorLine: 'Untergrenze',

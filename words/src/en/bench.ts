@@ -23,7 +23,7 @@ export const bench = {
       shareEvery: '{percent} of 100 grown plants, every {every} years',
       none: 'not even leaving it alone holds it',
       searching: 'looking for it',
-      of: '{low} to {high}, for as many futures as were played',
+      of: 'between {low} and {high}',
     },
     plants: 'plants',
     floorLine: 'floor',
