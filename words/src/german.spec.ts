@@ -19,7 +19,7 @@ const window = {
 
 /** The same in both languages: names, forms of files, signs, and words that both have. */
 const ALIKE =
-  /^(Emberfield( · \{group\})?|Station|Thermometer, .*|In \{name\}|CSV|[\d.,\s–-]*|GeoJSON|GPX|KML|KMZ|Name|Demo|Tablet|%|\S|.*\{name\} \(\{\w+\}\)|\{.*|orange|oval|km|m)$/;
+  /^(Emberfield( · \{group\})?|Station|Thermometer, .*|In \{name\}|CSV|[\d.,\s–-]*|GeoJSON|GPX|KML|KMZ|Name|Plan|Demo|Tablet|%|\S|.*\{name\} \(\{\w+\}\)|\{.*|orange|oval|km|m)$/;
 
 describe('German', () => {
   it('has every message that English has, and no other', () => {
