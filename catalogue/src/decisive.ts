@@ -17,10 +17,11 @@ const WRITTEN: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   },
   'cow-parsley': { ...each(UMBELLIFERS_WITHOUT_HAIR, 'hairs'), hemlock: 'hairs seedShape' },
   'ground-elder': {
-    hemlock: 'stalkSection root',
+    // Not the root: what is dug beside it is ground elder's own runners.
+    hemlock: 'stalkSection',
     cowbane: 'stalkSection',
     'water-dropwort': 'stalkSection',
-    'fools-parsley': 'stalkSection root',
+    'fools-parsley': 'stalkSection',
   },
   hogweed: { hemlock: 'hairs seedShape' },
   pignut: { hemlock: 'root seedShape' },
@@ -30,7 +31,8 @@ const WRITTEN: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   'wild-parsnip': each(['hemlock', 'water-dropwort', 'cowbane'], 'hairs flowerColour seedShape'),
 
   // Other herbs beside umbellifers: leaves in pairs, four petals, daisies.
-  valerian: each(['hemlock', 'water-dropwort', 'cowbane'], 'leafSet fruit flowerColour'),
+  // Not leaves in pairs: the uppermost of umbellifers stand so too.
+  valerian: each(['hemlock', 'water-dropwort', 'cowbane'], 'fruit flowerColour'),
   watercress: each(['hemlock', 'water-dropwort', 'cowbane'], 'flowerForm fruit'),
   meadowsweet: { 'water-dropwort': 'flowerSet' },
   yarrow: each(['hemlock', 'fools-parsley'], 'hairs flowerForm'),
@@ -74,8 +76,8 @@ const WRITTEN: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   'wild-grape': { moonseed: 'leafEdge' },
   chokecherry: { moonseed: 'leafEdge' },
   'ground-nut': { moonseed: 'leafShape sap flowerForm' },
-  elder: { hemlock: 'leafSet stemSection' },
-  'american-elder': { 'water-hemlock': 'leafSet stemSection', pokeweed: 'leafSet leafShape' },
+  elder: { hemlock: 'stemSection fruit' },
+  'american-elder': { 'water-hemlock': 'stemSection fruit', pokeweed: 'leafSet leafShape' },
   hawthorn: { spindle: 'stemSkin branching' },
   serviceberry: { 'alder-buckthorn': 'fruit' },
   'sweet-chestnut': { 'horse-chestnut': 'leafShape leafSet' },
