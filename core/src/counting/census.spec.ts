@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
+import jStat from 'jstat';
 import { completeCount, countByEye, estimateFromQuadrats, EYE_CLASSES } from './census.ts';
 
 describe('census', () => {
@@ -10,7 +11,27 @@ describe('census', () => {
   it('gives the 90 % interval of quadrats worked by hand', () => {
     // mean 5, s² 2.5, t(0.95; 4) 2.131847, fpc 1 − 5/200: half width 2.131847 · √(0.5 · 0.975) · 200 = 297.7
     const estimate = estimateFromQuadrats([4, 6, 5, 7, 3], 1, 200);
-    expect(estimate).to.deep.equal({ value: 1000, low: 702, high: 1298, quadratsForTwentyPercent: 9 });
+    expect(estimate).to.deep.equal({ value: 1000, low: 702, high: 1298, moreQuadrats: 4 });
+  });
+  it('asks for the fewest more that are enough: one less is not, and none where it is known well enough', () => {
+    const halfWidth = (n: number, cv: number, possible: number) =>
+      jStat.studentt.inv(0.95, n - 1) * cv * Math.sqrt(Math.max(0, 1 / n - 1 / possible));
+    const counts = fc.array(fc.nat(30), { minLength: 2, maxLength: 14 });
+    fc.assert(
+      fc.property(counts, fc.integer({ min: 20, max: 2000 }), (c, area) => {
+        const { moreQuadrats: more } = estimateFromQuadrats(c, 1, area);
+        const mean = c.reduce((a, b) => a + b, 0) / c.length;
+        if (mean === 0) return more === null;
+        const cv = Math.sqrt(c.reduce((a, x) => a + (x - mean) ** 2, 0) / (c.length - 1)) / mean;
+        const enough = c.length + more!;
+        if (halfWidth(enough, cv, area) > 0.2 + 1e-9 && enough < area) return false;
+        return more === 0 || halfWidth(enough - 1, cv, area) > 0.2 - 1e-9;
+      }),
+      { seed: 4, numRuns: 300 },
+    );
+    // Alike in every square: two are enough, and eleven more were asked for once.
+    expect(estimateFromQuadrats([5, 5, 5, 5], 1, 100).moreQuadrats).to.equal(0);
+    expect(estimateFromQuadrats([1, 9], 5, 10).moreQuadrats).to.equal(0);
   });
   it('is certain when the quadrats cover the stand', () => {
     const { value, low, high } = estimateFromQuadrats([4, 6], 10, 20);

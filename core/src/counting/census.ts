@@ -21,8 +21,8 @@ export function completeCount(plants: number): CountEstimate {
 const OVERLOOKED_SHARE = 0.05;
 
 export interface QuadratEstimate extends CountEstimate {
-  /** Quadrats in all that would bring the interval to ±20 % of the estimate; `null` when none were found. */
-  readonly quadratsForTwentyPercent: number | null;
+  /** More quadrats that would bring the interval to ±20 % of the estimate; 0 when it is there already, `null` when no plant was found in any. */
+  readonly moreQuadrats: number | null;
 }
 
 /**
@@ -55,21 +55,29 @@ export function estimateFromQuadrats(
     value: Math.round(total),
     low: Math.max(sum, Math.floor(total - halfWidth)),
     high: Math.max(sum, Math.ceil(total + halfWidth)),
-    quadratsForTwentyPercent: mean === 0 ? null : quadratsNeeded(Math.sqrt(variance) / mean, possible),
+    moreQuadrats: mean === 0 ? null : Math.max(0, quadratsNeeded(Math.sqrt(variance) / mean, possible) - n),
   };
 }
 
-/** Iterates n = (t · cv / 0.2)², corrected for the finite number of quadrats, until t and n agree. */
+/** Half of the interval, as a share of the estimate, that is good enough to go by. */
+const GOOD_ENOUGH = 0.2;
+
+/**
+ * The fewest quadrats whose interval is within ±20 % of the estimate if they vary as those that were counted: the half width t · cv · √(1/n − 1/N) falls
+ * with every quadrat more, and is 0 once they cover the stand.
+ */
 function quadratsNeeded(variation: number, possible: number): number {
-  let n = 30;
-  for (let i = 0; i < 20; i++) {
-    const t = jStat.studentt.inv(0.95, Math.max(1, n - 1));
-    const endless = ((t * variation) / 0.2) ** 2;
-    const next = Math.max(2, Math.ceil(endless / (1 + endless / possible)));
-    if (next === n) break;
-    n = next;
+  const all = Math.ceil(possible);
+  const isEnough = (n: number): boolean =>
+    jStat.studentt.inv(0.95, n - 1) * variation * Math.sqrt(Math.max(0, 1 / n - 1 / possible)) <= GOOD_ENOUGH;
+  let [few, enough] = [1, 2];
+  while (enough < all && !isEnough(enough)) [few, enough] = [enough, Math.min(all, 2 * enough)];
+  while (enough - few > 1) {
+    const n = (few + enough) >> 1;
+    if (isEnough(n)) enough = n;
+    else few = n;
   }
-  return Math.min(n, Math.ceil(possible));
+  return enough;
 }
 
 /** What people say when they count by eye. */

@@ -92,7 +92,7 @@ describe('the count on the visit form', () => {
     const eye = estimate({ countMethod: 'eye', eye: 'hundreds' })!;
     expect(eye.low).to.be.lessThan(eye.value).and.greaterThan(50);
   });
-  it('says from squares how many there are, how sure that is, and how many squares it would take', () => {
+  it('says from squares how many there are, how sure that is, and how many more squares it would take', () => {
     const squares = estimate({
       countMethod: 'quadrats',
       squares: [3, 5, 4, null],
@@ -102,7 +102,7 @@ describe('the count on the visit form', () => {
     expect(squares.value).to.equal(400);
     expect(squares.low).to.be.lessThan(400);
     expect(squares.high).to.be.greaterThan(400);
-    expect(squares.quadratsForTwentyPercent).to.be.greaterThan(3);
+    expect(squares.moreQuadrats).to.be.greaterThan(0);
   });
   it('waits where the squares together are larger than the stand', () => {
     expect(estimate({ countMethod: 'quadrats', squares: [1, 2, 3], quadratAreaM2: 4, standAreaM2: 10 })).to.equal(null);

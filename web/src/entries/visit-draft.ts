@@ -131,16 +131,14 @@ export function censusOf(v: VisitDraft): EntryBodies['census'] | null {
 }
 
 /** What the count in the form amounts to so far; `null` while it is none that fits. */
-export function estimateOf(
-  v: VisitDraft,
-): (CountEstimate & { readonly quadratsForTwentyPercent: number | null }) | null {
+export function estimateOf(v: VisitDraft): (CountEstimate & { readonly moreQuadrats: number | null }) | null {
   const census = censusOf(v);
   if (!census || !censusSchema.isValidSync(census, { strict: true })) return null;
   switch (census.method) {
     case 'complete':
-      return { ...completeCount(census.plants), quadratsForTwentyPercent: null };
+      return { ...completeCount(census.plants), moreQuadrats: null };
     case 'eye':
-      return { ...countByEye(census.eye), quadratsForTwentyPercent: null };
+      return { ...countByEye(census.eye), moreQuadrats: null };
     case 'quadrats': {
       const { counts, quadratAreaM2, standAreaM2 } = census;
       return estimateFromQuadrats(counts, quadratAreaM2, standAreaM2);

@@ -69,8 +69,12 @@ const methodLabel = (m: (typeof COUNT_METHODS)[number]): string =>
           high: words.format.number(estimate.high),
         })
       }}</b>
-      <span v-if="estimate.quadratsForTwentyPercent" class="soft">
-        {{ words.t('visit.squaresNeeded', { n: estimate.quadratsForTwentyPercent }) }}
+      <span v-if="estimate.moreQuadrats !== null" class="soft">
+        {{
+          estimate.moreQuadrats === 0
+            ? words.t('visit.squaresEnough')
+            : words.t('visit.squaresNeeded', { n: estimate.moreQuadrats })
+        }}
       </span>
     </p>
   </section>
