@@ -1,24 +1,46 @@
 import { onScopeDispose, ref, shallowReactive, watch, type Ref } from 'vue';
-import type { FutureTold, LastingShare } from '@emberfield/core/population';
-import type { Asked, Told } from './play.ts';
-import type { PlanKey } from './plans.ts';
+import type { FutureTold, LastingShare, StandPlan } from '@emberfield/core/population';
+import { MOST_RUNS, type Asked, type Told } from './play.ts';
+import { PLAN_KEYS, type PlanKey, type Plans } from './plans.ts';
 
-/** Plays what is asked in a worker, and holds what came of it so far. What is asked anew leaves the old pictures until there are new ones. */
-export function useBench(wanted: Ref<Omit<Asked, 'id'> | null>) {
+/** What the bench is to play. */
+export interface Wanted {
+  readonly prospect: Asked['prospect'];
+  readonly lasting: Asked['lasting'];
+  readonly plans: Plans;
+  /** The plan whose share is sought that lasts. */
+  readonly seek: StandPlan;
+}
+
+/** Plays what is wanted in a worker, and holds what came of it so far. Only what changed is played anew. */
+export function useBench(wanted: Ref<Wanted | null>) {
   const told = shallowReactive(new Map<PlanKey, FutureTold>());
   const lasting = ref<LastingShare | null>(null);
   const busy = ref(false);
   const failed = ref(false);
+  /** Under what each was played to the end. */
+  const played = new Map<PlanKey, string>();
+  let asked: Plans = {};
+  /** Of what stand, part, years and floor all this is told. */
+  let about = '';
   let worker: Worker | null = null;
   let id = 0;
+
+  function take(data: Told): void {
+    if (data.id !== id) return;
+    if (data.kind === 'done') busy.value = false;
+    else if (data.kind === 'lasting') {
+      lasting.value = data.found;
+      if (data.found.share !== null && wanted.value)
+        asked = { ...asked, lasting: { ...wanted.value.seek, share: data.found.share } };
+    } else {
+      told.set(data.plan, data.told);
+      if (data.told.runs === MOST_RUNS) played.set(data.plan, JSON.stringify(asked[data.plan]));
+    }
+  }
   function start(): Worker {
     const made = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
-    made.onmessage = ({ data }: MessageEvent<Told>) => {
-      if (data.id !== id) return;
-      if (data.kind === 'plan') told.set(data.plan, data.told);
-      else if (data.kind === 'lasting') lasting.value = data.found;
-      else busy.value = false;
-    };
+    made.onmessage = ({ data }: MessageEvent<Told>) => take(data);
     made.onerror = () => {
       failed.value = true;
       busy.value = false;
@@ -27,11 +49,31 @@ export function useBench(wanted: Ref<Omit<Asked, 'id'> | null>) {
   }
   function ask(): void {
     if (!wanted.value) return;
+    const { plans, seek, ...rest } = wanted.value;
+    forgetUnless(JSON.stringify({ seek, ...rest }));
+    const share = lasting.value?.share ?? null;
+    asked = share === null ? plans : { ...plans, lasting: { ...seek, share } };
+    const changed = PLAN_KEYS.filter((key) => asked[key] && played.get(key) !== JSON.stringify(asked[key]));
+    if (changed.length === 0 && lasting.value) return;
     worker ??= start();
     busy.value = true;
     failed.value = false;
+    const message: Asked = {
+      id: ++id,
+      ...rest,
+      plans: Object.fromEntries(changed.map((key) => [key, asked[key]])),
+      seek: lasting.value ? null : seek,
+    };
     // A page's own wrappers cannot be handed over: the plain thing is.
-    worker.postMessage(JSON.parse(JSON.stringify({ id: ++id, ...wanted.value })) as Asked);
+    worker.postMessage(JSON.parse(JSON.stringify(message)) as Asked);
+  }
+  /** Of another stand, part, length or floor nothing holds that was told before. */
+  function forgetUnless(same: string): void {
+    if (same === about) return;
+    about = same;
+    told.clear();
+    played.clear();
+    lasting.value = null;
   }
   function stop(): void {
     worker?.postMessage({ id: ++id, stop: true });

@@ -77,6 +77,17 @@ export const antTheme = computed(() => {
       },
       // The dark scheme would darken the chosen one below what can be read.
       Tabs: isNight.value ? { colorPrimary: '#e8703f' } : {},
+      // For thumbs, and as strong as everything else that can be done.
+      Slider: {
+        railSize: 8,
+        controlSize: 24,
+        handleSize: 24,
+        handleSizeHover: 26,
+        colorPrimaryBorder: p.ember,
+        colorPrimaryBorderHover: p.ember,
+        colorFillTertiary: p.ash,
+        colorFillSecondary: p.ash,
+      },
       Modal: { wireframe: false },
       Drawer: { wireframe: false },
     },
