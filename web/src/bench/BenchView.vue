@@ -264,7 +264,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
 }
 .plans {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(250px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(250px, 100%), 1fr));
   gap: 0 18px;
   border-top: 1px solid var(--char);
 }
@@ -273,7 +273,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
 }
 .below {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr));
   gap: 0 32px;
 }
 </style>
