@@ -6,7 +6,9 @@ import {
   chanceOf,
   growthOf,
   LEAVE_ALONE,
+  likeliestRates,
   LIVES,
+  startOf,
   type Growth,
   type LifeForm,
   type LifeStage,
@@ -151,16 +153,28 @@ export const takingPlan = (life: LifeForm, profile: Pick<PlantProfile, 'ceilings
   effect: effectOf(profile, part),
 });
 
-/** The share of the plants of a part's stages that people took from a year of late, on average over up to so many seasons; `null`: never yet. */
-export function shareTakenOfLate({ record }: Pick<Book, 'record'>, part: ProfilePart, day: DayNumber): number | null {
-  const count = record.counts.filter((c) => c.day <= day && c.plants.value > 0).at(-1);
+/**
+ * The share of the plants of a part's stages that people took from a year of late, on average over up to so many seasons; `null`: never yet. How many
+ * of the counted plants are in those stages is not counted: they are taken to stand as in the long run.
+ */
+export function shareTakenOfLate(
+  { record }: Pick<Book, 'record'>,
+  { life, count, prospect }: StandFuture,
+  { part, day }: { readonly part: ProfilePart; readonly day: DayNumber },
+): number | null {
   const takes = record.takes.filter((t) => t.part === part.key && t.day <= day);
-  if (!count || takes.length === 0) return null;
+  if (takes.length === 0) return null;
   const first = Math.max(takes[0]!.day, day - MOST_SEASONS * DAYS_PER_YEAR);
   const years = Math.max(1, yearOf(day) - yearOf(first) + 1);
   const plants = takes
     .filter((t) => t.day >= first)
     .reduce((sum, t) => sum + (t.plants ?? t.amount / Math.max(1, part.perPlant.value)), 0);
-  return Math.min(1, plants / years / count.plants.value);
+  const rates = likeliestRates(prospect.calibration);
+  const from = stagesTakenFrom(life, part);
+  const standing = startOf(rates, count.plants.value).reduce(
+    (sum, n, i) => sum + (from.includes(rates.stages[i]!) ? n : 0),
+    0,
+  );
+  return Math.min(1, plants / years / standing);
 }
 const MOST_SEASONS = 5;

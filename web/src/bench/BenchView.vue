@@ -45,7 +45,9 @@ const parts = computed(() => (book.value ? partsOf(book.value.profile) : []));
 const picked = ref<string | null>(null);
 const part = computed(() => parts.value.find((p) => p.key === picked.value) ?? parts.value[0] ?? null);
 const lately = computed(() =>
-  book.value && part.value ? shareTakenOfLate(book.value, part.value, dayNumber(day.value)) : null,
+  book.value && known.value && part.value
+    ? shareTakenOfLate(book.value, known.value, { part: part.value, day: dayNumber(day.value) })
+    : null,
 );
 const lasting = computed(() => ({
   floorShare: floorShare.value ?? USUAL_LASTING.floorShare,

@@ -3,7 +3,7 @@ import { CATALOGUE } from '@emberfield/catalogue';
 import { dayNumber } from '@emberfield/core/measure';
 import { hasModel, lifeOf } from '@emberfield/core/plants';
 import { USUAL_LASTING, type FutureTold } from '@emberfield/core/population';
-import { effectOf, futureOn, takingPlan, type StandRecord } from '@emberfield/core/stand';
+import { effectOf, futureOn, shareTakenOfLate, takingPlan, type StandRecord } from '@emberfield/core/stand';
 import { createWords } from '@emberfield/words';
 import { bandOf, lineOf, roundUp } from './fan.ts';
 import { playAsked, type Told } from './play.ts';
@@ -78,6 +78,23 @@ describe('what is known of a stand’s future', () => {
     const [taken, alone] = [known({ counts: FALLING, takes: [take('2022-10-01', 15)] }), known({ counts: FALLING })];
     expect(taken.prospect.calibration.posterior.meanLog).to.be.above(alone.prospect.calibration.posterior.meanLog);
     expect(alone.prospect.calibration.disagrees).to.equal(true);
+  });
+});
+
+describe('what was taken of late', () => {
+  const lately = (takes: StandRecord['takes'], day = TODAY) => {
+    const future = known({ counts: FALLING, takes });
+    return shareTakenOfLate({ record: record({ takes }) }, future, { part: root, day });
+  };
+  it('is a share of the grown plants a year, from the first take of late on', () => {
+    expect(lately([])).to.equal(null);
+    // Two in each of three years, of fewer than the 29 that were counted: young ones are not dug.
+    const share = lately([take('2024-10-01', 2), take('2025-10-01', 2), take('2026-04-01', 2)])!;
+    expect(share).to.be.within(2 / 29 + 0.005, 0.25);
+    expect(lately([take('2024-10-01', 2)])).to.be.closeTo(share / 3, 2e-3);
+    // Longer ago than five seasons nobody goes by it.
+    expect(lately([take('2015-10-01', 20)])).to.equal(0);
+    expect(lately([take('2026-04-01', 500)])).to.equal(1);
   });
 });
 
