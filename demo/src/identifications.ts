@@ -5,7 +5,7 @@ import {
   identify,
   mayConfirm,
   phaseOfBbch,
-  shownFrequency,
+  typicalOf,
   type Phase,
   type SeenSign,
 } from '@emberfield/core/identity';
@@ -43,24 +43,16 @@ function looksAt(profile: PlantProfile, phase: Phase): readonly SeenSign[] | nul
   const name = `${profile.key} ${phase}`;
   const before = known.get(name);
   if (before !== undefined) return before;
-  let seen: readonly SeenSign[] = profile.habit === 'fungus' ? typical(profile, 'host', phase) : [];
+  let seen: readonly SeenSign[] = profile.habit === 'fungus' ? typicalOf(profile, VOCABULARY.get('host')!, phase) : [];
   const isSettled = (): boolean => mayConfirm(confirmation(CATALOGUE, VOCABULARY, { key: profile.key, seen, phase }));
   for (let look = 0; look < MOST_LOOKS && !isSettled(); look++) {
     const next = identify(CATALOGUE, SIGNS, seen, { phase, wanted: profile.key }).next[0];
     if (!next) break;
     seen = next.again
       ? seen.map((s) => (s.sign === next.sign ? { ...s, again: true } : s))
-      : [...seen, ...typical(profile, next.sign, phase)];
+      : [...seen, ...typicalOf(profile, VOCABULARY.get(next.sign)!, phase)];
   }
   const settled = isSettled() ? seen : null;
   known.set(name, settled);
   return settled;
-}
-
-/** What one mostly sees of a sign. */
-function typical(profile: PlantProfile, key: string, phase: Phase): readonly SeenSign[] {
-  const sign = VOCABULARY.get(key)!;
-  const states = sign.states.map((state) => ({ state, shown: shownFrequency(profile, sign, state, phase) ?? 0 }));
-  const most = states.sort((a, b) => b.shown - a.shown)[0]!;
-  return most.shown > 0 ? [{ sign: key, state: most.state, present: true }] : [];
 }

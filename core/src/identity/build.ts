@@ -58,7 +58,7 @@ const WOODY: ReadonlySet<Habit> = new Set(['shrub', 'tree', 'conifer']);
  * Whether a taxon never shows a state by its kind, though its table has other states of the sign: a leaf is divided or it is not, at every age;
  * barbs at its foot are there or not; milk runs in certain families only; what has a trunk lies in no rosette, and what dies back is no tree. Read wrongly it is all the same.
  * A leaflet is taken for a leaf, and a leaf cut like a hand for leaflets: these say nothing here.
- * @param known states of the sign in its table, in whatever phase
+ * @param known states of the sign in its table, in whatever phase; none: nothing is known
  */
 export function isNever(
   habit: Habit | undefined,
@@ -66,7 +66,7 @@ export function isNever(
   state: string,
   known: ReadonlySet<string>,
 ): boolean {
-  if (known.has(state)) return false;
+  if (known.size === 0 || known.has(state)) return false;
   if (key === 'sap') return COLOURED_SAP.has(state);
   if (key === 'growth') return habit !== undefined && cannotGrow(habit, state);
   if (key === 'leafVeins') return state === 'net' || (state === 'parallel' && !known.has('arched'));

@@ -5,7 +5,15 @@ export { identify, type Identification, type Standing } from './identify.ts';
 export type { NextSign } from './next-look.ts';
 export { isDecisive, isExcluding, weigh, type Weighing } from './weigh.ts';
 export { searchState, type Search, type SearchState } from './search.ts';
-export { canBeTold, separableFrom, separatorsIn, SEPARATES, type PhaseFrom, type Separator } from './separate.ts';
+export {
+  canBeTold,
+  separableFrom,
+  separatorsIn,
+  SEPARATES,
+  typicalOf,
+  type PhaseFrom,
+  type Separator,
+} from './separate.ts';
 export {
   isDangerous,
   isPoison,

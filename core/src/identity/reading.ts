@@ -62,7 +62,7 @@ export function chanceOf(
   const wrong = present && isSmellOf(wanted, sign, state) ? SMELLS_OF_WANTED : misreadOf(sign, again);
   // What is decided over night is looked at by itself, in white on black: what its table leaves out is not overlooked.
   const isSure = isDecisive || sign.price === 'overnight' || sign.price === 'microscope';
-  const least = isSure || (present && neverShows(taxon, sign, state)) ? 0 : SELDOM;
+  const least = isSure || (present && isNever(habit, sign, state, statesOf(taxon, sign.key))) ? 0 : SELDOM;
   return said(present, Math.min(1 - least, Math.max(least, shown)), wrong);
 }
 
@@ -70,7 +70,7 @@ export function chanceOf(
 export function neverShows(taxon: IdentityTaxon, sign: SignSpec, state: string): boolean {
   const { habit } = taxon;
   if (habit && (isOfOtherKingdom(habit, sign, state) || lacks(habit, sign, state))) return true;
-  return rowsOf(taxon, sign.key).length > 0 && isNever(habit, sign, state, statesOf(taxon, sign.key));
+  return isNever(habit, sign, state, statesOf(taxon, sign.key));
 }
 
 /** Two looks go wrong alike only if both do. Fingers that smell do so at the second look as well. */

@@ -74,7 +74,7 @@ export function canBeTold(
 }
 
 /** The state that a taxon shows most of a sign in a phase; none where it does not show then. */
-function typicalOf(taxon: IdentityTaxon, sign: SignSpec, phase: Phase): readonly SeenSign[] {
+export function typicalOf(taxon: IdentityTaxon, sign: SignSpec, phase: Phase): readonly SeenSign[] {
   const rows = rowsOf(taxon, sign.key).filter((row) => (row.when ?? sign.when).includes(phase));
   const states = rows.flatMap((row) => Object.entries(row.states)).sort(([, a], [, b]) => b - a);
   return states[0] ? [{ sign: sign.key, state: states[0][0], present: true }] : [];

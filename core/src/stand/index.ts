@@ -35,7 +35,7 @@ export {
 export { frozenSpansAt, halfYearOf, standGround } from './ground.ts';
 export { identityOn, type IdentityStanding } from './identity-standing.ts';
 export { lookAgainOn } from './look-again.ts';
-export { canShut, mixedIn } from './locks.ts';
+export { apartStage, canShut, mixedIn } from './locks.ts';
 export {
   canBeAbsent,
   lookAlikesOn,

@@ -39,13 +39,17 @@ export const apartStages = ({ lookAlikes }: Pick<PlantProfile, 'lookAlikes'>, { 
   );
 
 /**
- * From when on one look-alike can be told apart in a window. What its own line says comes before what the window says of all; but where
- * nothing can be told while the window is open (roots, leaves that come again in autumn), no stage of spring tells it.
+ * Stage from which on one look-alike can be told apart in a window, `ALWAYS` or `NEVER`. What its own line says comes before what the window says of
+ * all; but where nothing can be told while the window is open (roots, leaves that come again in autumn), no stage of spring tells it.
  */
-export function apartIn({ apartFrom }: Twin, { separableFrom, apart }: Dated): Apart {
-  const from = apartFrom !== ALWAYS && separableFrom === NEVER ? NEVER : (apartFrom ?? separableFrom ?? ALWAYS);
+export const apartStage = ({ apartFrom }: Pick<Twin, 'apartFrom'>, { separableFrom }: Written): string =>
+  apartFrom !== ALWAYS && separableFrom === NEVER ? NEVER : (apartFrom ?? separableFrom ?? ALWAYS);
+
+/** From when on one look-alike can be told apart in a window. */
+export function apartIn(twin: Twin, window: Dated): Apart {
+  const from = apartStage(twin, window);
   if (from === ALWAYS || from === NEVER) return from;
-  return apart.find((a) => a.stage === from)?.day ?? NEVER;
+  return window.apart.find((a) => a.stage === from)?.day ?? NEVER;
 }
 
 /** Until when a window is mixed with what cannot be told apart: to its end, where that is never; `null` where it is not. */
@@ -55,8 +59,8 @@ export function mixedUntil(apart: Apart, { closes }: Pick<WindowForecast, 'close
 }
 
 /** Whether a look-alike can shut a window of the plant at all for being too like it. */
-export const canShut = (profile: Pick<PlantProfile, 'windows'>, { apartFrom }: Twin): boolean =>
-  profile.windows.some(({ separableFrom }) => (apartFrom ?? separableFrom ?? ALWAYS) !== ALWAYS);
+export const canShut = (profile: Pick<PlantProfile, 'windows'>, twin: Twin): boolean =>
+  profile.windows.some((window) => apartStage(twin, window) !== ALWAYS);
 
 const isApartOn = (apart: Apart, day: DayNumber): boolean =>
   apart === ALWAYS || (apart !== NEVER && apart.p50 !== null && day >= apart.p50);

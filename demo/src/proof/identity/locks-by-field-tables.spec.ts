@@ -3,6 +3,7 @@ import { CATALOGUE } from '@emberfield/catalogue';
 import { binomialOf, type PlantProfile } from '@emberfield/contract';
 import { phaseOfBbch } from '@emberfield/core/identity';
 import { ALWAYS, NEVER, type ProfileWindow } from '@emberfield/core/plants';
+import { apartStage } from '@emberfield/core/stand';
 import { FIELD_TABLES } from './specimens.ts';
 import { separable } from './trial.ts';
 
@@ -18,12 +19,12 @@ function stagesIn({ stages }: PlantProfile, { opens, closes }: ProfileWindow) {
 /** Whether a look-alike may still shut a window at a stage, or what tells it apart stands on every piece. */
 function isGuarded(
   { stages }: PlantProfile,
-  { separableFrom }: ProfileWindow,
-  { apartFrom, pieceByPiece }: PlantProfile['lookAlikes'][number],
+  window: ProfileWindow,
+  twin: PlantProfile['lookAlikes'][number],
   stage: string,
 ): boolean {
-  const from = apartFrom ?? separableFrom ?? ALWAYS;
-  if (pieceByPiece || from === NEVER) return true;
+  const from = apartStage(twin, window);
+  if (twin.pieceByPiece || from === NEVER) return true;
   return from !== ALWAYS && stages.findIndex((s) => s.key === from) > stages.findIndex((s) => s.key === stage);
 }
 
