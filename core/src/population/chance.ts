@@ -1,13 +1,15 @@
 // Seeded chance for simulations: xoshiro128** of Blackman and Vigna (2018), in the public domain; filled by the mixing steps of MurmurHash3.
 
 export interface Chance {
-  /** 32 bits, as a whole number from 0 up. */
-  readonly bits: () => number;
   /** From 0 up to, not including, 1. */
   readonly uniform: () => number;
+  /** Of the standard normal distribution (Box and Muller 1958). */
+  readonly normal: () => number;
 }
 
 const TO_UNIT = 1 / 4294967296;
+/** 32 bits as a share: from 0 up to, not including, 1. */
+export const asShare = (bits: number): number => (bits >>> 0) * TO_UNIT;
 
 /**
  * A stream of chance: the same seed gives the same, other seeds others.
@@ -16,8 +18,15 @@ const TO_UNIT = 1 / 4294967296;
 export function chanceOf(seed: number): Chance {
   const state = new Uint32Array(4);
   fillState(state, seed);
-  const bits = (): number => nextBits(state);
-  return { bits, uniform: () => bits() * TO_UNIT };
+  const next = new Int32Array(1);
+  const uniform = (): number => {
+    fillBits(next, 1, ALL_BITS, state);
+    return asShare(next[0]!);
+  };
+  return {
+    uniform,
+    normal: () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform()),
+  };
 }
 
 /** Fills a state from a seed. */
@@ -31,22 +40,12 @@ export function fillState(state: Uint32Array, seed: number): void {
   }
 }
 
-function nextBits(s: Uint32Array): number {
-  const [a, b, c, d] = [s[0]!, s[1]!, s[2]!, s[3]!];
-  const five = Math.imul(b, 5);
-  const result = Math.imul((five << 7) | (five >>> 25), 9) >>> 0;
-  const e = c ^ a;
-  const f = d ^ b;
-  s[1] = b ^ e;
-  s[0] = a ^ f;
-  s[2] = e ^ (b << 9);
-  s[3] = (f << 11) | (f >>> 21);
-  return result;
-}
+/** The mask of all bits. */
+export const ALL_BITS = -1;
 
 /**
  * Fills whole numbers from 0 to `mask`, the lowest bits of each draw; the state goes on.
- * @param mask one less than a power of two, or −1 for all 32.
+ * @param mask one less than a power of two, or `ALL_BITS`.
  */
 export function fillBits(out: Int32Array, count: number, mask: number, state: Uint32Array): void {
   let [a, b, c, d] = [state[0]!, state[1]!, state[2]!, state[3]!] as [number, number, number, number];

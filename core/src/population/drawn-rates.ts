@@ -1,11 +1,11 @@
 import { Z80, type Figure } from '../measure/index.ts';
 import { analyseMatrix } from './analysis.ts';
-import type { Chance } from './chance.ts';
+import { chanceOf, type Chance } from './chance.ts';
 import { projectionMatrix, ratesOf, type LifeHistory, type Rates } from './life-history.ts';
 import type { Growth } from './trend.ts';
 
-/** What is known of a life history before the stand itself was counted, in growth. */
-const DRAWS_OF_PRIOR = 120;
+const DRAWS_OF_GROWTH = 120;
+const SEED_OF_GROWTH = 1;
 /** Shares nearer to 0 or 1 than this are as good as that. */
 const EDGE = 1e-3;
 
@@ -14,8 +14,7 @@ const EDGE = 1e-3;
  * and 90 % points. A figure without spread stays what it is; moves of a stage that would sum above 1 are brought down to it.
  */
 export function drawRates(history: LifeHistory, chance: Chance): Rates {
-  const normal = (): number =>
-    Math.sqrt(-2 * Math.log(1 - chance.uniform())) * Math.cos(2 * Math.PI * chance.uniform());
+  const { normal } = chance;
   const survival = Object.fromEntries(
     history.stages.map((s) => [s, drawnShare(history.survival[s]!, normal())]),
   ) as LifeHistory['survival'];
@@ -57,14 +56,26 @@ export interface Calibration {
 
 const DISAGREES = 2;
 
+/** Of every life history once: the eigenvalues of so many draws take longer than all else that a page asks. */
+const growths = new WeakMap<LifeHistory, Growth>();
+function growthOfRates(history: LifeHistory): Growth {
+  const known = growths.get(history);
+  if (known) return known;
+  const chance = chanceOf(SEED_OF_GROWTH);
+  const logs = Array.from({ length: DRAWS_OF_GROWTH }, () => Math.log(lambdaOf(drawRates(history, chance))));
+  const meanLog = logs.reduce((s, x) => s + x, 0) / logs.length;
+  const variance = logs.reduce((s, x) => s + (x - meanLog) ** 2, 0) / (logs.length - 1);
+  const growth = { meanLog, sdLog: Math.sqrt(variance) };
+  growths.set(history, growth);
+  return growth;
+}
+
 /**
  * Weighs the growth that a life history's figures give against that of a stand's counts, by their precision.
  * @param counted growth of the stand as if nothing had been taken; `null`: nobody counted twice, and the figures stand alone.
  */
-export function calibrate(history: LifeHistory, counted: Growth | null, chance: Chance): Calibration {
-  const logs = Array.from({ length: DRAWS_OF_PRIOR }, () => Math.log(lambdaOf(drawRates(history, chance))));
-  const meanLog = logs.reduce((s, x) => s + x, 0) / logs.length;
-  const rates = { meanLog, sdLog: Math.sqrt(logs.reduce((s, x) => s + (x - meanLog) ** 2, 0) / (logs.length - 1)) };
+export function calibrate(history: LifeHistory, counted: Growth | null): Calibration {
+  const rates = growthOfRates(history);
   const prior = history.persists ? together(rates, history.persists) : rates;
   return {
     history,

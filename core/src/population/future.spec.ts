@@ -10,7 +10,7 @@ import type { Growth } from './trend.ts';
 
 const DIGGING: StandPlan = { ...LEAVE_ALONE, stages: ['mature', 'flowering'], effect: { kills: 1 } };
 const standing = (counted: Growth | null = null, over: Partial<StandProspect> = {}): StandProspect => ({
-  calibration: calibrate(LIVES.slowBulb, counted, chanceOf(3)),
+  calibration: calibrate(LIVES.slowBulb, counted),
   plants: { value: 120, low: 96, high: 151 },
   capacity: 240,
   stroke: null,
@@ -37,7 +37,7 @@ describe('what is known of a kind of life', () => {
       expect(lambdaOf(ratesOf(history))).to.be.within(0.95, 1.6);
       expect(history.stages.some(isCounted)).to.equal(true);
       // Left alone most of its futures hold: else nobody would find it where it was ten years ago.
-      const { posterior } = calibrate(history, null, chanceOf(3));
+      const { posterior } = calibrate(history, null);
       expect(posterior.meanLog).to.be.within(0, 0.45);
     });
   it('is drawn within its figures, the middle of the draws near to the likeliest', () => {

@@ -52,8 +52,8 @@ function modelOf(
 }
 
 function drawPlants({ value, low, high }: CountEstimate, chance: Chance): number {
-  const z = Math.sqrt(-2 * Math.log(1 - chance.uniform())) * Math.cos(2 * Math.PI * chance.uniform());
   if (value === 0) return 0;
+  const z = chance.normal();
   const side = z < 0 ? Math.log(value / Math.max(low, value / 50)) : Math.log(Math.max(high, value) / value);
   return value * Math.exp((z * side) / Z90);
 }
@@ -145,14 +145,14 @@ export interface LastingShare {
 }
 
 const LASTING_RUNS = 2000;
-const SHARE_STEPS = 9;
+const SHARE_STEPS = 11;
 
 /**
  * The largest share that can be taken, so that at the end of the years the stand has not fallen below the floor in as many futures as asked, by
  * halving on common runs: more taken never leaves more, so there is one such share. Never called safe.
  * @param plan what is done, its share being what is sought.
  * @param runs a multiple of `SLICE`.
- * Cost: runs × years × entries × about 20.
+ * Cost: runs × years × entries × about 25.
  */
 export function lastingShare(
   prospect: StandProspect,

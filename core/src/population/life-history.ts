@@ -2,25 +2,23 @@
 import type { Figure } from '../measure/index.ts';
 
 /** In the order of a life. Counted in a stand are those above ground past the seedling. */
-export const LIFE_STAGES = ['seed', 'seedling', 'juvenile', 'mature', 'flowering', 'old'] as const;
-export type LifeStage = (typeof LIFE_STAGES)[number];
+export type LifeStage = 'seed' | 'seedling' | 'juvenile' | 'mature' | 'flowering' | 'old';
 const UNCOUNTED: ReadonlySet<LifeStage> = new Set(['seed', 'seedling']);
 /** Whether somebody who counts a stand counts it. */
 export const isCounted = (stage: LifeStage): boolean => !UNCOUNTED.has(stage);
 
-export const BIRTH_KINDS = ['seed', 'offset'] as const;
 /** From seed, or as a shoot, bulb or runner of the plant itself. */
-export type BirthKind = (typeof BIRTH_KINDS)[number];
+export type BirthKind = 'seed' | 'offset';
 
 /** Of those that live through the year this share is in another stage at its end; the rest stays. */
-export interface Move {
+interface Move {
   readonly from: LifeStage;
   readonly to: LifeStage;
   /** 0–1. */
   readonly share: Figure;
 }
 /** New ones a year of one plant, as are there at the end of it. */
-export interface Birth {
+interface Birth {
   readonly from: LifeStage;
   readonly to: LifeStage;
   readonly kind: BirthKind;

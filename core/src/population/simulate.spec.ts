@@ -41,8 +41,7 @@ function slowly(
   length: number,
 ): number[] {
   const chance = chanceOf(991);
-  const normal = (): number =>
-    Math.sqrt(-2 * Math.log(1 - chance.uniform())) * Math.cos(2 * Math.PI * chance.uniform());
+  const { normal } = chance;
   const { survival: sd, births: sb, correlation } = history.years;
   const middles = rates.survival.map((p) => logitWithMean(p, sd));
   const ends: number[] = [];

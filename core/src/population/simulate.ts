@@ -1,4 +1,4 @@
-import { fillBits, fillState } from './chance.ts';
+import { ALL_BITS, asShare, fillBits, fillState } from './chance.ts';
 import { entriesOf, isCounted, type Rates } from './life-history.ts';
 import { takingFactors, type StandPlan } from './plan.ts';
 import type { YearClasses } from './years.ts';
@@ -164,7 +164,7 @@ function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Flo
   if (plan.planted && year < plan.planted.years)
     addNumber(rows, slice.next + rates.stages.indexOf(plan.planted.stage) * count, plan.planted.number, count);
   if (stroke) {
-    fillBits(strokes, count, -1, state);
+    fillBits(strokes, count, ALL_BITS, state);
     for (const s of counted) strike(rows, slice.next + s * count, strokes, stroke, count);
   }
   sumOf(slice, slice.next, counted);
@@ -187,8 +187,6 @@ function sumOf({ rows, total, count }: Slice, of: number, counted: readonly numb
   total.fill(0);
   for (const s of counted) addRow(total, rows, of + s * count, count);
 }
-
-const TO_UNIT = 1 / 4294967296;
 
 // The loops over the runs stand each in a function of its own, of typed arrays and numbers alone: so the compiler makes the best of them.
 
@@ -226,7 +224,7 @@ function strike(
   count: number,
 ): void {
   const left = 1 - share;
-  for (let r = 0; r < count; r++) if ((strokes[r]! >>> 0) * TO_UNIT < chance) rows[row + r] = rows[row + r]! * left;
+  for (let r = 0; r < count; r++) if (asShare(strokes[r]!) < chance) rows[row + r] = rows[row + r]! * left;
 }
 
 /** Ceiling model of density dependence: what is above what the place carries dies, of all counted stages alike. */

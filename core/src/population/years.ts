@@ -15,7 +15,7 @@ export interface YearClasses {
 
 /** Classes of each of the two ways in which years differ; together the square of it. A power of two. */
 const STEPS = 16;
-export const YEAR_CLASSES = STEPS * STEPS;
+const YEAR_CLASSES = STEPS * STEPS;
 const MOST_NEWTON_STEPS = 60;
 
 /** Means of equally likely parts of the standard normal distribution, in order, with their own spread made 1. */

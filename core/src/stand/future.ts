@@ -3,7 +3,6 @@ import { yearOf, type DayNumber } from '../measure/index.ts';
 import { hasModel, lifeOf, type NoLife, type PlantProfile, type ProfilePart } from '../plants/index.ts';
 import {
   calibrate,
-  chanceOf,
   growthOf,
   LEAVE_ALONE,
   likeliestRates,
@@ -37,19 +36,14 @@ export interface StandFuture {
 }
 
 /** Where nobody said how many the place carries, it is taken to carry so many times what stands there now. An estimate. */
-export const USUAL_ROOM = 2;
+const USUAL_ROOM = 2;
 const DAYS_PER_YEAR = 365.25;
 
 /**
  * All that a stand's future hangs on, as known on a day: its last count, its growth as its counts show it (what takes killed put back), and the
  * kind of its life.
- * @param room how many times the counted plants the place carries.
  */
-export function futureOn(
-  { profile, record, stand }: Known,
-  day: DayNumber,
-  room = USUAL_ROOM,
-): StandFuture | { readonly none: NoFuture } {
+export function futureOn({ profile, record, stand }: Known, day: DayNumber): StandFuture | { readonly none: NoFuture } {
   const life = lifeOf(profile);
   if (!hasModel(life)) return { none: life };
   const counts = record.counts.filter((c) => c.day <= day && c.plants.value > 0);
@@ -58,7 +52,6 @@ export function futureOn(
   const counted = growthOf(counts.map((c) => ({ years: c.day / DAYS_PER_YEAR, ...c.plants })));
   const killedShare = killedEachYear({ profile, record, stand }, counts);
   const alone = counted && { ...counted, meanLog: counted.meanLog - Math.log(1 - killedShare) };
-  const seed = seedOf(stand.id);
   return {
     life,
     count,
@@ -66,11 +59,11 @@ export function futureOn(
     timesCounted: counts.length,
     killedShare,
     prospect: {
-      calibration: calibrate(LIVES[life], alone, chanceOf(seed)),
+      calibration: calibrate(LIVES[life], alone),
       plants: count.plants,
-      capacity: room * count.plants.value,
+      capacity: USUAL_ROOM * count.plants.value,
       stroke: null,
-      seed,
+      seed: seedOf(stand.id),
     },
   };
 }
@@ -139,7 +132,7 @@ const BEARING: readonly LifeStage[] = ['flowering', 'old'];
 const OF_FLOWERING: ReadonlySet<ProfilePart['key']> = new Set(['bud', 'flower', 'pollen', 'fruit', 'seed']);
 
 /** Stages of a life from which a part is taken: those that flower, for what flowers bear; the first year of a plant of two; else all that are grown. */
-export function stagesTakenFrom(life: LifeForm, part: ProfilePart): readonly LifeStage[] {
+function stagesTakenFrom(life: LifeForm, part: ProfilePart): readonly LifeStage[] {
   const { stages } = LIVES[life];
   if (part.yearOfLife === 1) return stages.filter((s) => s === 'juvenile');
   const wanted = OF_FLOWERING.has(part.key) && stages.includes('flowering') ? BEARING : GROWN;
@@ -154,7 +147,7 @@ export const takingPlan = (life: LifeForm, profile: Pick<PlantProfile, 'ceilings
 });
 
 /**
- * The share of the plants of a part's stages that people took from a year of late, on average over up to so many seasons; `null`: never yet. How many
+ * The share of the plants of a part's stages that people took from a year of late, on average over up to so many seasons; `null`: nobody took in those. How many
  * of the counted plants are in those stages is not counted: they are taken to stand as in the long run.
  */
 export function shareTakenOfLate(
@@ -162,13 +155,11 @@ export function shareTakenOfLate(
   { life, count, prospect }: StandFuture,
   { part, day }: { readonly part: ProfilePart; readonly day: DayNumber },
 ): number | null {
-  const takes = record.takes.filter((t) => t.part === part.key && t.day <= day);
+  const since = day - MOST_SEASONS * DAYS_PER_YEAR;
+  const takes = record.takes.filter((t) => t.part === part.key && t.day <= day && t.day >= since);
   if (takes.length === 0) return null;
-  const first = Math.max(takes[0]!.day, day - MOST_SEASONS * DAYS_PER_YEAR);
-  const years = Math.max(1, yearOf(day) - yearOf(first) + 1);
-  const plants = takes
-    .filter((t) => t.day >= first)
-    .reduce((sum, t) => sum + (t.plants ?? t.amount / Math.max(1, part.perPlant.value)), 0);
+  const years = yearOf(day) - yearOf(takes[0]!.day) + 1;
+  const plants = takes.reduce((sum, t) => sum + (t.plants ?? t.amount / Math.max(1, part.perPlant.value)), 0);
   const rates = likeliestRates(prospect.calibration);
   const from = stagesTakenFrom(life, part);
   const standing = startOf(rates, count.plants.value).reduce(

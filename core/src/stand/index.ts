@@ -68,13 +68,4 @@ export { recordOf, stillAwaited, type RecordEntry, type StandRecord } from './re
 export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';
-export {
-  effectOf,
-  futureOn,
-  shareTakenOfLate,
-  stagesTakenFrom,
-  takingPlan,
-  USUAL_ROOM,
-  type NoFuture,
-  type StandFuture,
-} from './future.ts';
+export { effectOf, futureOn, shareTakenOfLate, takingPlan, type StandFuture } from './future.ts';

@@ -1,9 +1,8 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { dayNumber } from '@emberfield/core/measure';
-import { hasModel, lifeOf } from '@emberfield/core/plants';
 import { USUAL_LASTING, type FutureTold } from '@emberfield/core/population';
-import { effectOf, futureOn, shareTakenOfLate, takingPlan, type StandRecord } from '@emberfield/core/stand';
+import { futureOn, takingPlan, type StandRecord } from '@emberfield/core/stand';
 import { createWords } from '@emberfield/words';
 import { bandOf, lineOf, roundUp } from './fan.ts';
 import { playAsked, type Told } from './play.ts';
@@ -22,81 +21,13 @@ const count = (day: string, n: number) => ({
   method: 'complete' as const,
   by: 'Ode',
 });
-const take = (day: string, plants: number) =>
-  ({
-    id: day,
-    day: dayNumber(day),
-    part: 'root',
-    amount: plants,
-    measure: 'unit',
-    plants,
-    killed: null,
-    quality: 'good',
-    wasteShare: null,
-    by: 'Ode',
-  }) as const;
-const record = (over: Partial<StandRecord>) => ({ counts: [], takes: [], ...over }) as unknown as StandRecord;
-const TODAY = dayNumber('2026-05-15');
-const known = (over: Partial<StandRecord>) => {
-  const future = futureOn({ profile: valerian, record: record(over), stand: { id: 's' } }, TODAY);
+const known = (counts: StandRecord['counts']) => {
+  const record = { counts, takes: [] as const } as unknown as StandRecord;
+  const future = futureOn({ profile: valerian, record, stand: { id: 's' } }, dayNumber('2026-05-15'));
   if ('none' in future) throw new Error(future.none);
   return future;
 };
 const FALLING = [count('2021-05-02', 60), count('2023-05-02', 45), count('2025-05-02', 34), count('2026-05-02', 29)];
-
-describe('what is known of a stand’s future', () => {
-  it('needs a count, and a kind of life that can be counted', () => {
-    const none = (key: string) =>
-      futureOn({ profile: CATALOGUE.find((p) => p.key === key)!, record: record({}), stand: { id: 's' } }, TODAY);
-    expect([none('valerian'), none('cep'), none('birch'), none('dulse')]).to.deep.equal(
-      ['noCount', 'fungus', 'tree', 'thallus'].map((reason) => ({ none: reason })),
-    );
-  });
-  it('is told for every plant that is gathered: a kind of life, or why there is none', () => {
-    for (const profile of CATALOGUE.filter((p) => p.parts.length > 0)) {
-      const life = lifeOf(profile);
-      const future = futureOn(
-        { profile, record: record({ counts: [count('2026-05-02', 40)] }), stand: { id: 's' } },
-        TODAY,
-      );
-      expect('prospect' in future, profile.key).to.equal(hasModel(life));
-      if (hasModel(life))
-        for (const part of profile.parts)
-          expect(takingPlan(life, profile, part).stages, `${profile.key} ${part.key}`).to.have.length.above(0);
-    }
-  });
-  it('begins with the last count by the day, and grows as the counts say with the killed put back', () => {
-    const {
-      count: last,
-      counted,
-      killedShare,
-    } = known({ counts: FALLING, takes: [take('2022-10-01', 15), take('2024-10-01', 12)] });
-    expect(last.plants.value).to.equal(29);
-    expect(Math.exp(counted!.meanLog)).to.be.closeTo((29 / 60) ** 0.2, 0.02);
-    // 27 of about 42 in five years.
-    expect(killedShare).to.be.closeTo(27 / 5 / 42, 0.005);
-    const [taken, alone] = [known({ counts: FALLING, takes: [take('2022-10-01', 15)] }), known({ counts: FALLING })];
-    expect(taken.prospect.calibration.posterior.meanLog).to.be.above(alone.prospect.calibration.posterior.meanLog);
-    expect(alone.prospect.calibration.disagrees).to.equal(true);
-  });
-});
-
-describe('what was taken of late', () => {
-  const lately = (takes: StandRecord['takes'], day = TODAY) => {
-    const future = known({ counts: FALLING, takes });
-    return shareTakenOfLate({ record: record({ takes }) }, future, { part: root, day });
-  };
-  it('is a share of the grown plants a year, from the first take of late on', () => {
-    expect(lately([])).to.equal(null);
-    // Two in each of three years, of fewer than the 29 that were counted: young ones are not dug.
-    const share = lately([take('2024-10-01', 2), take('2025-10-01', 2), take('2026-04-01', 2)])!;
-    expect(share).to.be.within(2 / 29 + 0.005, 0.25);
-    expect(lately([take('2024-10-01', 2)])).to.be.closeTo(share / 3, 2e-3);
-    // Longer ago than five seasons nobody goes by it.
-    expect(lately([take('2015-10-01', 20)])).to.equal(0);
-    expect(lately([take('2026-04-01', 500)])).to.equal(1);
-  });
-});
 
 describe('the plans on the bench', () => {
   it('are those that are known: what lasts once it was found, takes of late where there were any', () => {
@@ -106,7 +37,7 @@ describe('the plans on the bench', () => {
     expect(keys(null, null)).to.deep.equal(['alone', 'own']);
     expect(keys(0.2, 0.03)).to.deep.equal(['alone', 'lately', 'lasting', 'own']);
     const { own } = plansOf(
-      { life, part: root },
+      { life, profile: valerian, part: root },
       { lately: null, lasting: null, own: { share: 0.2, everyYears: 3, setBack: 2 } },
     );
     expect(own).to.deep.include({
@@ -123,7 +54,7 @@ describe('the plans on the bench', () => {
 });
 
 describe('playing what was asked', () => {
-  const { life, prospect } = known({ counts: FALLING });
+  const { life, prospect } = known(FALLING);
   const plans = plansOf({ life, profile: valerian, part: root }, { lately: 0.2, lasting: null, own: FIRST_OWN });
   const asked = {
     id: 1,
@@ -211,7 +142,7 @@ describe('the bench in words', () => {
   const said = (over: Partial<Parameters<typeof sayProspect>[0]>) =>
     sayProspect(
       {
-        future: known({ counts: FALLING }),
+        future: known(FALLING),
         lately: null,
         lasting: null,
         told: new Map(),
@@ -228,10 +159,10 @@ describe('the bench in words', () => {
     expect(low! < high!).to.equal(true);
     expect(said({ doubling: 4.9 })).to.contain('So it halves in about 4.9 years.');
     expect(said({})).to.contain('say different things');
-    expect(said({ future: known({ counts: FALLING.slice(0, 1) }) })).to.contain('A second count, a year on');
-    expect(
-      said({ future: known({ counts: [...FALLING].map((c, i) => ({ ...c, plants: FALLING[3 - i]!.plants })) }) }),
-    ).to.contain('grew by');
+    expect(said({ future: known(FALLING.slice(0, 1)) })).to.contain('A second count, a year on');
+    expect(said({ future: known(FALLING.map((c, i) => ({ ...c, plants: FALLING[3 - i]!.plants }))) })).to.contain(
+      'grew by',
+    );
   });
   it('says what lasts, that nothing does, and what was done of late', () => {
     const lasting = { share: 0.031, low: 0.03, high: 0.033, holdsAlone: 0.97 };
@@ -245,21 +176,5 @@ describe('the bench in words', () => {
       '28 of 100 a year) it falls below the floor in 99 futures of 100',
     );
     expect(said({ lasting })).not.to.match(/safe/i);
-  });
-});
-
-describe('what taking a part does to a plant', () => {
-  const effect = (key: string, part: string) => {
-    const profile = CATALOGUE.find((p) => p.key === key)!;
-    return effectOf(
-      profile,
-      profile.parts.find((p) => p.key === part)!,
-    );
-  };
-  it('kills by the root, costs the seed by the flower, and sets back by as much of the leaves as may be taken', () => {
-    expect(effect('valerian', 'root')).to.deep.equal({ kills: 1 });
-    expect(effect('elder', 'flower')).to.include({ seedLost: 1, weakens: 0 });
-    // One leaf of two: half of what losing all of them costs.
-    expect(effect('ramsons', 'leaf')).to.deep.equal({ weakens: 0.1, setsBack: 0.2, seedLost: 0.3 });
   });
 });
