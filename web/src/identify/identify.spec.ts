@@ -11,6 +11,7 @@ const NEW_YEAR_2026 = 20454;
 const plants: IdentityRow[] = CATALOGUE.map((p) => ({
   ...p,
   gathered: p.parts.length > 0,
+  elsewhere: false,
   stages: p.stages
     .map((s) => ({ name: s.name, phase: phaseOfBbch(s.bbch), day: isoDay(NEW_YEAR_2026 + s.calendar.value - 1) }))
     .sort((a, b) => a.day.localeCompare(b.day)),

@@ -52,6 +52,7 @@ describe('the ribbon', () => {
     leafy: true,
     opens: { p10: from, p50: from, p90: from },
     closes: { p10: to, p50: to, p90: to },
+    separable: null,
   });
   it('shows a window of two stands once', () => {
     const same = [stroke('Nettle', '2026-04-01', '2026-05-01'), stroke('Nettle', '2026-04-03', '2026-05-03')];

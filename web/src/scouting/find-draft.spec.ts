@@ -106,6 +106,8 @@ describe('plants to press on', () => {
     severity: 'none',
     parts: [],
     deadlyLookAlikes: 0,
+    here: true,
+    own: false,
     copiedFrom: null,
   });
   const plants = [plant('a', 'Elder'), plant('b', 'Ground elder'), plant('c', 'Nettle')];

@@ -9,7 +9,7 @@ const elder = CATALOGUE.find((p) => p.key === 'elder')!;
 const words = createWords('en');
 const entry = <K extends EntryKind>(kind: K, body: EntryBodies[K], over: Partial<EntryView> = {}) =>
   ({ id: 'x', kind, body, day: '2026-05-15', standing: 'valid', take: null, ...over }) as EntryView;
-const take = (amount: number, over: Partial<EntryBodies['take']> = {}) => ({
+const take = (amount: number, over: Partial<EntryBodies['take']> = {}): EntryBodies['take'] => ({
   part: 'flower',
   amount,
   measure: 'unit',

@@ -16,7 +16,7 @@ const row = (
   use,
   readiness: { state: 'cold', daysToOpen: null },
   thorns: false,
-  windows: windows.map(([opens, closes]) => ({ opens: exactly(opens), closes: exactly(closes), separable: null })),
+  windows: windows.map(([opens, closes]) => ({ opens: exactly(opens), closes: exactly(closes), separable: null, again: false })),
   past: [],
   marks: [],
 });
