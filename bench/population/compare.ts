@@ -75,6 +75,8 @@ try {
     if (compiled) note('C', told(program, [file, String(REPEATS)]));
   }
   report(tried);
+  for (const name of ['numpy', 'C'].filter((n) => !tried[n]))
+    process.stdout.write(`${name}: not to be had on this machine\n`);
 } finally {
   rmSync(folder, { recursive: true, force: true });
 }

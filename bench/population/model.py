@@ -1,4 +1,4 @@
-"""Reads the reference model that all three implementations play: see README.md."""
+"""Reads the reference model that all three implementations play, as compare.ts writes it."""
 import numpy as np
 
 

@@ -24,12 +24,15 @@ const plantFileSchema: Schema<PlantFile> = exactly({
 }).required('missing');
 
 /** A plant as a file. A shipped one arrives elsewhere as a copy of itself. */
-export const plantFileOf = ({ profile, revision, copiedFrom }: PlantView): PlantFile => ({
-  format: PLANT_FILE_FORMAT,
-  version: PLANT_FILE_VERSION,
-  copiedFrom: revision === 0 ? profile.key : copiedFrom,
-  profile,
-});
+export function plantFileOf({ profile: { decides: _, ...profile }, revision, copiedFrom }: PlantView): PlantFile {
+  // What decides a pair by itself the list says where it is read, which may be of another version: a copy has that of its model.
+  return {
+    format: PLANT_FILE_FORMAT,
+    version: PLANT_FILE_VERSION,
+    copiedFrom: revision === 0 ? profile.key : copiedFrom,
+    profile,
+  };
+}
 
 export type ReadPlantFile =
   | { readonly kind: 'read'; readonly file: PlantFile }

@@ -1,6 +1,5 @@
 import type { PlantProfile, ProfilePart } from '@emberfield/core/plants';
-import { LEAVE_ALONE, type LifeForm, type StandPlan } from '@emberfield/core/population';
-import { takingPlan } from '@emberfield/core/stand';
+import { LEAVE_ALONE, type StandPlan } from '@emberfield/core/population';
 
 /** The plans that stand side by side. */
 export const PLAN_KEYS = ['alone', 'lately', 'lasting', 'own'] as const;
@@ -15,17 +14,15 @@ export interface OwnPlan {
 }
 export const FIRST_OWN: OwnPlan = { share: 0.1, everyYears: 1, setBack: 0 };
 
-/** The plans of a part: what is not known yet (the share that lasts) or never was (takes of late) is left out. */
+/** The plans of taking a part: takes of late only where there were any. The share that lasts is found while they are played. */
 export function plansOf(
-  { life, profile, part }: { readonly life: LifeForm; readonly profile: PlantProfile; readonly part: ProfilePart },
-  { lately, lasting, own }: { readonly lately: number | null; readonly lasting: number | null; readonly own: OwnPlan },
+  plan: StandPlan,
+  { lately, own }: { readonly lately: number | null; readonly own: OwnPlan },
 ): Plans {
-  const plan = takingPlan(life, profile, part);
   const young = { stage: 'juvenile', perTouched: own.setBack } as const;
   return {
     alone: LEAVE_ALONE,
     ...(lately === null ? {} : { lately: { ...plan, share: lately } }),
-    ...(lasting === null ? {} : { lasting: { ...plan, share: lasting } }),
     own: { ...plan, share: own.share, everyYears: own.everyYears, setBack: own.setBack > 0 ? young : null },
   };
 }

@@ -1,4 +1,4 @@
-import type { FutureTold, LastingShare } from '@emberfield/core/population';
+import { yearsToDouble, type FutureTold, type LastingShare } from '@emberfield/core/population';
 import type { StandFuture } from '@emberfield/core/stand';
 import type { Words } from '@emberfield/words';
 import { ofHundred, type PlanKey } from './plans.ts';
@@ -9,8 +9,6 @@ interface Prospect {
   readonly lasting: LastingShare | null;
   readonly told: ReadonlyMap<PlanKey, FutureTold>;
   readonly confidence: number;
-  /** Years in which it doubles or halves by its counts. */
-  readonly doubling: number | null;
 }
 
 const Z90 = 1.6448536269514722;
@@ -23,9 +21,10 @@ export function sayProspect(prospect: Prospect, words: Words): readonly string[]
   return [...sayGrowth(prospect, words), ...sayTaking(prospect, words)];
 }
 
-function sayGrowth({ future, doubling }: Prospect, { t, format }: Words): readonly string[] {
+function sayGrowth({ future }: Prospect, { t, format }: Words): readonly string[] {
   const { counted, timesCounted, killedShare, prospect } = future;
   if (!counted) return [t('bench.said.once')];
+  const doubling = yearsToDouble(counted.meanLog);
   const grows = counted.meanLog >= 0;
   // Of what shrinks it is said how much it shrank.
   const change = (log: number): number => (grows ? Math.exp(log) - 1 : 1 - Math.exp(log));

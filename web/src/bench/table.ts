@@ -1,7 +1,7 @@
 import type { FutureTold } from '@emberfield/core/population';
 import type { PlanKey } from './plans.ts';
 
-interface BenchRow {
+export interface BenchRow {
   readonly plan: string;
   readonly year: number;
   readonly low: number;

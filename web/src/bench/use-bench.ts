@@ -15,7 +15,7 @@ export interface Wanted {
 /** Plays what is wanted in a worker, and holds what came of it so far. Only what changed is played anew. */
 export function useBench(wanted: Ref<Wanted | null>) {
   const told = shallowReactive(new Map<PlanKey, FutureTold>());
-  const lasting = ref<LastingShare | null>(null);
+  const found = ref<LastingShare | null>(null);
   const busy = ref(false);
   const failed = ref(false);
   /** Under what each was played to the end. */
@@ -30,7 +30,7 @@ export function useBench(wanted: Ref<Wanted | null>) {
     if (data.id !== id) return;
     if (data.kind === 'done') busy.value = false;
     else if (data.kind === 'lasting') {
-      lasting.value = data.found;
+      found.value = data.found;
       if (data.found.share !== null && wanted.value)
         asked = { ...asked, lasting: { ...wanted.value.seek, share: data.found.share } };
     } else {
@@ -51,10 +51,10 @@ export function useBench(wanted: Ref<Wanted | null>) {
     if (!wanted.value) return;
     const { plans, seek, ...rest } = wanted.value;
     forgetUnless(JSON.stringify({ seek, ...rest }));
-    const share = lasting.value?.share ?? null;
+    const share = found.value?.share ?? null;
     asked = share === null ? plans : { ...plans, lasting: { ...seek, share } };
     const changed = PLAN_KEYS.filter((key) => asked[key] && played.get(key) !== JSON.stringify(asked[key]));
-    if (changed.length === 0 && lasting.value) return;
+    if (changed.length === 0 && found.value) return;
     worker ??= start();
     busy.value = true;
     failed.value = false;
@@ -62,7 +62,7 @@ export function useBench(wanted: Ref<Wanted | null>) {
       id: ++id,
       ...rest,
       plans: Object.fromEntries(changed.map((key) => [key, asked[key]])),
-      seek: lasting.value ? null : seek,
+      seek: found.value ? null : seek,
     };
     // A page's own wrappers cannot be handed over: the plain thing is.
     worker.postMessage(JSON.parse(JSON.stringify(message)) as Asked);
@@ -73,7 +73,7 @@ export function useBench(wanted: Ref<Wanted | null>) {
     about = same;
     told.clear();
     played.clear();
-    lasting.value = null;
+    found.value = null;
   }
   function stop(): void {
     worker?.postMessage({ id: ++id, stop: true });
@@ -81,5 +81,5 @@ export function useBench(wanted: Ref<Wanted | null>) {
   }
   watch(wanted, ask, { immediate: true });
   onScopeDispose(() => worker?.terminate());
-  return { told, lasting, busy, failed, stop, goOn: ask };
+  return { told, found, busy, failed, stop, goOn: ask };
 }

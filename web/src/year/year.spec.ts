@@ -16,7 +16,12 @@ const row = (
   use,
   readiness: { state: 'cold', daysToOpen: null },
   thorns: false,
-  windows: windows.map(([opens, closes]) => ({ opens: exactly(opens), closes: exactly(closes), separable: null, again: false })),
+  windows: windows.map(([opens, closes]) => ({
+    opens: exactly(opens),
+    closes: exactly(closes),
+    separable: null,
+    again: false,
+  })),
   past: [],
   marks: [],
 });

@@ -25,7 +25,6 @@ export const bench = {
       searching: 'wird gesucht',
       of: 'zwischen {low} und {high}',
     },
-    plants: 'Pflanzen',
     floorLine: 'Untergrenze',
     fan: '{plan}: im Jahr {year} {middle} Pflanzen, in der Hälfte der Zukünfte {lower} bis {upper}, in neun von zehn {low} bis {high}; unter der Grenze in {below} von 100.',
     row: {

@@ -25,7 +25,6 @@ export const bench = {
       searching: 'looking for it',
       of: 'between {low} and {high}',
     },
-    plants: 'plants',
     floorLine: 'floor',
     fan: '{plan}: in {year} {middle} plants, in half of the futures {lower} to {upper}, in nine of ten {low} to {high}; below the floor in {below} of 100.',
     row: {

@@ -1,0 +1,43 @@
+import { computed, ref, type Ref } from 'vue';
+import { dayNumber } from '@emberfield/core/measure';
+import { USUAL_LASTING } from '@emberfield/core/population';
+import { futureOn, shareTakenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
+import type { StandKit } from '@emberfield/contract';
+import { FIRST_OWN, partsOf, plansOf, type OwnPlan } from './plans.ts';
+import { useBench } from './use-bench.ts';
+
+/** A stand on the bench: what is known of it on a day, what is chosen, and what came of the plans. */
+export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) {
+  const years = ref<number | null>(USUAL_LASTING.years);
+  const floorShare = ref<number | null>(USUAL_LASTING.floorShare);
+  const own = ref<OwnPlan>(FIRST_OWN);
+  const picked = ref<string | null>(null);
+  const book = computed(() => (kit.value ? unpackBook(kit.value.book) : null));
+  const future = computed(() => book.value && futureOn(book.value, dayNumber(day.value)));
+  const known = computed(() => (future.value && 'prospect' in future.value ? future.value : null));
+  const none = computed(() => (future.value && 'none' in future.value ? future.value.none : null));
+  const parts = computed(() => (book.value ? partsOf(book.value.profile) : []));
+  const part = computed(() => parts.value.find((p) => p.key === picked.value) ?? parts.value[0] ?? null);
+  const lately = computed(() =>
+    book.value && known.value && part.value
+      ? shareTakenOfLate(book.value, known.value, { part: part.value, day: dayNumber(day.value) })
+      : null,
+  );
+  const lasting = computed(() => ({
+    floorShare: floorShare.value ?? USUAL_LASTING.floorShare,
+    years: years.value ?? USUAL_LASTING.years,
+    confidence: USUAL_LASTING.confidence,
+  }));
+  const wanted = computed(() => {
+    if (!book.value || !known.value || !part.value) return null;
+    const { life, prospect } = known.value;
+    const plan = takingPlan(life, book.value.profile, part.value);
+    return {
+      prospect,
+      lasting: lasting.value,
+      plans: plansOf(plan, { lately: lately.value, own: own.value }),
+      seek: plan,
+    };
+  });
+  return { years, floorShare, own, picked, book, known, none, parts, part, lately, lasting, ...useBench(wanted) };
+}
