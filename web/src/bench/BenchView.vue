@@ -90,8 +90,16 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
         </template>
       </p>
     </header>
-    <StateNote v-if="none" state="empty" :text="words.t(`bench.nothing.${none}`)" />
-    <StateNote v-else-if="!part" state="empty" :text="words.t('bench.nothing.noParts')" />
+    <StateNote
+      v-if="none"
+      state="empty"
+      :title="words.t('bench.nothingTitle')"
+      :text="words.t(`bench.nothing.${none}`)" />
+    <StateNote
+      v-else-if="!part"
+      state="empty"
+      :title="words.t('bench.nothingTitle')"
+      :text="words.t('bench.nothing.noParts')" />
     <template v-else-if="known">
       <div class="choices no-print">
         <PickOne

@@ -36,7 +36,7 @@ export const bench = {
     },
     ofHundred: '{n} von 100',
     none: 'keine',
-    lessThanOne: 'weniger als 1 von 100',
+    lessThanOne: 'unter 1 von 100',
     range: '{middle} ({low}–{high})',
     backYears: '1 Jahr | {n} Jahren',
     neverDown: 'nie darunter',
@@ -91,6 +91,7 @@ export const bench = {
       annualInvader: 'einjähriger Eindringling',
       spreadingInvader: 'Eindringling, der sich ausbreitet',
     },
+    nothingTitle: 'Nichts zu spielen',
     nothing: {
       noCount: 'Zuerst zählen: ohne eine Zahl gibt es keinen Anfang.',
       fungus:

@@ -32,11 +32,11 @@ export const bench = {
       ever: 'below it at some time',
       touched: 'plants taken from, in all',
       now: 'of them in the first year',
-      back: 'where it was again after',
+      back: 'back again after',
     },
     ofHundred: '{n} of 100',
     none: 'none',
-    lessThanOne: 'less than 1 of 100',
+    lessThanOne: 'under 1 of 100',
     range: '{middle} ({low}–{high})',
     backYears: '1 year | {n} years',
     neverDown: 'never below',
@@ -90,6 +90,7 @@ export const bench = {
       annualInvader: 'annual invader',
       spreadingInvader: 'invader that spreads',
     },
+    nothingTitle: 'Nothing to play',
     nothing: {
       noCount: 'Count it first: without a number there is nothing to begin with.',
       fungus:
