@@ -109,6 +109,7 @@ export {
   type LearnedView,
   type LowerStand,
   type StandView,
+  type TakenView,
 } from './stands/stand.ts';
 export type { ProofTrial, StandProof } from './stands/proof.ts';
 export type { GroupProof, ProofScores } from './stands/group-proof.ts';
@@ -222,7 +223,9 @@ export {
   LOSS_CAUSES,
   MOISTURES,
   OVERHEAD_TREES,
+  PLANTING_SOURCES,
   QUALITIES,
+  TENDING_WORKS,
   VESSELS,
   SUBSTRATES,
   centreOf,
@@ -246,4 +249,5 @@ export {
 } from '@emberfield/core/stand';
 export { HOUSE_RULE_KINDS, SEARCH_HOLDS_YEARS, type HouseRule, type HouseRuleKind } from '@emberfield/core/allowance';
 export { CLEARANCES, IDENTITY_STATUSES, type Clearance, type IdentityStatus } from '@emberfield/core/identity';
+export { PLANTING_WAYS, type PlantingWay } from '@emberfield/core/replanting';
 export type { TideAtPlace, TurnView } from '@emberfield/core/tide';

@@ -1,3 +1,4 @@
+import type { PlantingWay } from '@emberfield/contract';
 import { type HistoryOptions, type Told, tell } from './history.ts';
 
 const MS_PER_DAY = 86_400_000;
@@ -23,6 +24,31 @@ const searches: Case = (o) =>
     inVain(o, on, 'Lily of the valley', 'lily-of-the-valley'),
     inVain(o, on, 'White hellebore', 'white-hellebore'),
   ]);
+
+interface PutBack {
+  readonly on: string;
+  readonly way: PlantingWay;
+  readonly number: number;
+  readonly seen: readonly (readonly [on: string, alive: number, flowering: number])[];
+}
+/** What went back into the ground, and who looked at it later. */
+const putBack = (o: HistoryOptions, { on, way, number, seen }: PutBack): readonly Told[] => {
+  const body = { way, number, source: 'here', fromStandId: null, takeId: null, minutes: 45, note: '' } as const;
+  const planted = tell(o, 'planting', day(on), 'ode', body, 'case');
+  return [
+    planted,
+    ...seen.map(([at, alive, flowering]) =>
+      tell(
+        o,
+        'plantingCheck',
+        day(at),
+        'tavi',
+        { plantingId: planted.entry.id, alive, flowering, note: '' },
+        `look-${at}`,
+      ),
+    ),
+  ];
+};
 
 /** Shoots of the nettles at the mill as they were measured, cm. */
 const LENGTHS_AT_THE_MILL: readonly (readonly [string, ...number[]])[] = [
@@ -207,8 +233,17 @@ const CASES: Readonly<Record<string, Case>> = {
     inVain(o, '2025-07-05', 'Foxglove', 'foxglove'),
     inVain(o, '2025-07-05', 'Deadly nightshade', 'deadly-nightshade'),
   ],
-  // Dug too hard, now resting.
+  // Dug too hard, now resting; the crowns went back, and of these some live.
   'valerian-reed': (o) => [
+    ...putBack(o, {
+      on: '2024-10-20',
+      way: 'crown',
+      number: 12,
+      seen: [
+        ['2024-11-22', 10, 0],
+        ['2025-05-20', 6, 0],
+      ],
+    }),
     tell(
       o,
       'take',

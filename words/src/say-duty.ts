@@ -30,6 +30,15 @@ export function createDutyWords(t: Translate, format: Format, text: (of: Text) =
           what: t('duty.awaited', { sign: t(`sign.${d.sign}`), day: format.day(d.due, day) }),
           why: t(d.due < day ? 'duty.awaitedLate' : 'duty.awaitedWhy'),
         };
+      case 'checkPlanting':
+        return {
+          what: t('duty.checkPlanting', {
+            way: t(`putBack.way.${d.way}`),
+            planted: format.day(d.planted, day),
+            day: format.day(d.due, day),
+          }),
+          why: d.due < day ? t('duty.checkPlantingLate') : t('duty.checkPlantingWhy', { n: d.number }),
+        };
       case 'settleFind':
         return {
           what: t('duty.find', { day: format.day(d.day, day) }),

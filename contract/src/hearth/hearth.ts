@@ -3,6 +3,7 @@ import type { TurnView } from '@emberfield/core/tide';
 import type { StandRef } from '../stands/stand.ts';
 import type { DayRangeView, DaySection, PartOutlook } from '@emberfield/core/stand';
 import type { Text } from '../platform/schema.ts';
+import type { PlantingWay } from '@emberfield/core/replanting';
 
 export interface Conditions {
   readonly minC: number | null;
@@ -54,6 +55,16 @@ export type Duty =
       readonly day: string;
       readonly mayBe: readonly Text[];
       readonly plantKeys: readonly string[];
+    }
+  /** Plants that were put in, to be looked at: which of them live. */
+  | {
+      readonly kind: 'checkPlanting';
+      readonly standId: string;
+      readonly plantingId: string;
+      readonly way: PlantingWay;
+      readonly number: number;
+      readonly planted: string;
+      readonly due: string;
     }
   | { readonly kind: 'countStand'; readonly standId: string; readonly lastCount: string | null }
   | { readonly kind: 'leaveEnds'; readonly standId: string; readonly until: string };

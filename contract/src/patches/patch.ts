@@ -106,6 +106,7 @@ const facts = {
   access: freeText(600),
   hazards: listOf(oneOf(HAZARDS), HAZARDS.length),
   neighbours: freeText(600),
+  tended: maybe(flag()),
   secret: flag(),
   seenBy: maybe(listOf(uuid(), 50)),
 };

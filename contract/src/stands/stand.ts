@@ -141,6 +141,17 @@ export interface LowerStand {
   readonly later: readonly { readonly part: PartKey; readonly use: string; readonly days: number }[];
 }
 
+/** A take of a stand, with how it stood when it was stored. */
+export interface TakenView {
+  readonly day: string;
+  readonly part: PartKey;
+  readonly amount: number;
+  readonly measure: 'unit' | 'gram';
+  /** Allowed in all when it was stored; `null` where no amount was known. */
+  readonly allowed: number | null;
+  readonly over: boolean;
+}
+
 export interface StandView extends StandRef, Retirement {
   readonly version: number;
   readonly since: number | null;
@@ -171,6 +182,8 @@ export interface StandView extends StandRef, Retirement {
     readonly yearCount: number;
   };
   readonly counts: readonly CountView[];
+  /** Every take up to the day, oldest first. */
+  readonly takes: readonly TakenView[];
   /** Share lost to others this season, and what it is made of. */
   readonly lossShare: number;
   readonly losses: readonly LossView[];

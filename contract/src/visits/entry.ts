@@ -1,4 +1,13 @@
-import { ENTRY_KINDS, LOSS_CAUSES, QUALITIES, VESSELS, type EntryBodies, type EntryKind } from '@emberfield/core/stand';
+import {
+  ENTRY_KINDS,
+  LOSS_CAUSES,
+  PLANTING_SOURCES,
+  QUALITIES,
+  TENDING_WORKS,
+  VESSELS,
+  type EntryBodies,
+  type EntryKind,
+} from '@emberfield/core/stand';
 import { boolean, lazy, mixed, string, type Schema } from 'yup';
 import { PHASES, IDENTITY_STATUSES } from '@emberfield/core/identity';
 import { EYE_CLASSES } from '@emberfield/core/counting';
@@ -19,6 +28,7 @@ import {
   whole,
 } from '../platform/schema.ts';
 import { PART_KEYS } from '@emberfield/core/plants';
+import { PLANTING_WAYS } from '@emberfield/core/replanting';
 import { SIGNS } from '../plants/signs.ts';
 import { findBodySchema } from './find.ts';
 import { seenSign } from './seen-sign.ts';
@@ -100,6 +110,36 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     checkedAgainst: maybe(listOf(line(120).required(), 20)),
   }).required('missing'),
   loss: exactly({ cause: oneOf(LOSS_CAUSES), share: share(), note: freeText(600) }).required('missing'),
+  planting: exactly({
+    way: oneOf(PLANTING_WAYS),
+    number: whole(1, 1e6),
+    source: oneOf(PLANTING_SOURCES),
+    fromStandId: orNull(uuid()),
+    takeId: orNull(uuid()),
+    minutes: orNull(whole(0, 1440)),
+    note: freeText(600),
+  })
+    .required('missing')
+    .test(
+      'from',
+      'sourceMissing',
+      given((b) => (b.source === 'otherStand') === (b.fromStandId !== null)),
+    ),
+  plantingCheck: exactly({
+    plantingId: uuid(),
+    alive: whole(0, 1e6),
+    flowering: orNull(whole(0, 1e6)),
+    note: freeText(600),
+  })
+    .required('missing')
+    .test(
+      'flowering',
+      'moreFlowerThanLive',
+      given((b) => (b.flowering ?? 0) <= b.alive),
+    ),
+  tending: exactly({ work: oneOf(TENDING_WORKS), minutes: orNull(whole(0, 1440)), note: freeText(600) }).required(
+    'missing',
+  ),
   measurement: exactly({
     part: oneOf(PART_KEYS),
     lengthsCm: listOf(finite(0.1, 5000), 50).min(1, 'missing'),
@@ -132,6 +172,9 @@ const KINDS_OF_A_STAND: readonly EntryKind[] = [
   'census',
   'take',
   'loss',
+  'planting',
+  'plantingCheck',
+  'tending',
   'measurement',
   'identity',
   'awaited',

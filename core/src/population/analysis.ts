@@ -49,6 +49,12 @@ export function analyseMatrix(matrix: readonly (readonly number[])[]): MatrixAna
   };
 }
 
+/** λ alone, for whoever asks it of thousands: as `analyseMatrix`, and with its errors. */
+export function growthOfMatrix(matrix: readonly (readonly number[])[]): number {
+  assertProjection(matrix);
+  return dominant(new Matrix(matrix.map((row) => [...row]))).lambda;
+}
+
 function assertProjection(matrix: readonly (readonly number[])[]): void {
   const n = matrix.length;
   if (n === 0 || matrix.some((row) => row.length !== n)) throw new RangeError('a projection matrix is square');

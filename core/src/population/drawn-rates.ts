@@ -1,5 +1,5 @@
 import { Z80, type Figure } from '../measure/index.ts';
-import { analyseMatrix } from './analysis.ts';
+import { growthOfMatrix } from './analysis.ts';
 import { chanceOf, type Chance } from './chance.ts';
 import { projectionMatrix, ratesOf, type LifeHistory, type Rates } from './life-history.ts';
 import type { Growth } from './trend.ts';
@@ -96,7 +96,7 @@ function together(a: Growth, b: Growth): Growth {
   return { meanLog: (x * a.meanLog + y * b.meanLog) / (x + y), sdLog: Math.sqrt(1 / (x + y)) };
 }
 
-export const lambdaOf = (rates: Rates): number => analyseMatrix(projectionMatrix(rates)).lambda;
+export const lambdaOf = (rates: Rates): number => growthOfMatrix(projectionMatrix(rates));
 
 /** One draw of rates that fits both the figures and the counts: its growth is moved to where it stands among the draws of the posterior. */
 export function drawCalibrated({ history, rates: known, posterior }: Calibration, chance: Chance): Rates {
@@ -108,11 +108,12 @@ export function drawCalibrated({ history, rates: known, posterior }: Calibration
 
 const MOST_HALVINGS = 50;
 const FARTHEST = 6;
+const NEAR_ENOUGH = 1e-7;
 
 /** Rates with another growth: survival moved on the logit scale and births on the log scale, all by as much; as near to it as that can come. */
 export function withGrowth(rates: Rates, lambda: number): Rates {
   let [low, high] = [-FARTHEST, FARTHEST];
-  for (let i = 0; i < MOST_HALVINGS && high - low > 1e-9; i++) {
+  for (let i = 0; i < MOST_HALVINGS && high - low > NEAR_ENOUGH; i++) {
     const middle = (low + high) / 2;
     if (lambdaOf(movedBy(rates, middle)) < lambda) low = middle;
     else high = middle;

@@ -1,4 +1,6 @@
-export { calibrate, likeliestRates } from './drawn-rates.ts';
+export { analyseMatrix } from './analysis.ts';
+export { chanceOf } from './chance.ts';
+export { calibrate, drawCalibrated, likeliestRates, type Calibration } from './drawn-rates.ts';
 export {
   lastingShare,
   playFuture,
@@ -11,7 +13,15 @@ export {
   type StandProspect,
 } from './future.ts';
 export { LIFE_FORMS, LIVES, type LifeForm } from './life-forms.ts';
-export { entriesOf, isCounted, ratesOf, type LifeHistory, type LifeStage } from './life-history.ts';
+export {
+  entriesOf,
+  isCounted,
+  projectionMatrix,
+  ratesOf,
+  type LifeHistory,
+  type LifeStage,
+  type Rates,
+} from './life-history.ts';
 export { LEAVE_ALONE, type StandPlan, type TakingEffect } from './plan.ts';
 export { FAN, selectQuantiles } from './quantiles.ts';
 export { emptyPlayed, playAll, SLICE, type Played, type StandModel } from './simulate.ts';

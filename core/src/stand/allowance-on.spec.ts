@@ -1,8 +1,9 @@
 import { expect } from 'chai';
 import type { HouseRule } from '../allowance/index.ts';
-import { allowanceOn, inUnit, type Asked } from './allowance-on.ts';
+import { allowanceOn, type Asked } from './allowance-on.ts';
 import { viewAllowance } from './allowance-view.ts';
 import { bookOf, counted, entry, on, profileOf, saidToBe, seasonsWith, took, windowFrom } from './made-book.ts';
+import { inUnit } from './takes.ts';
 
 type Made = Parameters<typeof bookOf>[1];
 const partOf = (plant: string, key: string) => profileOf(plant).parts.find((p) => p.key === key)!;

@@ -14,6 +14,7 @@ import { locksOn } from './locks.ts';
 import { lookAlikesOn } from './look-alikes.ts';
 import type { RecordedCount, RecordedTake } from './record.ts';
 import type { Seasons } from './season.ts';
+import { inUnit, killedBy } from './takes.ts';
 
 const DAYS_A_YEAR = 365;
 const WOODY: readonly PlantProfile['habit'][] = ['tree', 'shrub', 'conifer'];
@@ -134,24 +135,6 @@ function firstDayOf(window: WindowForecast, seasonFirst: DayNumber): DayNumber {
   return window.closes.p50 === null ? seasonFirst : Math.max(seasonFirst, window.closes.p50 - DAYS_A_YEAR + 1);
 }
 
-/** Plants that takes have killed since a count: as many as was said, else as many as were touched where the taking kills. */
-function killedSince({ profile, record }: Book, count: RecordedCount, of: (t: RecordedTake) => boolean): number {
-  return sum(
-    record.takes
-      .filter((t) => t.day > count.day && of(t))
-      .map((t) => {
-        const part = profile.parts.find((p) => p.key === t.part);
-        if (t.killed !== null) return t.killed;
-        if (!part?.kills) return 0;
-        return t.plants ?? Math.ceil((inUnit(t, part) ?? 0) / Math.max(part.perPlant.value, 1e-9));
-      }),
-  );
-}
-
-/** Amount in the part's unit; weighed takes through the profile's mass of one unit, `null` where nobody knows it. */
-export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: ProfilePart): number | null {
-  if (take.measure === 'unit' || part.unit === 'gram') return take.amount;
-  return part.massG === null ? null : take.amount / part.massG.value;
-}
-
-const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
+/** Plants that takes have killed since a count. */
+const killedSince = ({ profile, record }: Book, count: RecordedCount, of: (t: RecordedTake) => boolean): number =>
+  record.takes.reduce((sum, t) => sum + (t.day > count.day && of(t) ? killedBy(profile, t) : 0), 0);

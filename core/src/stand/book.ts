@@ -18,7 +18,10 @@ export interface BookPlace {
   readonly latitudeDeg: number;
   readonly longitudeDeg: number;
   readonly heightM: number;
-  readonly facts: Pick<PatchFacts, 'aspect' | 'slopeDeg' | 'canopy' | 'leave' | 'leaveUntil' | 'leaveDays' | 'hazards'>;
+  readonly facts: Pick<
+    PatchFacts,
+    'aspect' | 'slopeDeg' | 'canopy' | 'leave' | 'leaveUntil' | 'leaveDays' | 'hazards' | 'tended'
+  >;
 }
 
 /** A rule of the house with the days on which it is in force: from `since` on, before `until`. */

@@ -2,6 +2,7 @@
 import type { EyeClass } from '../counting/index.ts';
 import type { IdentityStatus, Phase, SeenSign } from '../identity/index.ts';
 import type { PartKey } from '../plants/index.ts';
+import type { PlantingWay } from '../replanting/index.ts';
 import type { FindBody } from './find.ts';
 
 export const QUALITIES = ['good', 'young', 'tough', 'eaten', 'dirty'] as const;
@@ -10,10 +11,16 @@ export type LossCause = (typeof LOSS_CAUSES)[number];
 export const COUNT_METHODS = ['complete', 'quadrats', 'eye'] as const;
 export type CountMethod = (typeof COUNT_METHODS)[number];
 
-/** What an entry of each kind says. */
+/** Where what is put in comes from: of this stand, of another, of a tended place, of a nursery. */
+export const PLANTING_SOURCES = ['here', 'otherStand', 'garden', 'bought'] as const;
+export type PlantingSource = (typeof PLANTING_SOURCES)[number];
+export const TENDING_WORKS = ['pruned', 'thinned', 'divided', 'potted', 'weeded', 'watered', 'mulched'] as const;
+export type TendingWork = (typeof TENDING_WORKS)[number];
+
 /** What people count by where pieces are too small and no scale is there. */
 export const VESSELS = ['handful', 'bag'] as const;
 
+/** What an entry of each kind says. */
 export interface EntryBodies {
   /** One time at one patch; other entries name it. */
   readonly visit: { readonly note: string };
@@ -60,6 +67,29 @@ export interface EntryBodies {
     /** Look-alikes, by scientific name, that every piece was held against one by one. */
     readonly checkedAgainst?: readonly string[];
   };
+  /** Plants put back, together on one day. */
+  readonly planting: {
+    readonly way: PlantingWay;
+    readonly number: number;
+    readonly source: PlantingSource;
+    /** The stand that they come from; where `source` says another. */
+    readonly fromStandId: string | null;
+    /** The take that they were part of. */
+    readonly takeId: string | null;
+    /** How long it took. */
+    readonly minutes: number | null;
+    readonly note: string;
+  };
+  /** What of a planting was seen alive. */
+  readonly plantingCheck: {
+    readonly plantingId: string;
+    readonly alive: number;
+    /** Of these. */
+    readonly flowering: number | null;
+    readonly note: string;
+  };
+  /** Work on a stand that is looked after as a garden is. */
+  readonly tending: { readonly work: TendingWork; readonly minutes: number | null; readonly note: string };
   readonly loss: { readonly cause: LossCause; readonly share: number; readonly note: string };
   /** Lengths of a part of some plants of the stand. */
   readonly measurement: { readonly part: PartKey; readonly lengthsCm: readonly number[] };
@@ -101,6 +131,9 @@ export const ENTRY_KINDS = [
   'census',
   'take',
   'loss',
+  'planting',
+  'plantingCheck',
+  'tending',
   'measurement',
   'search',
   'provenance',

@@ -17,6 +17,7 @@ import {
 } from '../population/index.ts';
 import type { Book } from './book.ts';
 import type { RecordedCount } from './record.ts';
+import { killedBy } from './takes.ts';
 
 type Known = Pick<Book, 'profile' | 'record'> & { readonly stand: Pick<Book['stand'], 'id'> };
 
@@ -73,17 +74,16 @@ function killedEachYear({ profile, record }: Known, counts: readonly RecordedCou
   const [first, last] = [counts[0]!, counts.at(-1)!];
   const years = (last.day - first.day) / DAYS_PER_YEAR;
   if (years < 0.5) return 0;
-  const kills = new Set(profile.parts.filter((p) => p.kills).map((p) => p.key));
   const killed = record.takes
     .filter((t) => t.day >= first.day && t.day < last.day)
-    .reduce((sum, t) => sum + (t.killed ?? (kills.has(t.part) ? (t.plants ?? 0) : 0)), 0);
+    .reduce((sum, t) => sum + killedBy(profile, t), 0);
   const usual = counts.reduce((s, c) => s + c.plants.value, 0) / counts.length;
   return Math.min(MOST_KILLED, killed / years / usual);
 }
 const MOST_KILLED = 0.9;
 
 /** A seed of its own for every stand, the same every time. */
-function seedOf(id: string): number {
+export function seedOf(id: string): number {
   let hash = 2166136261;
   for (const character of id) hash = Math.imul(hash ^ character.charCodeAt(0), 16777619);
   return hash >>> 0;
@@ -132,7 +132,7 @@ const BEARING: readonly LifeStage[] = ['flowering', 'old'];
 const OF_FLOWERING: ReadonlySet<ProfilePart['key']> = new Set(['bud', 'flower', 'pollen', 'fruit', 'seed']);
 
 /** Stages of a life from which a part is taken: those that flower, for what flowers bear; the first year of a plant of two; else all that are grown. */
-function stagesTakenFrom(life: LifeForm, part: ProfilePart): readonly LifeStage[] {
+export function stagesTakenFrom(life: LifeForm, part: Pick<ProfilePart, 'key' | 'yearOfLife'>): readonly LifeStage[] {
   const { stages } = LIVES[life];
   if (part.yearOfLife === 1) return stages.filter((s) => s === 'juvenile');
   const wanted = OF_FLOWERING.has(part.key) && stages.includes('flowering') ? BEARING : GROWN;

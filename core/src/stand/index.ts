@@ -1,4 +1,4 @@
-export { allowanceOn, inUnit, isDug, type Asked } from './allowance-on.ts';
+export { allowanceOn, isDug, type Asked } from './allowance-on.ts';
 export { DAY_SECTIONS, NEAR_SECTIONS, sectionOf, type DaySection } from './day-section.ts';
 export { viewAllowance, type AllowanceView, type CeilingView, type StepView } from './allowance-view.ts';
 export {
@@ -17,12 +17,16 @@ export {
   COUNT_METHODS,
   ENTRY_KINDS,
   LOSS_CAUSES,
+  PLANTING_SOURCES,
   QUALITIES,
+  TENDING_WORKS,
   VESSELS,
   type CountMethod,
   type EntryBodies,
   type EntryKind,
   type LossCause,
+  type PlantingSource,
+  type TendingWork,
 } from './entry.ts';
 export {
   FIND_CONDITIONS,
@@ -68,4 +72,14 @@ export { recordOf, stillAwaited, type RecordEntry, type StandRecord } from './re
 export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';
+export { inUnit } from './takes.ts';
 export { effectOf, futureOn, shareTakenOfLate, takingPlan, type StandFuture } from './future.ts';
+export { cohortsOn, type Cohort } from './cohorts.ts';
+export {
+  plantingBar,
+  puttingBackOn,
+  type NoPuttingBack,
+  type PlantingBar,
+  type PuttingBack,
+  type WayAdvice,
+} from './put-back.ts';

@@ -68,6 +68,8 @@ export interface PatchFacts {
   readonly hazards: readonly Hazard[];
   /** Look-alikes and protected plants that grow here. */
   readonly neighbours: string;
+  /** A garden or field of one's own: what grows here was planted, and is looked after. */
+  readonly tended?: boolean;
   readonly secret: boolean;
   /** Of a secret place: accounts that see it besides keepers and whoever marked it. */
   readonly seenBy?: readonly string[];

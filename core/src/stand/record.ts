@@ -55,6 +55,13 @@ export interface RecordedAwaited {
   readonly note: string;
 }
 
+export type RecordedPlanting = EntryBodies['planting'] & {
+  readonly id: string;
+  readonly day: DayNumber;
+  readonly by: string;
+};
+export type RecordedCheck = EntryBodies['plantingCheck'] & { readonly id: string; readonly day: DayNumber };
+
 /** What the entries of a stand amount to: those that were neither withdrawn nor corrected, in order of their days. */
 export interface StandRecord {
   readonly sightings: readonly StageSighting[];
@@ -65,6 +72,8 @@ export interface StandRecord {
     readonly share: number;
     readonly cause: EntryBodies['loss']['cause'];
   }[];
+  readonly plantings: readonly RecordedPlanting[];
+  readonly plantingChecks: readonly RecordedCheck[];
   /** Days on which most of the stand was cut off, in order: mown (`null`: every part), or taken from most plants. */
   readonly cuts: readonly { readonly day: DayNumber; readonly part: PartKey | null }[];
   readonly measured: readonly (LengthsOnDay & { readonly part: PartKey })[];
@@ -85,12 +94,19 @@ export interface StandRecord {
 }
 
 export function recordOf(entries: readonly RecordEntry[]): StandRecord {
-  const replaced = new Set(entries.flatMap(({ replaces }) => (replaces ? [replaces] : [])));
+  const replaced = new Map(entries.flatMap(({ id, replaces }) => (replaces ? [[replaces, id]] : [])));
+  /** What an entry is called after all its corrections. */
+  const latest = (id: string): string => {
+    const next = replaced.get(id);
+    return next === undefined ? id : latest(next);
+  };
   const record = {
     sightings: [] as StageSighting[],
     counts: [] as RecordedCount[],
     takes: [] as RecordedTake[],
     losses: [] as StandRecord['losses'][number][],
+    plantings: [] as RecordedPlanting[],
+    plantingChecks: [] as RecordedCheck[],
     measured: [] as StandRecord['measured'][number][],
     searches: [] as StandRecord['searches'][number][],
     identities: [] as RecordedIdentity[],
@@ -104,7 +120,7 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     if (replaced.has(entry.id)) continue;
     // One row that should never have been stored must not take its stand down, and a group with it.
     try {
-      note(record, entry);
+      note(record, entry, latest);
     } catch (error) {
       if (!(error instanceof RangeError)) throw error;
       record.unreadable.push(entry.id);
@@ -118,16 +134,17 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
 type Noted = { -readonly [K in keyof Omit<StandRecord, 'cuts' | 'windowsKey'>]: StandRecord[K][number][] };
 
 /** Takes one entry into the record. @throws RangeError for one that says what cannot be */
-function note(record: Noted, entry: RecordEntry): void {
+function note(record: Noted, entry: RecordEntry, latest: About['latest']): void {
   const day = dayNumber(entry.day);
   if (entry.day < `${FIRST_YEAR}-01-01`) throw new RangeError(`a day before all records: ${entry.day}`);
   // The kind says which body it is; the contract's schema checked it on the way in.
   const noting = NOTING[entry.kind] as ((record: Noted, body: unknown, about: About) => void) | null;
-  noting?.(record, entry.body, { id: entry.id, day, by: entry.by, byId: entry.byId });
+  noting?.(record, entry.body, { id: entry.id, day, by: entry.by, byId: entry.byId, latest });
 }
 
 interface About extends Pick<RecordEntry, 'id' | 'by' | 'byId'> {
   readonly day: DayNumber;
+  readonly latest: (id: string) => string;
 }
 
 /** What each kind of entry leaves in the record; `null`: nothing. */
@@ -143,14 +160,19 @@ const NOTING: { readonly [K in EntryKind]: ((record: Noted, body: EntryBodies[K]
     if (part === 'root') record.ground.push({ day, frozen: false });
   },
   loss: (record, { share, cause }, { day }) => void record.losses.push({ day, share, cause }),
+  planting: (record, body, { id, day, by }) => void record.plantings.push({ id, day, by, ...body }),
+  plantingCheck: (record, body, { id, day, latest }) =>
+    void record.plantingChecks.push({ id, day, ...body, plantingId: latest(body.plantingId) }),
   measurement: (record, body, { day }) => void record.measured.push({ day, ...body }),
   search: (record, { lookedFor, plantKey, found, deadly }, { day }) =>
     void record.searches.push({ day, lookedFor, plantKey, found, deadly }),
-  identity: (record, { leftOpen: _, ...said }, about) => void record.identities.push({ ...about, ...said }),
+  identity: (record, { leftOpen: _, ...said }, { latest: _l, ...about }) =>
+    void record.identities.push({ ...about, ...said }),
   awaited: (record, { sign, due, note: said }, { id, day }) =>
     void record.awaited.push({ id, day, sign, due: dayNumber(due), note: said }),
   ground: (record, { frozen }, { day }) => void record.ground.push({ day, frozen }),
   visit: null,
+  tending: null,
   find: null,
   provenance: null,
   note: null,

@@ -5,6 +5,7 @@ export {
   entryPage,
   findsAndSearches,
   identitiesBy,
+  verdictsOf,
   openFinds,
   searchesInVain,
   insertEntries,

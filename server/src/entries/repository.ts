@@ -61,6 +61,25 @@ export async function entriesOfStands(db: Queryable, standIds: readonly string[]
     .orderBy(entry.day, entry.id)) as unknown as RecordEntry[];
 }
 
+/** How the takes of a stand stood when they were stored, by entry; `allowed`: in all, `null` where no amount was known. */
+export async function verdictsOf(
+  db: Queryable,
+  standId: string,
+): Promise<ReadonlyMap<string, { readonly over: boolean; readonly allowed: number | null }>> {
+  const rows = await db
+    .select({
+      id: takeVerdict.entryId,
+      verdict: takeVerdict.verdict,
+      allowed: sql<string | null>`JSON_VALUE(${takeVerdict.allowance}, '$.amount')`,
+    })
+    .from(takeVerdict)
+    .innerJoin(entry, eq(entry.id, takeVerdict.entryId))
+    .where(eq(entry.standId, standId));
+  return new Map(
+    rows.map((r) => [r.id, { over: r.verdict === 'over', allowed: r.allowed === null ? null : Number(r.allowed) }]),
+  );
+}
+
 /** Finds and searches of a place itself, still standing, newest first. */
 export const entriesOfPlace = async (db: Queryable, patchId: string): Promise<readonly RecordEntry[]> => {
   const later = alias(entry, 'later');

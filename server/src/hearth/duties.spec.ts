@@ -44,6 +44,8 @@ function dossier(
     losses: [],
     searches: [],
     ground: [],
+    plantings: [],
+    plantingChecks: [],
     identities: (over.identities ?? []).map((i) => ({ seen: [], signs: [], ...i })),
     awaited: [],
   };

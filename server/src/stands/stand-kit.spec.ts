@@ -13,6 +13,16 @@ function onTheDevice({ book: packed, clearance }: StandKit, iso: string) {
   return outlooksFor(book, seasons, standDay(book, day, seasons), { day, clearance });
 }
 
+const planted = {
+  way: 'cutting',
+  number: 4,
+  source: 'here',
+  fromStandId: null,
+  takeId: null,
+  minutes: null,
+  note: '',
+} as const;
+
 describe('a stand’s kit', () => {
   const group = openedGroup();
   const usual = (day: number): number =>
@@ -36,12 +46,27 @@ describe('a stand’s kit', () => {
   });
   it('says of a secret place only about where it is, to whoever is not to know', async () => {
     const place = await group.stand('elder', { patch: { secret: true, heightM: 137 } });
+    await group.tell(
+      entryOf(place, 'identity', {
+        status: 'provisional',
+        phase: 'leaf',
+        seen: [],
+        leftOpen: [],
+        signs: ['bark by the weir'],
+        note: 'left of the weir',
+      }),
+      entryOf(place, 'awaited', { sign: 'smell', due: '2026-06-01', note: 'back to the weir' }),
+      entryOf(place, 'planting', { ...planted, note: 'under the weir' }),
+    );
     const path = `stands/${place.standId}/kit`;
     const [keeper, watcher] = [
       await group.get<StandKit>(path),
       await group.get<StandKit>(path, await group.join('watcher')),
     ];
     expect(keeper.book.place.heightM).to.equal(137);
+    expect(JSON.stringify(keeper.book.record)).to.contain('left of the weir');
+    expect(JSON.stringify(watcher.book.record)).not.to.contain('weir');
+    expect(watcher.book.record.plantings).to.have.length(1);
     expect(watcher.book.place).to.include({ heightM: 150, longitudeDeg: -29.99, latitudeDeg: 46.01 });
   });
 });

@@ -8,6 +8,11 @@ export const router = createRouter({
     { path: '/', redirect: { name: 'hearth' } },
     { path: '/hearth', name: 'hearth', component: HearthView },
     { path: '/stands/:standId/bench', name: 'bench', component: () => import('../bench/BenchView.vue') },
+    {
+      path: '/stands/:standId/put-back',
+      name: 'putBack',
+      component: () => import('../replanting/PutBackView.vue'),
+    },
     { path: '/stands/:standId', name: 'stand', component: () => import('../stands/StandView.vue') },
     { path: '/stands/:standId/take', name: 'take', component: () => import('../visits/TakeView.vue') },
     {

@@ -21,13 +21,16 @@ export type EntrySent =
   | { readonly kind: 'stored'; readonly result: Exclude<EntryResult, { status: 'needsAttention' }> }
   | { readonly kind: 'waiting' };
 
+type Withdrawn = Pick<Entry, 'id' | 'patchId' | 'standId'>;
+
 /** Makes entries, sends them through the outbox, and takes them back. */
 export function useEntries(): {
   readonly make: <K extends EntryKind>(draft: Draft<K>, key?: DraftKey) => Entry;
   readonly send: (entries: readonly Entry[], label: string) => Promise<Sent>;
-  /** The same for one entry; what is refused is thrown. @throws ApiError */
-  readonly sendOne: (entry: Entry, label: string) => Promise<EntrySent>;
-  readonly withdraw: (entry: Pick<Entry, 'id' | 'patchId' | 'standId'>, day: string) => Promise<void>;
+  /** The same for one entry, and what goes along with it; what is refused is thrown. @throws ApiError */
+  readonly sendOne: (entry: Entry, label: string, along?: readonly Entry[]) => Promise<EntrySent>;
+  /** Takes an entry back, and what went along with it. */
+  readonly withdraw: (entry: Withdrawn, day: string, along?: readonly Withdrawn[]) => Promise<void>;
 } {
   const outbox = useOutbox();
   const words = useWords();
@@ -54,8 +57,8 @@ export function useEntries(): {
   const send = (entries: readonly Entry[], label: string): Promise<Sent> =>
     outbox.send([{ route: 'sync', body: { entries } }], { id: entries[0]!.id, label });
 
-  async function sendOne(entry: Entry, label: string): Promise<EntrySent> {
-    const sent = await send([entry], label);
+  async function sendOne(entry: Entry, label: string, along: readonly Entry[] = []): Promise<EntrySent> {
+    const sent = await send([entry, ...along], label);
     if (sent.kind === 'refused') throw new ApiError('conflict', sent.message, null, null);
     if (sent.kind === 'waiting') return sent;
     const [result] = sent.results;
@@ -64,16 +67,13 @@ export function useEntries(): {
     return { kind: 'stored', result };
   }
 
-  async function withdraw(
-    { id, patchId, standId }: Pick<Entry, 'id' | 'patchId' | 'standId'>,
-    day: string,
-  ): Promise<void> {
+  async function withdraw(entry: Withdrawn, day: string, along: readonly Withdrawn[] = []): Promise<void> {
     // What has not gone out yet needs no taking back.
-    if (outbox.waiting.some((w) => w.id === id)) return outbox.forget(id);
-    await sendOne(
+    if (outbox.waiting.some((w) => w.id === entry.id)) return outbox.forget(entry.id);
+    const [first, ...others] = [...along, entry].map(({ id, patchId, standId }) =>
       make({ kind: 'withdrawal', patchId, standId, day, replaces: id, body: { reason: '' } }),
-      words.value.t('outbox.withdrawal'),
     );
+    await sendOne(first!, words.value.t('outbox.withdrawal'), others);
   }
   return { make, send, sendOne, withdraw };
 }

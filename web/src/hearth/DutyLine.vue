@@ -26,7 +26,9 @@ const target = computed((): RouteLocationRaw => {
     ? 'identifyStand'
     : duty.kind === 'searchLookAlike'
       ? 'visit'
-      : 'stand';
+      : duty.kind === 'checkPlanting'
+        ? 'putBack'
+        : 'stand';
   return { name: mayPick.value ? identifies : 'stand', params: { standId: stand!.id }, query: dayQuery.value };
 });
 const what = computed(() => {

@@ -140,6 +140,9 @@ function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; read
         {{ words.t('patch.contaminating') }}
       </p>
     </div>
+    <Checkbox class="wide" :checked="facts.tended ?? false" @update:checked="set('tended', $event)"
+      >{{ words.t('patch.tended') }} <span class="soft small">{{ words.t('patch.tendedNote') }}</span></Checkbox
+    >
     <Checkbox class="wide" :checked="facts.secret" @update:checked="set('secret', $event)"
       >{{ words.t('patch.secret') }} <span class="soft small">{{ words.t('patch.secretNote') }}</span></Checkbox
     >

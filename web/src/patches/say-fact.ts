@@ -9,7 +9,7 @@ export function sayFact(
 ): { readonly label: string; readonly value: string } {
   const { t, format } = words;
   const value = facts[key];
-  const label = ['name', 'height', 'secret', 'seenBy'].includes(key)
+  const label = ['name', 'height', 'tended', 'secret', 'seenBy'].includes(key)
     ? t(`patch.${key}`)
     : key === 'geometry'
       ? t('patch.place')
@@ -38,7 +38,8 @@ export function sayFact(
       case 'leaveDays':
         return `${facts.leaveDays!.from} – ${facts.leaveDays!.to}`;
       case 'secret':
-        return t(facts.secret ? 'group.on' : 'group.off');
+      case 'tended':
+        return t(facts[key] ? 'group.on' : 'group.off');
       case 'seenBy':
         return String(facts.seenBy?.length ?? 0);
       default:

@@ -56,7 +56,10 @@ const columns = computed((): readonly DataColumn<Row>[] => {
     :label="words.t('stand.seasonTable')"
     :file="`${words.text(stand.plantName)} ${stand.patchName}`">
     <template #taken="{ row }">
-      {{ row.taken > 0 || row.allowed !== null ? words.amount(row.taken, row.part.unit) : '' }}
+      <template v-if="Number.isNaN(row.taken)">?</template>
+      <template v-else-if="row.taken > 0 || row.allowed !== null">{{
+        words.amount(row.taken, row.part.unit)
+      }}</template>
       <b v-if="row.over" class="warn">{{ words.t('stand.over') }}</b>
     </template>
   </DataTable>

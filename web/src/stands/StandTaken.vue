@@ -29,12 +29,16 @@ const columns = computed((): readonly DataColumn<Count>[] => {
 </script>
 
 <template>
-  <SeasonTable :stand="stand" :day="day" />
-  <h2>{{ words.t('stand.countTitle') }}</h2>
   <p class="no-print">
     <GoButton :to="{ name: 'bench', params: { standId: stand.id } }">{{ words.t('bench.open') }}</GoButton>
     <span class="soft small"> {{ words.t('bench.openLead') }}</span>
   </p>
+  <p class="no-print">
+    <GoButton :to="{ name: 'putBack', params: { standId: stand.id } }">{{ words.t('putBack.open') }}</GoButton>
+    <span class="soft small"> {{ words.t('putBack.openLead') }}</span>
+  </p>
+  <SeasonTable :stand="stand" :day="day" />
+  <h2>{{ words.t('stand.countTitle') }}</h2>
   <p v-if="!counts.length" class="soft">{{ words.t('stand.neverCounted') }}</p>
   <DataTable
     v-else

@@ -1,5 +1,12 @@
 // Which parts of a noted thing can be corrected, and what comes of it.
-import { LOSS_CAUSES, QUALITIES, type EntryBodies, type EntryKind, type EntryView } from '@emberfield/contract';
+import {
+  LOSS_CAUSES,
+  QUALITIES,
+  TENDING_WORKS,
+  type EntryBodies,
+  type EntryKind,
+  type EntryView,
+} from '@emberfield/contract';
 import { EYE_CLASSES } from '@emberfield/core/counting';
 import type { Words } from '@emberfield/words';
 
@@ -22,9 +29,13 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
     type: CorrectionField['kind'],
     more: Partial<CorrectionField> = {},
   ): CorrectionField => ({ key, label: t(label), kind: type, optional: false, ...more });
+  const note = () => field('note', 'correct.note', 'text', { optional: true });
+  const minutes = () => field('minutes', 'take.minutes', 'whole', { optional: true });
   const choices = (values: readonly string[], label: (v: string) => string) => ({
     options: values.map((value) => ({ value, label: t(label(value)) })),
   });
+  const pick = (key: string, label: string, values: readonly string[], nameOf: (v: string) => string) =>
+    field(key, label, 'choice', choices(values, nameOf));
   const said = (yes: string, no: string) => ({
     options: [
       { value: 'yes', label: t(yes) },
@@ -41,19 +52,11 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
           optional: true,
           ...choices(QUALITIES, (q) => `take.qualities.${q}`),
         }),
-        field('minutes', 'take.minutes', 'whole', { optional: true }),
-        field('note', 'correct.note', 'text', { optional: true }),
+        minutes(),
+        note(),
       ];
     case 'census':
-      if (body.method === 'eye')
-        return [
-          field(
-            'eye',
-            'visit.byEye',
-            'choice',
-            choices(EYE_CLASSES, (e) => `visit.eye.${e}`),
-          ),
-        ];
+      if (body.method === 'eye') return [pick('eye', 'visit.byEye', EYE_CLASSES, (e) => `visit.eye.${e}`)];
       if (body.method === 'quadrats') return [field('counts', 'visit.quadrats', 'numbers')];
       return [
         field('plants', 'correct.plants', 'whole'),
@@ -62,15 +65,20 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
       ];
     case 'loss':
       return [
-        field(
-          'cause',
-          'visit.loss',
-          'choice',
-          choices(LOSS_CAUSES, (c) => `visit.lossCause.${c}`),
-        ),
+        pick('cause', 'visit.loss', LOSS_CAUSES, (c) => `visit.lossCause.${c}`),
         field('share', 'correct.lost', 'percent'),
-        field('note', 'correct.note', 'text', { optional: true }),
+        note(),
       ];
+    case 'planting':
+      return [field('number', 'putBack.number', 'whole'), minutes(), note()];
+    case 'plantingCheck':
+      return [
+        field('alive', 'putBack.alive', 'whole'),
+        field('flowering', 'putBack.flowering', 'whole', { optional: true }),
+        note(),
+      ];
+    case 'tending':
+      return [pick('work', 'putBack.tending', TENDING_WORKS, (w) => `putBack.works.${w}`), minutes(), note()];
     case 'measurement':
       return [field('lengthsCm', 'correct.lengths', 'numbers')];
     case 'search':
@@ -92,7 +100,7 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
     case 'identity':
     case 'awaited':
     case 'find':
-      return [field('note', 'correct.note', 'text', { optional: true })];
+      return [note()];
     default:
       return [];
   }

@@ -58,6 +58,10 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
         `${format.percent(entry.body.share)} %`,
         entry.body.note,
       );
+    case 'planting':
+    case 'plantingCheck':
+    case 'tending':
+      return joined(...plantingPieces(entry, words), entry.body.note);
     case 'search':
       return joined(t('visit.search'), entry.body.lookedFor, t(entry.body.found ? 'visit.found' : 'visit.notFound'));
     case 'provenance':
@@ -89,5 +93,32 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
       return entry.body.note;
     case 'withdrawal':
       return t('stand.withdrawn');
+  }
+}
+
+type OfPlanting = Extract<EntryView, { kind: 'planting' | 'plantingCheck' | 'tending' }>;
+/** What was put in, what of it lives, what was done to it; the note apart. */
+function plantingPieces(entry: OfPlanting, { t }: Words): readonly (string | false)[] {
+  const took = (minutes: number | null) => minutes !== null && t('take.tookMinutes', { n: minutes });
+  switch (entry.kind) {
+    case 'planting': {
+      const { way, number, source, minutes } = entry.body;
+      return [
+        t('putBack.title'),
+        t(`putBack.many.${way}`, { n: number }),
+        t(`putBack.sources.${source}`),
+        took(minutes),
+      ];
+    }
+    case 'plantingCheck': {
+      const { alive, flowering } = entry.body;
+      return [
+        t('putBack.look'),
+        `${t('putBack.alive')}: ${alive}`,
+        flowering !== null && t('putBack.flowered', { n: flowering }),
+      ];
+    }
+    case 'tending':
+      return [t('putBack.tending'), t(`putBack.works.${entry.body.work}`), took(entry.body.minutes)];
   }
 }

@@ -9,6 +9,7 @@ const stand = (over: object = {}): StandView =>
     profile: {
       seasonStart: '01-01',
       windows: [{ part: 'tip', use: 'greens', opens: { stage: 'leaf', offsetDays: 3 } }],
+      parts: [{ key: 'tip', unit: 'tip', massG: { value: 2 } }],
     },
     ladder: {
       firstDay: '2026-01-01',
@@ -17,7 +18,7 @@ const stand = (over: object = {}): StandView =>
     },
     outlooks: [],
     counts: [],
-    entries: [],
+    takes: [],
     ...over,
   }) as unknown as StandView;
 const opening = (s: StandView) => seasonRows(s, 'tip').map((r) => [r.season, r.opens, r.ahead]);
@@ -45,17 +46,12 @@ describe('a stand season by season', () => {
       ],
     });
     const edges = { opens: { stage: 'ripe', offsetDays: 0 }, closes: { stage: 'gone', offsetDays: 0 } };
-    const take = (day: string, amount: number) => ({
-      kind: 'take',
-      standing: 'valid',
-      day,
-      body: { part: 'tip', amount },
-    });
+    const take = (day: string, amount: number) => ({ part: 'tip', measure: 'unit', day, amount });
     const rows = seasonRows(
       stand({
-        profile: { seasonStart: '01-01', windows: [{ part: 'tip', use: 'greens', ...edges }] },
+        profile: { seasonStart: '01-01', windows: [{ part: 'tip', use: 'greens', ...edges }], parts: [] },
         ladder: { firstDay: '2026-01-01', season: winter(2026), past: [winter(2025)] },
-        entries: [take('2026-12-01', 1), take('2026-01-12', 2), take('2025-12-24', 4)],
+        takes: [take('2025-12-24', 4), take('2026-01-12', 2), take('2026-12-01', 1)],
       }),
       'tip',
     );
@@ -63,5 +59,13 @@ describe('a stand season by season', () => {
       [2026, 1],
       [2025, 6],
     ]);
+  });
+  it('adds what was weighed as so many pieces, and says what was allowed when the last was stored', () => {
+    const take = (amount: number, measure: string, allowed: number, over = false) => ({
+      ...{ part: 'tip', day: '2026-05-12', amount, measure, allowed, over },
+    });
+    const [row] = seasonRows(stand({ takes: [take(4, 'unit', 30), take(20, 'gram', 28, true)] }), 'tip');
+    expect(row).to.include({ taken: 14, allowed: 28, over: true });
+    expect(seasonRows(stand({ takes: [{ ...take(4, 'unit', 3), part: 'leaf' }] }), 'tip')[0]).to.include({ taken: 0 });
   });
 });

@@ -1,6 +1,7 @@
 import { dayNumber, type DayNumber, seasonOf } from '@emberfield/core/measure';
 import type { WindowEdge } from '@emberfield/core/growth';
-import type { EntryView, LadderSeason, StandView } from '@emberfield/contract';
+import { inUnit } from '@emberfield/core/stand';
+import type { LadderSeason, StandView, TakenView } from '@emberfield/contract';
 
 const DAYS_A_YEAR = 365;
 
@@ -10,6 +11,7 @@ export interface SeasonRow {
   readonly opens: string | null;
   /** It lies ahead of the day that is looked at. */
   readonly ahead: boolean;
+  /** In the unit of the part; NaN where something was weighed of which nobody knows what one weighs. */
   readonly taken: number;
   /** Allowed when the last take of the season was logged. */
   readonly allowed: number | null;
@@ -38,10 +40,9 @@ export function seasonRows(stand: StandView, part: string): readonly SeasonRow[]
     );
     return closes !== null && dayNumber(iso) <= dayNumber(closes) - DAYS_A_YEAR ? season - 1 : season;
   };
-  const takes = stand.entries.filter(
-    (e): e is Extract<EntryView, { kind: 'take' }> =>
-      e.kind === 'take' && e.standing === 'valid' && e.body.part === part,
-  );
+  const of = stand.profile.parts.find((p) => p.key === part);
+  const takes = stand.takes.filter((t) => t.part === part);
+  const amountOf = (t: TakenView): number => (of ? (inUnit(t, of) ?? NaN) : t.amount);
   return ladder.map((s: LadderSeason): SeasonRow => {
     const own = takes.filter((t) => seasonOfTake(t.day) === s.season);
     // Lengths measured and what takes were like move this season's window: it says the same as the line above.
@@ -51,9 +52,9 @@ export function seasonRows(stand: StandView, part: string): readonly SeasonRow[]
       season: s.season,
       opens,
       ahead: opens !== null && opens > stand.day,
-      taken: own.reduce((n, t) => n + t.body.amount, 0),
-      allowed: own.at(0)?.take?.allowance.amount ?? null,
-      over: own.some((t) => t.take?.verdict === 'over'),
+      taken: own.reduce((n, t) => n + amountOf(t), 0),
+      allowed: own.at(-1)?.allowed ?? null,
+      over: own.some((t) => t.over),
       counted: stand.counts.findLast((c) => inSeason(c.day) === s.season)?.value ?? null,
     };
   });

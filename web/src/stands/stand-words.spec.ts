@@ -59,8 +59,10 @@ describe('season by season', () => {
     season: s,
     stages: elder.stages.map((x) => ({ key: x.key, reached: reached(`${s}-05-24`), seenAfter: null, seenBy: null })),
   });
-  const verdict = (kind: 'within' | 'over', amount: number) =>
-    ({ verdict: kind, leftBefore: null, leftAfter: null, allowance: { amount } }) as unknown as EntryView['take'];
+  const taken = (day: string, amount: number, over: object = {}) => ({
+    ...{ day, part: 'flower', amount, measure: 'unit', allowed: null, over: false },
+    ...over,
+  });
   const stand = {
     day: '2026-06-10',
     outlooks: [],
@@ -71,15 +73,14 @@ describe('season by season', () => {
       { value: 9, day: '2025-09-01' },
       { value: 10, day: '2026-05-01' },
     ],
-    entries: [
-      entry('take', take(5), { day: '2026-05-30', take: verdict('within', 20) }),
-      entry('take', take(30), { day: '2026-06-02', take: verdict('over', 20) }),
-      entry('take', take(99), { day: '2026-06-03', standing: 'withdrawn', take: verdict('over', 20) }),
-      entry('take', take(7), { day: '2025-06-03', take: verdict('within', 18) }),
-      entry('take', take(4, { part: 'fruit' }), { day: '2025-09-03' }),
+    takes: [
+      taken('2025-06-03', 7, { allowed: 18 }),
+      taken('2025-09-03', 4, { part: 'fruit' }),
+      taken('2026-05-30', 5, { allowed: 25 }),
+      taken('2026-06-02', 30, { allowed: 20, over: true }),
     ],
   } as unknown as StandView;
-  it('adds up what was taken of a part, without what was taken back, and says where it went over', () => {
+  it('adds up what was taken of a part, and says where it went over', () => {
     const [now, before] = seasonRows(stand, 'flower');
     expect(now).to.deep.include({ season: 2026, opens: '2026-05-24', taken: 35, allowed: 20, over: true, counted: 10 });
     expect(before).to.deep.include({ season: 2025, taken: 7, allowed: 18, over: false, counted: 9 });
@@ -88,7 +89,7 @@ describe('season by season', () => {
     const south = {
       ...stand,
       ladder: { ...stand.ladder, firstDay: '2026-07-02' },
-      entries: [entry('take', take(6), { day: '2026-03-10' })],
+      takes: [taken('2026-03-10', 6)],
     } as unknown as StandView;
     expect(seasonRows(south, 'flower').map((r) => [r.season, r.taken])).to.deep.equal([
       [2026, 0],

@@ -1,14 +1,19 @@
 <script setup lang="ts">
 import { Button, Textarea } from 'ant-design-vue';
-import { QUALITIES } from '@emberfield/contract';
+import { QUALITIES, type PlantingWay } from '@emberfield/contract';
 import DayField from '../kit/DayField.vue';
 import NumberField from '../kit/NumberField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
+import CountStepper from '../kit/CountStepper.vue';
 import { useWords } from '../session/words.ts';
 import type { TakeDraft } from './take-draft.ts';
 
 /** What may be said of a take besides its amount: all by a tap, none of it needed. */
-defineProps<{ today: string }>();
+defineProps<{
+  today: string;
+  /** Ways in which something of it can be set back at once; none where taking it kills nothing. */
+  setBackAs: readonly PlantingWay[];
+}>();
 const WASTE = [0.1, 0.25, 0.5, 0.8];
 const draft = defineModel<TakeDraft>({ required: true });
 const words = useWords();
@@ -27,6 +32,20 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
     <b>{{ draft.plants || '–' }}</b>
     <Button class="step" :aria-label="words.t('take.plantDone')" @click="set({ plants: draft.plants + 1 })"> + </Button>
   </div>
+  <template v-if="setBackAs.length">
+    <p class="soft">{{ words.t('putBack.withTake') }}</p>
+    <ChoiceChips
+      :model-value="draft.setBackAs"
+      optional
+      :label="words.t('putBack.withTake')"
+      :options="setBackAs.map((w) => ({ value: w, label: words.t(`putBack.way.${w}`) }))"
+      @update:model-value="set({ setBackAs: $event, setBack: $event ? draft.setBack || draft.plants || 1 : 0 })" />
+    <CountStepper
+      v-if="draft.setBackAs"
+      :model-value="draft.setBack"
+      :label="words.t(`putBack.way.${draft.setBackAs}`)"
+      @update:model-value="set({ setBack: $event || 0 })" />
+  </template>
   <p class="soft">{{ words.t('take.quality') }}</p>
   <ChoiceChips
     :model-value="draft.quality"

@@ -2,6 +2,8 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { isPoison } from '@emberfield/core/identity';
+import { hasModel, lifeOf } from '@emberfield/core/plants';
+import { waysFromTake } from '@emberfield/core/replanting';
 import FormFailure from '../form/FormFailure.vue';
 import FoldUp from '../kit/FoldUp.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
@@ -35,6 +37,13 @@ const urgent = computed(
 const hold = (scientific: string): void => {
   draft.value = { ...draft.value, checkedAgainst: toggled(draft.value.checkedAgainst, scientific) };
 };
+/** Of what is killed young parts may go back into the ground; of an invader nothing does. */
+const setBackAs = computed(() => {
+  const profile = stand.value?.profile;
+  if (!part.value?.kills || !profile) return [];
+  const life = lifeOf(profile);
+  return hasModel(life) && profile.status !== 'invasive' ? waysFromTake(life) : [];
+});
 /** What may be among the pieces first, then whatever else of it kills or poisons. */
 const checks = computed(() => {
   const mixed = outlook.value?.leafByLeaf ?? [];
@@ -115,7 +124,7 @@ const checks = computed(() => {
         :each="each"
         @add="add" />
       <TakeCounting :part="part" :counted="draft.counted" @count="count" />
-      <TakeDetails v-model="draft" :today="today" />
+      <TakeDetails v-model="draft" :today="today" :set-back-as="setBackAs" />
       <p v-if="part" class="soft small"><CatalogueText :text="part.method" /></p>
     </div>
     <template #foot>

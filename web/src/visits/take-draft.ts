@@ -1,4 +1,4 @@
-import type { AllowanceView, EntryBodies, EntryResult, PartKey, ProfilePart } from '@emberfield/contract';
+import type { AllowanceView, EntryBodies, EntryResult, PartKey, PlantingWay, ProfilePart } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
 import { newKey, type DraftKey } from '../entries/draft-key.ts';
 import { stepsFor, type Counted } from './tally.ts';
@@ -21,6 +21,9 @@ export interface TakeDraft {
   readonly overReason: string;
   /** Look-alikes, by scientific name, that every piece was held against. */
   readonly checkedAgainst: readonly string[];
+  /** Set back at once from what was taken: by which way, and how many; 0: nothing. */
+  readonly setBack: number;
+  readonly setBackAs: PlantingWay | null;
   /** Empty means today. */
   readonly day: string;
 }
@@ -38,6 +41,8 @@ export const blankTake = (part: PartKey | null = null): TakeDraft => ({
   eaten: false,
   overReason: '',
   checkedAgainst: [],
+  setBack: 0,
+  setBackAs: null,
   day: '',
 });
 
@@ -95,6 +100,15 @@ export function takeBody(
     ...(checkedAgainst.length === 0 ? {} : { checkedAgainst }),
   };
 }
+
+/** What was set back from a take, as an entry of its own; `null`: nothing was. */
+export const setBackBody = (
+  { setBack, setBackAs }: Pick<TakeDraft, 'setBack' | 'setBackAs'>,
+  takeId: string,
+): EntryBodies['planting'] | null =>
+  setBack > 0 && setBackAs !== null
+    ? { way: setBackAs, number: setBack, source: 'here', fromStandId: null, takeId, minutes: null, note: '' }
+    : null;
 
 /** What is said once a take is stored: what it left, or why it is over. */
 export function takeSaid(

@@ -1,6 +1,6 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { AllowanceView, PartKey, PartOutlook, StandView } from '@emberfield/contract';
+import type { AllowanceView, Entry, PartKey, PartOutlook, StandView } from '@emberfield/contract';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
@@ -8,9 +8,19 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import { partsByHeat } from '../stands/heats.ts';
 import { useStand } from '../stands/queries.ts';
-import { added, blankTake, overruled, partToTake, takeBody, takeSaid, type TakeDraft } from './take-draft.ts';
+import {
+  added,
+  blankTake,
+  overruled,
+  partToTake,
+  setBackBody,
+  takeBody,
+  takeSaid,
+  type TakeDraft,
+} from './take-draft.ts';
 import { goesOver } from './tally.ts';
 import { useCounting, type Counting } from './use-counting.ts';
+import { derivedId } from '../entries/derived-id.ts';
 import { useEntries } from '../entries/use-entries.ts';
 
 interface Taking extends Counting {
@@ -95,16 +105,15 @@ export function useTake(): Taking {
     failure.value = '';
     try {
       const entry = make({ kind: 'take', patchId, standId: id, day: day || today.value, body }, draft.value.key);
+      const along = setBack(entry);
       const what = words.value.amount(amount, unit);
-      const sent = await sendOne(
-        entry,
-        words.value.t('outbox.take', { what, plant: words.value.text(stand.value!.plantName) }),
-      );
+      const label = words.value.t('outbox.take', { what, plant: words.value.text(stand.value!.plantName) });
+      const sent = await sendOne(entry, label, along);
       const { text, over } =
         sent.kind === 'waiting'
           ? { text: words.value.t('outbox.kept', { what }), over: false }
           : takeSaid(words.value, sent.result, { amount, unit, leftIn: allowance().unit });
-      undo.say(text, () => withdraw(entry, today.value), over);
+      undo.say(text, () => withdraw(entry, today.value, along), over);
       draft.value = blankTake();
       await router.replace({ name: 'stand', params: { standId: id } });
     } catch (error) {
@@ -112,6 +121,13 @@ export function useTake(): Taking {
     } finally {
       busy.value = false;
     }
+  }
+
+  /** What was set back from a take, to go along with it. */
+  function setBack({ id: takeId, patchId, standId, day }: Entry): readonly Entry[] {
+    const body = setBackBody(draft.value, takeId);
+    const key = { ...draft.value.key, id: derivedId(takeId, 'setBack') };
+    return body ? [make({ kind: 'planting', patchId, standId, day, body }, key)] : [];
   }
 
   /** Only asked for once the form stands, which it does not before the stand is known. */

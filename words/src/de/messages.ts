@@ -13,6 +13,7 @@ import { patches } from './patches.ts';
 import { people } from './people.ts';
 import { plants } from './plants.ts';
 import { proof } from './proof.ts';
+import { replanting } from './replanting.ts';
 import { scouting } from './scouting.ts';
 import { sentences } from './sentences.ts';
 import { shell } from './shell.ts';
@@ -38,6 +39,7 @@ export const german: Same<typeof english> = {
   ...families,
   ...signs,
   ...identify,
+  ...replanting,
   ...scouting,
   ...files,
   ...weather,

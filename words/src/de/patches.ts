@@ -86,6 +86,8 @@ export const patches = {
     searchPlant: 'Name der Pflanze',
     areaIs: '{area} gezeichnet',
     secret: 'Diesen Ort geheim halten',
+    tended: 'Eigener Garten oder eigenes Feld',
+    tendedNote: 'Gepflanzt und gepflegt: hat seine eigene Arbeit und darf an die Natur abgeben.',
     secretNote: 'Du, Hüter und wer hier genannt ist, sehen ihn; alle anderen nur ungefähr, wo er ist.',
     heightOfStation: 'Keine Höhe angegeben: Genommen wird die von {station}, {height}.',
     heightFarFrom: 'Liegt er {own} hoch? {station} liegt auf {height}, und hundert Meter verschieben um Tage.',

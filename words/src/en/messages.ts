@@ -11,6 +11,7 @@ import { patches } from './patches.ts';
 import { people } from './people.ts';
 import { plants } from './plants.ts';
 import { proof } from './proof.ts';
+import { replanting } from './replanting.ts';
 import { scouting } from './scouting.ts';
 import { sentences } from './sentences.ts';
 import { shell } from './shell.ts';
@@ -36,6 +37,7 @@ export const english = {
   ...families,
   ...signs,
   ...identify,
+  ...replanting,
   ...scouting,
   ...files,
   ...weather,

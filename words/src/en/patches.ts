@@ -83,6 +83,8 @@ export const patches = {
     searchPlant: 'Name of the plant',
     areaIs: '{area} drawn',
     secret: 'Keep this place secret',
+    tended: 'Garden or field of your own',
+    tendedNote: 'Planted and looked after: it has its own work, and may give to the wild.',
     secretNote: 'You, keepers and whoever is named here see it; all others only about where it is.',
     heightOfStation: 'No height given: that of {station}, {height}, is taken.',
     heightFarFrom: 'Is it {own} high? {station} lies at {height}, and a hundred metres move dates by days.',

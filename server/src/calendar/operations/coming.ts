@@ -110,6 +110,8 @@ function dutyComing(dossier: Dossier, duty: Duty): readonly Coming[] {
   switch (duty.kind) {
     case 'awaited':
       return on(duty.due, `${duty.sign}`);
+    case 'checkPlanting':
+      return on(duty.due, `${duty.plantingId}|${duty.due}`);
     case 'settleIdentity':
       return on(duty.lookAgain?.p50 ?? null, '');
     case 'searchLookAlike':

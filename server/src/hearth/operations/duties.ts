@@ -2,7 +2,16 @@ import { CONTAMINATING, type Duty, type FindBody } from '@emberfield/contract';
 import { isPoison } from '@emberfield/core/identity';
 import type { openFinds } from '../../entries/index.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
-import { canShut, lookAgainOn, showsNext, showsOn, stillAwaited, toLookFor, viewRange } from '@emberfield/core/stand';
+import {
+  canShut,
+  cohortsOn,
+  lookAgainOn,
+  showsNext,
+  showsOn,
+  stillAwaited,
+  toLookFor,
+  viewRange,
+} from '@emberfield/core/stand';
 import type { Dossier, GroupCommons } from '../../stands/index.ts';
 
 /** Of one day, what waits for somebody or could make somebody ill comes before what can wait. */
@@ -12,6 +21,7 @@ const WEIGHT: readonly Duty['kind'][] = [
   'settleIdentity',
   'secondPerson',
   'searchLookAlike',
+  'checkPlanting',
   'leaveEnds',
   'countStand',
 ];
@@ -22,6 +32,7 @@ const NEAR_DAYS = 42;
 function dueOn(duty: Duty, today: string): string | null {
   switch (duty.kind) {
     case 'awaited':
+    case 'checkPlanting':
       return duty.due;
     case 'leaveEnds':
       return duty.until;
@@ -68,6 +79,7 @@ export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
   const taken = dossier.plant.profile.windows.length > 0;
   if (taken && identity !== 'unconfirmed' && (lastCount === null || day - lastCount > COUNT_EVERY_DAYS))
     duties.push({ kind: 'countStand', standId: stand.id, lastCount: lastCount === null ? null : isoDay(lastCount) });
+  duties.push(...plantingsToCheck(dossier, day));
   const { leave, leaveUntil } = patch.facts;
   if (
     leave === 'given' &&
@@ -94,6 +106,24 @@ function searches({ stand, plant, book, answers }: Dossier, day: DayNumber): rea
     };
   });
 }
+
+/** What was put in and is to be looked at, with what waits for long already. */
+const plantingsToCheck = ({ stand, book }: Dossier, day: DayNumber): readonly Duty[] =>
+  cohortsOn(book, day).flatMap((c) =>
+    c.due === null
+      ? []
+      : [
+          {
+            kind: 'checkPlanting',
+            standId: stand.id,
+            plantingId: c.id,
+            way: c.way,
+            number: c.number,
+            planted: isoDay(c.day),
+            due: isoDay(c.due),
+          },
+        ],
+  );
 
 function settle({ stand, plant: { profile }, book, answers }: Dossier, day: DayNumber): Duty {
   const next = lookAgainOn(book, answers.seasons, day);

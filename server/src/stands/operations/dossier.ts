@@ -159,12 +159,21 @@ export function bookPlace({
   heightM,
   facts,
 }: Pick<StandAtPatch['patch'], 'latitudeDeg' | 'longitudeDeg' | 'heightM' | 'facts'>): Book['place'] {
-  const { aspect, slopeDeg, canopy, leave, leaveUntil, leaveDays, hazards } = facts;
+  const { aspect, slopeDeg, canopy, leave, leaveUntil, leaveDays, hazards, tended } = facts;
   return {
     latitudeDeg,
     longitudeDeg,
     heightM,
-    facts: { aspect, slopeDeg, canopy, leave, leaveUntil, leaveDays: leaveDays ?? null, hazards },
+    facts: {
+      aspect,
+      slopeDeg,
+      canopy,
+      leave,
+      leaveUntil,
+      leaveDays: leaveDays ?? null,
+      hazards,
+      tended: tended ?? false,
+    },
   };
 }
 

@@ -1,5 +1,5 @@
 import type { StandKit } from '@emberfield/contract';
-import { packBook } from '@emberfield/core/stand';
+import { packBook, type StandRecord } from '@emberfield/core/stand';
 import type { Dependencies } from '../../dependencies.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -23,7 +23,16 @@ export async function viewKit(deps: Dependencies, { group, account, params }: Gr
     knowledge,
   });
   return {
-    book: packBook(book, stageDays),
+    book: packBook(patch.blurred ? { ...book, record: withoutWords(book.record) } : book, stageDays),
     clearance: clearanceIn(clearances, account.accountId, book.profile.family),
   };
 }
+
+/** A record without what somebody wrote down in words, and without where else they were: both tell where a place is. */
+const withoutWords = (record: StandRecord): StandRecord => ({
+  ...record,
+  identities: record.identities.map((i) => ({ ...i, signs: [], note: '' })),
+  awaited: record.awaited.map((a) => ({ ...a, note: '' })),
+  plantings: record.plantings.map((p) => ({ ...p, fromStandId: null, note: '' })),
+  plantingChecks: record.plantingChecks.map((c) => ({ ...c, note: '' })),
+});

@@ -1,5 +1,5 @@
 import type { LadderSeason, LookAlikeView, StandRef, StandView } from '@emberfield/contract';
-import { identitiesBy } from '../../entries/index.ts';
+import { identitiesBy, verdictsOf } from '../../entries/index.ts';
 import { clearanceIn } from '../../people/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { dayNumber, isoDay, type DayNumber } from '@emberfield/core/measure';
@@ -103,6 +103,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     counts: record.counts
       .filter((c) => c.day <= day)
       .map((c) => ({ ...c.plants, day: isoDay(c.day), method: c.method, by: c.by })),
+    takes: takesOf(record, day, await verdictsOf(deps.db, stand.id)),
     lossShare: Math.round((1 - kept) * 1000) / 1000,
     losses: losses.map((l) => ({ ...l, day: isoDay(l.day) })),
     entries: (
@@ -133,6 +134,22 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     })),
   };
 }
+
+const takesOf = (
+  { takes }: Book['record'],
+  day: DayNumber,
+  verdicts: Awaited<ReturnType<typeof verdictsOf>>,
+): StandView['takes'] =>
+  takes
+    .filter((t) => t.day <= day)
+    .map(({ id, part, amount, measure, day: on }) => ({
+      day: isoDay(on),
+      part,
+      amount,
+      measure,
+      allowed: verdicts.get(id)?.allowed ?? null,
+      over: verdicts.get(id)?.over ?? false,
+    }));
 
 function viewGround({ facts, geometry }: Dossier['patch']): StandView['patch'] {
   const { owner, leave, leaveUntil, leaveDays = null, hazards, neighbours } = facts;

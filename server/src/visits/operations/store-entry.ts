@@ -33,6 +33,7 @@ import {
   type KnownGroup,
   type StandAtPatch,
 } from '../../stands/index.ts';
+import { assertOfPlanting, assertPlantable } from './planting.ts';
 import { notePractice } from './practice.ts';
 import type { Storing } from './storing.ts';
 import { parse } from '../../platform/parse.ts';
@@ -81,7 +82,11 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
   if (entry.kind === 'identity') await assertConfirmable(deps, group, entry);
   if (entry.standId === null) {
     if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
-  } else if (entry.kind !== 'take') assertFits(await standFor(deps, group, entry.standId), entry);
+  } else if (entry.kind !== 'take') {
+    const found = await standFor(deps, group, entry.standId);
+    assertFits(found, entry);
+    if (entry.kind === 'planting') await assertPlantable(deps, group, found, entry);
+  }
   const { stand, take } =
     entry.kind === 'take'
       ? await storeTake({ deps, storing, entry })
@@ -161,6 +166,7 @@ async function storeIn(tx: Transaction, work: Work): Promise<Stored> {
   const claimed = entry.standId === null ? null : await claimStand(tx, storing.group.id, entry.standId);
   if (entry.standId !== null && !claimed) throw notFound('stand');
   const before = entry.replaces === null ? null : await assertReplaceable(tx, storing, entry, entry.replaces);
+  if (entry.kind === 'plantingCheck') await assertOfPlanting(tx, storing.group.id, entry);
   await insert(tx, work, null);
   // What was found here counts at the stands around: their answers hang on the group's row.
   if (tellsOthers(entry) || (before && isSighting(before.entry.kind))) await updateGroup(tx, storing.group.id, {});
@@ -217,7 +223,7 @@ async function standFor(
   deps: Dependencies,
   group: KnownGroup,
   standId: string,
-): Promise<Pick<Dossier, 'stand' | 'plant'>> {
+): Promise<StandAtPatch & Pick<Dossier, 'plant'>> {
   const found = await standWithPlant(deps, group, standId);
   if (!found) throw notFound('stand');
   return found;

@@ -1,0 +1,21 @@
+export {
+  livesOf,
+  putBackPerKilled,
+  putInToReach,
+  yearsUntilBack,
+  type Life,
+  type Range,
+  type YearsBack,
+} from './make-up.ts';
+export { priorOf, shareOf, survivalSeen, type SeenCohort, type Survival } from './survival.ts';
+export { chanceToFlower, yearsToFlower } from './to-flower.ts';
+export {
+  PLANTING_WAYS,
+  plantingWaysOf,
+  stageAfterPlanting,
+  WAY_GUIDES,
+  waysFromTake,
+  type PlantingSpan,
+  type PlantingWay,
+  type WayGuide,
+} from './ways.ts';

@@ -1,0 +1,112 @@
+// What was put in at a stand, what was seen of it, and when to look again.
+import { monthDayInSeason, type DayNumber } from '../measure/index.ts';
+import { hasModel, lifeOf } from '../plants/index.ts';
+import { calibrate, likeliestRates, LIVES, type Rates } from '../population/index.ts';
+import {
+  chanceToFlower,
+  priorOf,
+  shareOf,
+  stageAfterPlanting,
+  survivalSeen,
+  WAY_GUIDES,
+  type PlantingWay,
+  type Survival,
+} from '../replanting/index.ts';
+import type { Book } from './book.ts';
+import type { RecordedCheck, RecordedPlanting } from './record.ts';
+
+export type PlantedBook = Pick<Book, 'profile' | 'record' | 'place'> & { readonly stand: Pick<Book['stand'], 'id'> };
+
+export const DAYS_PER_YEAR = 365.25;
+/** A cohort that was looked at after so many days has come through its first year, or not. */
+const A_YEAR_ON = 300;
+const FIRST_MONTH = 30;
+/** Spring, in the north; half a year later in the south. */
+const IN_SPRING = '04-20';
+/** So long before it falls due a look counts for it. */
+const EARLY_DAYS = 21;
+/** Not looked at for ever: what never flowered by then is a plant of the stand, or nobody finds it any more. */
+const MOST_YEARS_FOLLOWED = 10;
+
+/** Plants put in together, and what was seen of them. */
+export interface Cohort extends Omit<RecordedPlanting, 'takeId'> {
+  readonly checks: readonly RecordedCheck[];
+  /** At the last look; `null`: nobody has looked. */
+  readonly alive: number | null;
+  /** As many as are expected to come to flower, or did. */
+  readonly toFlower: number;
+  /** The next look, or the one that was missed; `null`: none is needed any more. */
+  readonly due: DayNumber | null;
+}
+
+/** What of a planted way lived so far here, with what is usual before anybody looked. */
+export interface WaySurvival {
+  readonly survival: Survival;
+  /** Cohorts that were looked at a year on. */
+  readonly cohorts: number;
+}
+
+const checksOf = ({ plantingChecks }: Book['record'], id: string, day: DayNumber): readonly RecordedCheck[] =>
+  plantingChecks.filter((c) => c.plantingId === id && c.day <= day);
+
+export function survivalOf({ record }: Pick<Book, 'record'>, way: PlantingWay, day: DayNumber): WaySurvival {
+  const seen = record.plantings.flatMap((p) => {
+    if (p.way !== way || p.day > day) return [];
+    const after = checksOf(record, p.id, day).find((c) => c.day - p.day >= A_YEAR_ON || c.alive === 0);
+    return after ? [{ planted: p.number, alive: Math.min(after.alive, p.number) }] : [];
+  });
+  return { survival: survivalSeen(priorOf(WAY_GUIDES[way].survival), seen), cohorts: seen.length };
+}
+
+/** Days on which to look at what was put in: after a month (of seed nothing is seen so soon), in the first spring, and each spring until it flowers. */
+function looksAt({ day, way }: Pick<RecordedPlanting, 'day' | 'way'>, latitudeDeg: number): readonly DayNumber[] {
+  const looks = way === 'seed' ? [] : [day + FIRST_MONTH];
+  let spring = monthDayInSeason(day + 2 * FIRST_MONTH, IN_SPRING, latitudeDeg);
+  while (spring - day <= MOST_YEARS_FOLLOWED * DAYS_PER_YEAR) {
+    looks.push(spring);
+    spring = monthDayInSeason(spring + 1, IN_SPRING, latitudeDeg);
+  }
+  return looks;
+}
+
+function dueOf(planting: RecordedPlanting, checks: readonly RecordedCheck[], latitudeDeg: number): DayNumber | null {
+  const last = checks.at(-1);
+  if (last && (last.alive === 0 || (last.flowering ?? 0) > 0)) return null;
+  const looked = last ? last.day + EARLY_DAYS : planting.day;
+  return looksAt(planting, latitudeDeg).find((d) => d > looked) ?? null;
+}
+
+/** What was put in by a day, with what became of it. Where the life has no model nothing is expected to flower. */
+export function cohortsOn(book: PlantedBook, day: DayNumber): readonly Cohort[] {
+  const { record, profile, place } = book;
+  const life = lifeOf(profile);
+  const rates = hasModel(life) ? likeliestRates(calibrate(LIVES[life], null)) : null;
+  return record.plantings
+    .filter((p) => p.day <= day)
+    .map(({ takeId: _, ...planting }) => {
+      const checks = checksOf(record, planting.id, day);
+      const last = checks.at(-1);
+      return {
+        ...planting,
+        checks,
+        alive: last ? Math.min(last.alive, planting.number) : null,
+        toFlower: rates
+          ? toFlowerOf(planting, last ?? null, { rates, survival: survivalOf(book, planting.way, day) })
+          : 0,
+        due: dueOf({ ...planting, takeId: null }, checks, place.latitudeDeg),
+      };
+    });
+}
+
+/** Those that flowered, and of the others as many as come through what is left of their first year and then to flower. */
+function toFlowerOf(
+  { number, day, way }: Pick<RecordedPlanting, 'number' | 'day' | 'way'>,
+  last: RecordedCheck | null,
+  { rates, survival: { survival } }: { readonly rates: Rates; readonly survival: WaySurvival },
+): number {
+  const alive = last ? Math.min(last.alive, number) : number;
+  const flowered = Math.min(alive, last?.flowering ?? 0);
+  const leftOfYear = last ? Math.max(0, 1 - (last.day - day) / DAYS_PER_YEAR) : 1;
+  const stage = rates.stages.indexOf(stageAfterPlanting(way, rates.stages));
+  return flowered + (alive - flowered) * shareOf(survival).value ** leftOfYear * chanceToFlower(rates)[stage]!;
+}
