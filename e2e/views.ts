@@ -22,6 +22,7 @@ export async function everyView(page: Page, plant = 'elder'): Promise<readonly s
     `/stands/${stand.id}?tab=record`,
     `/stands/${stand.id}?tab=settings`,
     `/stands/${stand.id}/bench`,
+    `/stands/${stand.id}/put-back`,
     `/stands/${stand.id}/take`,
     `/stands/${stand.id}/visit`,
     `/stands/${stand.id}/identify`,

@@ -4,7 +4,7 @@ import { isoDay } from '../measure/index.ts';
 import { hasModel, lifeOf } from '../plants/index.ts';
 import { cohortsOn } from './cohorts.ts';
 import type { EntryBodies } from './entry.ts';
-import { bookOf, counted, entry, on, took } from './made-book.ts';
+import { bookOf, counted, entry, on, profileOf, took } from './made-book.ts';
 import { plantingBar, puttingBackOn } from './put-back.ts';
 import type { RecordEntry } from './record.ts';
 
@@ -121,8 +121,11 @@ describe('what was put in', () => {
 describe('what may be planted', () => {
   it('is nothing of an invader, and nothing out of the wild into a garden of a plant under pressure', () => {
     const bar = (status: 'invasive' | 'atRisk' | 'protected' | 'common', isTended: boolean, fromWild: boolean) =>
-      plantingBar({ status }, { isTended, fromWild });
+      plantingBar({ ...profileOf('valerian'), status }, { isTended, fromWild });
     expect(bar('invasive', false, false)).to.equal('invader');
+    expect(plantingBar(profileOf('ground-elder'), { isTended: true, fromWild: false }), 'by how it lives').to.equal(
+      'invader',
+    );
     expect([bar('atRisk', true, true), bar('protected', true, true)]).to.deep.equal(['wildToGarden', 'wildToGarden']);
     expect([bar('atRisk', false, true), bar('atRisk', true, false), bar('common', true, true)]).to.deep.equal([
       null,

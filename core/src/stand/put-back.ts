@@ -70,10 +70,8 @@ export interface PuttingBack {
 export function puttingBackOn(book: PlantedBook, day: DayNumber): PuttingBack | { readonly none: NoPuttingBack } {
   const { profile, record, stand } = book;
   const life = lifeOf(profile);
-  if (profile.status === 'invasive') return { none: 'invader' };
+  if (isInvader(profile)) return { none: 'invader' };
   if (!hasModel(life)) return { none: life };
-  const ways = plantingWaysOf(life);
-  if (ways.length === 0) return { none: 'invader' };
   const future = futureOn(book, day);
   const known = 'prospect' in future ? future : null;
   const calibration = known?.prospect.calibration ?? calibrate(LIVES[life], null);
@@ -98,7 +96,7 @@ export function puttingBackOn(book: PlantedBook, day: DayNumber): PuttingBack | 
     toFlower,
     owed: Math.max(0, killed - toFlower / each),
     years: OWED_FOR_YEARS,
-    ways: ways.map((way) => adviceOn(way, { book, day, lives, rates, from })),
+    ways: plantingWaysOf(life).map((way) => adviceOn(way, { book, day, lives, rates, from })),
     grown: count === null ? null : grownOf(rates, count, from),
     from,
     lives,
@@ -165,9 +163,15 @@ const UNDER_PRESSURE: readonly PlantProfile['status'][] = ['protected', 'atRisk'
  * @param fromWild what is put in comes from a stand that is not tended; `null`: from none.
  */
 export function plantingBar(
-  { status }: Pick<PlantProfile, 'status'>,
+  profile: Pick<PlantProfile, 'status' | 'lives' | 'habit' | 'lifeCycle'>,
   { isTended, fromWild }: { readonly isTended: boolean; readonly fromWild: boolean },
 ): PlantingBar | null {
-  if (status === 'invasive') return 'invader';
-  return isTended && fromWild && UNDER_PRESSURE.includes(status) ? 'wildToGarden' : null;
+  if (isInvader(profile)) return 'invader';
+  return isTended && fromWild && UNDER_PRESSURE.includes(profile.status) ? 'wildToGarden' : null;
+}
+
+/** By its profile, or by how it lives. */
+function isInvader(profile: Pick<PlantProfile, 'status' | 'lives' | 'habit' | 'lifeCycle'>): boolean {
+  const life = lifeOf(profile);
+  return profile.status === 'invasive' || (hasModel(life) && plantingWaysOf(life).length === 0);
 }

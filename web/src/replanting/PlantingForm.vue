@@ -62,9 +62,12 @@ const body = computed((): EntryBodies['planting'] => ({
 const planted = () => ({ kind: 'planting' as const, day: typed.value.day || today.value, body: body.value });
 const form = useForm({
   schema: entriesSchema,
-  body: () => ({
-    entries: [make({ ...planted(), patchId: props.stand.patchId, standId: props.stand.id }, typed.value.key)],
-  }),
+  body: () => {
+    const { patchId, id: standId } = props.stand;
+    // What is no number yet is for the form to say, and for no entry to carry.
+    const entry = make({ ...planted(), patchId, standId, body: {} as never }, typed.value.key);
+    return { entries: [{ ...entry, body: body.value }] };
+  },
 });
 const AT = 'entries[0]';
 async function keep(): Promise<void> {
