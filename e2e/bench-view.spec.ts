@@ -44,6 +44,41 @@ describe('the proving bench', () => {
       await plan('Your own plan').getByText('below the floor in 2036').waitFor();
     });
   });
+  it('has a plan made the rule of the stand, with its reason, and taken back', async () => {
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.keyboard.press('/');
+      await page.keyboard.type('valerian');
+      await page
+        .getByRole('option', { name: /Valerian/ })
+        .first()
+        .waitFor();
+      await page.keyboard.press('Enter');
+      await page.getByRole('tab', { name: 'Taken and counted' }).click();
+      const standUrl = page.url();
+      await page.getByRole('link', { name: 'Try plans on this stand' }).click();
+      const plan = (name: string) => page.getByRole('region', { name, exact: true });
+      // What was taken of late nobody chose.
+      await plan('As taken of late').getByText('below the floor').waitFor();
+      expect(await plan('As taken of late').getByRole('button', { name: 'Make it the rule here' }).count()).to.equal(0);
+      const own = plan('Your own plan');
+      await own.getByRole('button', { name: 'Make it the rule here' }).click();
+      await own.getByRole('textbox', { name: /^Because/ }).fill('it shrank by a tenth a year');
+      await own.getByRole('button', { name: 'Make it the rule here' }).click();
+      // A tenth of the grown plants is less of those that are counted.
+      const chosen =
+        /the plan for this stand: [5-9](\.\d)? of 100 plants a year, chosen because: it shrank by a tenth a year/;
+      await page.getByText(chosen).waitFor();
+      await page.goto(standUrl);
+      await page.getByRole('button', { name: /roots of the third year/ }).click();
+      await page.getByText(chosen).waitFor();
+      await page.goBack();
+      await plan('Leave it alone').getByRole('button', { name: 'Make it the rule here' }).click();
+      await plan('Leave it alone').getByRole('button', { name: 'Make it the rule here' }).click();
+      await page.getByText('In force: the plan for this stand: leave it alone').waitFor();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await page.getByText(chosen).waitFor();
+    });
+  });
   it('says why there is nothing to play for a mushroom', async () => {
     await within({ as: 'Mirel' }, async (page) => {
       await page.keyboard.press('/');

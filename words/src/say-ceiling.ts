@@ -35,6 +35,17 @@ export function createCeilingWords(
         return t('ceiling.perPlantCap', { n: amount(num('perPlant'), unit) });
       case 'fixedShare':
         return fraction('ceiling.fixedShare', num('share'));
+      case 'plan': {
+        const because = String(v['because'] ?? '');
+        const said =
+          num('share') === 0
+            ? t('ceiling.planAlone')
+            : t(num('everyYears') > 1 ? 'ceiling.planEvery' : 'ceiling.plan', {
+                n: format.number(100 * num('share'), 1),
+                every: num('everyYears'),
+              });
+        return because === '' ? said : t('ceiling.because', { what: said, because });
+      }
       case 'lightPruning':
         return fraction('ceiling.lightPruning', num('share'));
       case 'leaveForOthers':

@@ -110,6 +110,7 @@ describe('words', () => {
     const NO_CEILINGS = ['restYears', 'secondPerson', 'searchHolds'];
     const kinds = [
       ...HOUSE_RULE_KINDS.filter((k) => !NO_CEILINGS.includes(k)),
+      'plan',
       'lightPruning',
       'quota',
       'age',

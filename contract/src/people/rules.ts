@@ -1,5 +1,6 @@
 import { lazy, mixed, type Schema } from 'yup';
 import type { HouseRule } from '@emberfield/core/allowance';
+import { PART_KEYS } from '@emberfield/core/plants';
 import {
   exactly,
   finite,
@@ -30,6 +31,14 @@ export const houseRuleSchema = lazy((value: unknown) => {
       return exactly({ kind: oneOf([kind]), years: whole(1, 50) }).required('missing');
     case 'searchHolds':
       return exactly({ kind: oneOf([kind]), years: whole(1, 10) }).required('missing');
+    case 'plan':
+      return exactly({
+        kind: oneOf([kind]),
+        part: oneOf(PART_KEYS),
+        share: share(),
+        everyYears: whole(1, 50),
+        because: freeText(200),
+      }).required('missing');
     case 'secondPerson':
     case 'skipFirstAndLast':
     case 'matureOnly':
@@ -64,6 +73,11 @@ export const setRuleSchema: Schema<SetRule> = exactly({
     'scope',
     'oneScope',
     given((v) => v.plantKey == null || v.standId == null),
+  )
+  .test(
+    'planOfAStand',
+    'standMissing',
+    given((v) => v.rule?.kind !== 'plan' || v.standId != null),
   );
 
 export interface RuleView extends RuleScope {

@@ -75,6 +75,8 @@ export interface StandMeasure {
 /** Rules that forbid. */
 export function barsTake({ rule }: Ceiling): boolean {
   switch (rule.kind) {
+    case 'plan':
+      return rule.share === 0;
     case 'age':
       return rule.ageYears === null ? rule.kills : rule.ageYears < rule.minYears;
     case 'rest':

@@ -10,12 +10,24 @@ export type HouseRule =
   | { readonly kind: 'matureOnly' }
   | { readonly kind: 'keepFlowering'; readonly share: number }
   | { readonly kind: 'restYears'; readonly years: number }
+  /**
+   * A plan of the bench that was chosen for a part of a stand: so large a share of the counted plants, every so many years, and why. A share of 0
+   * leaves it alone.
+   */
+  | {
+      readonly kind: 'plan';
+      readonly part: string;
+      readonly share: number;
+      readonly everyYears: number;
+      readonly because: string;
+    }
   /** A stand counts as confirmed when two people have said so. */
   | { readonly kind: 'secondPerson' }
   /** For so many seasons a search for a look-alike that found none stands. */
   | { readonly kind: 'searchHolds'; readonly years: number };
 /** Seasons a search stands for where no rule says otherwise: an estimate, on the cautious side. */
 export const SEARCH_HOLDS_YEARS = 3;
+/** Those that are set by hand. */
 export const HOUSE_RULE_KINDS = [
   'perPlantCap',
   'fixedShare',
@@ -28,4 +40,4 @@ export const HOUSE_RULE_KINDS = [
   'secondPerson',
   'searchHolds',
 ] as const;
-export type HouseRuleKind = HouseRule['kind'];
+export type HouseRuleKind = (typeof HOUSE_RULE_KINDS)[number];

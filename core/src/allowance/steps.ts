@@ -34,6 +34,7 @@ const strictest = <C>(of: readonly C[], size: (c: C) => number): C | null =>
 export function shareLeft({ rule }: Ceiling): number | null {
   switch (rule.kind) {
     case 'fixedShare':
+    case 'plan':
       return rule.share;
     case 'leaveForOthers':
       return 1 - rule.share;
@@ -62,7 +63,7 @@ export function perPlantLeft({ rule }: Ceiling, plantYield: number): number | nu
 export function reckon(rules: readonly Ceiling[], stand: StandMeasure): Reckoned {
   const of = (...kinds: Ceiling['rule']['kind'][]): readonly Ceiling[] =>
     rules.filter((c) => kinds.includes(c.rule.kind));
-  const share = strictest(of('fixedShare', 'leaveForOthers', 'spread'), (c) => shareLeft(c)!);
+  const share = strictest(of('fixedShare', 'leaveForOthers', 'spread', 'plan'), (c) => shareLeft(c)!);
   const cap = strictest(of('perPlantCap', 'lightPruning'), (c) => perPlantLeft(c, stand.plantYield)!);
   const flowering = stand.costsSeed
     ? strictest(of('keepFlowering'), ({ rule }) => (rule.kind === 'keepFlowering' ? 1 - rule.share : 1))

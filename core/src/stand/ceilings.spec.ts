@@ -209,3 +209,25 @@ describe('the ceilings on a part', () => {
     expect(spentBy(profileOf('elder'), 'flower')).to.deep.equal([]);
   });
 });
+
+describe('a plan of the bench that was chosen', () => {
+  const plan = (over: Partial<Extract<HouseRule, { kind: 'plan' }>> = {}): HouseRule => ({
+    ...{ kind: 'plan', part: 'root', share: 0.05, everyYears: 1, because: 'few flower' },
+    ...over,
+  });
+  const kinds = (part: string, rule: HouseRule, lastTakenSeason: number | null = null) =>
+    ceilingsOf(facts('valerian', part, { houseRules: [rule], sinceYear: 2010, lastTakenSeason }))
+      .filter((c) => c.source === 'houseRule')
+      .map((c) => c.rule);
+  it('holds for its part alone, with why it was chosen', () => {
+    expect(kinds('root', plan())).to.deep.equal([plan()]);
+    expect(kinds('flower', plan())).to.deep.equal([]);
+  });
+  it('rests the part for the years between', () => {
+    const rested = kinds('root', plan({ everyYears: 3 }), 2024);
+    expect(rested.map((r) => r.kind)).to.deep.equal(['plan', 'rest']);
+    expect(rested[1]).to.deep.include({ until: dayNumber('2027-01-01') - 1 });
+    expect(kinds('root', plan({ everyYears: 2 }), 2024).map((r) => r.kind)).to.deep.equal(['plan']);
+    expect(kinds('root', plan(), 2025).map((r) => r.kind)).to.deep.equal(['plan']);
+  });
+});

@@ -149,6 +149,10 @@ function ofStand({
 function ofHouse(facts: CeilingFacts): Ceiling[] {
   return facts.houseRules.flatMap((rule): Ceiling[] => {
     if (rule.kind === 'secondPerson' || rule.kind === 'searchHolds') return [];
+    if (rule.kind === 'plan') {
+      if (rule.part !== facts.part.key) return [];
+      return [{ source: 'houseRule', rule }, ...restAfter(facts, rule.everyYears - 1, 'houseRule')];
+    }
     if (rule.kind !== 'restYears') return [{ source: 'houseRule', rule }];
     return restAfter(facts, rule.years, 'houseRule');
   });

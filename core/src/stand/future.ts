@@ -160,12 +160,14 @@ export function shareTakenOfLate(
   if (takes.length === 0) return null;
   const years = yearOf(day) - yearOf(takes[0]!.day) + 1;
   const plants = takes.reduce((sum, t) => sum + (t.plants ?? t.amount / Math.max(1, part.perPlant.value)), 0);
-  const rates = likeliestRates(prospect.calibration);
-  const from = stagesTakenFrom(life, part);
-  const standing = startOf(rates, count.plants.value).reduce(
-    (sum, n, i) => sum + (from.includes(rates.stages[i]!) ? n : 0),
-    0,
-  );
+  const standing = grownShare({ life, prospect }, part) * count.plants.value;
   return Math.min(1, plants / years / standing);
 }
 const MOST_SEASONS = 5;
+
+/** Share of the counted plants that are in the stages from which a part is taken, as the stages stand in the long run; 0–1. */
+export function grownShare({ life, prospect }: Pick<StandFuture, 'life' | 'prospect'>, part: ProfilePart): number {
+  const rates = likeliestRates(prospect.calibration);
+  const from = stagesTakenFrom(life, part);
+  return startOf(rates, 1).reduce((sum, n, i) => sum + (from.includes(rates.stages[i]!) ? n : 0), 0);
+}

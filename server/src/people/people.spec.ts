@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import request from 'supertest';
 import { v7 as newId } from 'uuid';
-import type { MadeInvitation, SessionView } from '@emberfield/contract';
+import type { MadeInvitation, SessionView, StandView } from '@emberfield/contract';
 import { as, emptyGroup, PASSWORD, person, standOf, testServer, type TestServer } from '../testing/test-server.ts';
 import { digestOf } from '../platform/tokens.ts';
 import { rateLimit } from '../platform/http/rate-limit-table.ts';
@@ -175,5 +175,28 @@ describe('people', () => {
       .send({ on: false, rule: { kind: 'spread', everyNth: 7 } })
       .expect(200);
     expect(off.body).to.deep.equal([]);
+  });
+  it('set plans of the bench for a stand, one for each of its parts, and for nothing but a stand', async () => {
+    const groupId = await emptyGroup(server);
+    const keeper = await person(server, [[groupId, 'keeper']]);
+    const { standId } = await standOf(server, keeper, groupId, 'valerian');
+    const plan = (part: string, share: number) => ({ kind: 'plan', part, share, everyYears: 1, because: 'it shrinks' });
+    const set = (rule: object, over: object = { standId }) =>
+      as(server, keeper, 'put', `/api/groups/${groupId}/rules`).send({ on: true, rule, ...over });
+    await set(plan('root', 0.2)).expect(200);
+    await set(plan('flower', 0.5)).expect(200);
+    const { body } = await set(plan('root', 0.04)).expect(200);
+    expect(
+      (body as { rule: { part: string; share: number } }[]).map(({ rule }) => [rule.part, rule.share]),
+    ).to.have.deep.members([
+      ['flower', 0.5],
+      ['root', 0.04],
+    ]);
+    for (const over of [{}, { plantKey: 'valerian' }]) await set(plan('root', 0.1), over).expect(400);
+    await set({ ...plan('root', 0.1), everyYears: 0 }).expect(400);
+    await set({ ...plan('horn', 0.1) }).expect(400);
+    const view = (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${standId}`)).body as StandView;
+    const ceiling = view.outlooks.find((o) => o.part === 'root')!.allowance.ceilings.find((c) => c.kind === 'plan')!;
+    expect(ceiling.values).to.include({ share: 0.04, because: 'it shrinks' });
   });
 });

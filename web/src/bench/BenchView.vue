@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, ref } from 'vue';
+import { computed, ref, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
+import type { HouseRule } from '@emberfield/contract';
 import { dayNumber, isoDay, yearOf } from '@emberfield/core/measure';
 import { likeliestRates, whatMatters } from '@emberfield/core/population';
+import { grownShare, rulesOn } from '@emberfield/core/stand';
 import FoldUp from '../kit/FoldUp.vue';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
@@ -12,6 +14,7 @@ import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import { useStand, useStandKit } from '../stands/queries.ts';
 import { roundUp } from './fan.ts';
+import AdoptPlan from './AdoptPlan.vue';
 import BenchFigures from './BenchFigures.vue';
 import MattersBars from './MattersBars.vue';
 import OwnPlanSliders from './OwnPlanSliders.vue';
@@ -25,7 +28,7 @@ import { useStandBench } from './use-stand-bench.ts';
 /** What comes of a stand under one plan or another, played through good and bad years. */
 const words = useWords();
 const route = useRoute();
-const { groupId } = useGroup();
+const { groupId, isKeeper } = useGroup();
 const { day, asked } = useDay();
 const standId = computed(() => String(route.params['standId']));
 const stand = useStand(groupId, standId, asked, ref(false));
@@ -44,6 +47,18 @@ const shown = computed(() => PLAN_KEYS.filter((key) => key !== 'lately' || latel
 const runs = computed(() => Math.min(...[...told.values()].map((t) => t.runs), MOST_RUNS));
 const aboutOf = (key: PlanKey): string =>
   sayPlan(key, { own: own.value, lately: lately.value, found: found.value }, words.value);
+/** What a plan takes of the counted plants; `null`: nothing to choose, what was taken of late was chosen by nobody. */
+function chosenShare(key: PlanKey): number | null {
+  if (!known.value || !part.value || key === 'lately') return null;
+  const ofGrown = { alone: 0, lasting: found.value?.share ?? null, own: own.value.share }[key];
+  return ofGrown === null ? null : ofGrown * grownShare(known.value, part.value);
+}
+const inForce = computed(() =>
+  rulesOn(book.value?.rules ?? [], dayNumber(day.value)).find((r) => r.kind === 'plan' && r.part === part.value?.key),
+) as ComputedRef<Extract<HouseRule, { kind: 'plan' }> | undefined>;
+const inForceSaid = computed(
+  () => inForce.value && words.value.ceiling({ kind: 'plan', values: { ...inForce.value } }, part.value!.unit),
+);
 const matters = computed(() => (known.value ? whatMatters(likeliestRates(known.value.prospect.calibration)) : []));
 const sentences = computed(() =>
   known.value
@@ -138,6 +153,9 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           })
         }}
       </p>
+      <p v-if="inForceSaid">
+        <b>{{ words.t('bench.inForce') }}</b> {{ inForceSaid }}
+      </p>
       <div class="plans">
         <PlanColumn
           v-for="key in shown"
@@ -151,6 +169,13 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           :most="most"
           :unit="words.t('bench.file', { name })">
           <OwnPlanSliders v-if="key === 'own'" v-model="own" :kills="part.kills" />
+          <AdoptPlan
+            v-if="isKeeper && chosenShare(key) !== null"
+            :stand-id="standId"
+            :part="part.key"
+            :share="chosenShare(key)!"
+            :every-years="key === 'own' ? own.everyYears : 1"
+            :before="inForce" />
         </PlanColumn>
       </div>
       <div class="below">

@@ -93,7 +93,7 @@ async function end({ rule, plantKey, standId, reason }: RuleView): Promise<void>
 <template>
   <h3>{{ words.t('group.narrowRules') }}</h3>
   <p v-if="!narrow.length" class="soft">{{ words.t('group.noNarrowRules') }}</p>
-  <p v-for="r in narrow" :key="`${r.rule.kind}${r.plantKey}${r.standId}`" class="one">
+  <p v-for="r in narrow" :key="JSON.stringify([r.rule, r.plantKey, r.standId])" class="one">
     <span>
       <b>{{ nameOf(r) }}</b>: {{ words.t(`group.rule.${r.rule.kind}`) }}
       <template v-if="figureOf(r.rule) !== null"

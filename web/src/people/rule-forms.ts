@@ -5,6 +5,7 @@ export function figureOf(rule: HouseRule): number | null {
   switch (rule.kind) {
     case 'perPlantCap':
       return rule.perPlant;
+    case 'plan':
     case 'fixedShare':
     case 'leaveForOthers':
     case 'keepFlowering':

@@ -7,6 +7,10 @@ import type { GroupContext } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
 import { audit } from './audit.ts';
 
+/** Of a kind of rule one holds at a time; of plans one for each part. */
+const isSame = (a: HouseRule, b: HouseRule): boolean =>
+  a.kind === b.kind && (a.kind !== 'plan' || b.kind !== 'plan' || a.part === b.part);
+
 export async function listRules(
   { db }: Dependencies,
   { group }: { readonly group: { readonly id: string; readonly today: string } },
@@ -35,7 +39,7 @@ export async function setRule(
   await transact(deps.db, async (tx) => {
     await repository.updateGroup(tx, group.id, {});
     for (const { rule: before } of await repository.rulesOn(tx, group.id, group.today))
-      if (before.kind === rule.kind && before.plantKey === plantKey && before.standId === standId)
+      if (isSame(before.rule as HouseRule, rule) && before.plantKey === plantKey && before.standId === standId)
         await repository.endRule(tx, before.id, group.today);
     if (on)
       await repository
