@@ -35,17 +35,8 @@ export function createCeilingWords(
         return t('ceiling.perPlantCap', { n: amount(num('perPlant'), unit) });
       case 'fixedShare':
         return fraction('ceiling.fixedShare', num('share'));
-      case 'plan': {
-        const because = String(v['because'] ?? '');
-        const said =
-          num('share') === 0
-            ? t('ceiling.planAlone')
-            : t(num('everyYears') > 1 ? 'ceiling.planEvery' : 'ceiling.plan', {
-                n: format.number(100 * num('share'), 1),
-                every: num('everyYears'),
-              });
-        return because === '' ? said : t('ceiling.because', { what: said, because });
-      }
+      case 'plan':
+        return sayPlan(v, t, format);
       case 'lightPruning':
         return fraction('ceiling.lightPruning', num('share'));
       case 'leaveForOthers':
@@ -99,4 +90,13 @@ export function createCeilingWords(
         return t(`ceiling.${kind}`);
     }
   };
+}
+
+/** A plan of the bench that was chosen for a stand, with why. */
+function sayPlan(values: CeilingView['values'], t: Translate, format: Format): string {
+  const [share, every] = [Number(values['share'] ?? 0), Number(values['everyYears'] ?? 1)];
+  const because = typeof values['because'] === 'string' ? values['because'] : '';
+  const key = share === 0 ? 'ceiling.planAlone' : every > 1 ? 'ceiling.planEvery' : 'ceiling.plan';
+  const what = t(key, { n: format.number(100 * share, 1), every });
+  return because === '' ? what : t('ceiling.because', { what, because });
 }
