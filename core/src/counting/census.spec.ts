@@ -11,7 +11,7 @@ describe('census', () => {
   it('gives the 90 % interval of quadrats worked by hand', () => {
     // mean 5, s² 2.5, t(0.95; 4) 2.131847, fpc 1 − 5/200: half width 2.131847 · √(0.5 · 0.975) · 200 = 297.7
     const estimate = estimateFromQuadrats([4, 6, 5, 7, 3], 1, 200);
-    expect(estimate).to.deep.equal({ value: 1000, low: 702, high: 1298, moreQuadrats: 4 });
+    expect(estimate).to.deep.equal({ value: 1000, low: 702, high: 1298, fit: 't', moreQuadrats: 4 });
   });
   it('asks for the fewest more that are enough: one less is not, and none where it is known well enough', () => {
     const halfWidth = (n: number, cv: number, possible: number) =>

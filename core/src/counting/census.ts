@@ -1,4 +1,5 @@
 import jStat from 'jstat';
+import { boundsOfMean, isClumped, momentsOf } from './clumped.ts';
 
 /** A count with its 90 % interval. Whole plants (or stems, clumps: whatever the stand is counted in). */
 export interface CountEstimate {
@@ -20,14 +21,19 @@ export function completeCount(plants: number): CountEstimate {
 
 const OVERLOOKED_SHARE = 0.05;
 
+/** How the interval was found: Student's t, or a negative binomial where plants stand in heaps. */
+export type CountFit = 't' | 'negativeBinomial';
+
 export interface QuadratEstimate extends CountEstimate {
+  readonly fit: CountFit;
   /** More quadrats that would bring the interval to ±20 % of the estimate; 0 when it is there already, `null` when no plant was found in any. */
   readonly moreQuadrats: number | null;
 }
 
 /**
  * Number of plants of a stand from counts in quadrats laid at random: mean density times area, with a 90 % interval
- * by Student's t and the finite-population correction 1 − n·a/A. The low end is never below what was counted.
+ * by Student's t and the finite-population correction 1 − n·a/A; where few quadrats are more unlike than chance would make them, by the likelihood of a
+ * negative binomial, whose longer arm points up. The low end is never below what was counted.
  * @param counts plants in each quadrat, at least two of them.
  * @param quadratAreaM2 area of one quadrat, m². @param standAreaM2 area of the stand, m², at least that of all quadrats.
  * @throws RangeError for fewer than two quadrats, counts that are not whole, or areas that do not fit.
@@ -45,19 +51,69 @@ export function estimateFromQuadrats(
   if (!(quadratAreaM2 > 0) || !(standAreaM2 >= n * quadratAreaM2))
     throw new RangeError('the quadrats do not fit the stand');
   const sum = counts.reduce((a, b) => a + b, 0);
-  const mean = sum / n;
-  const variance = counts.reduce((a, c) => a + (c - mean) ** 2, 0) / (n - 1);
+  const { mean, variance } = momentsOf(counts);
   const possible = standAreaM2 / quadratAreaM2;
-  const correction = 1 - n / possible;
-  const halfWidth = jStat.studentt.inv(0.95, n - 1) * Math.sqrt((variance / n) * correction) * possible;
   const total = mean * possible;
+  const fit: CountFit = n < MANY && isClumped(counts) ? 'negativeBinomial' : 't';
+  // The whole of it would be known if the quadrats covered the stand.
+  const narrowed = Math.sqrt(1 - n / possible);
+  const halfWidth = jStat.studentt.inv(0.95, n - 1) * Math.sqrt(variance / n) * narrowed;
+  const bounds = fit === 't' ? null : boundsOfMean(counts);
+  const [below, above] = bounds
+    ? [(mean - bounds.low) * narrowed, (bounds.high - mean) * narrowed]
+    : [halfWidth, halfWidth];
+  return {
+    value: Math.round(total),
+    low: Math.max(sum, Math.floor(total - below * possible)),
+    high: Math.max(sum, Math.ceil(total + above * possible)),
+    fit,
+    moreQuadrats: mean === 0 ? null : Math.max(0, quadratsNeeded(Math.sqrt(variance) / mean, possible) - n),
+  };
+}
+
+/** From so many quadrats on the mean is near enough to normal, however they differ (central limit). */
+const MANY = 30;
+
+/**
+ * Number of plants from counts along belts of one width and any length, laid at random across the stand: the ratio estimator Σc / Σa · A, with a 90 %
+ * interval by Student's t.
+ * @param belts plants on each and its area, m²; at least two.
+ * @throws RangeError for fewer than two belts, counts that are not whole, or areas that do not fit.
+ * Source: Cochran, W. G. (1977), Sampling Techniques, 3rd ed., chapter 6.
+ * @example estimateFromBelts([{ plants: 4, areaM2: 10 }, { plants: 6, areaM2: 15 }], 100).value // 40
+ */
+export function estimateFromBelts(
+  belts: readonly { readonly plants: number; readonly areaM2: number }[],
+  standAreaM2: number,
+): CountEstimate {
+  if (belts.length < 2) throw new RangeError('at least two belts are needed for an interval');
+  belts.forEach((b) => assertCount(b.plants));
+  const n = belts.length;
+  const area = belts.reduce((sum, b) => sum + b.areaM2, 0);
+  if (belts.some((b) => !(b.areaM2 > 0)) || !(standAreaM2 >= area - 1e-9))
+    throw new RangeError('the belts do not fit the stand');
+  const sum = belts.reduce((s, b) => s + b.plants, 0);
+  const density = sum / area;
+  const variance = belts.reduce((s, b) => s + (b.plants - density * b.areaM2) ** 2, 0) / (n - 1);
+  const total = density * standAreaM2;
+  const narrowed = Math.max(0, 1 - area / standAreaM2);
+  const halfWidth = jStat.studentt.inv(0.95, n - 1) * (standAreaM2 / (area / n)) * Math.sqrt((variance / n) * narrowed);
   return {
     value: Math.round(total),
     low: Math.max(sum, Math.floor(total - halfWidth)),
     high: Math.max(sum, Math.ceil(total + halfWidth)),
-    moreQuadrats: mean === 0 ? null : Math.max(0, quadratsNeeded(Math.sqrt(variance) / mean, possible) - n),
   };
 }
+
+/**
+ * Number of shoots (ramets) from all clumps of a stand and the shoots of some of them, picked at random: clumps are then as quadrats of which the stand has
+ * so many.
+ * @param clumps all there are; @param shoots of those that were counted, at least two.
+ * @throws RangeError as `estimateFromQuadrats`
+ * @example estimateFromClumps(10, [4, 6]).value // 50
+ */
+export const estimateFromClumps = (clumps: number, shoots: readonly number[]): QuadratEstimate =>
+  estimateFromQuadrats(shoots, 1, clumps);
 
 /** Half of the interval, as a share of the estimate, that is good enough to go by. */
 const GOOD_ENOUGH = 0.2;

@@ -2,8 +2,12 @@ export {
   completeCount,
   countByEye,
   type CountEstimate,
+  type CountFit,
+  estimateFromBelts,
+  estimateFromClumps,
   estimateFromQuadrats,
   EYE_CLASSES,
   type EyeClass,
   type QuadratEstimate,
 } from './census.ts';
+export { combineCounts } from './combined.ts';

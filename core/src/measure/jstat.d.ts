@@ -7,6 +7,12 @@ declare module 'jstat' {
     inv(p: number, a: number, b: number): number;
     cdf(x: number, a: number, b: number): number;
   }
-  const jStat: { studentt: Distribution1; normal: Distribution2; beta: Distribution2 };
+  const jStat: {
+    studentt: Distribution1;
+    normal: Distribution2;
+    beta: Distribution2;
+    chisquare: Distribution1;
+    gammaln(x: number): number;
+  };
   export default jStat;
 }
