@@ -131,6 +131,7 @@ describe('a wrong value', () => {
       await page.getByRole('button', { name: /Norway spruce · tips/ }).tap();
       await page.getByRole('link', { name: /^Visit/ }).tap();
       await page.getByRole('button', { name: 'squares', exact: true }).tap();
+      await page.getByRole('button', { name: 'type the numbers' }).tap();
       const area = page.getByLabel('the stand, m²');
       expect(await told(page, area, 'large')).to.equal('It must be a number.');
       await page.getByLabel('plants in each square 1').fill('3');

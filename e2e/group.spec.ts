@@ -106,6 +106,7 @@ describe('a group at work', () => {
       await page.getByRole('link', { name: /^Visit/ }).tap();
       await page.getByText('Press or write something first.').waitFor();
       await page.getByRole('group', { name: 'Count' }).getByRole('button', { name: 'squares' }).tap();
+      await page.getByRole('button', { name: 'type the numbers' }).tap();
       await page.getByLabel('the stand, m²').fill('40');
       for (const [i, n] of [3, 4, 5].entries()) await page.getByLabel(`plants in each square ${i + 1}`).fill(String(n));
       await page.getByText(/^160 \(/).waitFor();

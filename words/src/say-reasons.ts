@@ -32,7 +32,11 @@ export const createReasonWords = (t: Translate, format: Format, days: (n: number
       ? []
       : [t(daysAhead > 0 ? 'reason.leadEarly' : 'reason.leadLate', { days: days(Math.abs(daysAhead)) })]),
   ],
-  countReasons: ({ method, low }) => [t(`reason.count.${method}`), t('reason.countLow', { low: format.number(low) })],
+  countReasons: ({ method, low, fit }) => [
+    t(`reason.count.${method}`),
+    ...(fit === 'negativeBinomial' ? [t('reason.inHeaps')] : []),
+    t('reason.countLow', { low: format.number(low) }),
+  ],
   lossReasons: (losses, day) => [
     ...losses.map(({ cause, share, day: on }) =>
       t('reason.loss', {

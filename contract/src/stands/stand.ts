@@ -7,6 +7,7 @@ import type {
   PartOutlook,
   Where,
 } from '@emberfield/core/stand';
+import type { CountFit } from '@emberfield/core/counting';
 import {
   type IdentityStatus,
   type Phase,
@@ -85,6 +86,7 @@ export interface CountView {
   readonly high: number;
   readonly day: string;
   readonly method: CountMethod;
+  readonly fit?: CountFit;
   readonly by: string;
 }
 
@@ -182,6 +184,8 @@ export interface StandView extends StandRef, Retirement {
     readonly yearCount: number;
   };
   readonly counts: readonly CountView[];
+  /** The one that is reckoned with, and the methods that it was weighed with; `null`: never counted. */
+  readonly count: (CountView & { readonly weighedWith: readonly CountMethod[] }) | null;
   /** Every take up to the day, oldest first. */
   readonly takes: readonly TakenView[];
   /** Share lost to others this season, and what it is made of. */

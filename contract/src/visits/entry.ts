@@ -50,12 +50,21 @@ export interface EntryOf<K extends EntryKind> {
 }
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind];
 
+const MOST_SAMPLES = 200;
+/** Of each square no more than all of it. */
+const isPartOf = (of: readonly number[] | undefined, all: readonly number[] | undefined): boolean =>
+  !of || !all || (of.length === all.length && of.every((n, i) => n <= all[i]!));
+const beltArea = (belts: readonly { readonly lengthM: number }[], widthM: number): number =>
+  belts.reduce((sum, b) => sum + b.lengthM * widthM, 0);
+
 export const censusSchema = lazy((value: unknown) => {
   switch ((value as { method?: unknown } | null)?.method) {
     case 'quadrats':
       return exactly({
         method: oneOf(['quadrats']),
-        counts: listOf(whole(0, 1e6), 200).min(2, 'tooFew'),
+        counts: listOf(whole(0, 1e6), MOST_SAMPLES).min(2, 'tooFew'),
+        mature: maybe(listOf(whole(0, 1e6), MOST_SAMPLES)),
+        flowering: maybe(listOf(whole(0, 1e6), MOST_SAMPLES)),
         quadratAreaM2: finite(0.01, 1e6),
         standAreaM2: finite(0.01, 1e9),
       })
@@ -64,6 +73,39 @@ export const censusSchema = lazy((value: unknown) => {
           'fits',
           'quadratsDoNotFit',
           given((b) => !Array.isArray(b.counts) || !(b.counts.length * b.quadratAreaM2 > b.standAreaM2)),
+        )
+        .test(
+          'classes',
+          'classesExceedCount',
+          given((b) => isPartOf(b.mature, b.counts) && isPartOf(b.flowering, b.counts)),
+        );
+    case 'belts':
+      return exactly({
+        method: oneOf(['belts']),
+        belts: listOf(
+          exactly({ plants: whole(0, 1e6), lengthM: finite(0.1, 1e5) }).required('missing'),
+          MOST_SAMPLES,
+        ).min(2, 'tooFew'),
+        widthM: finite(0.1, 1000),
+        standAreaM2: finite(0.01, 1e9),
+      })
+        .required('missing')
+        .test(
+          'fits',
+          'beltsDoNotFit',
+          given((b) => !Array.isArray(b.belts) || !(beltArea(b.belts, b.widthM) > b.standAreaM2 + 1e-9)),
+        );
+    case 'clumps':
+      return exactly({
+        method: oneOf(['clumps']),
+        clumps: whole(2, 1e6),
+        shoots: listOf(whole(0, 1e5), MOST_SAMPLES).min(2, 'tooFew'),
+      })
+        .required('missing')
+        .test(
+          'fits',
+          'moreClumpsThanThere',
+          given((b) => !Array.isArray(b.shoots) || !(b.shoots.length > b.clumps)),
         );
     case 'eye':
       return exactly({ method: oneOf(['eye']), eye: oneOf(EYE_CLASSES) }).required('missing');

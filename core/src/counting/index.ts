@@ -11,3 +11,4 @@ export {
   type QuadratEstimate,
 } from './census.ts';
 export { combineCounts } from './combined.ts';
+export { randomSpots, type Spot } from './spots.ts';

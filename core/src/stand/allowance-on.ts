@@ -8,11 +8,12 @@ import { freeOn, nextFree } from '../tide/index.ts';
 import type { WindowForecast } from '../windows/index.ts';
 import { rulesOn, seasonStartsOn, type Book } from './book.ts';
 import { ceilingsOf, spentBy } from './ceilings.ts';
+import { countOn, type RecordedCount } from './counts.ts';
 import { standGround } from './ground.ts';
 import { identityOn } from './identity-standing.ts';
 import { locksOn } from './locks.ts';
 import { lookAlikesOn } from './look-alikes.ts';
-import type { RecordedCount, RecordedTake } from './record.ts';
+import type { RecordedTake } from './record.ts';
 import type { Seasons } from './season.ts';
 import { inUnit, killedBy } from './takes.ts';
 
@@ -40,7 +41,7 @@ export function allowanceOn(book: Book, seasons: Seasons, part: ProfilePart, ask
   const { profile, record } = book;
   const { window, day, takesUpTo = day } = asked;
   const from = firstDayOf(window, seasonStartsOn(book, window.season));
-  const count = record.counts.findLast((c) => c.day <= day) ?? null;
+  const count = countOn(record, day);
   const spending = [part.key, ...spentBy(profile, part.key)];
   const spends = (t: RecordedTake): boolean => t.day >= from && t.day <= takesUpTo && spending.includes(t.part);
   const takes = record.takes.filter(spends);

@@ -8,7 +8,7 @@ import type { FindBody } from './find.ts';
 export const QUALITIES = ['good', 'young', 'tough', 'eaten', 'dirty'] as const;
 export const LOSS_CAUSES = ['strangers', 'grazed', 'mown', 'flooded', 'other'] as const;
 export type LossCause = (typeof LOSS_CAUSES)[number];
-export const COUNT_METHODS = ['complete', 'quadrats', 'eye'] as const;
+export const COUNT_METHODS = ['complete', 'quadrats', 'belts', 'clumps', 'eye'] as const;
 export type CountMethod = (typeof COUNT_METHODS)[number];
 
 /** Where what is put in comes from: of this stand, of another, of a tended place, of a nursery. */
@@ -42,9 +42,20 @@ export interface EntryBodies {
     | {
         readonly method: 'quadrats';
         readonly counts: readonly number[];
+        /** Of each square the grown and the flowering ones among them, where they were told apart. */
+        readonly mature?: readonly number[];
+        readonly flowering?: readonly number[];
         readonly quadratAreaM2: number;
         readonly standAreaM2: number;
       }
+    | {
+        readonly method: 'belts';
+        readonly belts: readonly { readonly plants: number; readonly lengthM: number }[];
+        readonly widthM: number;
+        readonly standAreaM2: number;
+      }
+    /** All clumps, and the shoots of some of them. */
+    | { readonly method: 'clumps'; readonly clumps: number; readonly shoots: readonly number[] }
     | { readonly method: 'eye'; readonly eye: EyeClass };
   readonly take: {
     readonly part: PartKey;

@@ -16,7 +16,7 @@ import {
   type TakingEffect,
 } from '../population/index.ts';
 import type { Book } from './book.ts';
-import type { RecordedCount } from './record.ts';
+import { countOn, type RecordedCount } from './counts.ts';
 import { killedBy } from './takes.ts';
 
 type Known = Pick<Book, 'profile' | 'record'> & { readonly stand: Pick<Book['stand'], 'id'> };
@@ -48,7 +48,7 @@ export function futureOn({ profile, record, stand }: Known, day: DayNumber): Sta
   const life = lifeOf(profile);
   if (!hasModel(life)) return { none: life };
   const counts = record.counts.filter((c) => c.day <= day && c.plants.value > 0);
-  const count = counts.at(-1);
+  const count = countOn({ ...record, counts }, day);
   if (!count) return { none: 'noCount' };
   const counted = growthOf(counts.map((c) => ({ years: c.day / DAYS_PER_YEAR, ...c.plants })));
   const killedShare = killedEachYear({ profile, record, stand }, counts);

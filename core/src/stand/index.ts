@@ -74,6 +74,7 @@ export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sight
 export { siteOf, spotOf } from './site.ts';
 export { inUnit } from './takes.ts';
 export { effectOf, futureOn, grownShare, shareTakenOfLate, takingPlan, type StandFuture } from './future.ts';
+export { countOf, countOn, type CountOnDay } from './counts.ts';
 export { cohortsOn, type Cohort } from './cohorts.ts';
 export {
   plantingBar,

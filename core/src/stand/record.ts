@@ -1,10 +1,10 @@
 // What the entries of a stand amount to.
-import { completeCount, countByEye, estimateFromQuadrats, type CountEstimate } from '../counting/index.ts';
 import type { GroundWord } from '../climate/index.ts';
 import type { LengthsOnDay } from '../learning/index.ts';
 import { dayNumber, FIRST_YEAR, type DayNumber, type IsoDay } from '../measure/index.ts';
 import type { PartKey } from '../plants/index.ts';
 import type { StageSighting } from '../stages/index.ts';
+import { countOf, type RecordedCount } from './counts.ts';
 import type { EntryBodies, EntryKind } from './entry.ts';
 
 /** An entry as far as a stand's record goes. */
@@ -19,15 +19,6 @@ export interface RecordEntry {
   readonly byId: string;
 }
 
-export interface RecordedCount {
-  readonly id: string;
-  readonly day: DayNumber;
-  readonly plants: CountEstimate;
-  readonly mature: CountEstimate | null;
-  readonly flowering: CountEstimate | null;
-  readonly method: EntryBodies['census']['method'];
-  readonly by: string;
-}
 export interface RecordedTake {
   readonly id: string;
   readonly day: DayNumber;
@@ -212,27 +203,6 @@ function windowsKeyOf({ measured, cuts, takes }: Pick<StandRecord, 'measured' | 
 /** Whether a take says anything of where its window opens or closes: that it was too early or too late, or how much was waste. */
 export const tellsOfEdges = ({ quality, wasteShare }: Pick<RecordedTake, 'quality' | 'wasteShare'>): boolean =>
   quality === 'young' || quality === 'tough' || wasteShare !== null;
-
-function countOf(body: EntryBodies['census']): Pick<RecordedCount, 'plants' | 'mature' | 'flowering' | 'method'> {
-  switch (body.method) {
-    case 'complete':
-      return {
-        method: body.method,
-        plants: completeCount(body.plants),
-        mature: body.mature === null ? null : completeCount(body.mature),
-        flowering: body.flowering === null ? null : completeCount(body.flowering),
-      };
-    case 'quadrats':
-      return {
-        method: body.method,
-        plants: estimateFromQuadrats(body.counts, body.quadratAreaM2, body.standAreaM2),
-        mature: null,
-        flowering: null,
-      };
-    case 'eye':
-      return { method: body.method, plants: countByEye(body.eye), mature: null, flowering: null };
-  }
-}
 
 /** Results still waited for on a day: no identity said since then names their sign. */
 export const stillAwaited = ({ awaited, identities }: StandRecord, on: DayNumber): readonly RecordedAwaited[] =>

@@ -69,6 +69,50 @@ describe('the visit form', () => {
   });
 });
 
+describe('ways to count on the visit form', () => {
+  const census = (over: Partial<VisitDraft>) => censusOf({ ...blankVisit(), ...over });
+  it('tells grown and flowering plants of squares apart where all were counted so', () => {
+    const squares = { countMethod: 'quadrats', squares: [5, 3, null], standAreaM2: 40 } as const;
+    const of = (squareClasses: VisitDraft['squareClasses']) =>
+      census({ ...squares, squares: [5, 3, null], squareClasses });
+    const told = of([
+      { mature: 4, flowering: 1 },
+      { mature: 2, flowering: 0 },
+    ]);
+    expect(told).to.deep.include({ counts: [5, 3], mature: [4, 2], flowering: [1, 0] });
+    expect(faultsOf(censusSchema, told)).to.deep.equal([]);
+    expect(of([{ mature: 4, flowering: 1 }, null])).not.to.have.property('mature');
+    expect(of([])).not.to.have.property('flowering');
+  });
+  it('takes belts and clumps as they were typed, and says what is missing', () => {
+    const belts = [
+      { plants: 5, lengthM: 10 },
+      { plants: 3, lengthM: 12 },
+      { plants: null, lengthM: null },
+    ];
+    const body = census({ countMethod: 'belts', belts, beltWidthM: 2, standAreaM2: 300 });
+    expect(body).to.deep.equal({ method: 'belts', belts: belts.slice(0, 2), widthM: 2, standAreaM2: 300 });
+    expect(faultsOf(censusSchema, body)).to.deep.equal([]);
+    const reasons = (v: Partial<VisitDraft>) => faultsOf(censusSchema, census(v)).map((f) => f.reason);
+    expect(reasons({ countMethod: 'belts', belts: [{ plants: 5, lengthM: null }], standAreaM2: 30 })).to.include(
+      'tooFew',
+    );
+    expect(reasons({ countMethod: 'belts', belts, beltWidthM: 20, standAreaM2: 300 })).to.deep.equal(['beltsDoNotFit']);
+    const clumps = { countMethod: 'clumps', clumps: 12, shoots: [4, 6, null] } as const;
+    expect(census({ ...clumps, shoots: [4, 6, null] })).to.deep.equal({ method: 'clumps', clumps: 12, shoots: [4, 6] });
+    expect(reasons({ ...clumps, shoots: [4, 6, 2], clumps: 2 })).to.deep.equal(['moreClumpsThanThere']);
+    expect(census({ countMethod: 'belts' })).to.equal(null);
+    expect(census({ countMethod: 'clumps' })).to.equal(null);
+  });
+  it('says what they come to, how sure that is, and how many more it would take', () => {
+    const clumps = estimateOf({ ...blankVisit(), countMethod: 'clumps', clumps: 30, shoots: [4, 9, 5] })!;
+    expect(clumps).to.include({ value: 180, fit: 't' });
+    expect(clumps.moreQuadrats).to.be.above(0);
+    const heaps = { countMethod: 'quadrats', squares: [0, 0, 22, 3, 15, 7], standAreaM2: 60 } as const;
+    expect(estimateOf({ ...blankVisit(), ...heaps, squares: [...heaps.squares] })!.fit).to.equal('negativeBinomial');
+  });
+});
+
 describe('a stage on the visit form', () => {
   it('is here now at one stage: that one is reached, the next is not, and nothing is said of the others', () => {
     const keys = ['leaf', 'bud', 'flower'];

@@ -1,11 +1,12 @@
 import { censusSchema, type EntryBodies, type LOSS_CAUSES, type PartKey } from '@emberfield/contract';
 import {
-  completeCount,
-  countByEye,
+  estimateFromClumps,
   estimateFromQuadrats,
   type CountEstimate,
+  type CountFit,
   type EyeClass,
 } from '@emberfield/core/counting';
+import { countOf } from '@emberfield/core/stand';
 import { newKey, type DraftKey } from './draft-key.ts';
 import type { Draft } from './use-entries.ts';
 
@@ -26,8 +27,14 @@ export interface VisitDraft {
   flowering: number | null;
   eye: EyeClass | null;
   squares: (number | null)[];
+  /** Of each square what was told apart in it; `null` where only a number was typed. */
+  squareClasses: ({ readonly mature: number; readonly flowering: number } | null)[];
   quadratAreaM2: number | null;
   standAreaM2: number | null;
+  beltWidthM: number | null;
+  belts: { plants: number | null; lengthM: number | null }[];
+  clumps: number | null;
+  shoots: (number | null)[];
   lossCause: (typeof LOSS_CAUSES)[number] | null;
   lossShare: number;
   /** By look-alike: each with an answer of its own; those that nobody looked for are not in it. */
@@ -52,8 +59,16 @@ export const blankVisit = (): VisitDraft => ({
   flowering: null,
   eye: null,
   squares: [null, null, null],
+  squareClasses: [],
   quadratAreaM2: 1,
   standAreaM2: null,
+  beltWidthM: 2,
+  belts: [
+    { plants: null, lengthM: null },
+    { plants: null, lengthM: null },
+  ],
+  clumps: null,
+  shoots: [null, null, null],
   lossCause: null,
   lossShare: 0.3,
   looked: {},
@@ -121,9 +136,31 @@ export function censusOf(v: VisitDraft): EntryBodies['census'] | null {
     case 'eye':
       return v.eye === null ? null : { method: 'eye', eye: v.eye };
     case 'quadrats': {
-      const counts = v.squares.filter((c): c is number => c !== null);
-      if (counts.length === 0 && v.standAreaM2 === null) return null;
-      return { method: 'quadrats', counts, quadratAreaM2: v.quadratAreaM2 ?? NaN, standAreaM2: v.standAreaM2 ?? NaN };
+      const at = v.squares.flatMap((n, i) => (n === null ? [] : [i]));
+      if (at.length === 0 && v.standAreaM2 === null) return null;
+      const classes = at.map((i) => v.squareClasses[i] ?? null);
+      const told = classes.length > 0 && classes.every((c) => c !== null);
+      return {
+        method: 'quadrats',
+        counts: at.map((i) => v.squares[i]!),
+        ...(told ? { mature: classes.map((c) => c.mature), flowering: classes.map((c) => c.flowering) } : {}),
+        quadratAreaM2: v.quadratAreaM2 ?? NaN,
+        standAreaM2: v.standAreaM2 ?? NaN,
+      };
+    }
+    case 'belts': {
+      const belts = v.belts.filter((b) => b.plants !== null || b.lengthM !== null);
+      if (belts.length === 0 && v.standAreaM2 === null) return null;
+      return {
+        method: 'belts',
+        belts: belts.map((b) => ({ plants: b.plants ?? NaN, lengthM: b.lengthM ?? NaN })),
+        widthM: v.beltWidthM ?? NaN,
+        standAreaM2: v.standAreaM2 ?? NaN,
+      };
+    }
+    case 'clumps': {
+      const shoots = v.shoots.filter((n): n is number => n !== null);
+      return v.clumps === null && shoots.length === 0 ? null : { method: 'clumps', clumps: v.clumps ?? NaN, shoots };
     }
     case null:
       return null;
@@ -131,17 +168,18 @@ export function censusOf(v: VisitDraft): EntryBodies['census'] | null {
 }
 
 /** What the count in the form amounts to so far; `null` while it is none that fits. */
-export function estimateOf(v: VisitDraft): (CountEstimate & { readonly moreQuadrats: number | null }) | null {
+export function estimateOf(
+  v: VisitDraft,
+): (CountEstimate & { readonly fit: CountFit | null; readonly moreQuadrats: number | null }) | null {
   const census = censusOf(v);
   if (!census || !censusSchema.isValidSync(census, { strict: true })) return null;
-  switch (census.method) {
-    case 'complete':
-      return { ...completeCount(census.plants), moreQuadrats: null };
-    case 'eye':
-      return { ...countByEye(census.eye), moreQuadrats: null };
-    case 'quadrats': {
-      const { counts, quadratAreaM2, standAreaM2 } = census;
-      return estimateFromQuadrats(counts, quadratAreaM2, standAreaM2);
-    }
-  }
+  const { plants, fit = null } = countOf(census);
+  return { ...plants, fit, moreQuadrats: moreOf(census) };
+}
+
+/** How many more squares, or clumps, would bring it to ±20 %. */
+function moreOf(census: EntryBodies['census']): number | null {
+  if (census.method === 'clumps') return estimateFromClumps(census.clumps, census.shoots).moreQuadrats;
+  if (census.method !== 'quadrats') return null;
+  return estimateFromQuadrats(census.counts, census.quadratAreaM2, census.standAreaM2).moreQuadrats;
 }

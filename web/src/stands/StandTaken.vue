@@ -13,6 +13,19 @@ const props = defineProps<{ stand: StandView; day: string }>();
 const words = useWords();
 type Count = StandView['counts'][number];
 const counts = computed(() => [...props.stand.counts].reverse());
+const howOf = (method: Count['method']): string => words.value.t(method === 'eye' ? 'visit.byEye' : `visit.${method}`);
+/** What counts by several ways come to together. */
+const weighed = computed(() => {
+  const { count } = props.stand;
+  if (!count?.weighedWith.length) return '';
+  const { t, format } = words.value;
+  return t('stand.countWeighed', {
+    value: format.number(count.value),
+    low: format.number(count.low),
+    high: format.number(count.high),
+    how: format.list([count.method, ...count.weighedWith].map(howOf)),
+  });
+});
 const columns = computed((): readonly DataColumn<Count>[] => {
   const { t, format } = words.value;
   return [
@@ -21,7 +34,7 @@ const columns = computed((): readonly DataColumn<Count>[] => {
     {
       key: 'how',
       title: t('stand.countHow'),
-      text: (c) => t(c.method === 'eye' ? 'visit.byEye' : `visit.${c.method}`),
+      text: (c) => howOf(c.method),
     },
     { key: 'by', title: t('stand.countBy'), text: (c) => c.by, sort: (c) => c.by },
   ];
@@ -39,6 +52,7 @@ const columns = computed((): readonly DataColumn<Count>[] => {
   </p>
   <SeasonTable :stand="stand" :day="day" />
   <h2>{{ words.t('stand.countTitle') }}</h2>
+  <p v-if="weighed">{{ weighed }}</p>
   <p v-if="!counts.length" class="soft">{{ words.t('stand.neverCounted') }}</p>
   <DataTable
     v-else

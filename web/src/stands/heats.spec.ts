@@ -39,7 +39,7 @@ describe('the line under a stand’s name', () => {
   const stand = (over: Partial<StandView> = {}, patch: Partial<StandView['patch']> = {}) =>
     ({
       where: '',
-      counts: [],
+      count: null,
       identity: 'confirmed',
       since: null,
       patch: { owner: '', leave: 'notNeeded', leaveUntil: null, ...patch },
@@ -49,9 +49,9 @@ describe('the line under a stand’s name', () => {
     expect(standSubtitle(words, stand())).to.equal('confirmed · no leave needed');
   });
   it('says where, how many by the last count, since when, whose, and until when there is leave', () => {
-    const counts = [{ value: 12 }, { value: 1240 }] as unknown as StandView['counts'];
+    const count = { value: 1240 } as unknown as StandView['count'];
     const known = stand(
-      { where: 'sunny end', counts, since: 2019, identity: 'provisional' },
+      { where: 'sunny end', count, since: 2019, identity: 'provisional' },
       { owner: 'the mill', leave: 'given', leaveUntil: '2027-03-31' },
     );
     expect(standSubtitle(words, known)).to.equal(

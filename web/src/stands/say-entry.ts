@@ -20,6 +20,10 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
       if (entry.body.method === 'eye') return joined(t('visit.byEye'), t(`visit.eye.${entry.body.eye}`));
       if (entry.body.method === 'quadrats')
         return joined(t('visit.quadrats'), format.list(entry.body.counts.map(String)));
+      if (entry.body.method === 'belts')
+        return joined(t('visit.belts'), format.list(entry.body.belts.map((b) => `${b.plants} / ${b.lengthM} m`)));
+      if (entry.body.method === 'clumps')
+        return joined(t('visit.clumps'), String(entry.body.clumps), format.list(entry.body.shoots.map(String)));
       return joined(t('plantCount', { n: entry.body.plants }), t('visit.complete'));
     case 'take': {
       const part = profile.parts.find((p) => p.key === entry.body.part);

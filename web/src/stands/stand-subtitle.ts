@@ -8,8 +8,7 @@ const daysOf = (words: Words, { from, to }: { readonly from: string; readonly to
 
 /** What stands under a stand's name: how many, how settled, since when, whose, and by whose leave. */
 export function standSubtitle(words: Words, stand: StandView): string {
-  const { patch, counts, identity, since } = stand;
-  const count = counts.at(-1);
+  const { patch, count, identity, since } = stand;
   return [
     stand.where,
     count ? words.t('plantCount', { n: count.value }) : '',

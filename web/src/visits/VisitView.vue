@@ -33,7 +33,7 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
       <VisitLadder v-model="visit" :stand="stand" :today="today" />
       <VisitGround v-if="stand.profile.parts.some((p) => p.key === 'root')" v-model="visit" />
       <VisitMeasure v-model="visit" :profile="stand.profile" :form="form" :at="at('measurement')" />
-      <VisitCount v-model="visit" :form="form" :at="at('census')" />
+      <VisitCount v-model="visit" :form="form" :at="at('census')" :stand="stand" />
       <VisitIdentity v-model="visit" :stand="stand" />
       <VisitNotes v-model="visit" :today="today" />
     </div>

@@ -102,6 +102,8 @@ export const reasons = {
   moreThanPlanted: 'Es leben nicht mehr, als gesetzt wurden.',
   moreFlowerThanLive: 'Es blühen nicht mehr, als leben.',
   beforePlanted: 'Dieser Tag liegt vor der Pflanzung.',
+  beltsDoNotFit: 'Die Streifen sind zusammen größer als der Bestand.',
+  moreClumpsThanThere: 'Es sind mehr gezählte Horste als Horste.',
   classesExceedCount: 'Es können nicht mehr reife oder blühende Pflanzen sein als Pflanzen.',
   keyMismatch: 'Der Schlüssel in der Adresse und der in der Pflanze sind verschieden.',
   shippedPlant: 'Mitgelieferte Pflanzen bleiben, wie sie sind: Leg unter einem anderen Namen eine Kopie an.',

@@ -199,10 +199,14 @@ export const sentences = {
     leadLate: 'So viele hat ein gewöhnliches Jahr {days} früher',
     count: {
       eye: 'Nach Augenmaß: 9 von 10 Malen in diesen Grenzen (geschätzt)',
+      belts:
+        'Auf Streifen: Pflanzen auf ihrer Fläche, mal der Fläche des Bestands; in 9 von 10 Fällen in diesen Grenzen',
+      clumps: 'Alle Horste, mal die Triebe der gezählten; in 9 von 10 Fällen in diesen Grenzen',
       complete: 'Jede gezählte Pflanze ist da; bis zu 5 % werden übersehen (geschätzt)',
       quadrats:
         'Aus Quadraten: ihr Mittel mal die Fläche; 9 von 10 Malen in diesen Grenzen, je nachdem, wie verschieden sie waren',
     },
+    inHeaps: 'Sie stehen in Gruppen: die Spanne reicht weiter nach oben als nach unten (negative Binomialverteilung)',
     countLow: 'Was genommen werden darf, ist vom unteren Ende berechnet, {low}',
     loss: '{percent} % {cause}, {day}',
     lossesTogether: 'Jeder gilt von dem, was der davor übrig ließ',

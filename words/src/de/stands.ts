@@ -32,6 +32,7 @@ export const stands = {
     ladderNote: 'dick: diese Saison · dünn: Saisons davor · Band: 8 von 10',
     howMuch: 'Wie viel',
     identity: 'Ist es, was du meinst?',
+    countWeighed: 'Gerechnet wird mit {value} Pflanzen ({low}–{high}), aus gemeinsam gewogenen Zählungen: {how}.',
     countTitle: 'Wie viele',
     rules: 'Ruhe und Alter',
     seasonTable: 'Saison um Saison',

@@ -100,6 +100,8 @@ export const reasons = {
   moreThanPlanted: 'No more live than were planted.',
   moreFlowerThanLive: 'No more flower than live.',
   beforePlanted: 'That day lies before the planting.',
+  beltsDoNotFit: 'The belts together are larger than the stand.',
+  moreClumpsThanThere: 'There are more counted clumps than clumps.',
   classesExceedCount: 'There cannot be more mature or flowering plants than plants.',
   keyMismatch: 'The key in the address and in the plant differ.',
   shippedPlant: 'Shipped plants stay as they are: make a copy under another name.',

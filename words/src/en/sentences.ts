@@ -198,10 +198,13 @@ export const sentences = {
     leadLate: 'A usual year has as many {days} sooner',
     count: {
       eye: 'By eye: within these bounds 9 of 10 times (an estimate)',
+      belts: 'Along belts: plants over their area, by the area of the stand; within these bounds 9 of 10 times',
+      clumps: 'All clumps, by the shoots of those that were counted; within these bounds 9 of 10 times',
       complete: 'Every plant that was counted is there; up to 5 % are overlooked (an estimate)',
       quadrats:
         'From squares: their mean by the area; within these bounds 9 of 10 times, by how unlike each other they were',
     },
+    inHeaps: 'They stand in heaps: the range is wider upwards than down (negative binomial)',
     countLow: 'What may be taken is reckoned from the low end, {low}',
     loss: '{percent} % {cause}, {day}',
     lossesTogether: 'Each is of what the one before left',

@@ -32,6 +32,7 @@ export const stands = {
     ladderNote: 'thick: this season · thin: seasons before · band: 8 in 10',
     howMuch: 'How much',
     identity: 'Is it what you think?',
+    countWeighed: 'Reckoned with {value} plants ({low}–{high}), from counts weighed together: {how}.',
     countTitle: 'How many',
     rules: 'Rest and age',
     seasonTable: 'Season by season',

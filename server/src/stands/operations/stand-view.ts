@@ -10,6 +10,7 @@ import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import {
   canBeAbsent,
+  countOn,
   identityOn,
   learnedFrom,
   lookAlikesOn,
@@ -73,6 +74,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const clearance = clearanceIn(clearances, account.accountId, plant.profile.family);
   const told = (text: string): string => (patch.blurred ? '' : text);
   const losses = record.losses.filter((l) => l.day <= day && l.day >= forecast.firstDay);
+  const countNow = countOn(record, day);
   const kept = losses.reduce((share, l) => share * (1 - l.share), 1);
   return {
     ...refOf(dossier, day),
@@ -100,9 +102,8 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       basis: forecast.basis,
       yearCount: forecast.yearCount,
     },
-    counts: record.counts
-      .filter((c) => c.day <= day)
-      .map((c) => ({ ...c.plants, day: isoDay(c.day), method: c.method, by: c.by })),
+    counts: record.counts.filter((c) => c.day <= day).map(viewCount),
+    count: countNow && { ...viewCount(countNow), weighedWith: countNow.weighedWith },
     takes: takesOf(record, day, await verdictsOf(deps.db, stand.id)),
     lossShare: Math.round((1 - kept) * 1000) / 1000,
     losses: losses.map((l) => ({ ...l, day: isoDay(l.day) })),
@@ -134,6 +135,20 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     })),
   };
 }
+
+const viewCount = ({
+  plants,
+  day,
+  method,
+  fit,
+  by,
+}: Book['record']['counts'][number]): StandView['counts'][number] => ({
+  ...plants,
+  day: isoDay(day),
+  method,
+  ...(fit ? { fit } : {}),
+  by,
+});
 
 const takesOf = (
   { takes }: Book['record'],

@@ -1,0 +1,58 @@
+import { expect } from 'chai';
+import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { expectReach } from './views.ts';
+
+describe('counting with a thumb', () => {
+  let server: RunningServer;
+  before(async () => {
+    const databaseUrl = await islandDatabase('emberfield_e2e_count');
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+  });
+  after(() => server.stop());
+  const within = screensOf(() => server);
+
+  it('square by square, weighed with the count by eye, changes the allowance and says from what', async () => {
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      const button = (name: string | RegExp) => page.getByRole('button', { name, exact: true });
+      const standId = await page.evaluate(async () => {
+        const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
+        const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {
+          stands: { id: string; plantKey: string; patchName: string }[];
+        };
+        return hearth.stands.find((s) => s.plantKey === 'nettle' && /mill/i.test(s.patchName))!.id;
+      });
+      await page.goto(`${server.url}/stands/${standId}`);
+      const headline = page.locator('.headline');
+      const before = await headline.textContent();
+      await page.getByRole('link', { name: /^Visit/ }).tap();
+      await button('squares').tap();
+      await page.getByLabel('the stand, m²').fill('60');
+      const kind = (name: string) => page.getByRole('button', { name: new RegExp(`\\+ ${name}$`) });
+      for (const [young, grown, flowering] of [
+        [1, 6, 1],
+        [0, 7, 0],
+        [2, 5, 2],
+      ] as const) {
+        for (let i = 0; i < young; i++) await kind('young').tap();
+        for (let i = 0; i < grown; i++) await kind('grown').tap();
+        for (let i = 0; i < flowering; i++) await kind('in flower').tap();
+        await button('next square').tap();
+      }
+      // A finger that slipped, and back.
+      await kind('grown').tap();
+      await button('one back').tap();
+      await page.getByText('0 plants', { exact: true }).waitFor();
+      await button('Square 3').tap();
+      await page.getByText('9 plants', { exact: true }).waitFor();
+      // The fourth square was touched: it holds nothing, and counts.
+      await page.getByText(/^360 \(/).waitFor();
+      await expectReach(page, 'count');
+      await button('Save the visit').tap();
+      await page.waitForURL(/stands\/[0-9a-f-]+$/);
+      await page.waitForFunction((was) => document.querySelector('.headline')?.textContent !== was, before);
+      expect(await headline.textContent()).not.to.equal(before);
+      await page.goto(`${server.url}/stands/${standId}?tab=taken`);
+      await page.getByText(/from counts weighed together: squares and by eye/).waitFor();
+    });
+  });
+});
