@@ -86,7 +86,22 @@ await shot('ground', {
   },
 });
 await shot('year', { path: '/year' });
-await shot('year-phone', { phone: true, path: '/year' });
+await shot('count-phone', {
+  phone: true,
+  who: 'Mirel',
+  do: async (page) => {
+    await openStand(/Norway spruce · tips/)(page);
+    await page.getByRole('link', { name: /^Visit/ }).click();
+    await page.getByRole('button', { name: 'squares', exact: true }).click();
+    await page.getByLabel('the stand, m²').fill('600');
+    for (const presses of [6, 3, 8, 4]) {
+      for (let i = 0; i < presses; i++) await page.getByRole('button', { name: /\+ grown$/ }).click();
+      for (let i = 0; i < 2; i++) await page.getByRole('button', { name: /\+ young$/ }).click();
+      if (presses !== 4) await page.getByRole('button', { name: 'next square' }).click();
+    }
+    await page.getByLabel('one square, m²').evaluate((field) => field.scrollIntoView());
+  },
+});
 await shot('stand-phone', { phone: true, do: openStand(/Elder · flower heads Mill hedge/) });
 await shot('proof', {
   path: '/proof',
@@ -125,7 +140,14 @@ await shot('bench', {
 });
 await shot('plant', { path: '/plants/ramsons' });
 await shot('weather', { path: '/weather' });
-await shot('new-patch', { path: '/patches/new', full: true });
+await shot('put-back', {
+  do: async (page) => {
+    await openStand(/Valerian/)(page);
+    await page.getByRole('tab', { name: 'Taken and counted' }).click();
+    await page.getByRole('link', { name: 'Put plants back here' }).click();
+    await page.getByText(/^For what is owed/).waitFor();
+  },
+});
 await browser.close();
 
 async function shot(

@@ -1,7 +1,7 @@
 // What was put in at a stand, what was seen of it, and when to look again.
 import { monthDayInSeason, type DayNumber } from '../measure/index.ts';
 import { hasModel, lifeOf } from '../plants/index.ts';
-import { calibrate, likeliestRates, LIVES, type Rates } from '../population/index.ts';
+import { calibrate, likeliestRates, LIVES, type LifeForm, type Rates } from '../population/index.ts';
 import {
   chanceToFlower,
   priorOf,
@@ -55,7 +55,22 @@ export function survivalOf({ record }: Pick<Book, 'record'>, way: PlantingWay, d
     const after = checksOf(record, p.id, day).find((c) => c.day - p.day >= A_YEAR_ON || c.alive === 0);
     return after ? [{ planted: p.number, alive: Math.min(after.alive, p.number) }] : [];
   });
-  return { survival: survivalSeen(priorOf(WAY_GUIDES[way].survival), seen), cohorts: seen.length };
+  return { survival: survivalSeen(usualSurvival(way), seen), cohorts: seen.length };
+}
+
+/** Of each kind of life, and of each way, once: they take longer than all else here. */
+const usualRates = onceFor((life: LifeForm) => likeliestRates(calibrate(LIVES[life], null)));
+const usualSurvival = onceFor((way: PlantingWay) => priorOf(WAY_GUIDES[way].survival));
+
+function onceFor<K, V>(make: (key: K) => V): (key: K) => V {
+  const made = new Map<K, V>();
+  return (key) => {
+    const before = made.get(key);
+    if (before !== undefined) return before;
+    const value = make(key);
+    made.set(key, value);
+    return value;
+  };
 }
 
 /** Days on which to look at what was put in: after a month (of seed nothing is seen so soon), in the first spring, and each spring until it flowers. */
@@ -79,8 +94,10 @@ function dueOf(planting: RecordedPlanting, checks: readonly RecordedCheck[], lat
 /** What was put in by a day, with what became of it. Where the life has no model nothing is expected to flower. */
 export function cohortsOn(book: PlantedBook, day: DayNumber): readonly Cohort[] {
   const { record, profile, place } = book;
+  // The Hearth asks this of thousands of stands, of which few were planted at.
+  if (record.plantings.length === 0) return [];
   const life = lifeOf(profile);
-  const rates = hasModel(life) ? likeliestRates(calibrate(LIVES[life], null)) : null;
+  const rates = hasModel(life) ? usualRates(life) : null;
   return record.plantings
     .filter((p) => p.day <= day)
     .map(({ takeId: _, ...planting }) => {

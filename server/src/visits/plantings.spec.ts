@@ -76,6 +76,8 @@ describe('plantings', () => {
     expect(cohort).to.deep.include({ id: corrected.id, number: 12, alive: 7 });
     await group.tell(entryOf(place, 'withdrawal', { reason: '' }, { replaces: corrected.id }));
     expect(await cohorts(place)).to.deep.equal([]);
+    const late = entryOf(place, 'plantingCheck', looked(corrected.id, 3));
+    expect(saidOf(await group.tell(late))).to.deep.equal(['notFound']);
   });
   it('are refused of an invader, and out of the wild into a garden where a plant is under pressure', async () => {
     const [knotweed, wild, garden] = [

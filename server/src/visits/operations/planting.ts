@@ -2,7 +2,7 @@
 import { plantingBar, type EntryBodies } from '@emberfield/core/stand';
 import type { EntryOf } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { entryById } from '../../entries/index.ts';
+import { entryById, replacementsOf } from '../../entries/index.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import { standWithPlant, type Dossier, type KnownGroup, type StandAtPatch } from '../../stands/index.ts';
@@ -37,6 +37,8 @@ export async function assertOfPlanting(
   const planted = await entryById(tx, body.plantingId);
   if (planted?.entry.groupId !== groupId || planted.entry.kind !== 'planting' || planted.entry.standId !== standId)
     throw notFound('entry');
+  const replacedBy = (await replacementsOf(tx, [body.plantingId])).get(body.plantingId);
+  if (replacedBy === 'withdrawal') throw notFound('entry');
   if (planted.entry.day > day) throw new AppError('badInput', { field: 'day', reason: 'beforePlanted' });
   if (body.alive > (planted.entry.body as EntryBodies['planting']).number)
     throw new AppError('badInput', { field: 'body.alive', reason: 'moreThanPlanted' });
