@@ -68,6 +68,22 @@ describe('the contract', () => {
       'quadratsDoNotFit',
     ]);
     expect(census({ method: 'eye', eye: 'lots' })).to.deep.equal(['notOneOf']);
+    const squares = { method: 'quadrats', counts: [1, 2], quadratAreaM2: 1, standAreaM2: 10 };
+    expect(census({ ...squares, mature: [1, 2], flowering: [0, 2] })).to.deep.equal([]);
+    expect(census({ ...squares, mature: [2, 2] })).to.deep.equal(['classesExceedCount']);
+    expect(census({ ...squares, flowering: [1] })).to.deep.equal(['classesExceedCount']);
+    const belts = { method: 'belts', widthM: 2, standAreaM2: 100 };
+    expect(census({ ...belts, belts: [1, 2].map((plants) => ({ plants, lengthM: 20 })) })).to.deep.equal([]);
+    expect(census({ ...belts, belts: [1, 2].map((plants) => ({ plants, lengthM: 30 })) })).to.deep.equal([
+      'beltsDoNotFit',
+    ]);
+    expect(census({ method: 'clumps', clumps: 2, shoots: [3, 4, 5] })).to.deep.equal(['moreClumpsThanThere']);
+    // Whatever stands where a list should be is refused, not stumbled over.
+    for (const odd of ['abc', 7, null, {}, [null], [['x']], ['1', 2]]) {
+      expect(census({ ...squares, mature: odd }), JSON.stringify(odd)).not.to.deep.equal([]);
+      expect(census({ ...belts, belts: odd }), JSON.stringify(odd)).not.to.deep.equal([]);
+      expect(census({ method: 'clumps', clumps: 3, shoots: odd }), JSON.stringify(odd)).not.to.deep.equal([]);
+    }
   });
   it('knows a ring from a line, and a share from a percentage', () => {
     const ring = (coordinates: number[][]) => faults(geometrySchema, { type: 'Polygon', coordinates: [coordinates] });

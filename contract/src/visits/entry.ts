@@ -51,11 +51,12 @@ export interface EntryOf<K extends EntryKind> {
 export type Entry = { [K in EntryKind]: EntryOf<K> }[EntryKind];
 
 const MOST_SAMPLES = 200;
+// These are asked before what is in the lists was looked at: it may be anything.
 /** Of each square no more than all of it. */
-const isPartOf = (of: readonly number[] | undefined, all: readonly number[] | undefined): boolean =>
-  !of || !all || (of.length === all.length && of.every((n, i) => n <= all[i]!));
-const beltArea = (belts: readonly { readonly lengthM: number }[], widthM: number): number =>
-  belts.reduce((sum, b) => sum + b.lengthM * widthM, 0);
+const isPartOf = (of: unknown, all: unknown): boolean =>
+  !Array.isArray(of) || !Array.isArray(all) || (of.length === all.length && of.every((n, i) => !(n > all[i])));
+const beltArea = (belts: readonly unknown[], widthM: number): number =>
+  belts.reduce<number>((sum, b) => sum + Number((b as { lengthM?: unknown } | null)?.lengthM) * widthM, 0);
 
 export const censusSchema = lazy((value: unknown) => {
   switch ((value as { method?: unknown } | null)?.method) {

@@ -3,3 +3,4 @@ export { type Ceiling, type CeilingLimit, type CeilingRule, type CeilingSource }
 export { fractionOf, type Fraction } from './fraction.ts';
 export { HOUSE_RULE_KINDS, SEARCH_HOLDS_YEARS, type HouseRule, type HouseRuleKind } from './house-rule.ts';
 export type { AllowanceStep } from './steps.ts';
+export { shareOut, type Offer, type Portion } from './share-out.ts';

@@ -76,9 +76,16 @@ export const plantingWaysOf = (life: LifeForm): readonly PlantingWay[] => WAYS_O
 /** Ways to set back at once what comes of the plant that was taken. */
 export const waysFromTake = (life: LifeForm): readonly PlantingWay[] => WAYS_OF[life].filter((w) => w !== 'youngPlant');
 
-/** What it is a year on, if it stands: of a seed a seedling, of all else a young plant; the nearest that the life has. */
-export function stageAfterPlanting(way: PlantingWay, stages: readonly LifeStage[]): LifeStage {
-  const wanted: readonly LifeStage[] =
-    way === 'seed' ? ['seedling', 'juvenile', 'flowering', 'mature'] : ['juvenile', 'mature', 'flowering'];
-  return wanted.find((s) => stages.includes(s)) ?? stages[stages.length - 1]!;
-}
+/** Stages that it may be in a year on, the likeliest first: of a parted or replanted grown plant one that is grown, of a seed a seedling, else a young plant. */
+const A_YEAR_ON: Readonly<Record<PlantingWay, readonly LifeStage[]>> = {
+  seed: ['seedling', 'juvenile', 'flowering', 'mature'],
+  offset: ['juvenile', 'mature', 'flowering'],
+  division: ['mature', 'juvenile', 'flowering'],
+  crown: ['mature', 'juvenile', 'flowering'],
+  cutting: ['juvenile', 'mature', 'flowering'],
+  youngPlant: ['juvenile', 'mature', 'flowering'],
+};
+
+/** What it is a year on, if it stands: the nearest that the life has. */
+export const stageAfterPlanting = (way: PlantingWay, stages: readonly LifeStage[]): LifeStage =>
+  A_YEAR_ON[way].find((s) => stages.includes(s)) ?? stages[stages.length - 1]!;

@@ -15,7 +15,7 @@ const route = useRoute();
 const { dayQuery } = useDay();
 const more = ref(false);
 const DAILY = ['hearth', 'year', 'ground', 'plants'] as const;
-const elsewhere = computed(() => ['weather', 'group', 'files', 'proof', 'help'].includes(String(route.name)));
+const elsewhere = computed(() => ['wants', 'weather', 'group', 'files', 'proof', 'help'].includes(String(route.name)));
 const glowing = { state: 'glowing', quality: 0.5, daysLeft: 9 } as const;
 </script>
 

@@ -17,7 +17,7 @@ const session = useSession();
 const signOut = useSignOut();
 const { group, choose } = useGroup();
 const groups = computed(() => session.data.value?.groups ?? []);
-const VIEWS = ['weather', 'group', 'proof', 'files', 'identify', 'help'] as const;
+const VIEWS = ['wants', 'weather', 'group', 'proof', 'files', 'identify', 'help'] as const;
 </script>
 
 <template>

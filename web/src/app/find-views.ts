@@ -11,7 +11,7 @@ export interface FoundView {
   readonly tab?: string;
 }
 
-const MORE_VIEWS = ['proof', 'files', 'identify', 'help', 'walk', 'newPatch'] as const;
+const MORE_VIEWS = ['wants', 'proof', 'files', 'identify', 'help', 'walk', 'newPatch'] as const;
 
 /** The views of which a word begins with what was typed. They are no part of what the server knows. */
 export function viewsCalled(typed: string, t: Translate, isKeeper: boolean): readonly FoundView[] {

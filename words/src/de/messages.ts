@@ -21,6 +21,7 @@ import { signs } from './signs.ts';
 import { stands } from './stands.ts';
 import { uses } from './uses.ts';
 import { visits } from './visits.ts';
+import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
 
@@ -42,6 +43,7 @@ export const german: Same<typeof english> = {
   ...replanting,
   ...scouting,
   ...files,
+  ...wants,
   ...weather,
   ...year,
   ...bench,

@@ -19,6 +19,7 @@ import { signs } from './signs.ts';
 import { stands } from './stands.ts';
 import { uses } from './uses.ts';
 import { visits } from './visits.ts';
+import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
 
@@ -40,6 +41,7 @@ export const english = {
   ...replanting,
   ...scouting,
   ...files,
+  ...wants,
   ...weather,
   ...year,
   ...bench,

@@ -71,6 +71,7 @@ export const shell = {
     more: 'More',
     views: 'Views',
     files: 'Bring in or take out',
+    wants: 'What do you need?',
     proof: 'How good the dates are',
     identify: 'Identify a plant',
     find: 'Search',
