@@ -26,7 +26,7 @@ describe('what is needed', () => {
       const second = page.getByRole('region', { name: 'Wanted 2' });
       // Not in flower yet: said from when on.
       await second.getByText('Not to be had: 4 heads.').waitFor();
-      await second.getByText(/Mill hedge: .*about \d+ (May|June)/).waitFor();
+      await second.getByText(/Mill hedge: opens in about \d+ days/).waitFor();
       await page.reload();
       await first.getByText('Not to be had: 8 tips.').waitFor();
       // Three weeks on it is.

@@ -126,10 +126,10 @@ section {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
+  align-items: center;
 }
 .what {
   flex: 1 1 240px;
-  min-height: 44px;
 }
 .much {
   width: 110px;
