@@ -12,6 +12,7 @@ export {
   type LastingShare,
   type StandProspect,
 } from './future.ts';
+export { seedBankYears, shareThatHolds, type HoldingShare } from './holding.ts';
 export { LIFE_FORMS, LIVES, type LifeForm } from './life-forms.ts';
 export {
   entriesOf,

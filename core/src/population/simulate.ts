@@ -66,8 +66,25 @@ export function compileStand(model: StandModel): CompiledStand {
   };
 }
 
+/** The projection matrix of the mean year with what a plan does before it, [to][from]. @throws RangeError as `takingFactors` */
+export function matrixUnder(rates: Rates, plan: StandPlan): readonly (readonly number[])[] {
+  const one = (x: number): Float64Array => Float64Array.of(x);
+  const years: YearClasses = {
+    count: 1,
+    survival: rates.survival.map(one),
+    births: rates.births.map((b) => one(b.number)),
+  };
+  const { values, to, from } = tableOf({ rates, years, plan }, takingFactors(rates, plan));
+  const matrix = rates.stages.map(() => rates.stages.map(() => 0));
+  for (const [i, value] of values.entries()) matrix[to[i]!]![from[i]!]! += value[0]!;
+  return matrix;
+}
+
 /** The matrices of all classes of years with what taking does before the year begins. */
-function tableOf({ rates, years, plan }: StandModel, factors: ReturnType<typeof takingFactors>): Table {
+function tableOf(
+  { rates, years, plan }: Pick<StandModel, 'rates' | 'years' | 'plan'>,
+  factors: ReturnType<typeof takingFactors>,
+): Table {
   const places = new Map<string, { to: number; from: number; values: Float64Array }>();
   const add = (to: number, from: number, value: (c: number) => number): void => {
     const key = `${to} ${from}`;

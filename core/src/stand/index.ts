@@ -77,6 +77,7 @@ export { effectOf, futureOn, grownShare, shareTakenOfLate, takingPlan, type Stan
 export { countOf, countOn, type CountOnDay } from './counts.ts';
 export { cohortsOn, type Cohort } from './cohorts.ts';
 export {
+  isInvader,
   plantingBar,
   puttingBackOn,
   type NoPuttingBack,

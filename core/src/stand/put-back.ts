@@ -171,7 +171,7 @@ export function plantingBar(
 }
 
 /** By its profile, or by how it lives. */
-function isInvader(profile: Pick<PlantProfile, 'status' | 'lives' | 'habit' | 'lifeCycle'>): boolean {
+export function isInvader(profile: Pick<PlantProfile, 'status' | 'lives' | 'habit' | 'lifeCycle'>): boolean {
   const life = lifeOf(profile);
   return profile.status === 'invasive' || (hasModel(life) && plantingWaysOf(life).length === 0);
 }

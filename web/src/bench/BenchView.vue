@@ -36,14 +36,17 @@ const kit = useStandKit(groupId, standId);
 const YEARS = [10, 20, 30, 50];
 const FLOORS = [0.5, 0.8, 0.9, 1];
 const bench = useStandBench(kit.data, day);
-const { years, floorShare, own, picked, book, known, none, parts, part, lately, lasting } = bench;
+const { years, floorShare, own, picked, book, known, none, parts, part, lately, lasting, holding } = bench;
 const { told, found, busy, failed, stop, goOn } = bench;
 
 const began = computed(() => known.value?.count.plants.value ?? 0);
 const firstYear = computed(() => yearOf(dayNumber(day.value)));
 const floor = computed(() => began.value * lasting.value.floorShare);
 const most = computed(() => roundUp(1.02 * (known.value?.prospect.capacity ?? 1)));
-const shown = computed(() => PLAN_KEYS.filter((key) => key !== 'lately' || lately.value !== null));
+/** Of an invader nobody asks what would last. */
+const shown = computed(() =>
+  PLAN_KEYS.filter((key) => (key !== 'lately' || lately.value !== null) && (key !== 'lasting' || !holding.value)),
+);
 const runs = computed(() => Math.min(...[...told.values()].map((t) => t.runs), MOST_RUNS));
 const aboutOf = (key: PlanKey): string =>
   sayPlan(key, { own: own.value, lately: lately.value, found: found.value }, words.value);
@@ -69,6 +72,7 @@ const sentences = computed(() =>
           lasting: found.value,
           told,
           confidence: lasting.value.confidence,
+          holding: holding.value,
         },
         words.value,
       )

@@ -160,6 +160,7 @@ describe('the bench in words', () => {
         lasting: null,
         told: new Map(),
         confidence: 0.9,
+        holding: null,
         ...over,
       },
       words,
@@ -188,5 +189,19 @@ describe('the bench in words', () => {
       '28 of 100 a year) it falls below the floor in 99 futures of 100',
     );
     expect(said({ lasting })).not.to.match(/safe/i);
+  });
+  it('says of an invader whether taking holds it back, and not what would last', () => {
+    const lasting = { share: 0.031, low: 0.03, high: 0.033, holdsAlone: 0.97 };
+    const holding = { share: { value: 0.412, low: 0.3, high: 0.551 }, seedYears: 3 };
+    expect(said({ lasting, holding }))
+      .to.contain('Take from 42 of 100 such plants every year (30–56)')
+      .and.contain('go on for 3 years after the last plant')
+      .and.not.contain('futures of 10');
+    expect(said({ holding: { share: null, seedYears: 0 } }))
+      .to.contain('does not hold it back')
+      .and.not.contain('Seed');
+    expect(said({ holding: { share: { value: 0, low: 0, high: 0.1 }, seedYears: 1 } }))
+      .to.contain('shrinks by itself')
+      .and.contain('for 1 year after');
   });
 });

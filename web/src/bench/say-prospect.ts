@@ -1,7 +1,14 @@
-import { yearsToDouble, type FutureTold, type LastingShare } from '@emberfield/core/population';
+import { yearsToDouble, type FutureTold, type HoldingShare, type LastingShare } from '@emberfield/core/population';
 import type { StandFuture } from '@emberfield/core/stand';
 import type { Words } from '@emberfield/words';
 import { ofHundred, type PlanKey } from './plans.ts';
+
+/** Of an invader: the share that holds it back, and for how long seed comes up after the last plant. */
+export interface Holding {
+  /** `null`: taking this part does not hold it. */
+  readonly share: HoldingShare | null;
+  readonly seedYears: number;
+}
 
 interface Prospect {
   readonly future: StandFuture;
@@ -9,6 +16,7 @@ interface Prospect {
   readonly lasting: LastingShare | null;
   readonly told: ReadonlyMap<PlanKey, FutureTold>;
   readonly confidence: number;
+  readonly holding: Holding | null;
 }
 
 const Z90 = 1.6448536269514722;
@@ -18,7 +26,8 @@ const LEAST_KILLED = 0.005;
 
 /** What the bench found, as one would say it: how the stand does by its counts, what would last, what is done to it now. */
 export function sayProspect(prospect: Prospect, words: Words): readonly string[] {
-  return [...sayGrowth(prospect, words), ...sayTaking(prospect, words)];
+  const { holding } = prospect;
+  return [...sayGrowth(prospect, words), ...(holding ? sayHolding(holding, words) : sayTaking(prospect, words))];
 }
 
 function sayGrowth({ future }: Prospect, { t, format }: Words): readonly string[] {
@@ -78,4 +87,16 @@ function sayTaking({ lately, lasting, told, confidence }: Prospect, { t, format 
       }),
     );
   return out;
+}
+
+/** Whether taking holds an invader back. */
+function sayHolding({ share, seedYears }: Holding, { t, format }: Words): readonly string[] {
+  const percent = (of: number): string => format.number(Math.ceil(100 * of - 1e-9));
+  const held =
+    share === null
+      ? t('bench.said.notHeld')
+      : share.value === 0
+        ? t('bench.said.shrinksAlone')
+        : t('bench.said.holds', { n: percent(share.value), low: percent(share.low), high: percent(share.high) });
+  return [held, ...(seedYears > 0 ? [t('bench.said.seedBank', { n: seedYears })] : [])];
 }

@@ -1,9 +1,11 @@
 import { computed, ref, type Ref } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
-import { USUAL_LASTING } from '@emberfield/core/population';
-import { futureOn, shareTakenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
+import { likeliestRates, seedBankYears, shareThatHolds, USUAL_LASTING } from '@emberfield/core/population';
+import { livesOf } from '@emberfield/core/replanting';
+import { futureOn, isInvader, shareTakenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
 import type { StandKit } from '@emberfield/contract';
 import { FIRST_OWN, partsOf, plansOf, type OwnPlan } from './plans.ts';
+import type { Holding } from './say-prospect.ts';
 import { useBench } from './use-bench.ts';
 
 /** A stand on the bench: what is known of it on a day, what is chosen, and what came of the plans. */
@@ -39,5 +41,29 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
       seek: plan,
     };
   });
-  return { years, floorShare, own, picked, book, known, none, parts, part, lately, lasting, ...useBench(wanted) };
+  /** Of an invader: how much of it has to be taken so that it grows no more; `null` of all else. */
+  const holding = computed((): Holding | null => {
+    if (!book.value || !known.value || !part.value || !isInvader(book.value.profile)) return null;
+    const { life, prospect } = known.value;
+    const draws = livesOf(prospect.calibration, prospect.seed).map((l) => l.rates);
+    return {
+      share: shareThatHolds(draws, takingPlan(life, book.value.profile, part.value)),
+      seedYears: seedBankYears(likeliestRates(prospect.calibration)),
+    };
+  });
+  return {
+    years,
+    floorShare,
+    own,
+    picked,
+    book,
+    known,
+    none,
+    parts,
+    part,
+    lately,
+    lasting,
+    holding,
+    ...useBench(wanted),
+  };
 }

@@ -61,6 +61,13 @@ export const bench = {
     birth: { seed: 'Junge aus Samen', offset: 'Triebe und Ableger' },
     words: 'In Worten',
     said: {
+      holds:
+        'Nimm jedes Jahr von {n} von 100 solchen Pflanzen ({low}–{high}), und er wächst nicht mehr; mit weniger breitet er sich weiter aus.',
+      notHeld:
+        'Diesen Teil zu nehmen hält ihn nicht auf, wie viel auch immer: er muss ausgegraben, geschnitten oder abgedeckt werden.',
+      shrinksAlone: 'Er schrumpft so, wie er ist, von selbst.',
+      seedBank:
+        'Samen liegt im Boden: mach nach der letzten Pflanze noch {n} Jahr weiter. | Samen liegt im Boden: mach nach der letzten Pflanze noch {n} Jahre weiter.',
       alone: 'In Ruhe gelassen hält er sich in {n} von 100 Zukünften.',
       lasts:
         'Von 100 großen Pflanzen können etwa {share} im Jahr beerntet werden, und er hält sich noch in {of} von 10 Zukünften.',

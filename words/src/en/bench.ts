@@ -61,6 +61,12 @@ export const bench = {
     birth: { seed: 'young ones from seed', offset: 'shoots and offsets' },
     words: 'In words',
     said: {
+      holds:
+        'Take from {n} of 100 such plants every year ({low}–{high}), and it grows no more; with less it goes on spreading.',
+      notHeld: 'Taking this part does not hold it back, however much of it: it has to be dug out, cut down or covered.',
+      shrinksAlone: 'It shrinks by itself as it is.',
+      seedBank:
+        'Seed lies in the ground: go on for {n} year after the last plant. | Seed lies in the ground: go on for {n} years after the last plant.',
       alone: 'Left alone, it holds in {n} futures of 100.',
       lasts: 'Of 100 grown plants about {share} a year can be taken from, and it still holds in {of} futures of 10.',
       all: 'Every plant can be taken from, and it still holds.',
