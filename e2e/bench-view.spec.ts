@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import type { Page } from 'playwright-core';
 import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
 import { pick as choose } from './pick.ts';
 
@@ -13,14 +14,7 @@ describe('the proving bench', () => {
 
   it('shows what was taken too hard, what would last, and answers the sliders; also with no signal', async () => {
     await within({ as: 'Mirel' }, async (page) => {
-      await page.keyboard.press('/');
-      await page.keyboard.type('valerian');
-      await page
-        .getByRole('option', { name: /Valerian/ })
-        .first()
-        .waitFor();
-      await page.keyboard.press('Enter');
-      await page.getByRole('tab', { name: 'Taken and counted' }).click();
+      await openTaken(page, 'Valerian');
       await page.getByRole('link', { name: 'Try plans on this stand' }).click();
       await page.getByText('10,000 futures so far').waitFor();
       // Dug too hard for years: its counts fall, and as taken of late it is gone.
@@ -46,14 +40,7 @@ describe('the proving bench', () => {
   });
   it('has a plan made the rule of the stand, with its reason, and taken back', async () => {
     await within({ as: 'Tavi' }, async (page) => {
-      await page.keyboard.press('/');
-      await page.keyboard.type('valerian');
-      await page
-        .getByRole('option', { name: /Valerian/ })
-        .first()
-        .waitFor();
-      await page.keyboard.press('Enter');
-      await page.getByRole('tab', { name: 'Taken and counted' }).click();
+      await openTaken(page, 'Valerian');
       const standUrl = page.url();
       await page.getByRole('link', { name: 'Try plans on this stand' }).click();
       const plan = (name: string) => page.getByRole('region', { name, exact: true });
@@ -81,20 +68,25 @@ describe('the proving bench', () => {
   });
   it('says why there is nothing to play for a mushroom', async () => {
     await within({ as: 'Mirel' }, async (page) => {
-      await page.keyboard.press('/');
-      await page.keyboard.type('velvet');
-      await page
-        .getByRole('option', { name: /Velvet shank/ })
-        .first()
-        .waitFor();
-      await page.keyboard.press('Enter');
-      await page.getByRole('tab', { name: 'Taken and counted' }).click();
+      await openTaken(page, 'Velvet shank');
       await page.getByRole('link', { name: 'Try plans on this stand' }).click();
       await page.getByRole('heading', { name: 'Nothing to play' }).waitFor();
       await page.getByText('No model for fungi').waitFor();
     });
   });
 });
+
+/** Finds a plant's stand, and what was taken and counted there. */
+async function openTaken(page: Page, plant: string): Promise<void> {
+  await page.keyboard.press('/');
+  await page.keyboard.type(plant.toLowerCase());
+  await page
+    .getByRole('option', { name: new RegExp(plant) })
+    .first()
+    .waitFor();
+  await page.keyboard.press('Enter');
+  await page.getByRole('tab', { name: 'Taken and counted' }).click();
+}
 
 /** It is played anew in a moment, coarsely first. */
 async function expectLower(read: () => Promise<number>, than: number): Promise<void> {

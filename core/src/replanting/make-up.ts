@@ -97,6 +97,16 @@ export function putBackPerKilled(
   );
 }
 
+/** What was taken from a stand, and what was put in. */
+interface SetBack {
+  /** Plants of the stages that are taken from, before. */
+  readonly grown: number;
+  /** Of them. */
+  readonly killed: number;
+  readonly from: readonly LifeStage[];
+  readonly putIn: readonly PutIn[];
+}
+
 /** Plants put in together: so many, in this stage a year on. */
 export interface PutIn {
   readonly number: number;
@@ -114,42 +124,14 @@ export interface YearsBack {
 /**
  * When a stand is back: the years until as many plants of the stages that are taken from stand as before so many of them were killed, by the mean of
  * good and bad years, with what was put in.
- * @param grown plants of these stages that stood before.
- * @param killed of them.
  */
-export function yearsUntilBack(
-  lives: readonly Life[],
-  {
-    grown,
-    killed,
-    from,
-    putIn,
-  }: {
-    readonly grown: number;
-    readonly killed: number;
-    readonly from: readonly LifeStage[];
-    readonly putIn: readonly PutIn[];
-  },
-): YearsBack {
+export function yearsUntilBack(lives: readonly Life[], { grown, killed, from, putIn }: SetBack): YearsBack {
   const { value, low, high } = rangeOf(lives.map((life) => yearsIn(life, { grown, killed, from, putIn })));
   const orNever = (years: number): number | null => (years > MOST_YEARS ? null : years);
   return { value: orNever(value), low: orNever(low), high: orNever(high) };
 }
 
-function yearsIn(
-  { rates, matrix, stableStages, chance }: Life,
-  {
-    grown,
-    killed,
-    from,
-    putIn,
-  }: {
-    readonly grown: number;
-    readonly killed: number;
-    readonly from: readonly LifeStage[];
-    readonly putIn: readonly PutIn[];
-  },
-): number {
+function yearsIn({ rates, matrix, stableStages, chance }: Life, { grown, killed, from, putIn }: SetBack): number {
   const places = from.map((s) => placeOf(rates, s));
   const standing = places.reduce((sum, i) => sum + stableStages[i]!, 0);
   const left = Math.max(0, 1 - killed / grown);

@@ -15,12 +15,10 @@ const props = defineProps<{ stand: StandView; cohort: Cohort }>();
 const emit = defineEmits<{ done: [] }>();
 const words = useWords();
 const { today } = useDay();
-const { note } = usePlantings(toRef(props, 'stand'));
+const { tryNote, busy, failure } = usePlantings(toRef(props, 'stand'));
 const key = newKey();
 const alive = ref<number | null>(props.cohort.alive ?? props.cohort.number);
 const flowering = ref<number | null>(0);
-const busy = ref(false);
-const failure = ref('');
 const wrong = (): string => {
   if (alive.value === null || Number.isNaN(alive.value)) return words.value.t('reasons.missing');
   if (alive.value > props.cohort.number) return words.value.t('reasons.moreThanPlanted');
@@ -29,16 +27,9 @@ const wrong = (): string => {
 async function keep(): Promise<void> {
   failure.value = wrong();
   if (failure.value) return;
-  busy.value = true;
-  try {
-    const body = { plantingId: props.cohort.id, alive: alive.value!, flowering: flowering.value, note: '' };
-    await note({ kind: 'plantingCheck', day: today.value, body }, key, words.value.t('putBack.storedCheck'));
-    emit('done');
-  } catch (error) {
-    failure.value = (error as Error).message;
-  } finally {
-    busy.value = false;
-  }
+  const body = { plantingId: props.cohort.id, alive: alive.value!, flowering: flowering.value, note: '' };
+  const said = words.value.t('putBack.storedCheck');
+  if (await tryNote({ kind: 'plantingCheck', day: today.value, body }, key, said)) emit('done');
 }
 </script>
 

@@ -15,26 +15,17 @@ import { usePlantings } from './use-plantings.ts';
 const props = defineProps<{ stand: StandView }>();
 const words = useWords();
 const { today } = useDay();
-const { note } = usePlantings(toRef(props, 'stand'));
+const { tryNote, busy, failure } = usePlantings(toRef(props, 'stand'));
 const work = ref<TendingWork | null>(null);
 const minutes = ref<number | null>(null);
-const failure = ref('');
-const busy = ref(false);
 const key = ref(newKey());
 async function keep(): Promise<void> {
   if (!work.value) return;
   if (Number.isNaN(minutes.value)) return void (failure.value = words.value.t('reasons.notANumber'));
-  failure.value = '';
-  busy.value = true;
-  try {
-    const body = { work: work.value, minutes: minutes.value, note: '' };
-    await note({ kind: 'tending', day: today.value, body }, key.value, words.value.t('putBack.storedTending'));
+  const body = { work: work.value, minutes: minutes.value, note: '' };
+  const said = words.value.t('putBack.storedTending');
+  if (await tryNote({ kind: 'tending', day: today.value, body }, key.value, said))
     [work.value, minutes.value, key.value] = [null, null, newKey()];
-  } catch (error) {
-    failure.value = (error as Error).message;
-  } finally {
-    busy.value = false;
-  }
 }
 </script>
 
