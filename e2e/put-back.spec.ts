@@ -81,6 +81,11 @@ describe('putting back', () => {
       await page.getByRole('textbox', { name: 'by the year' }).fill('2036');
       await page.getByText(/^For that put in about \d+/).waitFor();
 
+      // Once open it goes on without signal, and what is noted waits on the device.
+      await page.context().setOffline(true);
+      await page.getByRole('button', { name: 'crowns', exact: true }).click();
+      expect(await needed()).to.equal(crowns);
+      await page.getByRole('button', { name: 'young plants', exact: true }).click();
       await page.getByRole('button', { name: 'Note a planting' }).click();
       const form = page.getByRole('form', { name: 'Note a planting' });
       await form.getByRole('button', { name: 'Save the planting' }).click();
@@ -89,7 +94,8 @@ describe('putting back', () => {
       await form.getByRole('button', { name: 'bought' }).click();
       await form.getByRole('textbox', { name: /^Note/ }).fill('from the nursery bed');
       await form.getByRole('button', { name: 'Save the planting' }).click();
-      await page.getByText('4 young plants saved.').waitFor();
+      await page.getByText('Kept on this device: it goes when there is a signal.').waitFor();
+      await page.context().setOffline(false);
       const line = page.getByRole('listitem').filter({ hasText: '4 young plants' });
       await line.getByText(/bought · not looked at yet · about [\d.]+ will flower · from the nursery bed/).waitFor();
       await page.getByRole('button', { name: 'Undo' }).click();

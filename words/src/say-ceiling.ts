@@ -92,11 +92,9 @@ export function createCeilingWords(
   };
 }
 
-/** A plan of the bench that was chosen for a stand, with why. */
+/** A plan of the bench that was chosen for a stand. */
 function sayPlan(values: CeilingView['values'], t: Translate, format: Format): string {
   const [share, every] = [Number(values['share'] ?? 0), Number(values['everyYears'] ?? 1)];
-  const because = typeof values['because'] === 'string' ? values['because'] : '';
   const key = share === 0 ? 'ceiling.planAlone' : every > 1 ? 'ceiling.planEvery' : 'ceiling.plan';
-  const what = t(key, { n: format.number(100 * share, 1), every });
-  return because === '' ? what : t('ceiling.because', { what, because });
+  return t(key, { n: format.number(100 * share, 1), every });
 }

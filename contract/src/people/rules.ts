@@ -37,7 +37,6 @@ export const houseRuleSchema = lazy((value: unknown) => {
         part: oneOf(PART_KEYS),
         share: share(),
         everyYears: whole(1, 50),
-        because: freeText(200),
       }).required('missing');
     case 'secondPerson':
     case 'skipFirstAndLast':

@@ -41,7 +41,7 @@ describe('an allowance at its bounds', () => {
     expect(of({ ceilings: [share(0.1), by({ kind: 'rest', until: null }, 'stand')] }).ceilings).to.have.length(2);
   });
   it('by a plan is its share of the counted plants, none where it leaves the stand alone, and never more than another rule gives', () => {
-    const plan = (of: number) => by({ kind: 'plan', part: 'leaf', share: of, everyYears: 1, because: '' });
+    const plan = (of: number) => by({ kind: 'plan', part: 'leaf', share: of, everyYears: 1 });
     expect(of({ ceilings: [plan(0.1)] })).to.include({ kind: 'counted', plants: 5 });
     expect(of({ ceilings: [plan(0)] })).to.include({ kind: 'none', plants: 0, amount: 0 });
     expect(of({ ceilings: [plan(0.5), share(0.1)] }).plants).to.equal(5);

@@ -46,6 +46,8 @@ export type CeilingSource = 'law' | 'owner' | 'identity' | 'stand' | 'houseRule'
 export interface Ceiling {
   readonly source: CeilingSource;
   readonly rule: CeilingRule;
+  /** Why it was chosen, in the words of whoever set it; left out where nobody said. */
+  readonly because?: string;
 }
 
 /** A ceiling as it stands among the others. `null` stands for "this one does not limit it". */

@@ -11,15 +11,14 @@ export type HouseRule =
   | { readonly kind: 'keepFlowering'; readonly share: number }
   | { readonly kind: 'restYears'; readonly years: number }
   /**
-   * A plan of the bench that was chosen for a part of a stand: so large a share of the counted plants, every so many years, and why. A share of 0
-   * leaves it alone.
+   * A plan of the bench that was chosen for a part of a stand: so large a share of the counted plants, every so many years. A share of 0 leaves it
+   * alone.
    */
   | {
       readonly kind: 'plan';
       readonly part: string;
       readonly share: number;
       readonly everyYears: number;
-      readonly because: string;
     }
   /** A stand counts as confirmed when two people have said so. */
   | { readonly kind: 'secondPerson' }

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { shareOut, type Offer } from './share-out.ts';
 
 const at = (standId: string, amountLeft: number | null, over: Partial<Offer> = {}): Offer => ({
-  ...{ standId, amountLeft, perPlant: 3, plantsLeft: null },
+  ...{ standId, amountLeft, perPlant: 3 },
   ...over,
 });
 
@@ -24,11 +24,10 @@ describe('what is wanted, shared out', () => {
       missing: 3,
     });
   });
-  it('knows stands without a limit, plants that run out first, and pieces from grams', () => {
+  it('knows stands without a limit, and pieces from grams', () => {
     expect(shareOut(500, [at('few', 20), at('all', null)]).portions).to.deep.equal([
       { standId: 'all', amount: 500, plants: 167 },
     ]);
-    expect(shareOut(30, [at('a', 30, { plantsLeft: 4 })])).to.deep.include({ missing: 18 });
     expect(shareOut(5, [at('a', 2.5)]).portions[0]).to.include({ amount: 2 });
     expect(shareOut(5, [at('a', 2.5)], { whole: false })).to.deep.include({ missing: 2.5 });
     expect(shareOut(5, [at('a', 9, { perPlant: null })]).portions[0]).to.include({ plants: null });

@@ -3,12 +3,10 @@
 /** What is left of a part at a stand that is open. */
 export interface Offer {
   readonly standId: string;
-  /** In the part's unit; `null`: no rule limits it. */
+  /** In the part's unit, plants that are not touched yet reckoned in; `null`: no rule limits it. */
   readonly amountLeft: number | null;
   /** Amount a plant gives by the rules; `null`: nobody knows. */
   readonly perPlant: number | null;
-  /** Plants not touched yet; `null`: no rule limits them. */
-  readonly plantsLeft: number | null;
 }
 
 export interface Portion {
@@ -38,10 +36,7 @@ export function shareOut(
 ): SharedOut {
   if (!(amount > 0 && amount < Infinity)) throw new RangeError('what is wanted is an amount above 0');
   const inPieces = (n: number): number => (whole ? Math.floor(n + FLOOR) : n);
-  const leftAt = (o: Offer): number => {
-    const byPlants = o.plantsLeft === null || o.perPlant === null ? Infinity : o.plantsLeft * o.perPlant;
-    return inPieces(Math.min(o.amountLeft ?? Infinity, byPlants));
-  };
+  const leftAt = (o: Offer): number => inPieces(o.amountLeft ?? Infinity);
   const portions: Portion[] = [];
   let missing = whole ? Math.ceil(amount - FLOOR) : amount;
   for (const offer of [...offers].sort((a, b) => leftAt(b) - leftAt(a))) {

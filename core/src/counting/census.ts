@@ -32,7 +32,7 @@ export interface QuadratEstimate extends CountEstimate {
 
 /**
  * Number of plants of a stand from counts in quadrats laid at random: mean density times area, with a 90 % interval
- * by Student's t and the finite-population correction 1 − n·a/A; where few quadrats are more unlike than chance would make them, by the likelihood of a
+ * by Student's t and the finite-population correction 1 − n·a/A; where few quadrats are more unlike than chance would make them, by the spread of a
  * negative binomial, whose longer arm points up. The low end is never below what was counted.
  * @param counts plants in each quadrat, at least two of them.
  * @param quadratAreaM2 area of one quadrat, m². @param standAreaM2 area of the stand, m², at least that of all quadrats.

@@ -25,7 +25,7 @@ export interface NegativeBinomial {
 
 const LEAST_K = 1e-3;
 const MOST_K = 1e4;
-/** Of golden section: k to about one in a hundred. */
+/** Of golden section: 16 on the log scale to a thousandth. */
 const STEPS = 20;
 
 /**

@@ -1,6 +1,5 @@
+import { Z90 } from '../measure/index.ts';
 import type { CountEstimate } from './census.ts';
-
-const Z90 = 1.6448536269514722;
 
 /**
  * Counts of one stand by different ways, weighed by their precision on the log scale; each interval is taken for nine of ten. What was counted plant by plant

@@ -1,4 +1,5 @@
 // Where to lay squares: by chance, and in an order that one can walk.
+import { METRES_PER_DEGREE } from '../measure/index.ts';
 
 /** From the middle of the boundary's box, m. */
 export interface Spot {
@@ -8,7 +9,6 @@ export interface Spot {
 
 type Ring = readonly (readonly [longitudeDeg: number, latitudeDeg: number])[];
 
-const METRES_PER_DEGREE = 111_320;
 /** So many are walked to as one way; what comes after is another. */
 const AT_ONCE = 10;
 /** Of so thin a place no spot may be found: then it has no more. */

@@ -11,6 +11,8 @@ export interface Figure {
 
 /** Half the distance between the 10 % and the 90 % point of a standard normal distribution. */
 export const Z80 = 1.2815515655446004;
+/** The same between the 5 % and the 95 % point. */
+export const Z90 = 1.6448536269514722;
 
 /**
  * Standard deviation of the natural logarithm of a positive figure, taking low and high as its 10 % and 90 % points.

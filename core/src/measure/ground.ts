@@ -5,7 +5,7 @@ export interface OnTheGround {
 }
 
 /** One sixtieth of it is a nautical mile, 1,852 m, nearly. */
-const METRES_PER_DEGREE = 111_320;
+export const METRES_PER_DEGREE = 111_320;
 
 /**
  * Way between two points of the ground, m, as on a plane that touches the earth at the second (equirectangular); right to a few percent

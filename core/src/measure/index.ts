@@ -1,4 +1,4 @@
-export { linearSd, logSd, spreadOfSum, Z80, type Figure } from './figure.ts';
+export { linearSd, logSd, spreadOfSum, Z80, Z90, type Figure } from './figure.ts';
 export {
   dayNumber,
   dayOfYear,
@@ -25,7 +25,7 @@ export {
   millimetresToInches,
   ouncesToGrams,
 } from './units.ts';
-export { nearestTo, wayBetween, type OnTheGround } from './ground.ts';
+export { METRES_PER_DEGREE, nearestTo, wayBetween, type OnTheGround } from './ground.ts';
 export { dayRange, type DayRange } from './day-range.ts';
 export { calendarDayInSeason, monthDayInSeason, SEASON_HORIZON_DAYS, seasonFirstDay, seasonOf } from './season.ts';
 export type { Text } from './text.ts';

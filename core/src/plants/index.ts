@@ -49,4 +49,4 @@ export {
   type ProfileStage,
   type ProfileWindow,
 } from './profile.ts';
-export { hasModel, lifeOf, NO_LIVES, type NoLife } from './lives.ts';
+export { hasModel, isInvader, lifeOf, NO_LIVES, type NoLife } from './lives.ts';

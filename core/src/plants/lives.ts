@@ -9,6 +9,10 @@ export const hasModel = (life: LifeForm | NoLife): life is LifeForm => !(NO_LIVE
 
 type Kind = Pick<PlantProfile, 'lives' | 'habit' | 'lifeCycle' | 'status'>;
 
+/** By its status, or by how it lives: of such a plant nothing is put back. */
+export const isInvader = (kind: Kind): boolean => kind.status === 'invasive' || INVADERS.includes(lifeOf(kind));
+const INVADERS: readonly (LifeForm | NoLife)[] = ['annualInvader', 'spreadingInvader'];
+
 /** As its profile says, else as its habit and life cycle do. */
 export function lifeOf({ lives, habit, lifeCycle, status }: Kind): LifeForm | NoLife {
   if (lives) return lives;

@@ -49,10 +49,11 @@ export function analyseMatrix(matrix: readonly (readonly number[])[]): MatrixAna
   };
 }
 
-/** λ alone, for whoever asks it of thousands: as `analyseMatrix`, and with its errors. */
+/** λ alone, for whoever asks it of thousands; 0 where nothing lives on. @throws RangeError for a matrix that is none of a projection */
 export function growthOfMatrix(matrix: readonly (readonly number[])[]): number {
   assertProjection(matrix);
-  return dominant(new Matrix(matrix.map((row) => [...row]))).lambda;
+  const { realEigenvalues } = new EigenvalueDecomposition(new Matrix(matrix.map((row) => [...row])));
+  return Math.max(0, ...realEigenvalues);
 }
 
 function assertProjection(matrix: readonly (readonly number[])[]): void {

@@ -108,12 +108,11 @@ export function drawCalibrated({ history, rates: known, posterior }: Calibration
 
 const MOST_HALVINGS = 50;
 const FARTHEST = 6;
-const NEAR_ENOUGH = 1e-7;
 
 /** Rates with another growth: survival moved on the logit scale and births on the log scale, all by as much; as near to it as that can come. */
 export function withGrowth(rates: Rates, lambda: number): Rates {
   let [low, high] = [-FARTHEST, FARTHEST];
-  for (let i = 0; i < MOST_HALVINGS && high - low > NEAR_ENOUGH; i++) {
+  for (let i = 0; i < MOST_HALVINGS && high - low > 1e-9; i++) {
     const middle = (low + high) / 2;
     if (lambdaOf(movedBy(rates, middle)) < lambda) low = middle;
     else high = middle;

@@ -1,8 +1,9 @@
 import type { CountEstimate } from '../counting/index.ts';
+import { Z90 } from '../measure/index.ts';
 import { analyseMatrix } from './analysis.ts';
 import { chanceOf, type Chance } from './chance.ts';
 import { drawCalibrated, type Calibration } from './drawn-rates.ts';
-import { isCounted, projectionMatrix, type Rates, type YearSpread } from './life-history.ts';
+import { isCounted, projectionMatrix, type LifeStage, type Rates, type YearSpread } from './life-history.ts';
 import type { StandPlan } from './plan.ts';
 import { FAN, selectQuantiles } from './quantiles.ts';
 import { compileStand, emptyPlayed, playSlice, SLICE, type Played, type StandModel } from './simulate.ts';
@@ -18,7 +19,6 @@ export interface StandProspect {
   readonly seed: number;
 }
 
-const Z90 = 1.6448536269514722;
 /** Seeds of the slices lie as far apart, so that what is drawn in one is not that of another. */
 const SEED_STEP = 7919;
 
@@ -64,6 +64,10 @@ export function startOf(rates: Rates, counted: number): readonly number[] {
   const share = stableStages.reduce((s, x, i) => s + (isCounted(rates.stages[i]!) ? x : 0), 0);
   return stableStages.map((x) => (share > 0 ? (x * counted) / share : 0));
 }
+
+/** Share of the counted plants that are in some stages, as these stand in the long run; 0–1. */
+export const standingShare = (rates: Rates, stages: readonly LifeStage[]): number =>
+  startOf(rates, 1).reduce((sum, n, i) => sum + (stages.includes(rates.stages[i]!) ? n : 0), 0);
 
 /** What came of a plan, over all runs that were played. */
 export interface FutureTold {

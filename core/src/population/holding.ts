@@ -1,38 +1,21 @@
 import { growthOfMatrix } from './analysis.ts';
 import type { Rates } from './life-history.ts';
 import type { StandPlan } from './plan.ts';
+import { rangeOf, type Range } from './quantiles.ts';
 import { matrixUnder } from './simulate.ts';
 
 /** Growth a year of the mean year under a plan, 1 where it neither grows nor shrinks; 0 where nothing is left. */
-export function growthUnder(rates: Rates, plan: StandPlan): number {
-  const matrix = matrixUnder(rates, plan);
-  try {
-    return growthOfMatrix(matrix);
-  } catch (error) {
-    // Nothing lives on in it: that is what was asked.
-    if (error instanceof RangeError) return 0;
-    throw error;
-  }
-}
-
-export interface HoldingShare {
-  readonly value: number;
-  readonly low: number;
-  readonly high: number;
-}
+export const growthUnder = (rates: Rates, plan: StandPlan): number => growthOfMatrix(matrixUnder(rates, plan));
 
 const HALVINGS = 20;
-const ENDS = 0.05;
 
 /**
  * The share of the plants of a plan's stages that has to be taken every year so that a stand grows no more, with its 90 % range over draws of how it lives;
  * `null` where in most draws not even all of them is enough, as where only leaves are taken.
  * @param draws at least one.
  */
-export function shareThatHolds(draws: readonly Rates[], plan: StandPlan): HoldingShare | null {
-  const shares = draws.map((rates) => holdingIn(rates, plan)).sort((a, b) => a - b);
-  const at = (share: number): number => shares[Math.min(shares.length - 1, Math.floor(share * shares.length))]!;
-  const [low, value, high] = [at(ENDS), at(0.5), at(1 - ENDS)];
+export function shareThatHolds(draws: readonly Rates[], plan: StandPlan): Range | null {
+  const { low, value, high } = rangeOf(draws.map((rates) => holdingIn(rates, plan)));
   return value > 1 ? null : { low, value, high: Math.min(1, high) };
 }
 

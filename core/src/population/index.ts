@@ -4,6 +4,7 @@ export { calibrate, drawCalibrated, likeliestRates, type Calibration } from './d
 export {
   lastingShare,
   playFuture,
+  standingShare,
   startOf,
   tellFuture,
   USUAL_LASTING,
@@ -12,7 +13,7 @@ export {
   type LastingShare,
   type StandProspect,
 } from './future.ts';
-export { seedBankYears, shareThatHolds, type HoldingShare } from './holding.ts';
+export { seedBankYears, shareThatHolds } from './holding.ts';
 export { LIFE_FORMS, LIVES, type LifeForm } from './life-forms.ts';
 export {
   entriesOf,
@@ -24,7 +25,7 @@ export {
   type Rates,
 } from './life-history.ts';
 export { LEAVE_ALONE, type StandPlan, type TakingEffect } from './plan.ts';
-export { FAN, selectQuantiles } from './quantiles.ts';
+export { FAN, rangeOf, selectQuantiles, type Range } from './quantiles.ts';
 export { emptyPlayed, playAll, SLICE, type Played, type StandModel } from './simulate.ts';
 export { growthOf, yearsToDouble, type Growth } from './trend.ts';
 export { whatMatters, type Matters } from './what-matters.ts';

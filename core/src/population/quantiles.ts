@@ -1,6 +1,20 @@
 /** The shares of runs that a fan is drawn at. */
 export const FAN = [0.05, 0.25, 0.5, 0.75, 0.95] as const;
 
+/** A middle with its 90 % range. */
+export interface Range {
+  readonly value: number;
+  readonly low: number;
+  readonly high: number;
+}
+const RANGE = [0.05, 0.5, 0.95] as const;
+
+/** The middle of some draws and its 90 % range. @throws RangeError for no draws. */
+export function rangeOf(draws: readonly number[]): Range {
+  const [low, value, high] = selectQuantiles(Float64Array.from(draws), RANGE) as [number, number, number];
+  return { value, low, high };
+}
+
 /**
  * Order statistics of numbers, by selection: of n numbers the one at place ⌊q (n − 1)⌋ in order, for each q.
  * @param values are put into another order.

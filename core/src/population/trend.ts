@@ -1,4 +1,5 @@
 import { inverse, Matrix } from 'ml-matrix';
+import { Z90 } from '../measure/index.ts';
 
 /** A count of a stand: when, and how many with its 90 % interval. */
 export interface CountAt {
@@ -13,7 +14,6 @@ export interface Growth {
   readonly sdLog: number;
 }
 
-const Z90 = 1.6448536269514722;
 /** No count is surer than this, on the log scale: two people count alike no better (an estimate). */
 const LEAST_COUNT_SD = 0.03;
 /** Spread of true growth between years that is tried, and how likely beforehand: a half-normal of 0.2 (an estimate). */

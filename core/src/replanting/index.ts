@@ -1,10 +1,11 @@
 export {
   livesOf,
+  meanOver,
   putBackPerKilled,
   putInToReach,
   yearsUntilBack,
   type Life,
-  type Range,
+  type PutIn,
   type YearsBack,
 } from './make-up.ts';
 export { priorOf, shareOf, survivalSeen, type SeenCohort, type Survival } from './survival.ts';

@@ -4,15 +4,16 @@ import {
   chanceOf,
   drawCalibrated,
   projectionMatrix,
+  rangeOf,
   type Calibration,
   type LifeStage,
+  type Range,
   type Rates,
 } from '../population/index.ts';
 import { shareAt, type Survival } from './survival.ts';
 
-/** Draws of all that is not known: 5 and 95 in a hundred are the third from either end. */
-const DRAWS = 59;
-const ENDS = 0.05;
+/** Draws of all that is not known: 5 and 95 in a hundred are the fourth from either end. */
+const DRAWS = 61;
 /** Nobody waits longer. */
 const MOST_YEARS = 60;
 
@@ -46,18 +47,6 @@ export function livesOf(calibration: Calibration, seed: number): readonly Life[]
   });
 }
 
-/** A middle with its 90 % range. */
-export interface Range {
-  readonly value: number;
-  readonly low: number;
-  readonly high: number;
-}
-function rangeOf(values: readonly number[]): Range {
-  const sorted = [...values].sort((a, b) => a - b);
-  const at = (share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
-  return { value: at(0.5), low: at(ENDS), high: at(1 - ENDS) };
-}
-
 const placeOf = ({ stages }: Rates, stage: LifeStage): number => {
   const at = stages.indexOf(stage);
   if (at < 0) throw new RangeError(`the life has no stage "${stage}"`);
@@ -65,7 +54,7 @@ const placeOf = ({ stages }: Rates, stage: LifeStage): number => {
 };
 
 /** The mean over some stages, each counting as it stands in the long run. */
-function meanOver(
+export function meanOver(
   { rates, stableStages }: Pick<Life, 'rates' | 'stableStages'>,
   of: readonly LifeStage[],
   x: readonly number[],
@@ -131,6 +120,11 @@ export function yearsUntilBack(lives: readonly Life[], { grown, killed, from, pu
   return { value: orNever(value), low: orNever(low), high: orNever(high) };
 }
 
+type Matrix = Life['matrix'];
+/** A year on, by the mean of good and bad years. */
+const yearOn = (matrix: Matrix, stand: readonly number[]): number[] =>
+  matrix.map((row) => row.reduce((sum, a, j) => sum + a * stand[j]!, 0));
+
 function yearsIn({ rates, matrix, stableStages, chance }: Life, { grown, killed, from, putIn }: SetBack): number {
   const places = from.map((s) => placeOf(rates, s));
   const standing = places.reduce((sum, i) => sum + stableStages[i]!, 0);
@@ -139,7 +133,7 @@ function yearsIn({ rates, matrix, stableStages, chance }: Life, { grown, killed,
   for (let years = 0; years <= MOST_YEARS; years++) {
     const now = places.reduce((sum, i) => sum + stand[i]!, 0);
     if (now >= grown * (1 - 1e-9)) return years;
-    stand = matrix.map((row) => row.reduce((sum, a, j) => sum + a * stand[j]!, 0));
+    stand = yearOn(matrix, stand);
     if (years > 0) continue;
     for (const { number, into, survival } of putIn) stand[placeOf(rates, into)]! += number * shareAt(survival, chance);
   }
@@ -169,7 +163,7 @@ export function putInToReach(
   if (!(years >= 1)) throw new RangeError('what is put in now stands in a year at the earliest');
   const after = (life: Life, start: readonly number[], steps: number): number => {
     let stand = [...start];
-    for (let i = 0; i < steps; i++) stand = life.matrix.map((row) => row.reduce((sum, a, j) => sum + a * stand[j]!, 0));
+    for (let i = 0; i < steps; i++) stand = yearOn(life.matrix, stand);
     return from.reduce((sum, s) => sum + stand[placeOf(life.rates, s)]!, 0);
   };
   return rangeOf(

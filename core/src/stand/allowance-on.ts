@@ -6,9 +6,10 @@ import { seasonOf, type DayNumber } from '../measure/index.ts';
 import type { PlantProfile, ProfilePart } from '../plants/index.ts';
 import { freeOn, nextFree } from '../tide/index.ts';
 import type { WindowForecast } from '../windows/index.ts';
-import { rulesOn, seasonStartsOn, type Book } from './book.ts';
+import { datedRulesOn, seasonStartsOn, type Book } from './book.ts';
 import { ceilingsOf, spentBy } from './ceilings.ts';
-import { countOn, type RecordedCount } from './counts.ts';
+import { countOn } from './count-on.ts';
+import type { RecordedCount } from './counts.ts';
 import { standGround } from './ground.ts';
 import { identityOn } from './identity-standing.ts';
 import { locksOn } from './locks.ts';
@@ -41,7 +42,7 @@ export function allowanceOn(book: Book, seasons: Seasons, part: ProfilePart, ask
   const { profile, record } = book;
   const { window, day, takesUpTo = day } = asked;
   const from = firstDayOf(window, seasonStartsOn(book, window.season));
-  const count = countOn(record, day);
+  const count = countOn(book, day);
   const spending = [part.key, ...spentBy(profile, part.key)];
   const spends = (t: RecordedTake): boolean => t.day >= from && t.day <= takesUpTo && spending.includes(t.part);
   const takes = record.takes.filter(spends);
@@ -79,14 +80,15 @@ function ceilingsThere(
   { window, day, clearance = null, checkedAgainst, tried = false, from, wrongYear }: There,
 ): ReturnType<typeof ceilingsOf> {
   const { stand, place, profile, record } = book;
-  const houseRules = rulesOn(book.rules, day);
+  const dated = datedRulesOn(book.rules, day);
+  const houseRules = dated.map((r) => r.rule);
   const startsOn = (season: number): DayNumber => seasonStartsOn(book, season);
   const earlier = record.takes.filter((t) => t.part === part.key && t.day < from).at(-1);
   return ceilingsOf({
     profile,
     part,
     patch: place,
-    houseRules,
+    houseRules: dated,
     day,
     clearance,
     checkedAgainst: checkedAgainst ?? null,

@@ -12,6 +12,8 @@ export interface CeilingView {
   readonly shareOfPlants: number | null;
   readonly perPlant: number | null;
   readonly binding: boolean;
+  /** Why it was chosen, where somebody said. */
+  readonly because?: string;
 }
 
 /** A step of the sum: what is left after it, and the rule that made it. */
@@ -64,6 +66,7 @@ export function viewAllowance(allowance: Allowance, part: ProfilePart): Allowanc
       shareOfPlants: c.shareOfPlants,
       perPlant: c.perPlant,
       binding: c === binding,
+      ...(c.because ? { because: c.because } : {}),
     })),
     steps: steps.map(({ kind, ceiling, plants, perPlant, amount }): StepView => ({
       kind,

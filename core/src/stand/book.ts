@@ -29,6 +29,8 @@ export interface DatedRule {
   readonly rule: HouseRule;
   readonly since: IsoDay;
   readonly until: IsoDay | null;
+  /** Why, in the words of whoever set it. */
+  readonly reason?: string;
 }
 
 /** What the group's sightings of seasons before say of a stand. */
@@ -88,8 +90,12 @@ export const seasonNow = ({ profile, place }: Pick<Book, 'profile' | 'place'>, d
 export const seasonStartsOn = ({ profile, place }: Pick<Book, 'profile' | 'place'>, season: number): DayNumber =>
   seasonFirstDay(season, profile.seasonStart, place.latitudeDeg);
 
-/** House rules in force on a day. */
-export function rulesOn(rules: readonly DatedRule[], day: DayNumber): readonly HouseRule[] {
+/** House rules in force on a day, with why they were set. */
+export function datedRulesOn(rules: readonly DatedRule[], day: DayNumber): readonly DatedRule[] {
   const iso = isoDay(day);
-  return rules.filter((r) => r.since <= iso && (r.until === null || r.until > iso)).map((r) => r.rule);
+  return rules.filter((r) => r.since <= iso && (r.until === null || r.until > iso));
 }
+
+/** House rules in force on a day. */
+export const rulesOn = (rules: readonly DatedRule[], day: DayNumber): readonly HouseRule[] =>
+  datedRulesOn(rules, day).map((r) => r.rule);

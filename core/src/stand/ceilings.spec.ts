@@ -19,6 +19,7 @@ const standings = (
 const NO_LOCKS: Locks = { seen: null, shut: [], pieceByPiece: [], apart: 'always', inseparable: false, early: false };
 const profileOf = (key: string) => CATALOGUE.find((p) => p.key === key)!;
 const day = dayNumber('2026-05-15');
+const inForce = (...rules: HouseRule[]) => rules.map((rule) => ({ rule }));
 const freeGround = {
   substrate: 'loam',
   canopy: 'open',
@@ -172,7 +173,7 @@ describe('the ceilings on a part', () => {
     expect(as('none', ['Colchicum autumnale', 'Convallaria majalis'])).to.deep.equal(['leafByLeaf']);
   });
   it('are none of the rules that only say how a thing is settled', () => {
-    const houseRules: HouseRule[] = [{ kind: 'secondPerson' }, { kind: 'searchHolds', years: 2 }];
+    const houseRules = inForce({ kind: 'secondPerson' }, { kind: 'searchHolds', years: 2 });
     expect(kinds(facts('nettle', 'tip', { houseRules }))).to.deep.equal(kinds(facts('nettle', 'tip')));
   });
   it('rest a stand up to and with the named day, and close poisoned ground', () => {
@@ -184,7 +185,7 @@ describe('the ceilings on a part', () => {
     expect(kinds(facts('nettle', 'tip', { ground: { hazards: ['ticks'] } }))).not.to.include('stand:contaminated');
   });
   it('rest a stand for years after the last take', () => {
-    const houseRules: HouseRule[] = [{ kind: 'restYears', years: 2 }];
+    const houseRules = inForce({ kind: 'restYears', years: 2 });
     const rest = (lastTakenSeason: number | null) =>
       ceilingsOf(facts('nettle', 'tip', { houseRules, lastTakenSeason })).find((c) => c.source === 'houseRule');
     expect(rest(2024)?.rule).to.deep.equal({ kind: 'rest', until: dayNumber('2026-12-31') });
@@ -212,14 +213,16 @@ describe('the ceilings on a part', () => {
 
 describe('a plan of the bench that was chosen', () => {
   const plan = (over: Partial<Extract<HouseRule, { kind: 'plan' }>> = {}): HouseRule => ({
-    ...{ kind: 'plan', part: 'root', share: 0.05, everyYears: 1, because: 'few flower' },
+    ...{ kind: 'plan', part: 'root', share: 0.05, everyYears: 1 },
     ...over,
   });
   const kinds = (part: string, rule: HouseRule, lastTakenSeason: number | null = null) =>
-    ceilingsOf(facts('valerian', part, { houseRules: [rule], sinceYear: 2010, lastTakenSeason }))
+    ceilingsOf(
+      facts('valerian', part, { houseRules: [{ rule, reason: 'few flower' }], sinceYear: 2010, lastTakenSeason }),
+    )
       .filter((c) => c.source === 'houseRule')
       .map((c) => c.rule);
-  it('holds for its part alone, with why it was chosen', () => {
+  it('holds for its part alone', () => {
     expect(kinds('root', plan())).to.deep.equal([plan()]);
     expect(kinds('flower', plan())).to.deep.equal([]);
   });
@@ -229,5 +232,21 @@ describe('a plan of the bench that was chosen', () => {
     expect(rested[1]).to.deep.include({ until: dayNumber('2027-01-01') - 1 });
     expect(kinds('root', plan({ everyYears: 2 }), 2024).map((r) => r.kind)).to.deep.equal(['plan']);
     expect(kinds('root', plan(), 2025).map((r) => r.kind)).to.deep.equal(['plan']);
+  });
+  it('says why it was chosen, as every rule does that somebody gave a reason', () => {
+    const because = (reason?: string) =>
+      ceilingsOf(
+        facts('valerian', 'root', {
+          houseRules: [
+            { rule: plan({ everyYears: 3 }), ...(reason === undefined ? {} : { reason }) },
+            { rule: { kind: 'matureOnly' }, reason: '' },
+          ],
+          lastTakenSeason: 2025,
+        }),
+      )
+        .filter((c) => c.source === 'houseRule')
+        .map((c) => c.because);
+    expect(because('few flower')).to.deep.equal(['few flower', 'few flower', undefined]);
+    expect(because()).to.deep.equal([undefined, undefined, undefined]);
   });
 });

@@ -3,7 +3,7 @@ import type { Ceiling, CeilingRule, HouseRule } from '../allowance/index.ts';
 import type { Clearance, IdentityStatus } from '../identity/index.ts';
 import { dayNumber, monthDayIn, yearOf, type DayNumber, type Text } from '../measure/index.ts';
 import { lookAlikesUnnamed, type PartKey, type PlantProfile, type ProfilePart } from '../plants/index.ts';
-import type { BookPlace } from './book.ts';
+import type { BookPlace, DatedRule } from './book.ts';
 import type { Locks } from './locks.ts';
 import type { LookAlikeStanding } from './look-alikes.ts';
 import { CONTAMINATING, type PatchFacts } from './place.ts';
@@ -23,7 +23,7 @@ export interface CeilingFacts {
   readonly clearance: Clearance | null;
   /** Of a take: the look-alikes that every piece was held against, by scientific name; `null`: nothing was taken yet. */
   readonly checkedAgainst: readonly string[] | null;
-  readonly houseRules: readonly HouseRule[];
+  readonly houseRules: readonly Pick<DatedRule, 'rule' | 'reason'>[];
   readonly season: number;
   readonly day: DayNumber;
   /** Season of the last take of this part before this season. */
@@ -147,15 +147,25 @@ function ofStand({
 }
 
 function ofHouse(facts: CeilingFacts): Ceiling[] {
-  return facts.houseRules.flatMap((rule): Ceiling[] => {
-    if (rule.kind === 'secondPerson' || rule.kind === 'searchHolds') return [];
-    if (rule.kind === 'plan') {
-      if (rule.part !== facts.part.key) return [];
-      return [{ source: 'houseRule', rule }, ...restAfter(facts, rule.everyYears - 1, 'houseRule')];
-    }
-    if (rule.kind !== 'restYears') return [{ source: 'houseRule', rule }];
-    return restAfter(facts, rule.years, 'houseRule');
-  });
+  return facts.houseRules.flatMap(({ rule, reason }): Ceiling[] =>
+    ceilingsOfRule(facts, rule).map((c) => (reason ? { ...c, because: reason } : c)),
+  );
+}
+
+function ceilingsOfRule(facts: CeilingFacts, rule: HouseRule): readonly Ceiling[] {
+  switch (rule.kind) {
+    case 'secondPerson':
+    case 'searchHolds':
+      return [];
+    case 'restYears':
+      return restAfter(facts, rule.years, 'houseRule');
+    case 'plan':
+      return rule.part === facts.part.key
+        ? [{ source: 'houseRule', rule }, ...restAfter(facts, rule.everyYears - 1, 'houseRule')]
+        : [];
+    default:
+      return [{ source: 'houseRule', rule }];
+  }
 }
 
 /** So many seasons of rest after the last one in which the part was taken. */

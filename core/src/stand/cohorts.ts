@@ -13,11 +13,11 @@ import {
   type Survival,
 } from '../replanting/index.ts';
 import type { Book } from './book.ts';
+import { DAYS_PER_YEAR } from './future.ts';
 import type { RecordedCheck, RecordedPlanting } from './record.ts';
 
 export type PlantedBook = Pick<Book, 'profile' | 'record' | 'place'> & { readonly stand: Pick<Book['stand'], 'id'> };
 
-export const DAYS_PER_YEAR = 365.25;
 /** A cohort that was looked at after so many days has come through its first year, or not. */
 const A_YEAR_ON = 300;
 const FIRST_MONTH = 30;
@@ -29,7 +29,7 @@ const EARLY_DAYS = 21;
 const MOST_YEARS_FOLLOWED = 10;
 
 /** Plants put in together, and what was seen of them. */
-export interface Cohort extends Omit<RecordedPlanting, 'takeId'> {
+export interface Cohort extends RecordedPlanting {
   readonly checks: readonly RecordedCheck[];
   /** At the last look; `null`: nobody has looked. */
   readonly alive: number | null;
@@ -100,7 +100,7 @@ export function cohortsOn(book: PlantedBook, day: DayNumber): readonly Cohort[] 
   const rates = hasModel(life) ? usualRates(life) : null;
   return record.plantings
     .filter((p) => p.day <= day)
-    .map(({ takeId: _, ...planting }) => {
+    .map((planting) => {
       const checks = checksOf(record, planting.id, day);
       const last = checks.at(-1);
       return {
@@ -110,7 +110,7 @@ export function cohortsOn(book: PlantedBook, day: DayNumber): readonly Cohort[] 
         toFlower: rates
           ? toFlowerOf(planting, last ?? null, { rates, survival: survivalOf(book, planting.way, day) })
           : 0,
-        due: dueOf({ ...planting, takeId: null }, checks, place.latitudeDeg),
+        due: dueOf(planting, checks, place.latitudeDeg),
       };
     });
 }

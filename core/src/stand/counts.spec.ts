@@ -1,6 +1,7 @@
 import { expect } from 'chai';
-import { countOf, countOn } from './counts.ts';
 import { allowanceOn } from './allowance-on.ts';
+import { countOn } from './count-on.ts';
+import { countOf } from './counts.ts';
 import { bookOf, counted, entry, on, profileOf, seasonsWith, took, windowFrom } from './made-book.ts';
 import type { RecordEntry } from './record.ts';
 
@@ -8,7 +9,7 @@ const byEye = (day: string): RecordEntry => entry('census', day, { method: 'eye'
 const squares = (day: string, counts: readonly number[], over: object = {}): RecordEntry =>
   entry('census', day, { method: 'quadrats', counts, quadratAreaM2: 1, standAreaM2: 60, ...over });
 const TODAY = on('2026-05-15');
-const reckoned = (...entries: RecordEntry[]) => countOn(bookOf('nettle', { entries }).record, TODAY);
+const reckoned = (...entries: RecordEntry[]) => countOn(bookOf('nettle', { entries }), TODAY);
 
 describe('the count that is reckoned with', () => {
   it('is the last one by the day', () => {
@@ -37,6 +38,9 @@ describe('the count that is reckoned with', () => {
     const killing = took('2026-05-05', 3, { part: 'tip', plants: 3, killed: 3 });
     expect(of(byEye('2026-05-02'), killing)).to.deep.equal([]);
     expect(of(byEye('2026-05-02'), took('2026-05-05', 3, { part: 'tip', plants: 3 }))).to.deep.equal(['eye']);
+    // Nobody said how many died, of a part whose taking kills.
+    const roots = [byEye('2026-05-02'), took('2026-05-05', 3, { part: 'root', plants: 3 }), last];
+    expect(countOn(bookOf('valerian', { entries: roots }), TODAY)!.weighedWith).to.deep.equal([]);
   });
   it('is never below what was counted plant by plant, and nothing where the last count found nothing', () => {
     const { plants } = reckoned(counted('2026-05-02', 700), squares('2026-05-10', [5, 4, 6]))!;

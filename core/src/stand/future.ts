@@ -7,7 +7,7 @@ import {
   LEAVE_ALONE,
   likeliestRates,
   LIVES,
-  startOf,
+  standingShare,
   type Growth,
   type LifeForm,
   type LifeStage,
@@ -16,7 +16,8 @@ import {
   type TakingEffect,
 } from '../population/index.ts';
 import type { Book } from './book.ts';
-import { countOn, type RecordedCount } from './counts.ts';
+import { countOn } from './count-on.ts';
+import type { RecordedCount } from './counts.ts';
 import { killedBy } from './takes.ts';
 
 type Known = Pick<Book, 'profile' | 'record'> & { readonly stand: Pick<Book['stand'], 'id'> };
@@ -38,7 +39,7 @@ export interface StandFuture {
 
 /** Where nobody said how many the place carries, it is taken to carry so many times what stands there now. An estimate. */
 const USUAL_ROOM = 2;
-const DAYS_PER_YEAR = 365.25;
+export const DAYS_PER_YEAR = 365.25;
 
 /**
  * All that a stand's future hangs on, as known on a day: its last count, its growth as its counts show it (what takes killed put back), and the
@@ -48,7 +49,7 @@ export function futureOn({ profile, record, stand }: Known, day: DayNumber): Sta
   const life = lifeOf(profile);
   if (!hasModel(life)) return { none: life };
   const counts = record.counts.filter((c) => c.day <= day && c.plants.value > 0);
-  const count = countOn({ ...record, counts }, day);
+  const count = countOn({ profile, record: { ...record, counts } }, day);
   if (!count) return { none: 'noCount' };
   const counted = growthOf(counts.map((c) => ({ years: c.day / DAYS_PER_YEAR, ...c.plants })));
   const killedShare = killedEachYear({ profile, record, stand }, counts);
@@ -166,8 +167,5 @@ export function shareTakenOfLate(
 const MOST_SEASONS = 5;
 
 /** Share of the counted plants that are in the stages from which a part is taken, as the stages stand in the long run; 0–1. */
-export function grownShare({ life, prospect }: Pick<StandFuture, 'life' | 'prospect'>, part: ProfilePart): number {
-  const rates = likeliestRates(prospect.calibration);
-  const from = stagesTakenFrom(life, part);
-  return startOf(rates, 1).reduce((sum, n, i) => sum + (from.includes(rates.stages[i]!) ? n : 0), 0);
-}
+export const grownShare = ({ life, prospect }: Pick<StandFuture, 'life' | 'prospect'>, part: ProfilePart): number =>
+  standingShare(likeliestRates(prospect.calibration), stagesTakenFrom(life, part));

@@ -2,6 +2,7 @@ export { allowanceOn, isDug, type Asked } from './allowance-on.ts';
 export { DAY_SECTIONS, NEAR_SECTIONS, sectionOf, type DaySection } from './day-section.ts';
 export { viewAllowance, type AllowanceView, type CeilingView, type StepView } from './allowance-view.ts';
 export {
+  datedRulesOn,
   rulesOn,
   seasonNow,
   seasonStartsOn,
@@ -74,10 +75,10 @@ export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sight
 export { siteOf, spotOf } from './site.ts';
 export { inUnit } from './takes.ts';
 export { effectOf, futureOn, grownShare, shareTakenOfLate, takingPlan, type StandFuture } from './future.ts';
-export { countOf, countOn, type CountOnDay } from './counts.ts';
+export { countOn } from './count-on.ts';
+export { countOf } from './counts.ts';
 export { cohortsOn, type Cohort } from './cohorts.ts';
 export {
-  isInvader,
   plantingBar,
   puttingBackOn,
   type NoPuttingBack,

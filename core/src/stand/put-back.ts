@@ -1,18 +1,20 @@
 // What was put back at a stand, what is still owed to it, and by what ways that can be made up.
 import type { DayNumber } from '../measure/index.ts';
-import { hasModel, lifeOf, type NoLife, type PlantProfile, type ProfilePart } from '../plants/index.ts';
+import { hasModel, isInvader, lifeOf, type NoLife, type PlantProfile, type ProfilePart } from '../plants/index.ts';
 import {
   calibrate,
   likeliestRates,
   LIVES,
+  standingShare,
   startOf,
-  type LifeForm,
   type LifeStage,
+  type Range,
   type Rates,
 } from '../population/index.ts';
 import {
   chanceToFlower,
   livesOf,
+  meanOver,
   plantingWaysOf,
   putBackPerKilled,
   shareOf,
@@ -20,11 +22,10 @@ import {
   yearsToFlower,
   type Life,
   type PlantingWay,
-  type Range,
   type Survival,
 } from '../replanting/index.ts';
-import { cohortsOn, DAYS_PER_YEAR, survivalOf, type Cohort, type PlantedBook } from './cohorts.ts';
-import { futureOn, seedOf, stagesTakenFrom } from './future.ts';
+import { cohortsOn, survivalOf, type PlantedBook } from './cohorts.ts';
+import { DAYS_PER_YEAR, futureOn, seedOf, stagesTakenFrom } from './future.ts';
 import { killedBy } from './takes.ts';
 
 /** What was killed longer ago than this the stand has made up for, or its count shows that it has not. */
@@ -46,8 +47,6 @@ export interface WayAdvice {
 export type NoPuttingBack = NoLife | 'invader';
 
 export interface PuttingBack {
-  readonly life: LifeForm;
-  readonly cohorts: readonly Cohort[];
   /** Over the last years: plants killed by takes, and how many of them were to flower or did. */
   readonly killed: number;
   readonly killedToFlower: number;
@@ -79,17 +78,15 @@ export function puttingBackOn(book: PlantedBook, day: DayNumber): PuttingBack | 
   const from = stagesTakenFrom(life, killingPart(profile));
   const lives = livesOf(calibration, seedOf(stand.id));
   const since = day - OWED_FOR_YEARS * DAYS_PER_YEAR;
-  const lately = cohortsOn(book, day);
-  const recent = lately.filter((c) => c.day >= since);
+  const recent = cohortsOn(book, day).filter((c) => c.day >= since);
   const killed = record.takes
     .filter((t) => t.day >= since && t.day <= day)
     .reduce((sum, t) => sum + killedBy(profile, t), 0);
-  const each = flowersOf(rates, from);
+  // Of the plants that are taken from so many come to flower, or do.
+  const each = meanOver({ rates, stableStages: startOf(rates, 1) }, from, chanceToFlower(rates));
   const toFlower = recent.reduce((sum, c) => sum + c.toFlower, 0);
   const count = known?.count.plants.value ?? null;
   return {
-    life,
-    cohorts: lately,
     killed,
     killedToFlower: killed * each,
     putIn: recent.reduce((sum, c) => sum + c.number, 0),
@@ -97,7 +94,7 @@ export function puttingBackOn(book: PlantedBook, day: DayNumber): PuttingBack | 
     owed: Math.max(0, killed - toFlower / each),
     years: OWED_FOR_YEARS,
     ways: plantingWaysOf(life).map((way) => adviceOn(way, { book, day, lives, rates, from })),
-    grown: count === null ? null : grownOf(rates, count, from),
+    grown: count === null ? null : count * standingShare(rates, from),
     from,
     lives,
   };
@@ -139,20 +136,6 @@ function adviceOn(
 /** What was put in is in its stage a year on. */
 const addOne = (years: number | null): number | null => (years === null ? null : years + 1);
 
-/** Grown plants among so many counted, as the stages stand in the long run. */
-function grownOf(rates: Rates, count: number, from: readonly LifeStage[]): number {
-  return startOf(rates, count).reduce((sum, n, i) => sum + (from.includes(rates.stages[i]!) ? n : 0), 0);
-}
-
-/** Share of the plants of some stages that come to flower, or do. */
-function flowersOf(rates: Rates, from: readonly LifeStage[]): number {
-  const standing = startOf(rates, 1);
-  const chance = chanceToFlower(rates);
-  const of = rates.stages.flatMap((s, i) => (from.includes(s) ? [i] : []));
-  const all = of.reduce((sum, i) => sum + standing[i]!, 0);
-  return of.reduce((sum, i) => sum + standing[i]! * chance[i]!, 0) / all;
-}
-
 /** Why something may not be planted at a stand. */
 export type PlantingBar = 'invader' | 'wildToGarden';
 /** Plants under pressure are not taken from the wild into a garden; the other way round they may go. */
@@ -163,15 +146,9 @@ const UNDER_PRESSURE: readonly PlantProfile['status'][] = ['protected', 'atRisk'
  * @param fromWild what is put in comes from a stand that is not tended; `null`: from none.
  */
 export function plantingBar(
-  profile: Pick<PlantProfile, 'status' | 'lives' | 'habit' | 'lifeCycle'>,
+  profile: Parameters<typeof isInvader>[0],
   { isTended, fromWild }: { readonly isTended: boolean; readonly fromWild: boolean },
 ): PlantingBar | null {
   if (isInvader(profile)) return 'invader';
   return isTended && fromWild && UNDER_PRESSURE.includes(profile.status) ? 'wildToGarden' : null;
-}
-
-/** By its profile, or by how it lives. */
-export function isInvader(profile: Pick<PlantProfile, 'status' | 'lives' | 'habit' | 'lifeCycle'>): boolean {
-  const life = lifeOf(profile);
-  return profile.status === 'invasive' || (hasModel(life) && plantingWaysOf(life).length === 0);
 }

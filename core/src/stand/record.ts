@@ -111,12 +111,14 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     if (replaced.has(entry.id)) continue;
     // One row that should never have been stored must not take its stand down, and a group with it.
     try {
-      note(record, entry, latest);
+      note(record, entry);
     } catch (error) {
       if (!(error instanceof RangeError)) throw error;
       record.unreadable.push(entry.id);
     }
   }
+  // A look is at a planting as it is after all its corrections.
+  record.plantingChecks = record.plantingChecks.map((c) => ({ ...c, plantingId: latest(c.plantingId) }));
   record.cuts = cutsOf(record);
   record.windowsKey = windowsKeyOf(record);
   return record;
@@ -125,17 +127,16 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
 type Noted = { -readonly [K in keyof Omit<StandRecord, 'cuts' | 'windowsKey'>]: StandRecord[K][number][] };
 
 /** Takes one entry into the record. @throws RangeError for one that says what cannot be */
-function note(record: Noted, entry: RecordEntry, latest: About['latest']): void {
+function note(record: Noted, entry: RecordEntry): void {
   const day = dayNumber(entry.day);
   if (entry.day < `${FIRST_YEAR}-01-01`) throw new RangeError(`a day before all records: ${entry.day}`);
   // The kind says which body it is; the contract's schema checked it on the way in.
   const noting = NOTING[entry.kind] as ((record: Noted, body: unknown, about: About) => void) | null;
-  noting?.(record, entry.body, { id: entry.id, day, by: entry.by, byId: entry.byId, latest });
+  noting?.(record, entry.body, { id: entry.id, day, by: entry.by, byId: entry.byId });
 }
 
 interface About extends Pick<RecordEntry, 'id' | 'by' | 'byId'> {
   readonly day: DayNumber;
-  readonly latest: (id: string) => string;
 }
 
 /** What each kind of entry leaves in the record; `null`: nothing. */
@@ -152,13 +153,11 @@ const NOTING: { readonly [K in EntryKind]: ((record: Noted, body: EntryBodies[K]
   },
   loss: (record, { share, cause }, { day }) => void record.losses.push({ day, share, cause }),
   planting: (record, body, { id, day, by }) => void record.plantings.push({ id, day, by, ...body }),
-  plantingCheck: (record, body, { id, day, latest }) =>
-    void record.plantingChecks.push({ id, day, ...body, plantingId: latest(body.plantingId) }),
+  plantingCheck: (record, body, { id, day }) => void record.plantingChecks.push({ id, day, ...body }),
   measurement: (record, body, { day }) => void record.measured.push({ day, ...body }),
   search: (record, { lookedFor, plantKey, found, deadly }, { day }) =>
     void record.searches.push({ day, lookedFor, plantKey, found, deadly }),
-  identity: (record, { leftOpen: _, ...said }, { latest: _l, ...about }) =>
-    void record.identities.push({ ...about, ...said }),
+  identity: (record, { leftOpen: _, ...said }, about) => void record.identities.push({ ...about, ...said }),
   awaited: (record, { sign, due, note: said }, { id, day }) =>
     void record.awaited.push({ id, day, sign, due: dayNumber(due), note: said }),
   ground: (record, { frozen }, { day }) => void record.ground.push({ day, frozen }),

@@ -3,7 +3,7 @@ import type { StandKit, StandView } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
 import { outlooksFor, seasonsOf, standDay, unpackBook } from '@emberfield/core/stand';
 import { openedGroup } from '../testing/opened-group.ts';
-import { entryOf, takeBody } from '../testing/test-server.ts';
+import { entryOf, takeBody, type Person } from '../testing/test-server.ts';
 
 /** What a device says of a day, from nothing but the kit it was given. */
 function onTheDevice({ book: packed, clearance }: StandKit, iso: string) {
@@ -46,6 +46,9 @@ describe('a stand’s kit', () => {
   });
   it('says of a secret place only about where it is, to whoever is not to know', async () => {
     const place = await group.stand('elder', { patch: { secret: true, heightM: 137 } });
+    const other = await group.stand('elder');
+    const rule = { on: true, rule: { kind: 'matureOnly' }, standId: place.standId, reason: 'the weir is young' };
+    await group.ask('put', 'rules').send(rule).expect(200);
     await group.tell(
       entryOf(place, 'identity', {
         status: 'provisional',
@@ -56,17 +59,29 @@ describe('a stand’s kit', () => {
         note: 'left of the weir',
       }),
       entryOf(place, 'awaited', { sign: 'smell', due: '2026-06-01', note: 'back to the weir' }),
-      entryOf(place, 'planting', { ...planted, note: 'under the weir' }),
+      entryOf(place, 'planting', {
+        ...planted,
+        source: 'otherStand',
+        fromStandId: other.standId,
+        note: 'under the weir',
+      }),
     );
     const path = `stands/${place.standId}/kit`;
-    const [keeper, watcher] = [
-      await group.get<StandKit>(path),
-      await group.get<StandKit>(path, await group.join('watcher')),
-    ];
+    const watching = await group.join('watcher');
+    const [keeper, watcher] = [await group.get<StandKit>(path), await group.get<StandKit>(path, watching)];
     expect(keeper.book.place.heightM).to.equal(137);
     expect(JSON.stringify(keeper.book.record)).to.contain('left of the weir');
     expect(JSON.stringify(watcher.book.record)).not.to.contain('weir');
     expect(watcher.book.record.plantings).to.have.length(1);
+    expect(JSON.stringify(watcher.book)).not.to.contain('weir').and.not.to.contain(other.standId);
+    // Nor do the page and its record.
+    const page = (who?: Person) => group.get<StandView>(`stands/${place.standId}`, who).then((v) => JSON.stringify(v));
+    expect(await page())
+      .to.contain('the weir is young')
+      .and.to.contain(other.standId);
+    expect(await page(watching))
+      .not.to.contain('weir')
+      .and.not.to.contain(other.standId);
     expect(watcher.book.place).to.include({ heightM: 150, longitudeDeg: -29.99, latitudeDeg: 46.01 });
   });
 });

@@ -8,6 +8,7 @@ import SproutIcon from '../kit/SproutIcon.vue';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
 import MoreDrawer from './MoreDrawer.vue';
+import { MORE_VIEWS } from './shortcuts.ts';
 
 /** On the phone: the four views of every day under the thumb, the others behind a fifth. */
 const words = useWords();
@@ -15,7 +16,7 @@ const route = useRoute();
 const { dayQuery } = useDay();
 const more = ref(false);
 const DAILY = ['hearth', 'year', 'ground', 'plants'] as const;
-const elsewhere = computed(() => ['wants', 'weather', 'group', 'files', 'proof', 'help'].includes(String(route.name)));
+const elsewhere = computed(() => MORE_VIEWS.some((v) => v === route.name));
 const glowing = { state: 'glowing', quality: 0.5, daysLeft: 9 } as const;
 </script>
 

@@ -8,6 +8,7 @@ import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import LanguageChoice from './LanguageChoice.vue';
 import LightChoice from './LightChoice.vue';
+import { MORE_VIEWS } from './shortcuts.ts';
 import { useSignOut } from './use-sign-out.ts';
 
 /** On the phone: the views of other days, the light of this device, and the way out. */
@@ -17,13 +18,12 @@ const session = useSession();
 const signOut = useSignOut();
 const { group, choose } = useGroup();
 const groups = computed(() => session.data.value?.groups ?? []);
-const VIEWS = ['wants', 'weather', 'group', 'proof', 'files', 'identify', 'help'] as const;
 </script>
 
 <template>
   <SidePanel v-model:open="open" side="bottom" :title="words.t('nav.more')">
     <nav :aria-label="words.t('nav.more')">
-      <RouterLink v-for="v in VIEWS" :key="v" :to="{ name: v }" @click="open = false">{{
+      <RouterLink v-for="v in MORE_VIEWS" :key="v" :to="{ name: v }" @click="open = false">{{
         words.t(`nav.${v}`)
       }}</RouterLink>
     </nav>

@@ -1,6 +1,6 @@
 import { plainLetters, type Translate } from '@emberfield/words';
 import { groupTabs } from '../people/group-tabs.ts';
-import { VIEWS } from './shortcuts.ts';
+import { MORE_VIEWS, VIEWS } from './shortcuts.ts';
 
 /** A view, or a tab of one, as the search finds it. */
 export interface FoundView {
@@ -11,7 +11,8 @@ export interface FoundView {
   readonly tab?: string;
 }
 
-const MORE_VIEWS = ['wants', 'proof', 'files', 'identify', 'help', 'walk', 'newPatch'] as const;
+/** What one begins, besides the views. */
+const BEGUN = ['walk', 'newPatch'] as const;
 
 /** The views of which a word begins with what was typed. They are no part of what the server knows. */
 export function viewsCalled(typed: string, t: Translate, isKeeper: boolean): readonly FoundView[] {
@@ -19,7 +20,7 @@ export function viewsCalled(typed: string, t: Translate, isKeeper: boolean): rea
   if (asked === '') return [];
   const group = t('nav.group');
   const all: readonly FoundView[] = [
-    ...[...VIEWS.map((v) => v.name), ...MORE_VIEWS].map((name) => ({
+    ...[...new Set([...VIEWS.map((v) => v.name), ...MORE_VIEWS, ...BEGUN])].map((name) => ({
       name,
       label: t(name === 'walk' || name === 'newPatch' ? `log.${name}` : `nav.${name}`),
       detail: '',

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Button, Form, Textarea } from 'ant-design-vue';
 import { ref } from 'vue';
-import { ROUTES, setRuleSchema, type HouseRule, type PartKey, type SetRule } from '@emberfield/contract';
+import { ROUTES, setRuleSchema, type PartKey, type SetRule } from '@emberfield/contract';
+import type { DatedRule } from '@emberfield/core/stand';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -19,13 +20,13 @@ const props = defineProps<{
   share: number;
   everyYears: number;
   /** The plan that is in force for the part now. */
-  before: Extract<HouseRule, { kind: 'plan' }> | undefined;
+  before: DatedRule | undefined;
 }>();
 const words = useWords();
 const undo = useUndo();
 const { groupId } = useGroup();
 const open = ref(false);
-const because = ref('');
+const reason = ref('');
 /** Never more than was played: to the thousandth below. */
 const body = (): SetRule => ({
   on: true,
@@ -34,11 +35,10 @@ const body = (): SetRule => ({
     part: props.part,
     share: Math.floor(1000 * props.share) / 1000,
     everyYears: props.everyYears,
-    because: because.value.trim(),
   },
   standId: props.standId,
   plantKey: null,
-  reason: because.value.trim(),
+  reason: reason.value.trim(),
 });
 const form = useForm({ schema: setRuleSchema, body });
 const set = useChange((rule: SetRule) => call(ROUTES.setRule, { params: { groupId: groupId.value! }, body: rule }));
@@ -50,9 +50,9 @@ async function keep(): Promise<void> {
   });
   if (!done) return;
   open.value = false;
-  because.value = '';
+  reason.value = '';
   // Taken back, the plan before it holds again.
-  const back = before ? { ...done, rule: before, reason: before.because } : { ...done, on: false };
+  const back = before ? { ...done, rule: before.rule, reason: before.reason ?? '' } : { ...done, on: false };
   undo.say(words.value.t('bench.adopted'), async () => void (await set.mutateAsync(back)));
 }
 </script>
@@ -60,8 +60,8 @@ async function keep(): Promise<void> {
 <template>
   <Button v-if="!open" class="no-print" @click="open = true">{{ words.t('bench.adopt') }}</Button>
   <Form v-else layout="vertical" class="no-print" @submit="keep">
-    <FormField :form="form" :at="['reason', 'rule.because']" :label="words.t('bench.because')" optional>
-      <Textarea v-model:value="because" :auto-size="{ minRows: 1, maxRows: 4 }" :maxlength="200" />
+    <FormField :form="form" at="reason" :label="words.t('bench.because')" optional>
+      <Textarea v-model:value="reason" :auto-size="{ minRows: 1, maxRows: 4 }" :maxlength="200" />
     </FormField>
     <FormFailure :said="form.failure.value" />
     <Button html-type="submit" type="primary" :loading="form.busy.value">{{ words.t('bench.adopt') }}</Button>

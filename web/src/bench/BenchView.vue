@@ -1,18 +1,15 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, ref, type ComputedRef } from 'vue';
-import { useRoute } from 'vue-router';
-import type { HouseRule } from '@emberfield/contract';
+import { computed } from 'vue';
 import { dayNumber, isoDay, yearOf } from '@emberfield/core/measure';
 import { likeliestRates, whatMatters } from '@emberfield/core/population';
-import { grownShare, rulesOn } from '@emberfield/core/stand';
 import FoldUp from '../kit/FoldUp.vue';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
-import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import { useStand, useStandKit } from '../stands/queries.ts';
+import StandSubpage from '../stands/StandSubpage.vue';
+import { useStandSubpage } from '../stands/use-stand-subpage.ts';
 import { roundUp } from './fan.ts';
 import AdoptPlan from './AdoptPlan.vue';
 import BenchFigures from './BenchFigures.vue';
@@ -27,16 +24,28 @@ import { useStandBench } from './use-stand-bench.ts';
 
 /** What comes of a stand under one plan or another, played through good and bad years. */
 const words = useWords();
-const route = useRoute();
-const { groupId, isKeeper } = useGroup();
-const { day, asked } = useDay();
-const standId = computed(() => String(route.params['standId']));
-const stand = useStand(groupId, standId, asked, ref(false));
-const kit = useStandKit(groupId, standId);
+const { isKeeper } = useGroup();
+const page = useStandSubpage();
+const { standId, day, stand } = page;
 const YEARS = [10, 20, 30, 50];
 const FLOORS = [0.5, 0.8, 0.9, 1];
-const bench = useStandBench(kit.data, day);
-const { years, floorShare, own, picked, book, known, none, parts, part, lately, lasting, holding } = bench;
+const bench = useStandBench(page.kit.data, day);
+const {
+  years,
+  floorShare,
+  own,
+  picked,
+  book,
+  known,
+  none,
+  parts,
+  part,
+  lately,
+  lasting,
+  holding,
+  inForce,
+  chosenShare,
+} = bench;
 const { told, found, busy, failed, stop, goOn } = bench;
 
 const began = computed(() => known.value?.count.plants.value ?? 0);
@@ -50,18 +59,12 @@ const shown = computed(() =>
 const runs = computed(() => Math.min(...[...told.values()].map((t) => t.runs), MOST_RUNS));
 const aboutOf = (key: PlanKey): string =>
   sayPlan(key, { own: own.value, lately: lately.value, found: found.value }, words.value);
-/** What a plan takes of the counted plants; `null`: nothing to choose, what was taken of late was chosen by nobody. */
-function chosenShare(key: PlanKey): number | null {
-  if (!known.value || !part.value || key === 'lately') return null;
-  const ofGrown = { alone: 0, lasting: found.value?.share ?? null, own: own.value.share }[key];
-  return ofGrown === null ? null : ofGrown * grownShare(known.value, part.value);
-}
-const inForce = computed(() =>
-  rulesOn(book.value?.rules ?? [], dayNumber(day.value)).find((r) => r.kind === 'plan' && r.part === part.value?.key),
-) as ComputedRef<Extract<HouseRule, { kind: 'plan' }> | undefined>;
-const inForceSaid = computed(
-  () => inForce.value && words.value.ceiling({ kind: 'plan', values: { ...inForce.value } }, part.value!.unit),
-);
+const inForceSaid = computed(() => {
+  if (!inForce.value || !part.value) return '';
+  const { rule, reason } = inForce.value;
+  const what = words.value.ceiling({ kind: rule.kind, values: { ...rule } }, part.value.unit);
+  return reason ? words.value.t('ceiling.because', { what, because: reason }) : what;
+});
 const matters = computed(() => (known.value ? whatMatters(likeliestRates(known.value.prospect.calibration)) : []));
 const sentences = computed(() =>
   known.value
@@ -82,33 +85,20 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
 </script>
 
 <template>
-  <StateNote v-if="kit.isLoadingError.value" state="failed" :text="kit.error.value?.message" @retry="kit.refetch()" />
-  <StateNote
-    v-else-if="stand.isLoadingError.value"
-    state="failed"
-    :text="stand.error.value?.message"
-    @retry="stand.refetch()" />
-  <StateNote v-else-if="!book || !stand.data.value" state="loading" />
-  <div v-else class="page bench">
-    <header>
-      <h1>{{ words.t('bench.title') }}</h1>
-      <p class="soft">
-        <RouterLink :to="{ name: 'stand', params: { standId } }"
-          >{{ name }} · {{ stand.data.value.patchName }}</RouterLink
-        >
-        <template v-if="known">
-          ·
-          {{
-            words.t('bench.begins', {
-              count: words.format.number(known.count.plants.value),
-              low: words.format.number(known.count.plants.low),
-              high: words.format.number(known.count.plants.high),
-              day: words.format.day(isoDay(known.count.day), day),
-            })
-          }}
-        </template>
-      </p>
-    </header>
+  <StandSubpage :title="words.t('bench.title')" :of="page" :ready="book !== null">
+    <template #about>
+      <template v-if="known">
+        ·
+        {{
+          words.t('bench.begins', {
+            count: words.format.number(known.count.plants.value),
+            low: words.format.number(known.count.plants.low),
+            high: words.format.number(known.count.plants.high),
+            day: words.format.day(isoDay(known.count.day), day),
+          })
+        }}
+      </template>
+    </template>
     <StateNote
       v-if="none"
       state="empty"
@@ -199,7 +189,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
       </div>
       <BenchFigures :told="told" :first-year="firstYear" :file="words.t('bench.file', { name })" />
     </template>
-  </div>
+  </StandSubpage>
 </template>
 
 <style scoped>

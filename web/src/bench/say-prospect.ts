@@ -1,4 +1,5 @@
-import { yearsToDouble, type FutureTold, type HoldingShare, type LastingShare } from '@emberfield/core/population';
+import { Z90 } from '@emberfield/core/measure';
+import { yearsToDouble, type FutureTold, type Range, type LastingShare } from '@emberfield/core/population';
 import type { StandFuture } from '@emberfield/core/stand';
 import type { Words } from '@emberfield/words';
 import { ofHundred, type PlanKey } from './plans.ts';
@@ -6,7 +7,7 @@ import { ofHundred, type PlanKey } from './plans.ts';
 /** Of an invader: the share that holds it back, and for how long seed comes up after the last plant. */
 export interface Holding {
   /** `null`: taking this part does not hold it. */
-  readonly share: HoldingShare | null;
+  readonly share: Range | null;
   readonly seedYears: number;
 }
 
@@ -19,7 +20,6 @@ interface Prospect {
   readonly holding: Holding | null;
 }
 
-const Z90 = 1.6448536269514722;
 /** Longer than this nobody means by doubling. */
 const MOST_YEARS = 60;
 const LEAST_KILLED = 0.005;

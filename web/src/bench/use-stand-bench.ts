@@ -1,10 +1,11 @@
 import { computed, ref, type Ref } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import { likeliestRates, seedBankYears, shareThatHolds, USUAL_LASTING } from '@emberfield/core/population';
+import { isInvader } from '@emberfield/core/plants';
 import { livesOf } from '@emberfield/core/replanting';
-import { futureOn, isInvader, shareTakenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
+import { datedRulesOn, futureOn, grownShare, shareTakenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
 import type { StandKit } from '@emberfield/contract';
-import { FIRST_OWN, partsOf, plansOf, type OwnPlan } from './plans.ts';
+import { FIRST_OWN, partsOf, plansOf, type OwnPlan, type PlanKey } from './plans.ts';
 import type { Holding } from './say-prospect.ts';
 import { useBench } from './use-bench.ts';
 
@@ -51,6 +52,19 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
       seedYears: seedBankYears(likeliestRates(prospect.calibration)),
     };
   });
+  /** The plan that is the rule for the part, and why. */
+  const inForce = computed(() =>
+    datedRulesOn(book.value?.rules ?? [], dayNumber(day.value)).find(
+      ({ rule }) => rule.kind === 'plan' && rule.part === part.value?.key,
+    ),
+  );
+  const bench = useBench(wanted);
+  /** What a plan takes of the counted plants; `null`: nothing to choose, what was taken of late was chosen by nobody. */
+  function chosenShare(key: PlanKey): number | null {
+    if (!known.value || !part.value || key === 'lately') return null;
+    const ofGrown = { alone: 0, lasting: bench.found.value?.share ?? null, own: own.value.share }[key];
+    return ofGrown === null ? null : ofGrown * grownShare(known.value, part.value);
+  }
   return {
     years,
     floorShare,
@@ -64,6 +78,8 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     lately,
     lasting,
     holding,
-    ...useBench(wanted),
+    inForce,
+    chosenShare,
+    ...bench,
   };
 }

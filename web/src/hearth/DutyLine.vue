@@ -3,6 +3,7 @@ import { ClockCircleOutlined } from '@ant-design/icons-vue';
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import type { RouteLocationRaw } from 'vue-router';
+import type { Duty } from '@emberfield/contract';
 import CoalMark from '../kit/CoalMark.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
@@ -15,21 +16,28 @@ const words = useWords();
 const { dayQuery } = useDay();
 const { mayPick } = useGroup();
 const said = computed(() => words.value.duty(props.row.duty, props.day));
-const ABOUT_IDENTITY = ['settleIdentity', 'awaited', 'secondPerson'];
-const thorny = computed(() => [...ABOUT_IDENTITY, 'searchLookAlike', 'settleFind'].includes(props.row.duty.kind));
-/** Where the duty is done: what is to be identified leads there, what is to be looked for to a visit. */
+const ABOUT_IDENTITY: readonly Duty['kind'][] = [
+  'settleIdentity',
+  'awaited',
+  'secondPerson',
+  'searchLookAlike',
+  'settleFind',
+];
+const thorny = computed(() => ABOUT_IDENTITY.includes(props.row.duty.kind));
+/** Where a duty is done; all else at the stand. */
+const DONE_AT: Readonly<Partial<Record<Duty['kind'], string>>> = {
+  settleIdentity: 'identifyStand',
+  awaited: 'identifyStand',
+  secondPerson: 'identifyStand',
+  searchLookAlike: 'visit',
+  checkPlanting: 'putBack',
+};
 const target = computed((): RouteLocationRaw => {
   const { duty, stand } = props.row;
   if (duty.kind === 'settleFind')
     return { name: 'prospects', params: { patchId: duty.patchId }, query: { plants: duty.plantKeys.join(',') } };
-  const identifies = ABOUT_IDENTITY.includes(duty.kind)
-    ? 'identifyStand'
-    : duty.kind === 'searchLookAlike'
-      ? 'visit'
-      : duty.kind === 'checkPlanting'
-        ? 'putBack'
-        : 'stand';
-  return { name: mayPick.value ? identifies : 'stand', params: { standId: stand!.id }, query: dayQuery.value };
+  const name = (mayPick.value && DONE_AT[duty.kind]) || 'stand';
+  return { name, params: { standId: stand!.id }, query: dayQuery.value };
 });
 const what = computed(() => {
   const { duty, stand } = props.row;

@@ -26,6 +26,14 @@ const rules = computed(() =>
       binding: c.binding,
     })),
 );
+/** Rules that somebody chose for this stand or plant, with why. */
+const chosen = computed(() =>
+  props.allowance.ceilings.flatMap((c) =>
+    c.because
+      ? [words.value.t('ceiling.because', { what: words.value.ceiling(c, props.allowance.unit), because: c.because })]
+      : [],
+  ),
+);
 </script>
 
 <template>
@@ -41,6 +49,7 @@ const rules = computed(() =>
       {{ r.name }} <small>{{ r.source }}</small>
     </li>
   </ul>
+  <p v-for="said in chosen" :key="said" class="soft">{{ said }}</p>
 </template>
 
 <style scoped>
@@ -81,6 +90,10 @@ b {
 }
 .last b {
   font-weight: 700;
+}
+p {
+  margin: 4px 0;
+  font-size: 14px;
 }
 small {
   color: var(--soft);

@@ -13,9 +13,9 @@ const step = (by: number): void =>
 
 <template>
   <div class="stepper">
-    <Button :aria-label="`${label}: ${words.t('putBack.less')}`" @click="step(-1)">−</Button>
+    <Button :aria-label="`${label}: ${words.t('take.minus')}`" @click="step(-1)">−</Button>
     <NumberField v-model="model" whole size="large" :label="label" />
-    <Button :aria-label="`${label}: ${words.t('putBack.more')}`" @click="step(1)">+</Button>
+    <Button :aria-label="`${label}: ${words.t('take.plus')}`" @click="step(1)">+</Button>
   </div>
 </template>
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { dayNumber, yearOf } from '@emberfield/core/measure';
-import { putInToReach, WAY_GUIDES, yearsUntilBack, type PlantingWay } from '@emberfield/core/replanting';
+import type { Range } from '@emberfield/core/population';
+import { putInToReach, WAY_GUIDES, yearsUntilBack, type PlantingWay, type PutIn } from '@emberfield/core/replanting';
 import type { PuttingBack } from '@emberfield/core/stand';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import FoldUp from '../kit/FoldUp.vue';
@@ -18,7 +19,7 @@ const words = useWords();
 const advice = computed(() => props.told.ways.find((w) => w.way === way.value) ?? props.told.ways[0]!);
 const guide = computed(() => WAY_GUIDES[advice.value.way]);
 const many = (n: number): string => words.value.format.number(roughly(n));
-const range = (r: { readonly value: number; readonly low: number; readonly high: number }, times = 1) => ({
+const range = (r: Range, times = 1) => ({
   n: many(r.value * times),
   low: many(r.low * times),
   high: many(r.high * times),
@@ -39,8 +40,7 @@ const basis = computed(() =>
 const back = computed(() => {
   const { grown, owed, from, lives: drawn } = props.told;
   if (grown === null) return null;
-  const ask = (putIn: Parameters<typeof yearsUntilBack>[1]['putIn']) =>
-    yearsUntilBack(drawn, { grown: grown + owed, killed: owed, from, putIn });
+  const ask = (putIn: readonly PutIn[]) => yearsUntilBack(drawn, { grown: grown + owed, killed: owed, from, putIn });
   const { into, drawn: survival } = advice.value;
   return { alone: ask([]), with: ask([{ number: number.value || 0, into, survival }]) };
 });

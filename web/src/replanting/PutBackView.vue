@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useRoute } from 'vue-router';
 import { PLANTING_WAYS, type PlantingWay } from '@emberfield/core/replanting';
-import StateNote from '../kit/StateNote.vue';
-import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import { useStand, useStandKit } from '../stands/queries.ts';
+import StandSubpage from '../stands/StandSubpage.vue';
+import { useStandSubpage } from '../stands/use-stand-subpage.ts';
 import BalanceBars from './BalanceBars.vue';
 import MakeUp from './MakeUp.vue';
 import PlantingForm from './PlantingForm.vue';
@@ -17,13 +15,10 @@ import { usePutBack } from './use-put-back.ts';
 
 /** What is owed to a stand, how to make it up, and what became of what was planted. */
 const words = useWords();
-const route = useRoute();
-const { groupId, mayPick } = useGroup();
-const { day, asked } = useDay();
-const standId = computed(() => String(route.params['standId']));
-const stand = useStand(groupId, standId, asked, ref(false));
-const kit = useStandKit(groupId, standId);
-const { book, cohorts, known, none } = usePutBack(kit.data, day);
+const { mayPick } = useGroup();
+const page = useStandSubpage();
+const { day } = page;
+const { book, cohorts, known, none } = usePutBack(page.kit.data, day);
 const way = ref<PlantingWay | null>(null);
 const chosen = computed<PlantingWay>({
   get: () => known.value?.ways.find((w) => w.way === way.value)?.way ?? known.value?.ways[0]?.way ?? 'youngPlant',
@@ -36,22 +31,11 @@ const mayPlant = computed(() => mayPick.value && none.value !== 'invader' && (kn
 </script>
 
 <template>
-  <StateNote v-if="kit.isLoadingError.value" state="failed" :text="kit.error.value?.message" @retry="kit.refetch()" />
-  <StateNote
-    v-else-if="stand.isLoadingError.value"
-    state="failed"
-    :text="stand.error.value?.message"
-    @retry="stand.refetch()" />
-  <StateNote v-else-if="!book || !stand.data.value || !(known || none)" state="loading" />
-  <div v-else class="page">
-    <header>
-      <h1>{{ words.t('putBack.title') }}</h1>
-      <p class="soft">
-        <RouterLink :to="{ name: 'stand', params: { standId } }"
-          >{{ words.text(stand.data.value.plantName) }} · {{ stand.data.value.patchName }}</RouterLink
-        >
-      </p>
-    </header>
+  <StandSubpage
+    v-slot="{ stand }"
+    :title="words.t('putBack.title')"
+    :of="page"
+    :ready="known !== null || none !== null">
     <p v-if="none" class="none">{{ words.t(`putBack.none.${none}`) }}</p>
     <div class="halves">
       <div>
@@ -65,12 +49,8 @@ const mayPlant = computed(() => mayPick.value && none.value !== 'invader' && (kn
             }}</b>
           </p>
         </section>
-        <PlantingList
-          v-if="none !== 'invader' || cohorts.length"
-          :stand="stand.data.value"
-          :cohorts="cohorts"
-          :day="day" />
-        <TendingLog v-if="mayPick && book.place.facts.tended" :stand="stand.data.value" />
+        <PlantingList v-if="none !== 'invader' || cohorts.length" :stand="stand" :cohorts="cohorts" :day="day" />
+        <TendingLog v-if="mayPick && book?.place.facts.tended" :stand="stand" />
       </div>
       <div>
         <MakeUp
@@ -79,11 +59,11 @@ const mayPlant = computed(() => mayPick.value && none.value !== 'invader' && (kn
           v-model:number="number"
           :told="known"
           :day="day"
-          :latitude-deg="book.place.latitudeDeg" />
-        <PlantingForm v-if="mayPlant" :stand="stand.data.value" :ways="ways" :way="chosen" />
+          :latitude-deg="book!.place.latitudeDeg" />
+        <PlantingForm v-if="mayPlant" :stand="stand" :ways="ways" :way="chosen" />
       </div>
     </div>
-  </div>
+  </StandSubpage>
 </template>
 
 <style scoped>

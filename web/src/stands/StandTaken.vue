@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { StandView } from '@emberfield/contract';
+import { sayMethod } from '../entries/say-method.ts';
 import DataTable from '../kit/DataTable.vue';
 import GoButton from '../kit/GoButton.vue';
 import type { DataColumn } from '../kit/data-table.ts';
@@ -13,7 +14,6 @@ const props = defineProps<{ stand: StandView; day: string }>();
 const words = useWords();
 type Count = StandView['counts'][number];
 const counts = computed(() => [...props.stand.counts].reverse());
-const howOf = (method: Count['method']): string => words.value.t(method === 'eye' ? 'visit.byEye' : `visit.${method}`);
 /** What counts by several ways come to together. */
 const weighed = computed(() => {
   const { count } = props.stand;
@@ -23,7 +23,7 @@ const weighed = computed(() => {
     value: format.number(count.value),
     low: format.number(count.low),
     high: format.number(count.high),
-    how: format.list([count.method, ...count.weighedWith].map(howOf)),
+    how: format.list([count.method, ...count.weighedWith].map((m) => sayMethod(m, words.value))),
   });
 });
 const columns = computed((): readonly DataColumn<Count>[] => {
@@ -34,7 +34,7 @@ const columns = computed((): readonly DataColumn<Count>[] => {
     {
       key: 'how',
       title: t('stand.countHow'),
-      text: (c) => howOf(c.method),
+      text: (c) => sayMethod(c.method, words.value),
     },
     { key: 'by', title: t('stand.countBy'), text: (c) => c.by, sort: (c) => c.by },
   ];

@@ -33,6 +33,11 @@ describe('a correction', () => {
     expect(changed(counted, { amount: 10 })).to.deep.equal({ ...take.body, amount: 10 });
     expect(changed(counted, { plants: 2 })).to.deep.equal({ ...take.body, plants: 2, countedBy });
   });
+  it('of squares forgets what was told apart in them: it was of other numbers', () => {
+    const squares = { method: 'quadrats', counts: [5, 3], quadratAreaM2: 1, standAreaM2: 40 };
+    const told = entry('census', { ...squares, mature: [4, 3], flowering: [1, 0] });
+    expect(changed(told, { counts: '2; 3; 4' })).to.deep.equal({ ...squares, counts: [2, 3, 4] });
+  });
   it('takes a note away by saying nothing, and adds one where there was none', () => {
     expect(changed(entry('take', { ...take.body, note: 'wet' }), { note: '' })).to.deep.include({ note: '' });
     expect(changed(take, { note: 'by the gate', minutes: 20 })).to.deep.include({ note: 'by the gate', minutes: 20 });

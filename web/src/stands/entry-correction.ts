@@ -145,11 +145,13 @@ export function correctedBody<K extends EntryKind>(
     if (read === null && kind === 'text') changed[key] = '';
     else changed[key] = read === null && !optional ? undefined : read;
   }
-  // Another amount is no longer what so many handfuls came to.
-  const { countedBy, ...others } = own;
-  const kept = countedBy === undefined || 'amount' in changed ? others : own;
-  return Object.keys(changed).length === 0 ? null : ({ ...kept, ...changed } as unknown as EntryBodies[K]);
+  if (Object.keys(changed).length === 0) return null;
+  const kept = Object.fromEntries(Object.entries(own).filter(([key]) => !(SAYS_MORE_OF[key]! in changed)));
+  return { ...kept, ...changed } as unknown as EntryBodies[K];
 }
+
+/** What says more of another field, and holds no more once that is another: what it was counted by, and what of each square was told apart. */
+const SAYS_MORE_OF: Readonly<Record<string, string>> = { countedBy: 'amount', mature: 'counts', flowering: 'counts' };
 
 function readValue(kind: CorrectionField['kind'], value: FieldValue, isFlag: boolean): unknown {
   if (value === null || value === '') return null;

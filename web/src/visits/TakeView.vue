@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { isPoison } from '@emberfield/core/identity';
-import { hasModel, lifeOf } from '@emberfield/core/plants';
+import { hasModel, isInvader, lifeOf } from '@emberfield/core/plants';
 import { waysFromTake } from '@emberfield/core/replanting';
 import FormFailure from '../form/FormFailure.vue';
 import FoldUp from '../kit/FoldUp.vue';
@@ -40,9 +40,9 @@ const hold = (scientific: string): void => {
 /** Of what is killed young parts may go back into the ground; of an invader nothing does. */
 const setBackAs = computed(() => {
   const profile = stand.value?.profile;
-  if (!part.value?.kills || !profile) return [];
+  if (!part.value?.kills || !profile || isInvader(profile)) return [];
   const life = lifeOf(profile);
-  return hasModel(life) && profile.status !== 'invasive' ? waysFromTake(life) : [];
+  return hasModel(life) ? waysFromTake(life) : [];
 });
 /** What may be among the pieces first, then whatever else of it kills or poisons. */
 const checks = computed(() => {

@@ -9,6 +9,7 @@ import ChoiceChips from '../kit/ChoiceChips.vue';
 import NumberField from '../kit/NumberField.vue';
 import { isPhone } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
+import { sayMethod } from '../entries/say-method.ts';
 import { estimateOf, type VisitDraft } from '../entries/visit-draft.ts';
 import type { Classes } from './class-count.ts';
 import ClassCounter from './ClassCounter.vue';
@@ -21,11 +22,17 @@ const areaM2 = computed(() => props.stand.patch.areaM2);
 const visit = defineModel<VisitDraft>({ required: true });
 const words = useWords();
 const estimate = computed(() => estimateOf(visit.value));
-const methodLabel = (m: (typeof COUNT_METHODS)[number]): string =>
-  words.value.t(m === 'eye' ? 'visit.byEye' : `visit.${m}`);
-const tapping = ref(isPhone.value);
+const byThumb = ref(isPhone.value);
 /** What can be counted with the thumb. */
 const canTap = computed(() => visit.value.countMethod === 'complete' || visit.value.countMethod === 'quadrats');
+/** A number was typed of which nobody said how many of them are grown: taps would say that none is. */
+const untold = computed(() => {
+  const { countMethod, plants, mature, squares, squareClasses } = visit.value;
+  return countMethod === 'complete'
+    ? plants !== null && mature === null
+    : squares.some((n, i) => n !== null && !squareClasses[i]);
+});
+const tapping = computed(() => byThumb.value && !untold.value);
 const all = computed<Classes>({
   get: () => {
     const { plants, mature, flowering } = visit.value;
@@ -52,14 +59,14 @@ const more = computed(() => {
       v-model="visit.countMethod"
       optional
       :label="words.t('visit.count')"
-      :options="COUNT_METHODS.map((m) => ({ value: m, label: methodLabel(m) }))" />
+      :options="COUNT_METHODS.map((m) => ({ value: m, label: sayMethod(m, words) }))" />
     <ChoiceChips
       v-if="visit.countMethod === 'eye'"
       v-model="visit.eye"
       optional
       :label="words.t('visit.byEye')"
       :options="EYE_CLASSES.map((e) => ({ value: e, label: words.t(`visit.eye.${e}`) }))" />
-    <Button v-if="canTap" type="link" class="way" @click="tapping = !tapping">{{
+    <Button v-if="canTap && !untold" type="link" class="way" @click="byThumb = !byThumb">{{
       words.t(tapping ? 'visit.byNumber' : 'visit.byTap')
     }}</Button>
     <template v-if="visit.countMethod === 'complete'">

@@ -3,7 +3,16 @@ import { CATALOGUE } from '@emberfield/catalogue';
 import { entrySchema, faultsOf, type AllowanceView, type TakeVerdict } from '@emberfield/contract';
 import { createWords } from '@emberfield/words';
 import { unitsInOne, waysToCount } from './tally.ts';
-import { added, blankTake, overruled, partToTake, takeBody, takeSaid } from './take-draft.ts';
+import {
+  added,
+  blankTake,
+  ofAnotherPart,
+  overruled,
+  partToTake,
+  setBackBody,
+  takeBody,
+  takeSaid,
+} from './take-draft.ts';
 
 const words = createWords('en');
 const id = '01900000-0000-7000-8000-000000000001';
@@ -42,6 +51,25 @@ describe('a take while it is tallied', () => {
     const draft = overruled(added(blankTake('tip'), 10), 'Agreed with the group', allowance());
     expect(draft).to.include({ amount: 11, overReason: 'Agreed with the group' });
     expect(overruled(blankTake('sap'), 'x', allowance({ unit: 'litre' })).amount).to.equal(0.5);
+  });
+  it('sets back what was said, goes with its take, and not with another part', () => {
+    const draft = { ...blankTake('root'), setBack: 3, setBackAs: 'crown' as const, minutes: 12 };
+    expect(setBackBody(draft, id)).to.include({ way: 'crown', number: 3, source: 'here', takeId: id });
+    const entry = {
+      id,
+      kind: 'planting',
+      schemaVersion: 1,
+      patchId: id,
+      standId: id,
+      visitId: null,
+      day: '2026-05-15',
+    };
+    const rest = { zone: 'UTC', madeAt: '2026-05-15T10:00:00Z', device: 'x', replaces: null };
+    expect(faultsOf(entrySchema, { ...entry, ...rest, body: setBackBody(draft, id) })).to.deep.equal([]);
+    const other = ofAnotherPart(draft, 'flower');
+    expect(setBackBody(other, id)).to.equal(null);
+    expect(other).to.include({ part: 'flower', minutes: 12, key: draft.key });
+    expect(setBackBody({ ...draft, setBack: 0 }, id)).to.equal(null);
   });
   it('stands on the part that was begun, else on the one asked for, else on the hottest', () => {
     const parts = ['leaf', 'flower', 'fruit'] as const;

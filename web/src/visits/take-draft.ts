@@ -46,6 +46,18 @@ export const blankTake = (part: PartKey | null = null): TakeDraft => ({
   day: '',
 });
 
+/** The form on another part: what was tallied, held against and set back was of the one before. */
+export const ofAnotherPart = (draft: TakeDraft, part: PartKey): TakeDraft => ({
+  ...draft,
+  part,
+  amount: 0,
+  counted: 'unit',
+  overReason: '',
+  checkedAgainst: [],
+  setBack: 0,
+  setBackAs: null,
+});
+
 /** Amounts are tallied in tenths, so that half litres add up. */
 export const added = (draft: TakeDraft, amount: number): TakeDraft => ({
   ...draft,

@@ -11,6 +11,7 @@ import { useStand } from '../stands/queries.ts';
 import {
   added,
   blankTake,
+  ofAnotherPart,
   overruled,
   partToTake,
   setBackBody,
@@ -87,9 +88,7 @@ export function useTake(): Taking {
     holding.value = false;
   }
 
-  function choosePart(part: PartKey): void {
-    draft.value = { ...draft.value, part, amount: 0, counted: 'unit', overReason: '', checkedAgainst: [] };
-  }
+  const choosePart = (part: PartKey): void => void (draft.value = ofAnotherPart(draft.value, part));
 
   async function keep(): Promise<void> {
     // Nobody said what a handful holds: there is no amount that could be stored, and none is made up.

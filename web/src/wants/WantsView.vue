@@ -6,6 +6,7 @@ import GoButton from '../kit/GoButton.vue';
 import NumberField from '../kit/NumberField.vue';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
+import ReckoningNote from '../hearth/ReckoningNote.vue';
 import { useHearth } from '../hearth/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
@@ -52,6 +53,10 @@ const whyOf = ({ outlook }: Answer['shut'][number]): string =>
   <div v-else class="page wants">
     <h1>{{ words.t('wants.title') }}</h1>
     <p class="soft">{{ words.t('wants.lead') }}</p>
+    <ReckoningNote
+      v-if="hearth.data.value.waiting"
+      :stands="hearth.data.value.standCount"
+      :waiting="hearth.data.value.waiting" />
     <StateNote v-if="!options.length" state="empty" :title="words.t('wants.none')" :text="words.t('wants.noneText')" />
     <template v-else>
       <section v-for="(want, i) in wants" :key="i" :aria-label="`${words.t('wants.want')} ${i + 1}`">

@@ -70,7 +70,7 @@ export function choices(all: readonly At[]): readonly Wanted[] {
 
 /** Answers wants in their order: what one takes is no longer left for the next. */
 export function answerWants(wants: readonly Want[], all: readonly At[]): readonly (Answer | null)[] {
-  const spoken = new Map<string, { amount: number; plants: number }>();
+  const spoken = new Map<string, number>();
   return wants.map(({ what, amount }) => {
     if (what === null || amount === null || !(amount > 0)) return null;
     const at = all.filter((a) => keyOf(a) === what);
@@ -83,20 +83,18 @@ export function answerWants(wants: readonly Want[], all: readonly At[]): readonl
     const { portions, missing } = shareOut(
       amount,
       known.map(({ stand, outlook: { allowance } }) => {
-        const gone = spoken.get(`${stand.id}:${what}`) ?? { amount: 0, plants: 0 };
-        const less = (left: number | null, by: number): number | null => left && Math.max(0, left - by);
+        const left = allowance.kind === 'all' ? null : allowance.amountLeft;
         return {
           standId: stand.id,
-          amountLeft: allowance.kind === 'all' ? null : less(allowance.amountLeft, gone.amount),
+          amountLeft: left && Math.max(0, left - (spoken.get(`${stand.id}:${what}`) ?? 0)),
           perPlant: allowance.perPlant,
-          plantsLeft: less(allowance.plantsLeft, gone.plants),
         };
       }),
       { whole: unit === undefined || !IN_HALVES.includes(unit) },
     );
-    for (const p of portions) {
-      const gone = spoken.get(`${p.standId}:${what}`) ?? { amount: 0, plants: 0 };
-      spoken.set(`${p.standId}:${what}`, { amount: gone.amount + p.amount, plants: gone.plants + (p.plants ?? 0) });
+    for (const { standId, amount: given } of portions) {
+      const key = `${standId}:${what}`;
+      spoken.set(key, (spoken.get(key) ?? 0) + given);
     }
     return {
       portions: portions.map((p) => ({ ...p, ...byId.get(p.standId)! })),

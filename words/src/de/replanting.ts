@@ -109,8 +109,6 @@ export const replanting = {
     alive: 'Wie viele leben',
     flowering: 'davon in Blüte',
     storeCheck: 'Nachschau speichern',
-    more: 'eine mehr',
-    less: 'eine weniger',
     tending: 'Arbeit daran',
     tendingLead: 'Was an den Pflanzen dieses Gartens getan wurde.',
     works: {

@@ -108,8 +108,6 @@ export const replanting = {
     alive: 'How many live',
     flowering: 'of them in flower',
     storeCheck: 'Save the look',
-    more: 'one more',
-    less: 'one less',
     tending: 'Work on it',
     tendingLead: 'What was done to the plants of this garden.',
     works: {

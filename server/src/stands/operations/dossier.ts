@@ -89,7 +89,7 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       today,
       learned: learnedFrom(own.learning),
       kin: commons.kin,
-      rules: commons.rules.filter((r) => holdsFor(r, stand)),
+      rules: rulesFor(commons, stand, patch.blurred),
       shore: patch.blurred ? null : shoreOf(patch, commons, group.zone),
     };
     const key = [stand.id, stand.revision, placeKey(patch), group.id, group.revision, own.version].join(':');
@@ -104,6 +104,12 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
     return { stand, patch, plant, record, weather, knowledge: own, book, answers, key };
   });
   return { stands, ...commons };
+}
+
+/** The rules for a stand; who may know only about where it is does not hear why: words tell where a place is. */
+function rulesFor({ rules }: GroupCommons, stand: StandAtPatch['stand'], blurred: boolean): Book['rules'] {
+  const own = rules.filter((r) => holdsFor(r, stand));
+  return blurred ? own.map((r) => ({ ...r, reason: '' })) : own;
 }
 
 /** Whether a rule is for a stand: the group's are for all. */

@@ -71,13 +71,13 @@ export function viewVerdict({ verdict, leftBefore, leftAfter, allowance }: Verdi
 /** Kinds that are nothing but what somebody wrote. */
 const WORDS_ONLY: readonly Entry['kind'][] = ['note', 'find', 'provenance', 'withdrawal'];
 
-/** An entry without what somebody wrote down in words: words tell where a place is. */
+/** An entry without what somebody wrote down in words, and without where else they were: both tell where a place is. */
 function withoutWords(entry: EntryView): readonly EntryView[] {
   if (WORDS_ONLY.includes(entry.kind)) return [];
   const body = Object.fromEntries(
     Object.entries(entry.body).map(([key, value]) => [
       key,
-      TEXTS.includes(key) ? (Array.isArray(value) ? [] : '') : value,
+      key === 'fromStandId' ? null : TEXTS.includes(key) ? (Array.isArray(value) ? [] : '') : value,
     ]),
   );
   return [{ ...entry, body } as EntryView];

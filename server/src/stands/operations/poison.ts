@@ -1,7 +1,7 @@
 // Poison that was seen anywhere in a group, and which of it lies within or close by the place of a stand.
 import type { EntryBodies, FindBody } from '@emberfield/contract';
 import { isDangerous } from '@emberfield/core/identity';
-import { dayNumber, type DayNumber } from '@emberfield/core/measure';
+import { dayNumber, METRES_PER_DEGREE, type DayNumber } from '@emberfield/core/measure';
 import { NEAR_M, type Nearby } from '@emberfield/core/stand';
 import { findsAndSearches } from '../../entries/index.ts';
 import type { PatchRow } from '../../patches/index.ts';
@@ -115,13 +115,11 @@ export function nearbyOf(
   return found;
 }
 
-const DEGREE_M = 111_320;
-
 /** Whether the boxes about two places come closer than `NEAR_M`: a little more than the places themselves, to be sure. */
 function areClose(here: Box, there: Box): boolean {
-  const northM = Math.max(0, here.south - there.north, there.south - here.north) * DEGREE_M;
+  const northM = Math.max(0, here.south - there.north, there.south - here.north) * METRES_PER_DEGREE;
   if (northM > NEAR_M) return false;
-  const widthOfDegreeM = DEGREE_M * Math.cos((here.south * Math.PI) / 180);
+  const widthOfDegreeM = METRES_PER_DEGREE * Math.cos((here.south * Math.PI) / 180);
   const eastM = Math.max(0, here.west - there.east, there.west - here.east) * widthOfDegreeM;
   return Math.hypot(northM, eastM) <= NEAR_M;
 }

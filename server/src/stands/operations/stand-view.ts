@@ -74,7 +74,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
   const clearance = clearanceIn(clearances, account.accountId, plant.profile.family);
   const told = (text: string): string => (patch.blurred ? '' : text);
   const losses = record.losses.filter((l) => l.day <= day && l.day >= forecast.firstDay);
-  const countNow = countOn(record, day);
+  const countNow = countOn(book, day);
   const kept = losses.reduce((share, l) => share * (1 - l.share), 1);
   return {
     ...refOf(dossier, day),
