@@ -119,6 +119,7 @@ describe('putting back', () => {
       await page.goto(`${page.url().split('?')[0]}?panel=settings`);
       await page.getByRole('checkbox', { name: /Garden or field of your own/ }).check();
       await page.getByRole('button', { name: 'Save', exact: true }).first().click();
+      await page.getByText('Place saved.').waitFor();
       await page.goto(`${server.url}/stands/${elder}/put-back`);
       await page.getByRole('button', { name: 'pruned for more' }).click();
       await page.getByRole('textbox', { name: 'Minutes it took' }).fill('30');
