@@ -2,6 +2,7 @@ import type { PlantProfile } from '@emberfield/contract';
 import { decisive } from './decisive.ts';
 import { germanByEnglish, withGerman } from './german/index.ts';
 import { LIVES_OF } from './lives.ts';
+import { withMethods } from './methods.ts';
 import { byPhase } from './phases.ts';
 import * as taxa from '../taxa/index.ts';
 
@@ -13,7 +14,8 @@ const WRITTEN: readonly PlantProfile[] = Object.values(taxa);
 function withTables(profile: PlantProfile): PlantProfile {
   const decides = decisive(profile.key);
   const lives = LIVES_OF[profile.key];
-  return { ...profile, ...(decides ? { decides } : {}), ...(lives ? { lives } : {}) };
+  const parts = profile.parts.map((p) => withMethods(profile.key, p));
+  return { ...profile, parts, ...(decides ? { decides } : {}), ...(lives ? { lives } : {}) };
 }
 
 const germanNames = germanByEnglish(WRITTEN);

@@ -37,6 +37,8 @@ export function createCeilingWords(
         return fraction('ceiling.fixedShare', num('share'));
       case 'plan':
         return sayPlan(v, t, format);
+      case 'otherMethod':
+        return t('ceiling.otherMethod', { how: t(`take.method.${String(v['method'])}`) });
       case 'lightPruning':
         return fraction('ceiling.lightPruning', num('share'));
       case 'leaveForOthers':
@@ -96,5 +98,8 @@ export function createCeilingWords(
 function sayPlan(values: CeilingView['values'], t: Translate, format: Format): string {
   const [share, every] = [Number(values['share'] ?? 0), Number(values['everyYears'] ?? 1)];
   const key = share === 0 ? 'ceiling.planAlone' : every > 1 ? 'ceiling.planEvery' : 'ceiling.plan';
-  return t(key, { n: format.number(100 * share, 1), every });
+  const said = t(key, { n: format.number(100 * share, 1), every });
+  return values['method']
+    ? t('ceiling.planBy', { plan: said, how: t(`take.method.${String(values['method'])}`) })
+    : said;
 }

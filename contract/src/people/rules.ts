@@ -1,6 +1,6 @@
 import { lazy, mixed, type Schema } from 'yup';
 import type { HouseRule } from '@emberfield/core/allowance';
-import { PART_KEYS } from '@emberfield/core/plants';
+import { METHOD_KEYS, PART_KEYS } from '@emberfield/core/plants';
 import {
   exactly,
   finite,
@@ -37,6 +37,7 @@ export const houseRuleSchema = lazy((value: unknown) => {
         part: oneOf(PART_KEYS),
         share: share(),
         everyYears: whole(1, 50),
+        method: maybe(oneOf(METHOD_KEYS)),
       }).required('missing');
     case 'secondPerson':
     case 'skipFirstAndLast':

@@ -8,6 +8,7 @@ import {
   LOOK_ALIKE_SEVERITIES,
   NEVER,
   ORGANS,
+  OTHER_METHODS,
   PART_KEYS,
   PRICES,
   REGIONS,
@@ -39,7 +40,8 @@ import {
   whole,
   type Text,
 } from '../platform/schema.ts';
-import { positiveFigure, stageModel } from './stage-model.ts';
+import type { Figure } from '@emberfield/core/measure';
+import { positiveFigure, shareFigure, stageModel } from './stage-model.ts';
 import { isSignState, signOf, SIGNS } from './signs.ts';
 
 const ceilingRule = lazy((value: unknown) => {
@@ -82,6 +84,23 @@ const growth = () =>
   });
 const regrowth = () =>
   exactly({ baseC: figure(), opensSum: positiveFigure(), closesSum: positiveFigure(), until: edge() });
+
+/** A share of something, from none to all of it. */
+const chance = (): Schema<Figure> =>
+  (figure() as ReturnType<typeof mixed<Figure>>).test(
+    'share',
+    'notAShare',
+    given((f) => !(f.low < 0) && !(f.high > 1)),
+  ) as unknown as Schema<Figure>;
+const takingMethod = () =>
+  exactly({
+    key: oneOf(OTHER_METHODS),
+    kills: chance(),
+    growsAgain: chance(),
+    yield: shareFigure(),
+  }).required('missing');
+const areOnce = (methods: readonly { readonly key?: unknown }[]): boolean =>
+  !Array.isArray(methods) || new Set(methods.map((m) => m?.key)).size === methods.length;
 
 const shownSign = (): Schema<ShownSign> =>
   exactly({
@@ -155,6 +174,7 @@ export const plantProfileSchema: Schema<PlantProfile> = exactly({
       perPlant: figure(),
       massG: orNull(figure()),
       method: text(),
+      methods: maybe(listOf(takingMethod(), 6).test('once', 'methodTwice', given(areOnce))),
       effect: text(),
       kills: flag(),
       costsSeed: flag(),

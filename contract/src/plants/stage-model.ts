@@ -68,7 +68,7 @@ export function positiveFigure(): Schema<Figure> {
 }
 
 /** A share of something, above 0 and up to all of it. */
-function shareFigure(): Schema<Figure> {
+export function shareFigure(): Schema<Figure> {
   return (positiveFigure() as ReturnType<typeof mixed<Figure>>).test(
     'share',
     'tooLarge',

@@ -27,7 +27,7 @@ import {
   uuid,
   whole,
 } from '../platform/schema.ts';
-import { PART_KEYS } from '@emberfield/core/plants';
+import { METHOD_KEYS, PART_KEYS } from '@emberfield/core/plants';
 import { PLANTING_WAYS } from '@emberfield/core/replanting';
 import { SIGNS } from '../plants/signs.ts';
 import { findBodySchema } from './find.ts';
@@ -141,6 +141,9 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     measure: oneOf(['unit', 'gram'] as const),
     plants: orNull(whole(0, 1e6)),
     killed: orNull(whole(0, 1e6)),
+    method: maybe(oneOf(METHOD_KEYS)),
+    snapped: maybe(whole(0, 1e6)),
+    tried: maybe(whole(0, 1e6)),
     quality: orNull(oneOf(QUALITIES)),
     wasteShare: maybe(orNull(share())),
     eatenOnTheSpot: flag(),
@@ -151,7 +154,13 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     minutes: maybe(orNull(whole(0, 1440))),
     note: maybe(freeText(600)),
     checkedAgainst: maybe(listOf(line(120).required(), 20)),
-  }).required('missing'),
+  })
+    .required('missing')
+    .test(
+      'snapped',
+      'moreSnappedThanTaken',
+      given((b) => b.plants === null || (b.snapped ?? 0) <= b.plants),
+    ),
   loss: exactly({ cause: oneOf(LOSS_CAUSES), share: share(), note: freeText(600) }).required('missing'),
   planting: exactly({
     way: oneOf(PLANTING_WAYS),

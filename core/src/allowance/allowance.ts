@@ -9,6 +9,8 @@ export interface SpentTake {
   readonly amount: number | null;
   /** Plants touched; `null` where nobody said: then as few as it can have been. */
   readonly plants: number | null;
+  /** Pulled at beside them and left: touched for nothing. */
+  readonly tried?: number;
 }
 
 export interface AllowanceInput {
@@ -146,7 +148,7 @@ function whatIsLeft(
   if (!plantsLimited || plants === null) return { amountLeft: Math.max(0, round(byAmount)), plantsLeft: null };
   if (goneBackTo) return { amountLeft: Math.max(0, round(byAmount)), plantsLeft: plants };
   const touched = taken.reduce(
-    (sum, t) => sum + (t.plants ?? (perPlant > 0 ? Math.ceil(t.amount! / perPlant - FLOOR) : 0)),
+    (sum, t) => sum + (t.tried ?? 0) + (t.plants ?? (perPlant > 0 ? Math.ceil(t.amount! / perPlant - FLOOR) : 0)),
     0,
   );
   const plantsLeft = Math.max(0, plants - touched);
@@ -156,7 +158,7 @@ function whatIsLeft(
 /** Whether a take keeps within what is left: in amount, in plants, and in what each plant gives. */
 export function isWithin(
   { kind, amountLeft, plantsLeft, perPlant }: Allowance,
-  { amount, plants }: SpentTake,
+  { amount, plants, tried = 0 }: SpentTake,
 ): boolean {
   if (kind === 'all') return true;
   if (amount === null) return false;
@@ -164,7 +166,7 @@ export function isWithin(
   if (kind === 'none') return false;
   if (amountLeft !== null && amount > amountLeft + FLOOR) return false;
   if (plants === null) return true;
-  if (plantsLeft !== null && plants > plantsLeft) return false;
+  if (plantsLeft !== null && plants + tried > plantsLeft) return false;
   return perPlant === null || plants === 0 || amount / plants <= perPlant + FLOOR;
 }
 

@@ -13,6 +13,8 @@ export type CeilingRule =
   /** An age that nobody knows bars where taking kills: `kills`. */
   | { readonly kind: 'age'; readonly minYears: number; readonly ageYears: number | null; readonly kills: boolean }
   | { readonly kind: 'rest'; readonly until: DayNumber | null }
+  /** The plan chosen for the stand is one of another way of taking. */
+  | { readonly kind: 'otherMethod'; readonly method: string }
   | { readonly kind: 'protected' }
   | { readonly kind: 'ownerLeave'; readonly leave: 'refused' | 'notAsked' | 'ended'; readonly until: DayNumber | null }
   /** Not within the days of the year that the place is open for taking; from `until` on it is. */
@@ -82,6 +84,7 @@ export function barsTake({ rule }: Ceiling): boolean {
     case 'age':
       return rule.ageYears === null ? rule.kills : rule.ageYears < rule.minYears;
     case 'rest':
+    case 'otherMethod':
     case 'protected':
     case 'ownerLeave':
     case 'identity':

@@ -19,6 +19,8 @@ export type HouseRule =
       readonly part: string;
       readonly share: number;
       readonly everyYears: number;
+      /** It was played with this way of taking, and holds for no other; left out: for all. */
+      readonly method?: string;
     }
   /** A stand counts as confirmed when two people have said so. */
   | { readonly kind: 'secondPerson' }

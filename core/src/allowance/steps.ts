@@ -111,7 +111,8 @@ function plantsLeft(
   };
   to('count', plants);
   if (stand.lossShare > 0) to('losses', Math.floor(plants * (1 - stand.lossShare) + FLOOR));
-  if (stand.killed > 0) to('killed', plants - stand.killed);
+  // Of a way that kills one plant in ten fewer than one may have died: it counts as one.
+  if (stand.killed > 0) to('killed', Math.floor(plants - stand.killed + FLOOR));
   const standing = plants;
   const [mature] = of('matureOnly');
   if (mature && stand.mature !== null) to('mature', stand.mature, mature);

@@ -26,6 +26,18 @@ export {
   type Period,
 } from './from-dates.ts';
 export { growsIn, regionsByStatus, statusIn } from './regions.ts';
+export {
+  isDug,
+  METHOD_KEYS,
+  methodsOf,
+  OTHER_METHODS,
+  partBy,
+  takenBy,
+  type MethodKey,
+  type OtherMethod,
+  type TakenBy,
+  type TakingMethod,
+} from './methods.ts';
 export { binomialOf } from './names.ts';
 export {
   countMissing,

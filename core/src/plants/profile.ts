@@ -17,6 +17,7 @@ import type {
   Status,
   UnitKey,
 } from './kinds.ts';
+import type { TakingMethod } from './methods.ts';
 
 /** Where a stage is named from which on look-alikes can be told apart: at any time, and at no time. */
 export const ALWAYS = 'always';
@@ -34,7 +35,10 @@ export interface ProfilePart {
   readonly perPlant: Figure;
   /** Fresh mass of one unit, g. */
   readonly massG: Figure | null;
+  /** The usual way of taking it, in words. */
   readonly method: Text;
+  /** Other ways, that leave more of the plant or take more of it. */
+  readonly methods?: readonly TakingMethod[];
   /** What the taking does to the plant. */
   readonly effect: Text;
   readonly kills: boolean;

@@ -178,3 +178,60 @@ describe('an allowance as it travels', () => {
     expect(view.steps[0]!.rule).to.equal(null);
   });
 });
+
+describe('a part taken in one of several ways', () => {
+  const entries = [counted('2026-04-01', 40)];
+  const old = { sinceYear: 2010 };
+  const of = (method: Asked['method'], made: Made = { entries }) =>
+    allowed('valerian', 'root', { stand: old, ...made }, { method });
+  it('gives as many plants, and less of each', () => {
+    const [whole, side] = [of('usual'), of('sideRoots')];
+    expect(side.perPlant).to.be.closeTo(0.35 * whole.perPlant!, 1e-9);
+    expect(side.plants).to.be.at.least(whole.plants!);
+  });
+  it('is asked about as the usual one where nobody says which', () => expect(of(undefined)).to.deep.equal(of('usual')));
+  it('still needs leave to dig, and age where nobody knows it where it kills', () => {
+    const made: Made = { entries, facts: { leave: 'notAsked' } };
+    expect(barring('valerian', 'root', made, { method: 'sideRoots' })).to.include('ownerLeave');
+  });
+  it('takes off as many as such a take kills, whole ones, and none that snapped', () => {
+    const standing = (over: object) =>
+      allowed('valerian', 'seed', {
+        entries: [...entries, took('2026-05-01', 3, { part: 'root', plants: 10, ...over })],
+      }).plantsStanding;
+    expect(standing({})).to.equal(30);
+    expect(standing({ snapped: 4 })).to.equal(34);
+    expect(standing({ snapped: 12 })).to.equal(40);
+    expect(standing({ method: 'sideRoots' })).to.equal(39);
+    expect(standing({ method: 'partOfCrown' })).to.equal(38);
+    expect(standing({ method: 'sideRoots', killed: 6 })).to.equal(34);
+    // Three roots’ worth of side roots is of nine plants.
+    expect(standing({ method: 'sideRoots', plants: null })).to.equal(39);
+  });
+  it('spends plants that were only pulled at', () => {
+    const half: HouseRule = { kind: 'fixedShare', share: 0.5 };
+    const left = (tried: number) =>
+      allowed('valerian', 'root', {
+        entries: [counted('2026-04-01', 900), took('2026-05-01', 2, { part: 'root', plants: 2, killed: 0, tried })],
+        rules: [{ rule: half, since: '2026-01-01', until: null }],
+        stand: old,
+      }).plantsLeft;
+    expect(left(0)! - left(3)!).to.equal(3);
+  });
+  it('goes by the plan that was chosen for the stand, and bars what the plan was not played with', () => {
+    const plan: HouseRule = { kind: 'plan', part: 'root', share: 0.5, everyYears: 1, method: 'sideRoots' };
+    const made: Made = {
+      entries,
+      rules: [{ rule: plan, since: '2026-01-01', until: null }],
+    };
+    expect(of(undefined, made)).to.deep.equal(of('sideRoots', made));
+    expect([of('sideRoots', made).kind, of('usual', made).kind]).to.deep.equal(['counted', 'none']);
+    const barred = of('usual', made).ceilings.find((c) => c.rule.kind === 'otherMethod')!;
+    expect(barred.rule).to.deep.equal({ kind: 'otherMethod', method: 'sideRoots' });
+    // Chosen with the usual way it holds for gentler ones as well.
+    const { method: _, ...any } = plan;
+    expect(of('sideRoots', { ...made, rules: [{ rule: any, since: '2026-01-01', until: null }] }).kind).to.equal(
+      'counted',
+    );
+  });
+});

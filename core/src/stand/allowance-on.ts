@@ -3,7 +3,7 @@ import { allowanceFor, type Allowance } from '../allowance/index.ts';
 import type { CountEstimate } from '../counting/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { seasonOf, type DayNumber } from '../measure/index.ts';
-import type { PlantProfile, ProfilePart } from '../plants/index.ts';
+import { isDug, methodsOf, partBy, type MethodKey, type PlantProfile, type ProfilePart } from '../plants/index.ts';
 import { freeOn, nextFree } from '../tide/index.ts';
 import type { WindowForecast } from '../windows/index.ts';
 import { datedRulesOn, seasonStartsOn, type Book } from './book.ts';
@@ -24,6 +24,8 @@ const WOODY: readonly PlantProfile['habit'][] = ['tree', 'shrub', 'conifer'];
 export interface Asked {
   readonly window: WindowForecast;
   readonly day: DayNumber;
+  /** In which way it is taken; left out: as the stand's plan for the part says, else the usual one. */
+  readonly method?: MethodKey | undefined;
   /**
    * Takes count up to this day; the day itself when left out. A take that arrives late is judged against everything stored of
    * its season: then it lies beyond the day.
@@ -38,9 +40,11 @@ export interface Asked {
 }
 
 /** Allowance of a part for a window's season, from what was taken, lost and counted up to a day. */
-export function allowanceOn(book: Book, seasons: Seasons, part: ProfilePart, asked: Asked): Allowance {
+export function allowanceOn(book: Book, seasons: Seasons, whole: ProfilePart, asked: Asked): Allowance {
   const { profile, record } = book;
   const { window, day, takesUpTo = day } = asked;
+  const method = asked.method ?? methodOn(book, whole, day);
+  const part = partBy(whole, method);
   const from = firstDayOf(window, seasonStartsOn(book, window.season));
   const count = countOn(book, day);
   const spending = [part.key, ...spentBy(profile, part.key)];
@@ -60,12 +64,24 @@ export function allowanceOn(book: Book, seasons: Seasons, part: ProfilePart, ask
     flowering: count?.flowering ?? null,
     lossShare: 1 - kept,
     killed: count ? killedSince(book, count, (t) => t.day <= takesUpTo && !spends(t)) : 0,
-    ceilings: ceilingsThere(book, seasons, part, { ...asked, from, wrongYear }),
-    taken: takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants })),
+    ceilings: ceilingsThere(book, seasons, part, { ...asked, method, from, wrongYear }),
+    taken: takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants, tried: t.tried })),
   });
 }
 
+/** The way that is asked about where nobody says which: the one that the plan in force was played with. */
+export function methodOn(
+  { rules }: Pick<Book, 'rules'>,
+  part: Pick<ProfilePart, 'key' | 'methods'>,
+  day: DayNumber,
+): MethodKey {
+  const planned = datedRulesOn(rules, day).find(({ rule }) => rule.kind === 'plan' && rule.part === part.key)?.rule;
+  const method = planned?.kind === 'plan' ? planned.method : undefined;
+  return methodsOf(part).find((m) => m === method) ?? 'usual';
+}
+
 interface There extends Asked {
+  readonly method: MethodKey;
   /** First day whose takes count for the window. */
   readonly from: DayNumber;
   /** By the season's count no plant is in the year of life that the part is of. */
@@ -77,7 +93,7 @@ function ceilingsThere(
   book: Book,
   seasons: Seasons,
   part: ProfilePart,
-  { window, day, clearance = null, checkedAgainst, tried = false, from, wrongYear }: There,
+  { window, day, method, clearance = null, checkedAgainst, tried = false, from, wrongYear }: There,
 ): ReturnType<typeof ceilingsOf> {
   const { stand, place, profile, record } = book;
   const dated = datedRulesOn(book.rules, day);
@@ -87,6 +103,7 @@ function ceilingsThere(
   return ceilingsOf({
     profile,
     part,
+    method,
     patch: place,
     houseRules: dated,
     day,
@@ -124,9 +141,6 @@ function inYearOfLife({ plants, flowering }: RecordedCount, { yearOfLife }: Prof
 function coveredOn({ shore }: Book, day: DayNumber): { readonly until: DayNumber | null } | null {
   return shore && freeOn(shore, day)?.length === 0 ? { until: nextFree(shore, day) } : null;
 }
-
-/** What lies in the ground is dug out of it. */
-export const isDug = (part: Pick<ProfilePart, 'key'>): boolean => part.key === 'root';
 
 function frozenOn(book: Book, seasons: Seasons, day: DayNumber): { readonly openFrom: DayNumber | null } | null {
   const ground = standGround(book, seasons.frozen, day);

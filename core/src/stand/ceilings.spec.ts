@@ -40,6 +40,7 @@ function facts(plant: string, part: string, over: Partial<CeilingFacts> & { grou
   return {
     profile,
     part: profile.parts.find((p) => p.key === part)!,
+    method: 'usual',
     patch: { facts: { ...freeGround, ...ground } },
     frozen: null,
     wrongYear: false,

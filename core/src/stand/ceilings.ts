@@ -2,7 +2,14 @@
 import type { Ceiling, CeilingRule, HouseRule } from '../allowance/index.ts';
 import type { Clearance, IdentityStatus } from '../identity/index.ts';
 import { dayNumber, monthDayIn, yearOf, type DayNumber, type Text } from '../measure/index.ts';
-import { lookAlikesUnnamed, type PartKey, type PlantProfile, type ProfilePart } from '../plants/index.ts';
+import {
+  isDug,
+  lookAlikesUnnamed,
+  type MethodKey,
+  type PartKey,
+  type PlantProfile,
+  type ProfilePart,
+} from '../plants/index.ts';
 import type { BookPlace, DatedRule } from './book.ts';
 import type { Locks } from './locks.ts';
 import type { LookAlikeStanding } from './look-alikes.ts';
@@ -10,7 +17,9 @@ import { CONTAMINATING, type PatchFacts } from './place.ts';
 
 export interface CeilingFacts {
   readonly profile: PlantProfile;
+  /** As it is when taken in the way asked about. */
   readonly part: ProfilePart;
+  readonly method: MethodKey;
   readonly patch: Pick<BookPlace, 'facts'>;
   readonly sinceYear: number | null;
   readonly restUntil: string | null;
@@ -81,7 +90,8 @@ function ofOwner({ patch, part, day }: CeilingFacts): Ceiling[] {
   const bar = (rule: CeilingRule): void => void out.push({ source: 'owner', rule });
   if (leave === 'refused') bar({ kind: 'ownerLeave', leave: 'refused', until: null });
   else if (leave === 'given' && until !== null && until < day) bar({ kind: 'ownerLeave', leave: 'ended', until });
-  else if (leave === 'notAsked' && part.kills) bar({ kind: 'ownerLeave', leave: 'notAsked', until: null });
+  else if (leave === 'notAsked' && (part.kills || isDug(part)))
+    bar({ kind: 'ownerLeave', leave: 'notAsked', until: null });
   // Days say when leave that is there holds: they open nothing that is shut.
   const days = leaveDaysOn(patch, day);
   if (days && !days.open) bar({ kind: 'closedDays', until: days.until });
@@ -160,12 +170,17 @@ function ceilingsOfRule(facts: CeilingFacts, rule: HouseRule): readonly Ceiling[
     case 'restYears':
       return restAfter(facts, rule.years, 'houseRule');
     case 'plan':
-      return rule.part === facts.part.key
-        ? [{ source: 'houseRule', rule }, ...restAfter(facts, rule.everyYears - 1, 'houseRule')]
-        : [];
+      return rule.part === facts.part.key ? ofPlan(facts, rule) : [];
     default:
       return [{ source: 'houseRule', rule }];
   }
+}
+
+/** What was played with one way of taking says nothing of another. */
+function ofPlan(facts: CeilingFacts, rule: Extract<HouseRule, { kind: 'plan' }>): readonly Ceiling[] {
+  if (rule.method !== undefined && rule.method !== facts.method)
+    return [{ source: 'houseRule', rule: { kind: 'otherMethod', method: rule.method } }];
+  return [{ source: 'houseRule', rule }, ...restAfter(facts, rule.everyYears - 1, 'houseRule')];
 }
 
 /** So many seasons of rest after the last one in which the part was taken. */

@@ -1,7 +1,7 @@
 // What a person enters, kind by kind, as types; the contract checks it.
 import type { EyeClass } from '../counting/index.ts';
 import type { IdentityStatus, Phase, SeenSign } from '../identity/index.ts';
-import type { PartKey } from '../plants/index.ts';
+import type { MethodKey, PartKey } from '../plants/index.ts';
 import type { PlantingWay } from '../replanting/index.ts';
 import type { FindBody } from './find.ts';
 
@@ -64,6 +64,12 @@ export interface EntryBodies {
     readonly measure: 'unit' | 'gram';
     readonly plants: number | null;
     readonly killed: number | null;
+    /** In which of the part's ways it was taken; left out: the usual one. */
+    readonly method?: MethodKey;
+    /** Of the plants so many whose root snapped: a part of what they have was had, and they grow again. */
+    readonly snapped?: number;
+    /** Pulled at for a look, beside the plants taken from, and left. */
+    readonly tried?: number;
     readonly quality: (typeof QUALITIES)[number] | null;
     /** Share that was woody, past or otherwise thrown away; left out where nobody said. */
     readonly wasteShare?: number | null;

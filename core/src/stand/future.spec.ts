@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { hasModel, lifeOf } from '../plants/index.ts';
+import { lastingShare } from '../population/index.ts';
 import { effectOf, futureOn, shareTakenOfLate, takingPlan } from './future.ts';
 import { bookOf, counted, on, profileOf, took } from './made-book.ts';
 import type { RecordEntry } from './record.ts';
@@ -79,5 +80,18 @@ describe('what taking a part does to a plant', () => {
     expect(effect('elder', 'flower')).to.include({ seedLost: 1, weakens: 0 });
     // One leaf of two: half of what losing all of them costs.
     expect(effect('ramsons', 'leaf')).to.deep.equal({ weakens: 0.1, setsBack: 0.2, seedLost: 0.3 });
+  });
+  it('kills by chance where a part of the root is taken, and sets back those that do not bear again', () => {
+    const by = effectOf(profileOf('valerian'), root, 'sideRoots');
+    expect(by.kills).to.equal(0.1);
+    expect(by.setsBack).to.be.closeTo(0.9 * 0.4, 1e-12);
+    expect(by.weakens).to.be.above(0);
+    const share = (method: 'usual' | 'sideRoots') => {
+      const { prospect, life } = known(...FALLING);
+      const plan = takingPlan(life, profileOf('valerian'), root, method);
+      const lasting = { years: 20, floorShare: 0.5, confidence: 0.9 };
+      return lastingShare(prospect, plan, lasting, 400).share ?? 0;
+    };
+    expect(share('sideRoots'), 'more of them may be touched').to.be.above(share('usual'));
   });
 });

@@ -1,6 +1,15 @@
 // What comes of a stand under one plan or another: from its book, its counts and the kind of its life.
 import { yearOf, type DayNumber } from '../measure/index.ts';
-import { hasModel, lifeOf, type NoLife, type PlantProfile, type ProfilePart } from '../plants/index.ts';
+import {
+  hasModel,
+  lifeOf,
+  partBy,
+  takenBy,
+  type MethodKey,
+  type NoLife,
+  type PlantProfile,
+  type ProfilePart,
+} from '../plants/index.ts';
 import {
   calibrate,
   growthOf,
@@ -18,7 +27,7 @@ import {
 import type { Book } from './book.ts';
 import { countOn } from './count-on.ts';
 import type { RecordedCount } from './counts.ts';
-import { killedBy } from './takes.ts';
+import { killedBy, takenFrom } from './takes.ts';
 
 type Known = Pick<Book, 'profile' | 'record'> & { readonly stand: Pick<Book['stand'], 'id'> };
 
@@ -114,16 +123,27 @@ function shareOfPlant({ ceilings }: Pick<PlantProfile, 'ceilings'>, { key, perPl
   return caps.length === 0 ? USUAL_SHARE : Math.min(1, Math.min(...caps) / Math.max(1, perPlant.value));
 }
 
-/** What taking a part does to a plant that it is taken from, as much of it as its profile lets one take. */
-export function effectOf(profile: Pick<PlantProfile, 'ceilings'>, part: ProfilePart): TakingEffect {
-  if (part.kills) return { kills: 1 };
+/**
+ * What taking a part does to a plant that it is taken from, as much of it as its profile lets one take. In another than the usual way so many die as
+ * its profile says, and of those that live the ones that do not bear again are a stage younger.
+ */
+export function effectOf(
+  profile: Pick<PlantProfile, 'ceilings'>,
+  whole: ProfilePart,
+  method: MethodKey = 'usual',
+): TakingEffect {
+  const by = takenBy(whole, method);
+  if (by.kills === 1) return { kills: 1 };
+  const part = partBy(whole, method);
   const { weakens = 0, setsBack = 0, seedLost = 0 } = ALL_TAKEN[part.key] ?? {};
-  const share = shareOfPlant(profile, part);
+  // Of what is else dug up whole the way says itself how much of it goes.
+  const share = whole.kills ? by.yield : by.yield * shareOfPlant(profile, whole);
   return {
+    ...(by.kills > 0 ? { kills: by.kills } : {}),
     weakens: share * weakens,
-    setsBack: share * setsBack,
+    setsBack: by.growsAgain === null ? share * setsBack : (1 - by.kills) * (1 - by.growsAgain),
     // Of flowers and fruit all seed of the plant is taken for lost: nobody knows which.
-    seedLost: part.costsSeed ? 1 : share * seedLost,
+    seedLost: part.costsSeed ? by.yield : share * seedLost,
   };
 }
 
@@ -140,11 +160,16 @@ export function stagesTakenFrom(life: LifeForm, part: Pick<ProfilePart, 'key' | 
   return stages.filter((s) => wanted.includes(s));
 }
 
-/** The plan of taking a part, its share still to be said. */
-export const takingPlan = (life: LifeForm, profile: Pick<PlantProfile, 'ceilings'>, part: ProfilePart): StandPlan => ({
+/** The plan of taking a part in one way, its share still to be said. */
+export const takingPlan = (
+  life: LifeForm,
+  profile: Pick<PlantProfile, 'ceilings'>,
+  part: ProfilePart,
+  method: MethodKey = 'usual',
+): StandPlan => ({
   ...LEAVE_ALONE,
   stages: stagesTakenFrom(life, part),
-  effect: effectOf(profile, part),
+  effect: effectOf(profile, part, method),
 });
 
 /**
@@ -160,7 +185,7 @@ export function shareTakenOfLate(
   const takes = record.takes.filter((t) => t.part === part.key && t.day <= day && t.day >= since);
   if (takes.length === 0) return null;
   const years = yearOf(day) - yearOf(takes[0]!.day) + 1;
-  const plants = takes.reduce((sum, t) => sum + (t.plants ?? t.amount / Math.max(1, part.perPlant.value)), 0);
+  const plants = takes.reduce((sum, t) => sum + takenFrom(t, part), 0);
   const standing = grownShare({ life, prospect }, part) * count.plants.value;
   return Math.min(1, plants / years / standing);
 }

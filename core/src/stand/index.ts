@@ -1,4 +1,4 @@
-export { allowanceOn, isDug, type Asked } from './allowance-on.ts';
+export { allowanceOn, methodOn, type Asked } from './allowance-on.ts';
 export { DAY_SECTIONS, NEAR_SECTIONS, sectionOf, type DaySection } from './day-section.ts';
 export { viewAllowance, type AllowanceView, type CeilingView, type StepView } from './allowance-view.ts';
 export {
@@ -69,7 +69,7 @@ export {
   type PointGeometry,
   type PolygonGeometry,
 } from './place.ts';
-export { recordOf, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
+export { recordedTake, recordOf, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
 export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';

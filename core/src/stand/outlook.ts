@@ -2,7 +2,7 @@
 import type { Allowance } from '../allowance/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { isoDay, seasonFirstDay, seasonOf, type DayNumber, type IsoDay } from '../measure/index.ts';
-import { NEVER } from '../plants/index.ts';
+import { isDug, methodsOf, NEVER, type MethodKey } from '../plants/index.ts';
 import { viewFree } from '../tide/index.ts';
 import {
   expectedQualityOn,
@@ -12,8 +12,8 @@ import {
   type Readiness,
   type WindowForecast,
 } from '../windows/index.ts';
-import { allowanceOn, isDug } from './allowance-on.ts';
-import { viewAllowance } from './allowance-view.ts';
+import { allowanceOn, methodOn } from './allowance-on.ts';
+import { viewAllowance, type AllowanceView } from './allowance-view.ts';
 import { rulesOn, type Book } from './book.ts';
 import { leaveDaysOn } from './ceilings.ts';
 import { viewRange } from './day-range-view.ts';
@@ -56,10 +56,18 @@ export function outlooksFor(
   { day, clearance }: { readonly day: DayNumber; readonly clearance: Clearance },
 ): readonly PartOutlook[] {
   return outlooks.map((outlook, w) => {
-    if (clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0)) return outlook;
     const part = book.profile.parts.find((p) => p.key === outlook.part)!;
+    const same = clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0);
+    const others = methodsOf(part).filter((m) => m !== outlook.method);
+    if (same && others.length === 0) return outlook;
     const window = windowOn(book, seasons, w, day);
-    return { ...outlook, allowance: viewAllowance(allowanceOn(book, seasons, part, { window, day, clearance }), part) };
+    const by = (method: MethodKey): AllowanceView =>
+      viewAllowance(allowanceOn(book, seasons, part, { window, day, clearance, method }), part);
+    return {
+      ...outlook,
+      ...(same ? {} : { allowance: by(outlook.method) }),
+      ...(others.length === 0 ? {} : { otherMethods: others.map((method) => ({ method, allowance: by(method) })) }),
+    };
   });
 }
 
@@ -102,6 +110,7 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     basis: forecast.basis,
     yearCount: forecast.yearCount,
     stageSeen: lastSeen(book, forecast, day),
+    method: methodOn(book, part, day),
     allowance: viewAllowance(allowance, part),
   };
 }

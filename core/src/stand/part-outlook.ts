@@ -1,6 +1,6 @@
 // What a row of the Hearth says.
 import type { Text } from '../measure/index.ts';
-import type { PartKey } from '../plants/index.ts';
+import type { MethodKey, PartKey } from '../plants/index.ts';
 import type { TideAtPlace } from '../tide/index.ts';
 import type { Readiness } from '../windows/index.ts';
 import type { AllowanceView } from './allowance-view.ts';
@@ -47,5 +47,9 @@ export interface PartOutlook {
   readonly basis: 'weather' | 'calendar';
   readonly yearCount: number;
   readonly stageSeen: { readonly stage: string; readonly stageName: Text; readonly day: string } | null;
+  /** The way of taking that `allowance` is of. */
+  readonly method: MethodKey;
   readonly allowance: AllowanceView;
+  /** Of a part with several ways, for one reader: the others. */
+  readonly otherMethods?: readonly { readonly method: MethodKey; readonly allowance: AllowanceView }[];
 }

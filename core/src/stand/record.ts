@@ -2,7 +2,7 @@
 import type { GroundWord } from '../climate/index.ts';
 import type { LengthsOnDay } from '../learning/index.ts';
 import { dayNumber, FIRST_YEAR, type DayNumber, type IsoDay } from '../measure/index.ts';
-import type { PartKey } from '../plants/index.ts';
+import type { MethodKey, PartKey } from '../plants/index.ts';
 import type { StageSighting } from '../stages/index.ts';
 import { countOf, type RecordedCount } from './counts.ts';
 import type { EntryBodies, EntryKind } from './entry.ts';
@@ -27,6 +27,9 @@ export interface RecordedTake {
   readonly measure: 'unit' | 'gram';
   readonly plants: number | null;
   readonly killed: number | null;
+  readonly method: MethodKey;
+  readonly snapped: number;
+  readonly tried: number;
   readonly quality: EntryBodies['take']['quality'];
   readonly wasteShare: number | null;
   readonly by: string;
@@ -139,6 +142,37 @@ interface About extends Pick<RecordEntry, 'id' | 'by' | 'byId'> {
   readonly day: DayNumber;
 }
 
+/** A take as a record holds it. */
+export const recordedTake = (
+  {
+    part,
+    amount,
+    measure,
+    plants,
+    killed,
+    method = 'usual',
+    snapped = 0,
+    tried = 0,
+    quality,
+    wasteShare = null,
+  }: EntryBodies['take'],
+  { id, day, by }: Pick<RecordedTake, 'id' | 'day' | 'by'>,
+): RecordedTake => ({
+  id,
+  day,
+  part,
+  amount,
+  measure,
+  plants,
+  killed,
+  method,
+  snapped,
+  tried,
+  quality,
+  wasteShare,
+  by,
+});
+
 /** What each kind of entry leaves in the record; `null`: nothing. */
 const NOTING: { readonly [K in EntryKind]: ((record: Noted, body: EntryBodies[K], about: About) => void) | null } = {
   stageSighting: (record, { stage, reached, share, offSeason }, { day }) => {
@@ -146,10 +180,10 @@ const NOTING: { readonly [K in EntryKind]: ((record: Noted, body: EntryBodies[K]
     if (!offSeason) record.sightings.push({ stage, day, reached, share });
   },
   census: (record, body, { id, day, by }) => void record.counts.push({ id, day, by, ...countOf(body) }),
-  take: (record, { part, amount, measure, plants, killed, quality, wasteShare = null }, { id, day, by }) => {
-    record.takes.push({ id, day, part, amount, measure, plants, killed, quality, wasteShare, by });
+  take: (record, body, { id, day, by }) => {
+    record.takes.push(recordedTake(body, { id, day, by }));
     // A root that was dug says that the ground could be.
-    if (part === 'root') record.ground.push({ day, frozen: false });
+    if (body.part === 'root') record.ground.push({ day, frozen: false });
   },
   loss: (record, { share, cause }, { day }) => void record.losses.push({ day, share, cause }),
   planting: (record, body, { id, day, by }) => void record.plantings.push({ id, day, by, ...body }),

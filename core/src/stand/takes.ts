@@ -1,5 +1,5 @@
 // What a take comes to, in units of its part and in plants.
-import type { PlantProfile, ProfilePart } from '../plants/index.ts';
+import { takenBy, type PlantProfile, type ProfilePart } from '../plants/index.ts';
 import type { RecordedTake } from './record.ts';
 
 /** Amount in the part's unit; weighed takes through the profile's mass of one unit, `null` where nobody knows it. */
@@ -8,10 +8,19 @@ export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: Pro
   return part.massG === null ? null : take.amount / part.massG.value;
 }
 
-/** Plants that a take killed: as many as was said, else as many as were touched where the taking kills. */
+/** Plants that it was taken from: as many as was said, else as many as such an amount usually comes from. */
+export const takenFrom = (take: RecordedTake, part: ProfilePart): number =>
+  take.plants ??
+  Math.ceil((inUnit(take, part) ?? 0) / Math.max(part.perPlant.value * takenBy(part, take.method).yield, 1e-9));
+
+/**
+ * Plants that a take killed: as many as was said, else by the way in which it was taken as many of those it was taken from, the snapped ones left out.
+ * Not always whole: of ten roots whose side runs were cut one in ten may die.
+ */
 export function killedBy({ parts }: Pick<PlantProfile, 'parts'>, take: RecordedTake): number {
   if (take.killed !== null) return take.killed;
   const part = parts.find((p) => p.key === take.part);
-  if (!part?.kills) return 0;
-  return take.plants ?? Math.ceil((inUnit(take, part) ?? 0) / Math.max(part.perPlant.value, 1e-9));
+  if (!part) return 0;
+  const { kills } = takenBy(part, take.method);
+  return kills === 0 ? 0 : kills * Math.max(0, takenFrom(take, part) - take.snapped);
 }

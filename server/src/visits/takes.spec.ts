@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import type { EntryResult, EntryView, PartOutlook, StandView } from '@emberfield/contract';
+import type { AllowanceView, EntryResult, EntryView, PartOutlook, StandView } from '@emberfield/contract';
 import {
   as,
   emptyGroup,
@@ -204,5 +204,30 @@ describe('takes', () => {
     await send(server, picker, groupId, [entryOf(place, 'take', takeBody(4), { day: '2026-05-10' })]);
     expect((await tips(place.standId, '?day=2026-05-09')).allowance.amountLeft).to.equal(10);
     expect((await tips(place.standId, `?day=${TODAY}`)).allowance.amountLeft).to.equal(6);
+  });
+  it('are judged by the way in which they were taken, and kill by its chance', async () => {
+    const place = await standOf(server, keeper, groupId, 'dandelion');
+    await send(server, keeper, groupId, [
+      entryOf(
+        place,
+        'census',
+        { method: 'complete', plants: 200, mature: null, flowering: null },
+        { day: '2026-05-01' },
+      ),
+    ]);
+    const root = (over: object) => entryOf(place, 'take', takeBody(1, { part: 'root', plants: 20, ...over }));
+    const [unknown] = await send(server, picker, groupId, [root({ method: 'sideRoots' })]);
+    expect(unknown).to.deep.include({ status: 'needsAttention', code: 'unknownMethod' });
+    const [left] = await send(server, picker, groupId, [root({ method: 'lowerLeft' })]);
+    const judged = (r: EntryResult | undefined) => (r as { take: { allowance: AllowanceView } }).take.allowance;
+    const [whole] = await send(server, picker, groupId, [root({ method: 'usual', amount: 20 })]);
+    expect([left, whole].map((r) => judged(r).perPlant)).to.deep.equal([0.65, 1]);
+    expect(judged(whole).plantsLeft, 'twenty of sixty were touched').to.equal(40);
+    const view = (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${place.standId}`)).body as StandView;
+    const leaf = view.outlooks.find((o) => o.part === 'leaf')!;
+    // Of twenty whose lower root stayed seven die, of twenty that were lifted all.
+    expect(leaf.allowance.plantsStanding).to.equal(200 - 7 - 20);
+    const of = view.outlooks.find((o) => o.part === 'root')!;
+    expect(of.otherMethods?.map((m) => m.method)).to.deep.equal(['lowerLeft']);
   });
 });

@@ -2,6 +2,7 @@
 import { Button, Form, Textarea } from 'ant-design-vue';
 import { ref } from 'vue';
 import { ROUTES, setRuleSchema, type PartKey, type SetRule } from '@emberfield/contract';
+import type { MethodKey } from '@emberfield/core/plants';
 import type { DatedRule } from '@emberfield/core/stand';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
@@ -16,6 +17,8 @@ import { useWords } from '../session/words.ts';
 const props = defineProps<{
   standId: string;
   part: PartKey;
+  /** The way of taking that it was played with. */
+  method: MethodKey;
   /** Of the counted plants. */
   share: number;
   everyYears: number;
@@ -35,6 +38,7 @@ const body = (): SetRule => ({
     part: props.part,
     share: Math.floor(1000 * props.share) / 1000,
     everyYears: props.everyYears,
+    ...(props.method === 'usual' ? {} : { method: props.method }),
   },
   standId: props.standId,
   plantKey: null,

@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { dayNumber, isoDay, yearOf } from '@emberfield/core/measure';
 import { likeliestRates, whatMatters } from '@emberfield/core/population';
+import { methodsOf } from '@emberfield/core/plants';
 import FoldUp from '../kit/FoldUp.vue';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
@@ -35,6 +36,8 @@ const {
   floorShare,
   own,
   picked,
+  pickedMethod,
+  method,
   book,
   known,
   none,
@@ -117,6 +120,12 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           :label="words.t('bench.part')"
           :options="parts.map((p) => ({ value: p.key as string, label: words.text(p.name) }))"
           @update:model-value="picked = $event" />
+        <PickOne
+          v-if="part.methods"
+          :model-value="method"
+          :label="words.t('take.how')"
+          :options="methodsOf(part).map((m) => ({ value: m, label: words.t(`take.method.${m}`) }))"
+          @update:model-value="pickedMethod = $event" />
         <label
           >{{ words.t('bench.years') }}
           <PickOne
@@ -162,11 +171,12 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           :floor="floor"
           :most="most"
           :unit="words.t('bench.file', { name })">
-          <OwnPlanSliders v-if="key === 'own'" v-model="own" :kills="part.kills" />
+          <OwnPlanSliders v-if="key === 'own'" v-model="own" :kills="part.kills && method === 'usual'" />
           <AdoptPlan
             v-if="isKeeper && chosenShare(key) !== null"
             :stand-id="standId"
             :part="part.key"
+            :method="method"
             :share="chosenShare(key)!"
             :every-years="key === 'own' ? own.everyYears : 1"
             :before="inForce" />

@@ -1,7 +1,7 @@
 import { computed, ref, type Ref } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import { likeliestRates, seedBankYears, shareThatHolds, USUAL_LASTING } from '@emberfield/core/population';
-import { isInvader } from '@emberfield/core/plants';
+import { isInvader, methodsOf, type MethodKey } from '@emberfield/core/plants';
 import { livesOf } from '@emberfield/core/replanting';
 import { datedRulesOn, futureOn, grownShare, shareTakenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
 import type { StandKit } from '@emberfield/contract';
@@ -15,12 +15,18 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   const floorShare = ref<number | null>(USUAL_LASTING.floorShare);
   const own = ref<OwnPlan>(FIRST_OWN);
   const picked = ref<string | null>(null);
+  const pickedMethod = ref<MethodKey | null>(null);
   const book = computed(() => (kit.value ? unpackBook(kit.value.book) : null));
   const future = computed(() => book.value && futureOn(book.value, dayNumber(day.value)));
   const known = computed(() => (future.value && 'prospect' in future.value ? future.value : null));
   const none = computed(() => (future.value && 'none' in future.value ? future.value.none : null));
   const parts = computed(() => (book.value ? partsOf(book.value.profile) : []));
   const part = computed(() => parts.value.find((p) => p.key === picked.value) ?? parts.value[0] ?? null);
+  const method = computed(() =>
+    part.value && pickedMethod.value && methodsOf(part.value).includes(pickedMethod.value)
+      ? pickedMethod.value
+      : 'usual',
+  );
   const lately = computed(() =>
     book.value && known.value && part.value
       ? shareTakenOfLate(book.value, known.value, { part: part.value, day: dayNumber(day.value) })
@@ -34,7 +40,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   const wanted = computed(() => {
     if (!book.value || !known.value || !part.value) return null;
     const { life, prospect } = known.value;
-    const plan = takingPlan(life, book.value.profile, part.value);
+    const plan = takingPlan(life, book.value.profile, part.value, method.value);
     return {
       prospect,
       lasting: lasting.value,
@@ -48,7 +54,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     const { life, prospect } = known.value;
     const draws = livesOf(prospect.calibration, prospect.seed).map((l) => l.rates);
     return {
-      share: shareThatHolds(draws, takingPlan(life, book.value.profile, part.value)),
+      share: shareThatHolds(draws, takingPlan(life, book.value.profile, part.value, method.value)),
       seedYears: seedBankYears(likeliestRates(prospect.calibration)),
     };
   });
@@ -70,6 +76,8 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     floorShare,
     own,
     picked,
+    pickedMethod,
+    method,
     book,
     known,
     none,

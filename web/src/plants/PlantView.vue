@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sayTaking } from '../entries/say-taking.ts';
 import CatalogueText from '../kit/CatalogueText.vue';
 import GoButton from '../kit/GoButton.vue';
 import { Button, Descriptions, DescriptionsItem } from 'ant-design-vue';
@@ -216,6 +217,9 @@ const stageColumns = computed((): readonly DataColumn<Stage>[] => {
           </template>
           <p><CatalogueText :text="x.method" /></p>
           <p class="soft small"><CatalogueText :text="x.effect" /></p>
+          <p v-for="m in x.methods ?? []" :key="m.key" class="small">
+            <b>{{ words.t(`take.method.${m.key}`) }}</b>: {{ sayTaking(m, words) }}
+          </p>
           <p class="soft small">
             {{ words.t('plants.perPlant') }} {{ sayFigure(x.perPlant, words)
             }}<template v-if="x.massG"> · {{ words.t('plants.mass') }} {{ words.format.mass(x.massG.value) }}</template>

@@ -1,4 +1,4 @@
-import type { PlantProfile } from '@emberfield/contract';
+import type { PlantProfile, ProfilePart } from '@emberfield/contract';
 import { ALWAYS, datesOf, NEVER, yearFromDates, type DatedStage, type KnownDates } from '@emberfield/core/plants';
 import type { Words } from '@emberfield/words';
 import { blankPlain, type PartForm, type PlainForm, type TwinForm } from './plain-form.ts';
@@ -60,6 +60,8 @@ export function profileFromPlain(
       heightM: at?.heightM ?? 0,
     },
     parts: parts.map((p) => ({
+      // Other ways of taking it are edited in the file, not here.
+      ...otherWays(before, p),
       key: p.part,
       name: before?.parts.find((b) => b.key === p.part)?.name ?? said(t(`plants.partName.${p.part}`)),
       unit: p.unit,
@@ -94,6 +96,11 @@ export function profileFromPlain(
     works: [],
   };
 }
+
+const otherWays = (before: PlantProfile | null, { part, kills }: PartForm): Pick<ProfilePart, 'methods'> => {
+  const methods = before?.parts.find((b) => b.key === part && b.kills === kills)?.methods;
+  return methods ? { methods } : {};
+};
 
 /** A latitude that says north or south and nothing more: stages without a place are not moved by it. */
 const NOWHERE_DEG = 45;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Form, Input, Space } from 'ant-design-vue';
 import { computed, reactive, ref } from 'vue';
-import type { Entry, EntryView } from '@emberfield/contract';
+import type { Entry, EntryView, PlantProfile } from '@emberfield/contract';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -18,7 +18,7 @@ import { useEntries } from '../entries/use-entries.ts';
 import { correctedBody, fieldsOf, valuesOf } from './entry-correction.ts';
 
 /** Something noted, put right: what it was stays readable beside it, and the allowance is reckoned anew. */
-const props = defineProps<{ entry: EntryView }>();
+const props = defineProps<{ entry: EntryView; profile: Pick<PlantProfile, 'parts'> }>();
 const emit = defineEmits<{ close: [] }>();
 const words = useWords();
 const undo = useUndo();
@@ -26,7 +26,7 @@ const { today } = useDay();
 const { make, sendOne } = useEntries();
 useEscape(() => emit('close'));
 const key = newKey();
-const fields = computed(() => fieldsOf(props.entry, words.value));
+const fields = computed(() => fieldsOf(props.entry, words.value, props.profile));
 const values = reactive(valuesOf(fields.value, props.entry));
 const day = ref(props.entry.day);
 const body = computed(() => correctedBody(fields.value, props.entry, values));

@@ -107,9 +107,12 @@ function more(): void {
         ><i v-if="e.standing !== 'valid'" class="soft"> · {{ words.t(`stand.${e.standing}`) }}</i>
         <small v-for="(b, i) in before(e)" :key="i" class="soft was">{{ b }}</small>
       </p>
-      <EntryCorrection v-if="correcting === e.id" :entry="e" @close="correcting = null" />
+      <EntryCorrection v-if="correcting === e.id" :entry="e" :profile="stand.profile" @close="correcting = null" />
       <Space v-if="mayChange(e)" :size="0" class="no-print">
-        <Button v-if="correcting !== e.id && fieldsOf(e, words).length" type="text" @click="correcting = e.id">
+        <Button
+          v-if="correcting !== e.id && fieldsOf(e, words, stand.profile).length"
+          type="text"
+          @click="correcting = e.id">
           {{ words.t('correct.title') }}
         </Button>
         <Button type="text" @click="takeBack(e)">{{ words.t('stand.undoEntry') }}</Button>

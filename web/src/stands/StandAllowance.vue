@@ -16,6 +16,8 @@ const chosen = defineModel<number>({ required: true });
 const words = useWords();
 const { mayPick } = useGroup();
 const main = computed(() => props.outlooks[chosen.value]!);
+/** What holds all ways back is said once. */
+const otherWays = computed(() => (main.value.otherMethods ?? []).filter((m) => m.allowance.kind !== 'none'));
 const reasons = useWindowReasons({
   standId: computed(() => props.stand.id),
   stand: computed(() => props.stand),
@@ -40,6 +42,9 @@ const reasons = useWindowReasons({
       </Button>
     </div>
     <h3 class="headline" :class="{ warn: main.allowance.kind === 'none' }">{{ words.allowance(main.allowance) }}</h3>
+    <p v-if="main.method !== 'usual'" class="small">
+      {{ words.t('take.took', { how: words.t(`take.method.${main.method}`) }) }}
+    </p>
     <p class="soft small">{{ words.t('allowance.heldBy', { what: words.heldBy(main.allowance) }) }}</p>
     <p>
       <ReasonText :reasons="reasons">{{ words.window(main, day) }}</ReasonText>
@@ -55,6 +60,9 @@ const reasons = useWindowReasons({
       }}
     </p>
     <AllowanceSum :allowance="main.allowance" />
+    <p v-for="m in otherWays" :key="m.method" class="small">
+      <b>{{ words.t(`take.method.${m.method}`) }}</b>: {{ words.allowance(m.allowance) }}
+    </p>
     <p v-if="stand.lossShare > 0" class="small soft">
       <ReasonText :reasons="words.lossReasons(stand.losses, day)">{{
         words.t('stand.lossNote', { percent: words.format.percent(stand.lossShare) })

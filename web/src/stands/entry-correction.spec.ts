@@ -1,9 +1,12 @@
 import { expect } from 'chai';
 import { ENTRY_KINDS, entrySchema, type EntryView } from '@emberfield/contract';
+import { CATALOGUE } from '@emberfield/catalogue';
 import { createWords } from '@emberfield/words';
 import { correctedBody, fieldsOf, valuesOf } from './entry-correction.ts';
 
 const words = createWords('en');
+const profileOf = (key: string) => CATALOGUE.find((p) => p.key === key)!;
+const [nettle, valerian] = [profileOf('nettle'), profileOf('valerian')];
 const entry = (kind: EntryView['kind'], body: object): EntryView =>
   ({ id: 'e', kind, body, day: '2026-05-01' }) as unknown as EntryView;
 const take = entry('take', {
@@ -17,7 +20,7 @@ const take = entry('take', {
   overReason: '',
 });
 const changed = (e: EntryView, over: Record<string, string | number | null>) => {
-  const fields = fieldsOf(e, words);
+  const fields = fieldsOf(e, words, nettle);
   return correctedBody(fields, e, { ...valuesOf(fields, e), ...over });
 };
 
@@ -38,6 +41,16 @@ describe('a correction', () => {
     const told = entry('census', { ...squares, mature: [4, 3], flowering: [1, 0] });
     expect(changed(told, { counts: '2; 3; 4' })).to.deep.equal({ ...squares, counts: [2, 3, 4] });
   });
+  it('of the way of taking forgets how many died of the other, and asks what snapped only of what is dug', () => {
+    const dug = entry('take', { ...take.body, part: 'root', killed: 3 });
+    const fields = fieldsOf(dug, words, valerian);
+    const of = (over: Record<string, string | number | null>) =>
+      correctedBody(fields, dug, { ...valuesOf(fields, dug), ...over });
+    expect(of({ method: 'sideRoots' })).to.deep.equal({ ...dug.body, method: 'sideRoots', killed: null });
+    expect(of({ method: 'sideRoots', killed: 1 })).to.deep.include({ killed: 1 });
+    expect(of({ snapped: 1 })).to.deep.equal({ ...dug.body, snapped: 1 });
+    expect(fieldsOf(take, words, nettle).map((f) => f.key)).not.to.include.members(['method', 'snapped']);
+  });
   it('takes a note away by saying nothing, and adds one where there was none', () => {
     expect(changed(entry('take', { ...take.body, note: 'wet' }), { note: '' })).to.deep.include({ note: '' });
     expect(changed(take, { note: 'by the gate', minutes: 20 })).to.deep.include({ note: 'by the gate', minutes: 20 });
@@ -49,7 +62,7 @@ describe('a correction', () => {
   });
   it('writes shares as per cent and keeps them as shares', () => {
     const loss = entry('loss', { cause: 'grazed', share: 0.125, note: '' });
-    expect(valuesOf(fieldsOf(loss, words), loss)['share']).to.equal(12.5);
+    expect(valuesOf(fieldsOf(loss, words, nettle), loss)['share']).to.equal(12.5);
     expect(changed(loss, { share: 30 })).to.deep.equal({ cause: 'grazed', share: 0.3, note: '' });
     expect(changed(loss, { share: 130 })).to.deep.include({ share: 1.3 });
     expect(changed(entry('loss', { cause: 'grazed', share: 0.1, note: 'deer' }), { note: null })).to.deep.include({
@@ -85,10 +98,10 @@ describe('a correction', () => {
       find: { note: '' },
       note: { text: 'x' },
     };
-    const without = ENTRY_KINDS.filter((k) => fieldsOf(entry(k, bodies[k] ?? {}), words).length === 0);
+    const without = ENTRY_KINDS.filter((k) => fieldsOf(entry(k, bodies[k] ?? {}), words, nettle).length === 0);
     expect(without).to.deep.equal(['visit', 'withdrawal']);
     for (const [kind, body] of Object.entries(bodies))
-      for (const { label } of fieldsOf(entry(kind as EntryView['kind'], body), words))
+      for (const { label } of fieldsOf(entry(kind as EntryView['kind'], body), words, nettle))
         expect(label, kind).not.to.match(/^\w+\.\w+/);
   });
   it('of a count by eye or by squares keeps its method, and what comes out is an entry', () => {

@@ -7,6 +7,7 @@ import {
   type EntryKind,
   type EntryView,
 } from '@emberfield/contract';
+import { isDug, methodsOf, type PlantProfile } from '@emberfield/core/plants';
 import { EYE_CLASSES } from '@emberfield/core/counting';
 import type { Words } from '@emberfield/words';
 
@@ -22,7 +23,11 @@ export interface CorrectionField {
 }
 
 /** The fields of an entry; empty for what is said anew instead of corrected. */
-export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): readonly CorrectionField[] {
+export function fieldsOf(
+  { kind, body }: EntryView,
+  { t }: Pick<Words, 't'>,
+  { parts }: Pick<PlantProfile, 'parts'>,
+): readonly CorrectionField[] {
   const field = (
     key: string,
     label: string,
@@ -43,10 +48,15 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
     ],
   });
   switch (kind) {
-    case 'take':
+    case 'take': {
+      const part = parts.find((p) => p.key === body.part);
       return [
+        ...(part?.methods ? [pick('method', 'take.how', methodsOf(part), (m) => `take.method.${m}`)] : []),
         field('amount', 'correct.amount', 'number'),
         field('plants', 'correct.fromPlants', 'whole', { optional: true }),
+        ...(part && (part.kills || isDug(part))
+          ? [field('snapped', 'take.snapped', 'whole'), field('tried', 'take.tried', 'whole')]
+          : []),
         field('killed', 'correct.killed', 'whole', { optional: true }),
         field('quality', 'correct.quality', 'choice', {
           optional: true,
@@ -55,6 +65,7 @@ export function fieldsOf({ kind, body }: EntryView, { t }: Pick<Words, 't'>): re
         minutes(),
         note(),
       ];
+    }
     case 'census':
       if (body.method === 'eye') return [pick('eye', 'visit.byEye', EYE_CLASSES, (e) => `visit.eye.${e}`)];
       if (body.method === 'clumps')
@@ -146,6 +157,8 @@ export function correctedBody<K extends EntryKind>(
     else changed[key] = read === null && !optional ? undefined : read;
   }
   if (Object.keys(changed).length === 0) return null;
+  // How many died of it was said of the other way of taking.
+  if ('method' in changed && !('killed' in changed)) changed['killed'] = null;
   const kept = Object.fromEntries(Object.entries(own).filter(([key]) => !(SAYS_MORE_OF[key]! in changed)));
   return { ...kept, ...changed } as unknown as EntryBodies[K];
 }

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { Button, Textarea } from 'ant-design-vue';
+import { computed } from 'vue';
 import { QUALITIES, type PlantingWay } from '@emberfield/contract';
 import DayField from '../kit/DayField.vue';
 import NumberField from '../kit/NumberField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
+import FoldUp from '../kit/FoldUp.vue';
 import CountStepper from '../kit/CountStepper.vue';
 import { useWords } from '../session/words.ts';
 import type { TakeDraft } from './take-draft.ts';
@@ -13,10 +15,14 @@ defineProps<{
   today: string;
   /** Ways in which something of it can be set back at once; none where taking it kills nothing. */
   setBackAs: readonly PlantingWay[];
+  /** It is dug or dies of it: then what snapped, what was only pulled at and what died is asked. */
+  dug: boolean;
 }>();
+const OUT = ['snapped', 'tried', 'died'] as const;
 const WASTE = [0.1, 0.25, 0.5, 0.8];
 const draft = defineModel<TakeDraft>({ required: true });
 const words = useWords();
+const cameOut = computed(() => draft.value.snapped > 0 || draft.value.tried > 0 || draft.value.died !== null);
 const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft.value, ...change });
 </script>
 
@@ -32,6 +38,17 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
     <b>{{ draft.plants || '–' }}</b>
     <Button class="step" :aria-label="words.t('take.plantDone')" @click="set({ plants: draft.plants + 1 })"> + </Button>
   </div>
+  <FoldUp v-if="dug" :title="words.t('take.cameOut')" :open="cameOut">
+    <div class="out">
+      <template v-for="key in OUT" :key="key">
+        <span>{{ words.t(`take.${key}`) }}</span>
+        <CountStepper
+          :model-value="draft[key]"
+          :label="words.t(`take.${key}`)"
+          @update:model-value="set({ [key]: key === 'died' ? $event : $event || 0 })" />
+      </template>
+    </div>
+  </FoldUp>
   <template v-if="setBackAs.length">
     <p class="soft">{{ words.t('putBack.withTake') }}</p>
     <ChoiceChips
@@ -107,6 +124,12 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
 .row b {
   min-width: 34px;
   text-align: center;
+}
+.out {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px 12px;
+  align-items: center;
 }
 .day {
   margin-left: auto;

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { isPoison } from '@emberfield/core/identity';
-import { hasModel, isInvader, lifeOf } from '@emberfield/core/plants';
+import { hasModel, isDug, isInvader, lifeOf } from '@emberfield/core/plants';
 import { waysFromTake } from '@emberfield/core/replanting';
 import FormFailure from '../form/FormFailure.vue';
 import FoldUp from '../kit/FoldUp.vue';
@@ -18,6 +18,7 @@ import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
 import OverScreen from './OverScreen.vue';
 import TakeCounting from './TakeCounting.vue';
+import TakeMethod from './TakeMethod.vue';
 import TakeDetails from './TakeDetails.vue';
 import TakeTally from './TakeTally.vue';
 import { useTake } from './use-take.ts';
@@ -26,8 +27,8 @@ import VesselHolds from './VesselHolds.vue';
 const words = useWords();
 const { today } = useDay();
 const take = useTake();
-const { query, stand, draft, outlooks, outlook, holding, busy, failure, part, each, holds } = take;
-const { count, choosePart, add, overrule, keep } = take;
+const { query, stand, draft, outlooks, outlook, method, allowed, holding, busy, failure, part, each, holds } = take;
+const { count, choosePart, chooseMethod, add, overrule, keep } = take;
 const place = computed(() => [stand.value?.patchName, stand.value?.where].filter(Boolean).join(', '));
 /** What grows beside it and what is wrong with the place come first, before a hand is stretched out. */
 const here = computed(() => stand.value?.patch.hazards ?? []);
@@ -40,7 +41,7 @@ const hold = (scientific: string): void => {
 /** Of what is killed young parts may go back into the ground; of an invader nothing does. */
 const setBackAs = computed(() => {
   const profile = stand.value?.profile;
-  if (!part.value?.kills || !profile || isInvader(profile)) return [];
+  if (!part.value?.kills || method.value !== 'usual' || !profile || isInvader(profile)) return [];
   const life = lifeOf(profile);
   return hasModel(life) ? waysFromTake(life) : [];
 });
@@ -60,11 +61,11 @@ const checks = computed(() => {
     state="failed"
     :text="query.error.value?.message"
     @retry="query.refetch()" />
-  <StateNote v-else-if="!stand || !outlook" state="loading" />
+  <StateNote v-else-if="!stand || !outlook || !allowed" state="loading" />
   <OverScreen
     v-else-if="holding"
     :place="`${stand.patchName} · ${words.text(stand.plantName)}`"
-    :allowance="outlook.allowance"
+    :allowance="allowed"
     @more="overrule"
     @finish="holding = false" />
   <FieldScreen v-else :place="place" :back="{ name: 'stand', params: { standId: stand.id } }" @submit="keep">
@@ -83,6 +84,7 @@ const checks = computed(() => {
         :label="words.t('take.which')"
         :options="outlooks.map((o) => ({ value: o.part, label: words.text(o.partName) }))"
         @update:model-value="$event && choosePart($event)" />
+      <TakeMethod v-if="part?.methods" :model-value="method" :part="part" @update:model-value="chooseMethod" />
       <FoldUp
         v-if="checks.length || here.length || stand.patch.neighbours"
         class="checks"
@@ -117,15 +119,14 @@ const checks = computed(() => {
         v-model="holds"
         :vessel="draft.counted"
         :tallied="draft.amount > 0" />
-      <TakeTally
-        :amount="draft.amount"
-        :allowance="outlook.allowance"
-        :counted="draft.counted"
-        :each="each"
-        @add="add" />
+      <TakeTally :amount="draft.amount" :allowance="allowed" :counted="draft.counted" :each="each" @add="add" />
       <TakeCounting :part="part" :counted="draft.counted" @count="count" />
-      <TakeDetails v-model="draft" :today="today" :set-back-as="setBackAs" />
-      <p v-if="part" class="soft small"><CatalogueText :text="part.method" /></p>
+      <TakeDetails
+        v-model="draft"
+        :today="today"
+        :set-back-as="setBackAs"
+        :dug="part !== undefined && (part.kills || isDug(part))" />
+      <p v-if="part && method === 'usual'" class="soft small"><CatalogueText :text="part.method" /></p>
     </div>
     <template #foot>
       <FormFailure :said="failure" />

@@ -6,6 +6,7 @@ import { unitsInOne, waysToCount } from './tally.ts';
 import {
   added,
   blankTake,
+  inAnotherWay,
   ofAnotherPart,
   overruled,
   partToTake,
@@ -102,6 +103,23 @@ describe('the entry of a take', () => {
     expect(takeBody({ ...dug, plants: 2 }, root, 1).killed).to.equal(2);
     expect(takeBody(dug, { ...root, perPlant: { ...root.perPlant, value: 2 } }, 1).killed).to.equal(2);
     expect(takeBody(dug, { ...root, kills: false }, 1).killed).to.equal(null);
+    expect(takeBody({ ...dug, plants: 3, snapped: 1, tried: 2 }, root, 1)).to.include({
+      killed: 2,
+      snapped: 1,
+      tried: 2,
+    });
+    expect(takeBody({ ...dug, plants: 3, died: 0 }, root, 1).killed, 'somebody looked').to.equal(0);
+  });
+  it('in another way says which, and leaves to its chance how many died', () => {
+    const root = partOf('valerian', 'root');
+    const side = inAnotherWay({ ...blankTake('root'), amount: 2, setBack: 3, setBackAs: 'crown' }, 'sideRoots');
+    expect(side).to.include({ amount: 0, setBack: 0 });
+    const body = takeBody({ ...side, part: 'root', amount: 1.5, plants: 4 }, root, 1);
+    expect(body).to.include({ method: 'sideRoots', killed: null, amount: 1.5 });
+    expect(faults(body)).to.deep.equal([]);
+    expect(faults({ ...body, snapped: 5 })).to.deep.equal(['moreSnappedThanTaken']);
+    expect(faults({ ...body, method: 'pulled' })).to.deep.equal(['notOneOf']);
+    expect(ofAnotherPart(side, 'leaf').method).to.equal(null);
   });
 });
 

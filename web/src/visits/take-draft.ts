@@ -1,4 +1,5 @@
 import type { AllowanceView, EntryBodies, EntryResult, PartKey, PlantingWay, ProfilePart } from '@emberfield/contract';
+import { partBy, takenBy, type MethodKey } from '@emberfield/core/plants';
 import type { Words } from '@emberfield/words';
 import { newKey, type DraftKey } from '../entries/draft-key.ts';
 import { stepsFor, type Counted } from './tally.ts';
@@ -14,6 +15,12 @@ export interface TakeDraft {
   readonly minutes: number | null;
   readonly note: string;
   readonly plants: number;
+  /** In which way; `null`: as the stand's plan says, else the usual one. */
+  readonly method: MethodKey | null;
+  /** Of the plants so many snapped off, were pulled at and left, and died, where somebody said. */
+  readonly snapped: number;
+  readonly tried: number;
+  readonly died: number | null;
   readonly quality: EntryBodies['take']['quality'];
   /** Share that was woody or past; `null` where nobody said. */
   readonly waste: number | null;
@@ -36,6 +43,10 @@ export const blankTake = (part: PartKey | null = null): TakeDraft => ({
   minutes: null,
   note: '',
   plants: 0,
+  method: null,
+  snapped: 0,
+  tried: 0,
+  died: null,
   quality: null,
   waste: null,
   eaten: false,
@@ -50,10 +61,25 @@ export const blankTake = (part: PartKey | null = null): TakeDraft => ({
 export const ofAnotherPart = (draft: TakeDraft, part: PartKey): TakeDraft => ({
   ...draft,
   part,
+  method: null,
   amount: 0,
   counted: 'unit',
   overReason: '',
   checkedAgainst: [],
+  snapped: 0,
+  tried: 0,
+  died: null,
+  setBack: 0,
+  setBackAs: null,
+});
+
+/** The form on another way of taking the part: it is allowed another amount, and nothing is left of a root to set back where only a part was taken. */
+export const inAnotherWay = (draft: TakeDraft, method: MethodKey): TakeDraft => ({
+  ...draft,
+  method,
+  amount: 0,
+  overReason: '',
+  died: null,
   setBack: 0,
   setBackAs: null,
 });
@@ -79,15 +105,16 @@ export function partToTake(
 }
 
 /**
- * The entry that a filled-in form amounts to. Taking a part that kills says how many plants died: those tallied, or as many
- * as the amount usually comes from. `each` is how many units of the part one of what was counted is.
+ * The entry that a filled-in form amounts to. Taking a part in a way that always kills says how many plants died: those tallied, or as many
+ * as the amount usually comes from, but for the snapped ones. `each` is how many units of the part one of what was counted is.
  */
 export function takeBody(
   draft: TakeDraft & { readonly part: PartKey },
   part: ProfilePart | undefined,
   each: number,
 ): EntryBodies['take'] {
-  const { counted, plants, quality, waste, eaten, overReason, minutes, note, checkedAgainst } = draft;
+  const { counted, plants, snapped, tried, quality, waste, eaten, overReason, minutes, note, checkedAgainst } = draft;
+  const method = draft.method ?? 'usual';
   const inUnits = Math.round(draft.amount * each * 10) / 10;
   const { amount, measure } =
     counted === 'gram'
@@ -98,7 +125,10 @@ export function takeBody(
     amount,
     measure,
     plants: plants > 0 ? plants : null,
-    killed: part?.kills ? (plants > 0 ? plants : Math.ceil(inUnits / part.perPlant.value)) : null,
+    killed: draft.died ?? killedIn({ plants, snapped, inUnits, method }, part),
+    ...(method === 'usual' ? {} : { method }),
+    ...(snapped > 0 ? { snapped } : {}),
+    ...(tried > 0 ? { tried } : {}),
     quality,
     // How much of something eaten or dirty was lost says nothing of its age.
     ...(quality === 'tough' && waste !== null ? { wasteShare: waste } : {}),
@@ -111,6 +141,20 @@ export function takeBody(
     ...(note.trim() === '' ? {} : { note: note.trim() }),
     ...(checkedAgainst.length === 0 ? {} : { checkedAgainst }),
   };
+}
+
+/** `null`: nothing is known to have died; a way that kills some of the plants is reckoned with by its chance. */
+function killedIn(
+  {
+    plants,
+    snapped,
+    inUnits,
+    method,
+  }: Pick<TakeDraft, 'plants' | 'snapped'> & { readonly inUnits: number; readonly method: MethodKey },
+  part: ProfilePart | undefined,
+): number | null {
+  if (!part || takenBy(part, method).kills < 1) return null;
+  return Math.max(0, (plants > 0 ? plants : Math.ceil(inUnits / partBy(part, method).perPlant.value)) - snapped);
 }
 
 /** What was set back from a take, as an entry of its own; `null`: nothing was. */

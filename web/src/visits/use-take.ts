@@ -1,6 +1,7 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { AllowanceView, Entry, PartKey, PartOutlook, StandView } from '@emberfield/contract';
+import type { MethodKey } from '@emberfield/core/plants';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
@@ -11,6 +12,7 @@ import { useStand } from '../stands/queries.ts';
 import {
   added,
   blankTake,
+  inAnotherWay,
   ofAnotherPart,
   overruled,
   partToTake,
@@ -30,6 +32,10 @@ interface Taking extends Counting {
   readonly draft: Ref<TakeDraft>;
   readonly outlooks: ComputedRef<readonly PartOutlook[]>;
   readonly outlook: ComputedRef<PartOutlook | undefined>;
+  /** The way it is taken, and how much that lets one take. */
+  readonly method: ComputedRef<MethodKey>;
+  readonly allowed: ComputedRef<AllowanceView | undefined>;
+  readonly chooseMethod: (method: MethodKey) => void;
   readonly holding: Ref<boolean>;
   readonly busy: Ref<boolean>;
   readonly failure: Ref<string>;
@@ -55,6 +61,10 @@ export function useTake(): Taking {
   const draft = useDraft<TakeDraft>(() => `take-${standId.value}`, blankTake());
   const outlooks = computed(() => partsByHeat(stand.value?.outlooks ?? []));
   const outlook = computed(() => outlooks.value.find((o) => o.part === draft.value.part));
+  const method = computed(() => draft.value.method ?? outlook.value?.method ?? 'usual');
+  const allowed = computed(
+    () => outlook.value?.otherMethods?.find((m) => m.method === method.value)?.allowance ?? outlook.value?.allowance,
+  );
   const holding = ref(false);
   const busy = ref(false);
   const failure = ref('');
@@ -88,6 +98,7 @@ export function useTake(): Taking {
     holding.value = false;
   }
 
+  const chooseMethod = (to: MethodKey): void => void (draft.value = inAnotherWay(draft.value, to));
   const choosePart = (part: PartKey): void => void (draft.value = ofAnotherPart(draft.value, part));
 
   async function keep(): Promise<void> {
@@ -95,7 +106,7 @@ export function useTake(): Taking {
     if (each.value === null) return;
     const { id, patchId } = stand.value!;
     const { day } = draft.value;
-    const body = takeBody({ ...draft.value, part: draft.value.part! }, part.value, each.value);
+    const body = takeBody({ ...draft.value, part: draft.value.part!, method: method.value }, part.value, each.value);
     const { amount, unit } = {
       amount: body.amount,
       unit: body.measure === 'gram' ? 'gram' : allowance().unit,
@@ -130,7 +141,7 @@ export function useTake(): Taking {
   }
 
   /** Only asked for once the form stands, which it does not before the stand is known. */
-  const allowance = (): AllowanceView => outlook.value!.allowance;
+  const allowance = (): AllowanceView => allowed.value!;
 
   return {
     query,
@@ -138,6 +149,9 @@ export function useTake(): Taking {
     draft,
     outlooks,
     outlook,
+    method,
+    allowed,
+    chooseMethod,
     holding,
     busy,
     failure,

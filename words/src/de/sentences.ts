@@ -120,6 +120,8 @@ export const sentences = {
     keepFlowering: '{percent} % blühen und aussamen lassen',
     plan: 'der Plan für diesen Bestand: {n} von 100 Pflanzen im Jahr',
     planEvery: 'der Plan für diesen Bestand: {n} von 100 Pflanzen alle {every} Jahre',
+    planBy: '{plan}, {how}',
+    otherMethod: 'der Plan für diesen Bestand gilt für eine andere Weise zu nehmen: {how}',
     planAlone: 'der Plan für diesen Bestand: in Ruhe lassen',
     because: '{what}, gewählt, weil: {because}',
     lightPruning: 'höchstens {take} von {of} an jeder Pflanze',

@@ -119,6 +119,8 @@ export const sentences = {
     keepFlowering: 'leave {percent} % to flower and seed',
     plan: 'the plan for this stand: {n} of 100 plants a year',
     planEvery: 'the plan for this stand: {n} of 100 plants every {every} years',
+    planBy: '{plan}, {how}',
+    otherMethod: 'the plan for this stand is for another way of taking: {how}',
     planAlone: 'the plan for this stand: leave it alone',
     because: '{what}, chosen because: {because}',
     lightPruning: 'at most {take} of {of} on each plant',

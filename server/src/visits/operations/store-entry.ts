@@ -1,7 +1,7 @@
 import { dayNumber } from '@emberfield/core/measure';
 import { isWithin } from '@emberfield/core/allowance';
 import { confirmation, mayConfirm } from '@emberfield/core/identity';
-import { binomialOf, lookAlikesUnnamed, twinsWithoutSigns } from '@emberfield/core/plants';
+import { binomialOf, lookAlikesUnnamed, methodsOf, twinsWithoutSigns } from '@emberfield/core/plants';
 import {
   entrySchema,
   VOCABULARY,
@@ -18,7 +18,15 @@ import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import { contentDigest } from '../../platform/tokens.ts';
-import { allowanceOn, inUnit, MODEL_REVISION, viewAllowance, windowOfPart, type Book } from '@emberfield/core/stand';
+import {
+  allowanceOn,
+  inUnit,
+  MODEL_REVISION,
+  recordedTake,
+  viewAllowance,
+  windowOfPart,
+  type Book,
+} from '@emberfield/core/stand';
 import {
   bookUnderLock,
   claimStand,
@@ -191,15 +199,15 @@ function judge(entry: EntryOf<'take'>, { dossier, clearances }: Known, locked: B
     window: windowOfPart(book, seasons, part.key, day),
     day,
     takesUpTo: book.today,
+    method: entry.body.method ?? 'usual',
     tried: true,
     checkedAgainst: entry.body.checkedAgainst ?? [],
     clearance: clearanceIn(clearances, accountId, book.profile.family),
   };
   const judged = (known: Book) => allowanceOn(known, seasons, part, asked);
   const allowance = judged(book);
-  const spent = { amount: inUnit(entry.body, part), plants: entry.body.plants };
-  const { part: key, amount, measure, plants, killed, quality, wasteShare = null } = entry.body;
-  const one = { part: key, amount, measure, plants, killed, id: entry.id, day, quality, wasteShare, by: '' };
+  const spent = { amount: inUnit(entry.body, part), plants: entry.body.plants, tried: entry.body.tried ?? 0 };
+  const one = recordedTake(entry.body, { id: entry.id, day, by: '' });
   const after = judged({ ...book, record: { ...book.record, takes: [...takes, one] } });
   return {
     verdict: isWithin(allowance, spent) ? 'within' : 'over',
@@ -236,6 +244,8 @@ function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plan
   if (entry.kind !== 'take' && entry.kind !== 'measurement') return;
   const part = profile.parts.find((p) => p.key === entry.body.part);
   if (!part) throw new AppError('badInput', { field: 'body.part', reason: 'unknownPart' });
+  if (entry.kind === 'take' && !methodsOf(part).includes(entry.body.method ?? 'usual'))
+    throw new AppError('badInput', { field: 'body.method', reason: 'unknownMethod' });
   if (entry.kind === 'take' && entry.body.measure === 'gram' && part.unit !== 'gram' && part.massG === null)
     throw new AppError('badInput', { field: 'body.measure', reason: 'noMassKnown' });
 }
