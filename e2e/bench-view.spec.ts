@@ -66,6 +66,38 @@ describe('the proving bench', () => {
       await page.getByText(chosen).waitFor();
     });
   });
+  it('has schools laid side by side, one played with side roots, and that one made the rule: then it is the way to take', async () => {
+    await within({ as: 'Tavi' }, async (page) => {
+      await openTaken(page, 'Valerian');
+      const standUrl = page.url();
+      await page.getByRole('link', { name: 'Try plans on this stand' }).click();
+      const plan = (name: string) => page.getByRole('region', { name, exact: true });
+      await choose(page, 'Add a plan', 'one plant in 20');
+      await choose(page, 'Add a plan', 'one plant in 3');
+      expect(await page.getByRole('combobox', { name: 'Add a plan' }).count(), 'three are enough').to.equal(0);
+      await plan('Your second plan').getByText('5 of 100 grown plants, every year').waitFor();
+      await page.getByText('10,000 futures so far').waitFor();
+      const below = async (name: string): Promise<number> =>
+        Number(/in \d+\s*(\d+) of 100/.exec((await plan(name).locator('dl').textContent())!)?.[1] ?? 0);
+      const whole = await below('Your third plan');
+      await choose(page, 'How', 'side roots, the main one left', plan('Your third plan'));
+      await expectLower(() => below('Your third plan'), whole);
+      await plan('Your own plan').getByRole('button', { name: 'Drop this plan' }).click();
+      await plan('Your third plan').waitFor({ state: 'detached' });
+      const chosen = plan('Your second plan');
+      await chosen.getByText('33 of 100 grown plants, every year').waitFor();
+      await chosen.getByRole('button', { name: 'Make it the rule here' }).click();
+      await chosen.getByRole('button', { name: 'Make it the rule here' }).click();
+      await page.getByText(/In force: the plan for this stand: [\d.]+ of 100 plants a year, side roots/).waitFor();
+      await page.goto(`${standUrl.split('?')[0]}/take?part=root`);
+      const side = page.getByRole('button', { name: 'side roots, the main one left' });
+      await side.waitFor();
+      expect(await side.getAttribute('aria-pressed')).to.equal('true');
+      await page.goto(standUrl);
+      await page.getByRole('button', { name: /roots of the third year/ }).click();
+      await page.getByText('taken: side roots, the main one left').waitFor();
+    });
+  });
   it('says why there is nothing to play for a mushroom', async () => {
     await within({ as: 'Mirel' }, async (page) => {
       await openTaken(page, 'Velvet shank');

@@ -1,8 +1,13 @@
-import type { Page } from 'playwright-core';
+import type { Locator, Page } from 'playwright-core';
 
 /** Chooses in a field that opens a list, as somebody would: types what is wanted and takes the first that is offered. '' takes the first of all. */
-export async function pick(page: Page, label: string | RegExp, option: string): Promise<void> {
-  const field = page.getByRole('combobox', { name: label }).first();
+export async function pick(
+  page: Page,
+  label: string | RegExp,
+  option: string,
+  within: Page | Locator = page,
+): Promise<void> {
+  const field = within.getByRole('combobox', { name: label }).first();
   await field.focus();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.type(option);

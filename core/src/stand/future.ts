@@ -181,8 +181,7 @@ export function shareTakenOfLate(
   { life, count, prospect }: StandFuture,
   { part, day }: { readonly part: ProfilePart; readonly day: DayNumber },
 ): number | null {
-  const since = day - MOST_SEASONS * DAYS_PER_YEAR;
-  const takes = record.takes.filter((t) => t.part === part.key && t.day <= day && t.day >= since);
+  const takes = takesOfLate(record, { part, day });
   if (takes.length === 0) return null;
   const years = yearOf(day) - yearOf(takes[0]!.day) + 1;
   const plants = takes.reduce((sum, t) => sum + takenFrom(t, part), 0);
@@ -190,6 +189,25 @@ export function shareTakenOfLate(
   return Math.min(1, plants / years / standing);
 }
 const MOST_SEASONS = 5;
+
+/** What takes of late did to a plant, by the ways in which they were taken, weighed by the plants each was taken from; `null`: nobody took. */
+export function effectOfLate(
+  { profile, record }: Pick<Book, 'profile' | 'record'>,
+  { part, day }: { readonly part: ProfilePart; readonly day: DayNumber },
+): TakingEffect | null {
+  const takes = takesOfLate(record, { part, day });
+  const all = takes.reduce((sum, t) => sum + takenFrom(t, part), 0);
+  if (all === 0) return null;
+  const mean = (of: keyof TakingEffect): number =>
+    takes.reduce((sum, t) => sum + takenFrom(t, part) * (effectOf(profile, part, t.method)[of] ?? 0), 0) / all;
+  return { kills: mean('kills'), setsBack: mean('setsBack'), seedLost: mean('seedLost'), weakens: mean('weakens') };
+}
+
+const takesOfLate = (
+  { takes }: Pick<Book['record'], 'takes'>,
+  { part, day }: { readonly part: ProfilePart; readonly day: DayNumber },
+): Book['record']['takes'] =>
+  takes.filter((t) => t.part === part.key && t.day <= day && t.day >= day - MOST_SEASONS * DAYS_PER_YEAR);
 
 /** Share of the counted plants that are in the stages from which a part is taken, as the stages stand in the long run; 0–1. */
 export const grownShare = ({ life, prospect }: Pick<StandFuture, 'life' | 'prospect'>, part: ProfilePart): number =>

@@ -74,7 +74,15 @@ export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons,
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';
 export { inUnit } from './takes.ts';
-export { effectOf, futureOn, grownShare, shareTakenOfLate, takingPlan, type StandFuture } from './future.ts';
+export {
+  effectOf,
+  effectOfLate,
+  futureOn,
+  grownShare,
+  shareTakenOfLate,
+  takingPlan,
+  type StandFuture,
+} from './future.ts';
 export { countOn } from './count-on.ts';
 export { countOf } from './counts.ts';
 export { cohortsOn, type Cohort } from './cohorts.ts';

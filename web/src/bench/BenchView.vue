@@ -3,7 +3,6 @@ import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import { dayNumber, isoDay, yearOf } from '@emberfield/core/measure';
 import { likeliestRates, whatMatters } from '@emberfield/core/population';
-import { methodsOf } from '@emberfield/core/plants';
 import FoldUp from '../kit/FoldUp.vue';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
@@ -15,10 +14,21 @@ import { roundUp } from './fan.ts';
 import AdoptPlan from './AdoptPlan.vue';
 import BenchFigures from './BenchFigures.vue';
 import MattersBars from './MattersBars.vue';
+import MethodPick from './MethodPick.vue';
 import OwnPlanSliders from './OwnPlanSliders.vue';
 import PlanColumn from './PlanColumn.vue';
 import { MOST_RUNS } from './play.ts';
-import { PLAN_KEYS, type PlanKey } from './plans.ts';
+import {
+  FIRST_OWN,
+  isOwn,
+  OWN_KEYS,
+  ownOf,
+  PLAN_KEYS,
+  SCHOOLS,
+  type OwnPlan,
+  type PlanKey,
+  type School,
+} from './plans.ts';
 import { sayPlan } from './say-plan.ts';
 import { sayProspect } from './say-prospect.ts';
 import { useStandBench } from './use-stand-bench.ts';
@@ -38,6 +48,7 @@ const {
   picked,
   pickedMethod,
   method,
+  wayOf,
   book,
   known,
   none,
@@ -57,9 +68,26 @@ const floor = computed(() => began.value * lasting.value.floorShare);
 const most = computed(() => roundUp(1.02 * (known.value?.prospect.capacity ?? 1)));
 /** Of an invader nobody asks what would last. */
 const shown = computed(() =>
-  PLAN_KEYS.filter((key) => (key !== 'lately' || lately.value !== null) && (key !== 'lasting' || !holding.value)),
+  PLAN_KEYS.filter(
+    (key) =>
+      (key !== 'lately' || lately.value !== null) &&
+      (key !== 'lasting' || !holding.value) &&
+      (!isOwn(key) || ownOf(own.value, key)),
+  ),
 );
 const runs = computed(() => Math.min(...[...told.values()].map((t) => t.runs), MOST_RUNS));
+function change(key: PlanKey, to: OwnPlan): void {
+  own.value = own.value.map((plan, i) => (OWN_KEYS[i] === key ? to : plan));
+}
+function drop(key: PlanKey): void {
+  own.value = own.value.filter((_, i) => OWN_KEYS[i] !== key);
+}
+function add(school: School): void {
+  own.value = [...own.value, { ...FIRST_OWN, ...SCHOOLS[school] }];
+}
+const schools = computed(() =>
+  (Object.keys(SCHOOLS) as School[]).map((value) => ({ value, label: words.value.t(`bench.school.${value}`) })),
+);
 const aboutOf = (key: PlanKey): string =>
   sayPlan(key, { own: own.value, lately: lately.value, found: found.value }, words.value);
 const inForceSaid = computed(() => {
@@ -120,12 +148,6 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           :label="words.t('bench.part')"
           :options="parts.map((p) => ({ value: p.key as string, label: words.text(p.name) }))"
           @update:model-value="picked = $event" />
-        <PickOne
-          v-if="part.methods"
-          :model-value="method"
-          :label="words.t('take.how')"
-          :options="methodsOf(part).map((m) => ({ value: m, label: words.t(`take.method.${m}`) }))"
-          @update:model-value="pickedMethod = $event" />
         <label
           >{{ words.t('bench.years') }}
           <PickOne
@@ -171,17 +193,36 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           :floor="floor"
           :most="most"
           :unit="words.t('bench.file', { name })">
-          <OwnPlanSliders v-if="key === 'own'" v-model="own" :kills="part.kills && method === 'usual'" />
+          <MethodPick
+            v-if="key === 'lasting'"
+            :part="part"
+            :model-value="method"
+            @update:model-value="pickedMethod = $event" />
+          <OwnPlanSliders
+            v-if="ownOf(own, key)"
+            :model-value="ownOf(own, key)!"
+            :part="part"
+            :droppable="own.length > 1"
+            @update:model-value="change(key, $event)"
+            @drop="drop(key)" />
           <AdoptPlan
             v-if="isKeeper && chosenShare(key) !== null"
             :stand-id="standId"
             :part="part.key"
-            :method="method"
+            :method="wayOf(ownOf(own, key)?.method ?? (key === 'lasting' ? method : null))"
             :share="chosenShare(key)!"
-            :every-years="key === 'own' ? own.everyYears : 1"
+            :every-years="ownOf(own, key)?.everyYears ?? 1"
             :before="inForce" />
         </PlanColumn>
       </div>
+      <PickOne
+        v-if="own.length < OWN_KEYS.length"
+        class="no-print"
+        :model-value="null"
+        :label="words.t('bench.add')"
+        :placeholder="words.t('bench.add')"
+        :options="schools"
+        @update:model-value="$event && add($event)" />
       <div class="below">
         <section>
           <h2>{{ words.t('bench.matters') }}</h2>

@@ -1,12 +1,13 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
 import { dayNumber } from '@emberfield/core/measure';
+import type { MethodKey } from '@emberfield/core/plants';
 import { USUAL_LASTING, type FutureTold } from '@emberfield/core/population';
 import { futureOn, takingPlan, type StandRecord } from '@emberfield/core/stand';
 import { createWords } from '@emberfield/words';
 import { bandOf, lineOf, roundUp } from './fan.ts';
 import { playAsked, type Told } from './play.ts';
-import { FIRST_OWN, ofHundred, partsOf, plansOf, type PlanKey } from './plans.ts';
+import { FIRST_OWN, ofHundred, partsOf, plansOf, SCHOOLS, type PlanKey } from './plans.ts';
 import { sayPlan } from './say-plan.ts';
 import { sayProspect } from './say-prospect.ts';
 import { tableOf } from './table.ts';
@@ -31,14 +32,25 @@ const known = (counts: StandRecord['counts']) => {
 const FALLING = [count('2021-05-02', 60), count('2023-05-02', 45), count('2025-05-02', 34), count('2026-05-02', 29)];
 
 describe('the plans on the bench', () => {
-  const plan = takingPlan('slowRoot', valerian, root);
+  const taking = (method: MethodKey) => takingPlan('slowRoot', valerian, root, method);
   it('are leaving it alone and one’s own, and takes of late where there were any', () => {
-    const keys = (lately: number | null) => Object.keys(plansOf(plan, { lately, own: FIRST_OWN }));
+    const keys = (lately: number | null) =>
+      Object.keys(
+        plansOf(taking, { lately: lately === null ? null : { ...taking('usual'), share: lately }, own: [FIRST_OWN] }),
+      );
     expect([keys(null), keys(0.2)]).to.deep.equal([
       ['alone', 'own'],
       ['alone', 'lately', 'own'],
     ]);
-    const { own } = plansOf(plan, { lately: null, own: { share: 0.2, everyYears: 3, setBack: 2 } });
+    const { own, second } = plansOf(taking, {
+      lately: null,
+      own: [
+        { ...FIRST_OWN, share: 0.2, everyYears: 3, setBack: 2 },
+        { ...FIRST_OWN, ...SCHOOLS.third, method: 'sideRoots' },
+      ],
+    });
+    expect(second).to.deep.include({ share: 1 / 3, everyYears: 1, setBack: null });
+    expect(second!.effect.kills).to.equal(0.1);
     expect(own).to.deep.include({
       share: 0.2,
       everyYears: 3,
@@ -49,14 +61,14 @@ describe('the plans on the bench', () => {
   it('say what they do', () => {
     const lasting = { share: 0.0567, low: 0.055, high: 0.059, holdsAlone: 1 };
     const say = (key: PlanKey, found: typeof lasting | null = lasting, everyYears = 1) =>
-      sayPlan(key, { own: { ...FIRST_OWN, everyYears }, lately: 0.28, found }, createWords('en'));
+      sayPlan(key, { own: [{ ...FIRST_OWN, everyYears }, FIRST_OWN], lately: 0.28, found }, createWords('en'));
     expect(say('lately')).to.equal('28 of 100 grown plants, every year');
     expect(say('own', null, 3)).to.equal('10 of 100 grown plants, every 3 years');
     expect(say('lasting')).to.equal('5.7 of 100 grown plants, every year (between 5.5 and 5.9)');
     expect(say('lasting', { ...lasting, low: 0.0566, high: 0.0567 })).to.equal('5.7 of 100 grown plants, every year');
     expect(say('lasting', null)).to.equal('looking for it');
     expect(
-      sayPlan('lasting', { own: FIRST_OWN, lately: null, found: { ...lasting, share: null } }, createWords('en')),
+      sayPlan('lasting', { own: [FIRST_OWN], lately: null, found: { ...lasting, share: null } }, createWords('en')),
     ).to.equal('not even leaving it alone holds it');
   });
   it('put first what kills, and say shares as one would', () => {
@@ -68,7 +80,7 @@ describe('the plans on the bench', () => {
 describe('playing what was asked', () => {
   const { life, prospect } = known(FALLING);
   const plan = takingPlan(life, valerian, root);
-  const plans = plansOf(plan, { lately: 0.2, own: FIRST_OWN });
+  const plans = plansOf(() => plan, { lately: { ...plan, share: 0.2 }, own: [FIRST_OWN] });
   const asked = {
     id: 1,
     prospect,

@@ -1,29 +1,54 @@
-import type { PlantProfile, ProfilePart } from '@emberfield/core/plants';
+import type { MethodKey, PlantProfile, ProfilePart } from '@emberfield/core/plants';
 import { LEAVE_ALONE, type StandPlan } from '@emberfield/core/population';
 
+/** Plans of one's own, in the order in which they are added. */
+export const OWN_KEYS = ['own', 'second', 'third'] as const;
+export type OwnKey = (typeof OWN_KEYS)[number];
 /** The plans that stand side by side. */
-export const PLAN_KEYS = ['alone', 'lately', 'lasting', 'own'] as const;
+export const PLAN_KEYS = ['alone', 'lately', 'lasting', ...OWN_KEYS] as const;
 export type PlanKey = (typeof PLAN_KEYS)[number];
 export type Plans = Readonly<Partial<Record<PlanKey, StandPlan>>>;
 
-/** What somebody sets on the sliders of their own plan. */
+/** What somebody sets of a plan of their own. */
 export interface OwnPlan {
   readonly share: number;
   readonly everyYears: number;
   readonly setBack: number;
+  readonly method: MethodKey;
 }
-export const FIRST_OWN: OwnPlan = { share: 0.1, everyYears: 1, setBack: 0 };
+export const FIRST_OWN: OwnPlan = { share: 0.1, everyYears: 1, setBack: 0, method: 'usual' };
 
-/** The plans of taking a part: takes of late only where there were any. The share that lasts is found while they are played. */
+/** What people teach: a plan to begin with. */
+export const SCHOOLS = {
+  twentieth: { share: 0.05, everyYears: 1 },
+  tenth: { share: 0.1, everyYears: 1 },
+  third: { share: 1 / 3, everyYears: 1 },
+  thirdOfThree: { share: 1 / 3, everyYears: 3 },
+} as const;
+export type School = keyof typeof SCHOOLS;
+
+export const isOwn = (key: PlanKey): key is OwnKey => (OWN_KEYS as readonly string[]).includes(key);
+export const ownOf = (own: readonly OwnPlan[], key: PlanKey): OwnPlan | undefined =>
+  isOwn(key) ? own[OWN_KEYS.indexOf(key)] : undefined;
+
+/**
+ * The plans of taking a part: takes of late only where there were any. The share that lasts is found while they are played.
+ * @param taking the plan of taking it in one way, its share still to be said
+ */
 export function plansOf(
-  plan: StandPlan,
-  { lately, own }: { readonly lately: number | null; readonly own: OwnPlan },
+  taking: (method: MethodKey) => StandPlan,
+  { lately, own }: { readonly lately: StandPlan | null; readonly own: readonly OwnPlan[] },
 ): Plans {
-  const young = { stage: 'juvenile', perTouched: own.setBack } as const;
+  const planned = ({ share, everyYears, setBack, method }: OwnPlan): StandPlan => ({
+    ...taking(method),
+    share,
+    everyYears,
+    setBack: setBack > 0 ? { stage: 'juvenile', perTouched: setBack } : null,
+  });
   return {
     alone: LEAVE_ALONE,
-    ...(lately === null ? {} : { lately: { ...plan, share: lately } }),
-    own: { ...plan, share: own.share, everyYears: own.everyYears, setBack: own.setBack > 0 ? young : null },
+    ...(lately === null ? {} : { lately }),
+    ...Object.fromEntries(own.slice(0, OWN_KEYS.length).map((plan, i) => [OWN_KEYS[i]!, planned(plan)])),
   };
 }
 

@@ -1,9 +1,9 @@
 import type { LastingShare } from '@emberfield/core/population';
 import type { Words } from '@emberfield/words';
-import { ofHundred, type OwnPlan, type PlanKey } from './plans.ts';
+import { ofHundred, ownOf, type OwnPlan, type PlanKey } from './plans.ts';
 
 interface Plans {
-  readonly own: OwnPlan;
+  readonly own: readonly OwnPlan[];
   readonly lately: number | null;
   /** `null`: still looked for. */
   readonly found: LastingShare | null;
@@ -17,7 +17,8 @@ export function sayPlan(key: PlanKey, { own, lately, found }: Plans, { t, format
   const said = (share: number, every = 1): string =>
     t(every === 1 ? 'bench.about.share' : 'bench.about.shareEvery', { percent: number(share), every });
   if (key === 'alone') return t('bench.about.alone');
-  if (key === 'own') return said(own.share, own.everyYears);
+  const mine = ownOf(own, key);
+  if (mine) return said(mine.share, mine.everyYears);
   if (key === 'lately') return said(lately ?? 0);
   if (!found) return t('bench.about.searching');
   if (found.share === null) return t('bench.about.none');

@@ -53,6 +53,11 @@ export function useBench(wanted: Ref<Wanted | null>) {
     forgetUnless(JSON.stringify({ seek, ...rest }));
     const share = found.value?.share ?? null;
     asked = share === null ? plans : { ...plans, lasting: { ...seek, share } };
+    // A plan that was dropped is told no more.
+    for (const key of [...told.keys()].filter((k) => !asked[k])) {
+      told.delete(key);
+      played.delete(key);
+    }
     const changed = PLAN_KEYS.filter((key) => asked[key] && played.get(key) !== JSON.stringify(asked[key]));
     if (changed.length === 0 && found.value) return;
     worker ??= start();

@@ -3,9 +3,17 @@ import { dayNumber } from '@emberfield/core/measure';
 import { likeliestRates, seedBankYears, shareThatHolds, USUAL_LASTING } from '@emberfield/core/population';
 import { isInvader, methodsOf, type MethodKey } from '@emberfield/core/plants';
 import { livesOf } from '@emberfield/core/replanting';
-import { datedRulesOn, futureOn, grownShare, shareTakenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
+import {
+  datedRulesOn,
+  effectOfLate,
+  futureOn,
+  grownShare,
+  shareTakenOfLate,
+  takingPlan,
+  unpackBook,
+} from '@emberfield/core/stand';
 import type { StandKit } from '@emberfield/contract';
-import { FIRST_OWN, partsOf, plansOf, type OwnPlan, type PlanKey } from './plans.ts';
+import { FIRST_OWN, ownOf, partsOf, plansOf, type OwnPlan, type PlanKey } from './plans.ts';
 import type { Holding } from './say-prospect.ts';
 import { useBench } from './use-bench.ts';
 
@@ -13,8 +21,9 @@ import { useBench } from './use-bench.ts';
 export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) {
   const years = ref<number | null>(USUAL_LASTING.years);
   const floorShare = ref<number | null>(USUAL_LASTING.floorShare);
-  const own = ref<OwnPlan>(FIRST_OWN);
+  const own = ref<readonly OwnPlan[]>([FIRST_OWN]);
   const picked = ref<string | null>(null);
+  /** The way of taking by which the share is sought that lasts. */
   const pickedMethod = ref<MethodKey | null>(null);
   const book = computed(() => (kit.value ? unpackBook(kit.value.book) : null));
   const future = computed(() => book.value && futureOn(book.value, dayNumber(day.value)));
@@ -22,11 +31,10 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   const none = computed(() => (future.value && 'none' in future.value ? future.value.none : null));
   const parts = computed(() => (book.value ? partsOf(book.value.profile) : []));
   const part = computed(() => parts.value.find((p) => p.key === picked.value) ?? parts.value[0] ?? null);
-  const method = computed(() =>
-    part.value && pickedMethod.value && methodsOf(part.value).includes(pickedMethod.value)
-      ? pickedMethod.value
-      : 'usual',
-  );
+  /** A way that the part chosen has. */
+  const wayOf = (method: MethodKey | null): MethodKey =>
+    part.value && method && methodsOf(part.value).includes(method) ? method : 'usual';
+  const method = computed(() => wayOf(pickedMethod.value));
   const lately = computed(() =>
     book.value && known.value && part.value
       ? shareTakenOfLate(book.value, known.value, { part: part.value, day: dayNumber(day.value) })
@@ -40,12 +48,18 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   const wanted = computed(() => {
     if (!book.value || !known.value || !part.value) return null;
     const { life, prospect } = known.value;
-    const plan = takingPlan(life, book.value.profile, part.value, method.value);
+    const { profile } = book.value;
+    const [of, at] = [part.value, dayNumber(day.value)];
+    const taking = (by: MethodKey) => takingPlan(life, profile, of, wayOf(by));
+    const effect = effectOfLate(book.value, { part: of, day: at });
     return {
       prospect,
       lasting: lasting.value,
-      plans: plansOf(plan, { lately: lately.value, own: own.value }),
-      seek: plan,
+      plans: plansOf(taking, {
+        lately: lately.value === null ? null : { ...taking('usual'), share: lately.value, effect: effect ?? {} },
+        own: own.value,
+      }),
+      seek: taking(method.value),
     };
   });
   /** Of an invader: how much of it has to be taken so that it grows no more; `null` of all else. */
@@ -68,7 +82,8 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   /** What a plan takes of the counted plants; `null`: nothing to choose, what was taken of late was chosen by nobody. */
   function chosenShare(key: PlanKey): number | null {
     if (!known.value || !part.value || key === 'lately') return null;
-    const ofGrown = { alone: 0, lasting: bench.found.value?.share ?? null, own: own.value.share }[key];
+    const ofGrown =
+      key === 'alone' ? 0 : ((key === 'lasting' ? bench.found.value?.share : ownOf(own.value, key)?.share) ?? null);
     return ofGrown === null ? null : ofGrown * grownShare(known.value, part.value);
   }
   return {
@@ -78,6 +93,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     picked,
     pickedMethod,
     method,
+    wayOf,
     book,
     known,
     none,

@@ -16,6 +16,8 @@ export const bench = {
       lately: 'Wie zuletzt genommen',
       lasting: 'Was auf Dauer ginge',
       own: 'Eigener Plan',
+      second: 'Dein zweiter Plan',
+      third: 'Dein dritter Plan',
     },
     about: {
       alone: 'nichts genommen',
@@ -24,6 +26,14 @@ export const bench = {
       none: 'nicht einmal Ruhe hält ihn',
       searching: 'wird gesucht',
       of: 'zwischen {low} und {high}',
+    },
+    add: 'Plan hinzufügen',
+    drop: 'Diesen Plan weglassen',
+    school: {
+      twentieth: 'eine Pflanze von 20',
+      tenth: 'eine Pflanze von 10',
+      third: 'eine Pflanze von 3',
+      thirdOfThree: 'eine von 3, jedes dritte Jahr',
     },
     floorLine: 'Untergrenze',
     fan: '{plan}: im Jahr {year} {middle} Pflanzen, in der Hälfte der Zukünfte {lower} bis {upper}, in neun von zehn {low} bis {high}; unter der Grenze in {below} von 100.',

@@ -16,6 +16,8 @@ export const bench = {
       lately: 'As taken of late',
       lasting: 'What would last',
       own: 'Your own plan',
+      second: 'Your second plan',
+      third: 'Your third plan',
     },
     about: {
       alone: 'nothing taken',
@@ -24,6 +26,14 @@ export const bench = {
       none: 'not even leaving it alone holds it',
       searching: 'looking for it',
       of: 'between {low} and {high}',
+    },
+    add: 'Add a plan',
+    drop: 'Drop this plan',
+    school: {
+      twentieth: 'one plant in 20',
+      tenth: 'one plant in 10',
+      third: 'one plant in 3',
+      thirdOfThree: 'one in 3, every third year',
     },
     floorLine: 'floor',
     fan: '{plan}: in {year} {middle} plants, in half of the futures {lower} to {upper}, in nine of ten {low} to {high}; below the floor in {below} of 100.',
