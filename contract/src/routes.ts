@@ -66,6 +66,8 @@ export const ROUTES = {
 
   group: route('get', G, 'watcher')<people.GroupView>(),
   changeGroup: route('put', G, 'keeper')<people.GroupView, people.GroupSettings>({ body: 'json' }),
+  /** A stream of events: that something of the group has changed. Not called like the others. */
+  live: route('get', `${G}/live`, 'watcher')<null>({ query: ['tab'] }),
   members: route('get', `${G}/members`, 'watcher')<readonly people.MemberView[]>(),
   changeRole: route('put', `${G}/members/:accountId`, 'keeper')<people.MemberView, people.ChangeRole>({ body: 'json' }),
   removeMember: route('delete', `${G}/members/:accountId`, 'keeper')<null>(),

@@ -2,7 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import type { RowDataPacket } from 'mysql2';
 import { CATALOGUE, SOURCES } from '@emberfield/catalogue';
-import { Answers, connect, createLog, startWorkers, migrateDatabase, type Dependencies } from '@emberfield/server';
+import { Answers, connect, createLog, Live, startWorkers, migrateDatabase, type Dependencies } from '@emberfield/server';
 import { createWords } from '@emberfield/words';
 import { DEMO_DAY, islandMap, loadDemo } from './index.ts';
 
@@ -22,6 +22,7 @@ if (process.argv[2] === 'map') {
       clock: { now: () => new Date(), fixedDay: today },
       log: createLog('warn'),
       answers: new Answers(),
+      live: new Live(),
       workers: startWorkers(),
       words: createWords,
       catalogue: CATALOGUE,

@@ -5,6 +5,7 @@ import type { Answers } from './answers/index.ts';
 import type { Clock } from './platform/clock.ts';
 import type { Database } from './platform/database/database.ts';
 import type { WeatherService } from './weather/weather-service.ts';
+import type { Live } from './platform/live.ts';
 import type { Log } from './platform/log.ts';
 
 /** Everything the server is made of, handed in by whoever starts it. */
@@ -16,6 +17,8 @@ export interface Dependencies {
   readonly workers: WorkerPool;
   /** Answers that were reckoned before; they can be dropped at any time. */
   readonly answers: Answers;
+  /** Open pages that are told of changes. */
+  readonly live: Live;
   /** What is said, in the language of whoever reads it. */
   readonly words: (language: Language) => Words;
   readonly catalogue: readonly PlantProfile[];

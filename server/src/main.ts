@@ -13,6 +13,7 @@ import { connect } from './platform/database/database.ts';
 import { migrateDatabase } from './platform/database/migrate.ts';
 import { readWeatherService, startFetching } from './weather/index.ts';
 import { sweep } from './sweep.ts';
+import { Live } from './platform/live.ts';
 import { createLog } from './platform/log.ts';
 
 const LONGEST_GOODBYE_MS = 8_000;
@@ -30,6 +31,7 @@ const deps: Dependencies = {
   clock: { now: () => new Date(), fixedDay: config.today },
   log,
   answers: new Answers(),
+  live: new Live(),
   workers: startWorkers(),
   words: createWords,
   catalogue: CATALOGUE,
@@ -67,6 +69,7 @@ function leave(): void {
   leaving = true;
   clearInterval(sweeper);
   stopFetching();
+  deps.live.end();
   const late = setTimeout(() => process.exit(1), LONGEST_GOODBYE_MS);
   server.close(() => {
     Promise.all([connection.close(), deps.workers.stop()]).then(

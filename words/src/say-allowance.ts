@@ -67,6 +67,7 @@ export function createAllowanceWords(
       case 'count':
       case 'losses':
       case 'killed':
+      case 'seedSpent':
         return { what: t(`allowance.step.${s.kind}`), left: plants(s.plants) };
       case 'perPlant':
         return {

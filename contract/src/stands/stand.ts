@@ -97,6 +97,15 @@ export interface LossView {
   readonly share: number;
 }
 
+/** What somebody going out has set aside of a part until the day is over. */
+export interface HoldView {
+  readonly part: PartKey;
+  readonly amount: number;
+  readonly by: string;
+  /** Of the reader's own: the entries that said so, to take them back. */
+  readonly ownIds: readonly string[];
+}
+
 /** A look-alike at a stand: whether it was looked for, and when it shows. */
 export interface LookAlikeView {
   readonly name: Text;
@@ -186,6 +195,8 @@ export interface StandView extends StandRef, Retirement {
   readonly counts: readonly CountView[];
   /** The one that is reckoned with, and the methods that it was weighed with; `null`: never counted. */
   readonly count: (CountView & { readonly weighedWith: readonly CountMethod[] }) | null;
+  /** Set aside for today, by the person: what is left of it. */
+  readonly holds: readonly HoldView[];
   /** Every take up to the day, oldest first. */
   readonly takes: readonly TakenView[];
   /** Share lost to others this season, and what it is made of. */

@@ -161,6 +161,7 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
       'moreSnappedThanTaken',
       given((b) => b.plants === null || (b.snapped ?? 0) <= b.plants),
     ),
+  hold: exactly({ part: oneOf(PART_KEYS), amount: finite(0.1, 1e6) }).required('missing'),
   loss: exactly({ cause: oneOf(LOSS_CAUSES), share: share(), note: freeText(600) }).required('missing'),
   planting: exactly({
     way: oneOf(PLANTING_WAYS),
@@ -223,6 +224,7 @@ const KINDS_OF_A_STAND: readonly EntryKind[] = [
   'stageSighting',
   'census',
   'take',
+  'hold',
   'loss',
   'planting',
   'plantingCheck',

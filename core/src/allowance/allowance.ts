@@ -27,9 +27,16 @@ export interface AllowanceInput {
   readonly lossShare: number;
   /** Plants killed since the count by takes that are not among `taken`. */
   readonly killed: number;
+  /**
+   * Plants’ worth of buds, flowers, fruit or seed that takes of the season have cost which are not among `taken`: all of them are of one budget, the
+   * share that need not be left to seed.
+   */
+  readonly seedSpent: number;
   readonly ceilings: readonly Ceiling[];
   /** Takes of this season, by everyone, of this part and of parts that spend it. */
   readonly taken: readonly SpentTake[];
+  /** Set aside by others for the day, in the part's unit. */
+  readonly held: number;
 }
 
 /**
@@ -47,6 +54,8 @@ export interface Allowance {
   /** Plants not touched yet; `null` where no rule limits how many may be touched. */
   readonly plantsLeft: number | null;
   readonly takenAmount: number;
+  /** Set aside by others for the day: not among what is left. */
+  readonly heldAmount: number;
   /** Takes so many of so many plants; `null` where no rule sets a share. */
   readonly fraction: Fraction | null;
   /** Strictest first; the first is the binding one unless nothing binds. */
@@ -104,16 +113,16 @@ export function allowanceFor(input: AllowanceInput): Allowance {
   });
 }
 
-function assertPossible({ lossShare, killed, taken }: AllowanceInput): void {
+function assertPossible({ lossShare, killed, seedSpent, held, taken }: AllowanceInput): void {
   if (!(lossShare >= 0 && lossShare <= 1)) throw new RangeError('a loss is a share from 0 to 1');
-  if (killed < 0 || taken.some((t) => (t.amount ?? 0) < 0 || (t.plants ?? 0) < 0))
+  if (killed < 0 || seedSpent < 0 || held < 0 || taken.some((t) => (t.amount ?? 0) < 0 || (t.plants ?? 0) < 0))
     throw new RangeError('what was taken is not negative');
 }
 
 /** In one way and field by field, for whoever holds thousands of them. */
 const madeOf = (
   said: Said,
-  { taken }: Pick<AllowanceInput, 'taken'>,
+  { taken, held }: Pick<AllowanceInput, 'taken' | 'held'>,
   { ceilings, counted, sum }: Pick<Allowance, 'ceilings'> & { readonly counted: number | null; readonly sum: Reckoned },
 ): Allowance => ({
   kind: said.kind,
@@ -123,6 +132,7 @@ const madeOf = (
   amountLeft: said.amountLeft,
   plantsLeft: said.plantsLeft,
   takenAmount: round(taken.reduce((all, t) => all + (t.amount ?? 0), 0)),
+  heldAmount: round(held),
   fraction: said.fraction,
   ceilings,
   binding: said.binding,
@@ -131,7 +141,7 @@ const madeOf = (
   plantsStanding: sum.steps.findLast((s) => s.ceiling === null && s.kind !== 'perPlant')?.plants ?? null,
 });
 
-type Said = Omit<Allowance, 'takenAmount' | 'ceilings' | 'plantsCounted' | 'plantsStanding'>;
+type Said = Omit<Allowance, 'takenAmount' | 'heldAmount' | 'ceilings' | 'plantsCounted' | 'plantsStanding'>;
 
 /**
  * What takes leave. Where a rule limits how many plants may be touched, each one touched is spent, whatever little was taken of it;
@@ -140,18 +150,19 @@ type Said = Omit<Allowance, 'takenAmount' | 'ceilings' | 'plantsCounted' | 'plan
  */
 function whatIsLeft(
   { plants, perPlant, amount, plantsLimited }: Reckoned,
-  { taken, goneBackTo }: Pick<AllowanceInput, 'taken' | 'goneBackTo'>,
+  { taken, goneBackTo, held }: Pick<AllowanceInput, 'taken' | 'goneBackTo' | 'held'>,
 ): Pick<Allowance, 'amountLeft' | 'plantsLeft'> {
   if (amount === null) return { amountLeft: null, plantsLeft: null };
   if (taken.some((t) => t.amount === null)) return { amountLeft: 0, plantsLeft: plantsLimited ? 0 : null };
-  const byAmount = amount - taken.reduce((sum, t) => sum + t.amount!, 0);
+  const byAmount = amount - held - taken.reduce((sum, t) => sum + t.amount!, 0);
   if (!plantsLimited || plants === null) return { amountLeft: Math.max(0, round(byAmount)), plantsLeft: null };
   if (goneBackTo) return { amountLeft: Math.max(0, round(byAmount)), plantsLeft: plants };
   const touched = taken.reduce(
     (sum, t) => sum + (t.tried ?? 0) + (t.plants ?? (perPlant > 0 ? Math.ceil(t.amount! / perPlant - FLOOR) : 0)),
     0,
   );
-  const plantsLeft = Math.max(0, plants - touched);
+  const aside = perPlant > 0 ? Math.ceil(held / perPlant - FLOOR) : 0;
+  const plantsLeft = Math.max(0, plants - touched - aside);
   return { plantsLeft, amountLeft: Math.max(0, round(Math.min(byAmount, plantsLeft * perPlant))) };
 }
 
@@ -179,6 +190,7 @@ function measureOf(input: AllowanceInput): StandMeasure {
     flowering: left(input.flowering),
     lossShare: input.lossShare,
     killed: input.killed,
+    seedSpent: input.seedSpent,
     plantYield: input.plantYield,
     costsSeed: input.costsSeed,
   };

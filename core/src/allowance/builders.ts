@@ -14,7 +14,9 @@ export const leaves = (over: Partial<AllowanceInput> = {}): AllowanceInput => ({
   lossShare: 0,
   ceilings: [],
   killed: 0,
+  seedSpent: 0,
   goneBackTo: false,
   taken: [],
+  held: 0,
   ...over,
 });

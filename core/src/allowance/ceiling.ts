@@ -70,6 +70,8 @@ export interface StandMeasure {
   readonly lossShare: number;
   /** Plants killed since the count by takes that do not count here: of other parts, or of seasons before. */
   readonly killed: number;
+  /** Plants that takes of other parts have cost their seed this season. */
+  readonly seedSpent: number;
   /** What one plant carries of the part. */
   readonly plantYield: number;
   /** Taking the part costs the plant its seed, or the plant itself. */

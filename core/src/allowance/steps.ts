@@ -4,7 +4,16 @@ import type { Ceiling, StandMeasure } from './ceiling.ts';
 /** A step of the sum, in the order in which it is reckoned. */
 export interface AllowanceStep {
   readonly kind:
-    'count' | 'losses' | 'killed' | 'mature' | 'firstAndLast' | 'flowering' | 'share' | 'perPlant' | 'quota';
+    | 'count'
+    | 'losses'
+    | 'killed'
+    | 'mature'
+    | 'firstAndLast'
+    | 'flowering'
+    | 'seedSpent'
+    | 'share'
+    | 'perPlant'
+    | 'quota';
   /** The rule that made the step; `null` for what was counted, lost and killed. */
   readonly ceiling: Ceiling | null;
   /** Plants left after the step. */
@@ -118,8 +127,10 @@ function plantsLeft(
   if (mature && stand.mature !== null) to('mature', stand.mature, mature);
   const [ends] = of('skipFirstAndLast');
   if (ends) to('firstAndLast', plants - 2, ends);
-  if (flowering)
+  if (flowering) {
     to('flowering', Math.floor(Math.min(stand.flowering ?? plants, plants) * floweringLeft + FLOOR), flowering);
+    if (stand.seedSpent > 0) to('seedSpent', Math.floor(plants - stand.seedSpent + FLOOR));
+  }
   if (share) to('share', Math.floor(plants * shareLeft(share)! + FLOOR), share);
   return { steps, plants, standing };
 }

@@ -11,12 +11,13 @@ import { ceilingsOf, spentBy } from './ceilings.ts';
 import { countOn } from './count-on.ts';
 import type { RecordedCount } from './counts.ts';
 import { standGround } from './ground.ts';
+import { heldOn, type Held } from './holds.ts';
 import { identityOn } from './identity-standing.ts';
 import { locksOn } from './locks.ts';
 import { lookAlikesOn } from './look-alikes.ts';
 import type { RecordedTake } from './record.ts';
 import type { Seasons } from './season.ts';
-import { inUnit, killedBy } from './takes.ts';
+import { inUnit, killedBy, takenFrom } from './takes.ts';
 
 const DAYS_A_YEAR = 365;
 const WOODY: readonly PlantProfile['habit'][] = ['tree', 'shrub', 'conifer'];
@@ -31,6 +32,8 @@ export interface Asked {
    * its season: then it lies beyond the day.
    */
   readonly takesUpTo?: DayNumber;
+  /** Who takes: what they have set aside is theirs. Left out: nobody in particular, and all that is set aside is gone. */
+  readonly who?: string | undefined;
   /** Of the person who takes; `null`, or left out: nobody in particular is asked about. */
   readonly clearance?: Clearance | null;
   /** Of a take: the look-alikes that every piece was held against, by scientific name. Left out: nothing was taken yet. */
@@ -64,10 +67,15 @@ export function allowanceOn(book: Book, seasons: Seasons, whole: ProfilePart, as
     flowering: count?.flowering ?? null,
     lossShare: 1 - kept,
     killed: count ? killedSince(book, count, (t) => t.day <= takesUpTo && !spends(t)) : 0,
+    seedSpent: part.costsSeed ? seedSpent(book, takes, { from, until: takesUpTo }) : 0,
     ceilings: ceilingsThere(book, seasons, part, { ...asked, method, from, wrongYear }),
+    held: day < book.today ? 0 : heldByOthers(heldOn(record, part, day), asked.who),
     taken: takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants, tried: t.tried })),
   });
 }
+
+const heldByOthers = (held: readonly Held[], who: string | undefined): number =>
+  held.reduce((sum, h) => sum + (h.byId === who ? 0 : h.amount), 0);
 
 /** The way that is asked about where nobody says which: the one that the plan in force was played with. */
 export function methodOn(
@@ -150,6 +158,27 @@ function frozenOn(book: Book, seasons: Seasons, day: DayNumber): { readonly open
 /** A winter window reaches over New Year: takes of its tail belong to it, not to the window of the next winter. */
 function firstDayOf(window: WindowForecast, seasonFirst: DayNumber): DayNumber {
   return window.closes.p50 === null ? seasonFirst : Math.max(seasonFirst, window.closes.p50 - DAYS_A_YEAR + 1);
+}
+
+/**
+ * Plants that takes of the season have cost their seed, beside those that count already: of trees and bushes as much of one as was taken of it, of all
+ * else every plant that was touched.
+ */
+function seedSpent(
+  { profile, record }: Book,
+  counted: readonly RecordedTake[],
+  { from, until }: { readonly from: DayNumber; readonly until: DayNumber },
+): number {
+  const goneBackTo = WOODY.includes(profile.habit);
+  return record.takes.reduce((sum, t) => {
+    const part = profile.parts.find((p) => p.key === t.part);
+    if (!part || t.day < from || t.day > until || counted.includes(t)) return sum;
+    const as = partBy(part, t.method);
+    // What kills is taken off as killed.
+    if (!as.costsSeed || as.kills) return sum;
+    const share = (inUnit(t, part) ?? 0) / Math.max(part.perPlant.value, 1e-9);
+    return sum + (goneBackTo ? share : takenFrom(t, part));
+  }, 0);
 }
 
 /** Plants that takes have killed since a count. */

@@ -34,6 +34,8 @@ export interface AllowanceView {
   readonly amountLeft: number | null;
   readonly plantsLeft: number | null;
   readonly takenAmount: number;
+  /** Set aside by others until the day is over. */
+  readonly heldAmount?: number;
   /** So many of so many plants; `null` where no rule sets a share. */
   readonly fraction: Fraction | null;
   readonly plantsCounted: number | null;
@@ -55,6 +57,7 @@ export function viewAllowance(allowance: Allowance, part: ProfilePart): Allowanc
     amountLeft: allowance.amountLeft,
     plantsLeft: allowance.plantsLeft,
     takenAmount: Math.round(takenAmount * 1000) / 1000,
+    ...(allowance.heldAmount > 0 ? { heldAmount: allowance.heldAmount } : {}),
     fraction: allowance.fraction,
     plantsCounted: allowance.plantsCounted,
     plantsStanding: allowance.plantsStanding,

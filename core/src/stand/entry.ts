@@ -84,6 +84,8 @@ export interface EntryBodies {
     /** Look-alikes, by scientific name, that every piece was held against one by one. */
     readonly checkedAgainst?: readonly string[];
   };
+  /** Set aside of what may be taken of a part, for whoever says so, until the day is over. */
+  readonly hold: { readonly part: PartKey; readonly amount: number };
   /** Plants put back, together on one day. */
   readonly planting: {
     readonly way: PlantingWay;
@@ -147,6 +149,7 @@ export const ENTRY_KINDS = [
   'stageSighting',
   'census',
   'take',
+  'hold',
   'loss',
   'planting',
   'plantingCheck',

@@ -18,6 +18,7 @@ import { rulesOn, type Book } from './book.ts';
 import { leaveDaysOn } from './ceilings.ts';
 import { viewRange } from './day-range-view.ts';
 import { standGround } from './ground.ts';
+import { heldOn } from './holds.ts';
 import { identityOn, type IdentityStanding } from './identity-standing.ts';
 import { locksOn, mixedUntil } from './locks.ts';
 import { lookAlikesOn, type LookAlikeStanding } from './look-alikes.ts';
@@ -53,16 +54,23 @@ export function outlooksFor(
   book: Book,
   seasons: Seasons,
   { outlooks }: Pick<StandDay, 'outlooks'>,
-  { day, clearance }: { readonly day: DayNumber; readonly clearance: Clearance },
+  {
+    day,
+    clearance,
+    who,
+  }: { readonly day: DayNumber; readonly clearance: Clearance; readonly who?: string | undefined },
 ): readonly PartOutlook[] {
   return outlooks.map((outlook, w) => {
     const part = book.profile.parts.find((p) => p.key === outlook.part)!;
-    const same = clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0);
+    // What the reader has set aside is theirs to take.
+    const same =
+      (clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0)) &&
+      !heldOn(book.record, part, day).some((h) => h.byId === who);
     const others = methodsOf(part).filter((m) => m !== outlook.method);
     if (same && others.length === 0) return outlook;
     const window = windowOn(book, seasons, w, day);
     const by = (method: MethodKey): AllowanceView =>
-      viewAllowance(allowanceOn(book, seasons, part, { window, day, clearance, method }), part);
+      viewAllowance(allowanceOn(book, seasons, part, { window, day, clearance, who, method }), part);
     return {
       ...outlook,
       ...(same ? {} : { allowance: by(outlook.method) }),

@@ -33,6 +33,7 @@ export interface RecordedTake {
   readonly quality: EntryBodies['take']['quality'];
   readonly wasteShare: number | null;
   readonly by: string;
+  readonly byId: string;
 }
 
 interface RecordedIdentity extends Omit<EntryBodies['identity'], 'leftOpen'> {
@@ -49,6 +50,12 @@ export interface RecordedAwaited {
   readonly note: string;
 }
 
+export type RecordedHold = EntryBodies['hold'] & {
+  readonly id: string;
+  readonly day: DayNumber;
+  readonly by: string;
+  readonly byId: string;
+};
 export type RecordedPlanting = EntryBodies['planting'] & {
   readonly id: string;
   readonly day: DayNumber;
@@ -61,6 +68,7 @@ export interface StandRecord {
   readonly sightings: readonly StageSighting[];
   readonly counts: readonly RecordedCount[];
   readonly takes: readonly RecordedTake[];
+  readonly holds: readonly RecordedHold[];
   readonly losses: readonly {
     readonly day: DayNumber;
     readonly share: number;
@@ -98,6 +106,7 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     sightings: [] as StageSighting[],
     counts: [] as RecordedCount[],
     takes: [] as RecordedTake[],
+    holds: [] as StandRecord['holds'][number][],
     losses: [] as StandRecord['losses'][number][],
     plantings: [] as RecordedPlanting[],
     plantingChecks: [] as RecordedCheck[],
@@ -156,7 +165,7 @@ export const recordedTake = (
     quality,
     wasteShare = null,
   }: EntryBodies['take'],
-  { id, day, by }: Pick<RecordedTake, 'id' | 'day' | 'by'>,
+  { id, day, by, byId }: Pick<RecordedTake, 'id' | 'day' | 'by' | 'byId'>,
 ): RecordedTake => ({
   id,
   day,
@@ -171,6 +180,7 @@ export const recordedTake = (
   quality,
   wasteShare,
   by,
+  byId,
 });
 
 /** What each kind of entry leaves in the record; `null`: nothing. */
@@ -180,11 +190,12 @@ const NOTING: { readonly [K in EntryKind]: ((record: Noted, body: EntryBodies[K]
     if (!offSeason) record.sightings.push({ stage, day, reached, share });
   },
   census: (record, body, { id, day, by }) => void record.counts.push({ id, day, by, ...countOf(body) }),
-  take: (record, body, { id, day, by }) => {
-    record.takes.push(recordedTake(body, { id, day, by }));
+  take: (record, body, { id, day, by, byId }) => {
+    record.takes.push(recordedTake(body, { id, day, by, byId }));
     // A root that was dug says that the ground could be.
     if (body.part === 'root') record.ground.push({ day, frozen: false });
   },
+  hold: (record, { part, amount }, about) => void record.holds.push({ part, amount, ...about }),
   loss: (record, { share, cause }, { day }) => void record.losses.push({ day, share, cause }),
   planting: (record, body, { id, day, by }) => void record.plantings.push({ id, day, by, ...body }),
   plantingCheck: (record, body, { id, day }) => void record.plantingChecks.push({ id, day, ...body }),

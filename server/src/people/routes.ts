@@ -12,6 +12,7 @@ import {
   makeResetLink,
   resetPassword,
 } from './operations/account.ts';
+import { listen } from './operations/listen.ts';
 import { listActivity } from './operations/activity.ts';
 import { foundGroup } from './operations/found-group.ts';
 import { listClearances, setClearance } from './operations/clearances.ts';
@@ -68,6 +69,7 @@ export function mountPeople(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.activity, (c) => listActivity(deps, c));
   endpoints.inGroup(ROUTES.group, async (c) => viewGroup(deps, c.group));
   endpoints.inGroup(ROUTES.changeGroup, (c) => changeGroup(deps, c));
+  endpoints.inGroup(ROUTES.live, (c) => listen(deps, c));
   endpoints.inGroup(ROUTES.members, (c) => listMembers(deps, c));
   endpoints.inGroup(ROUTES.changeRole, (c) => changeRole(deps, c));
   endpoints.inGroup(ROUTES.removeMember, (c) => removeMember(deps, c));

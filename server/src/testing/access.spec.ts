@@ -40,6 +40,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'post /api/csp-report': 'yes yes yes yes yes',
   'get /api/groups/:groupId': '401 yes yes yes 404',
   'put /api/groups/:groupId': '401 403 403 yes 404',
+  'get /api/groups/:groupId/live': '401 yes yes yes 404',
   'get /api/groups/:groupId/members': '401 yes yes yes 404',
   'put /api/groups/:groupId/members/:accountId': '401 403 403 yes 404',
   'delete /api/groups/:groupId/members/:accountId': '401 403 403 yes 404',

@@ -24,9 +24,11 @@ import { hashPassword, insertAccount, insertGroup, insertMembership } from '../p
 import { updateStand } from '../stands/repository.ts';
 import { connect, type Connection } from '../platform/database/database.ts';
 import { migrateDatabase } from '../platform/database/migrate.ts';
+import { Live } from '../platform/live.ts';
 import { createLog } from '../platform/log.ts';
 
 export const TODAY = '2026-05-15';
+const LONGEST_LISTENING_MS = 400;
 export const PASSWORD = 'a long enough one';
 const DATABASE = 'emberfield_specs';
 
@@ -56,6 +58,8 @@ async function startServer(): Promise<TestServer> {
     clock: { now: () => new Date(), fixedDay: TODAY },
     log: createLog('silent'),
     answers: new Answers(),
+    // A page that listens is let go soon: what asks for every route waits for its end.
+    live: new Live(LONGEST_LISTENING_MS),
     workers: startWorkers(),
     words: createWords,
     catalogue: CATALOGUE,

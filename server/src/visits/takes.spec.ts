@@ -206,8 +206,11 @@ describe('takes', () => {
     expect((await tips(place.standId, `?day=${TODAY}`)).allowance.amountLeft).to.equal(6);
   });
   it('are judged by the way in which they were taken, and kill by its chance', async () => {
-    const place = await standOf(server, keeper, groupId, 'dandelion');
-    await send(server, keeper, groupId, [
+    // Of a group without the rules that were set above.
+    const group = await emptyGroup(server);
+    const alone = await person(server, [[group, 'keeper']]);
+    const place = await standOf(server, alone, group, 'dandelion');
+    await send(server, alone, group, [
       entryOf(
         place,
         'census',
@@ -216,14 +219,14 @@ describe('takes', () => {
       ),
     ]);
     const root = (over: object) => entryOf(place, 'take', takeBody(1, { part: 'root', plants: 20, ...over }));
-    const [unknown] = await send(server, picker, groupId, [root({ method: 'sideRoots' })]);
+    const [unknown] = await send(server, alone, group, [root({ method: 'sideRoots' })]);
     expect(unknown).to.deep.include({ status: 'needsAttention', code: 'unknownMethod' });
-    const [left] = await send(server, picker, groupId, [root({ method: 'lowerLeft' })]);
+    const [left] = await send(server, alone, group, [root({ method: 'lowerLeft' })]);
     const judged = (r: EntryResult | undefined) => (r as { take: { allowance: AllowanceView } }).take.allowance;
-    const [whole] = await send(server, picker, groupId, [root({ method: 'usual', amount: 20 })]);
+    const [whole] = await send(server, alone, group, [root({ method: 'usual', amount: 20 })]);
     expect([left, whole].map((r) => judged(r).perPlant)).to.deep.equal([0.65, 1]);
     expect(judged(whole).plantsLeft, 'twenty of sixty were touched').to.equal(40);
-    const view = (await as(server, keeper, 'get', `/api/groups/${groupId}/stands/${place.standId}`)).body as StandView;
+    const view = (await as(server, alone, 'get', `/api/groups/${group}/stands/${place.standId}`)).body as StandView;
     const leaf = view.outlooks.find((o) => o.part === 'leaf')!;
     // Of twenty whose lower root stayed seven die, of twenty that were lifted all.
     expect(leaf.allowance.plantsStanding).to.equal(200 - 7 - 20);

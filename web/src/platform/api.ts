@@ -1,3 +1,4 @@
+import { v7 as newId } from 'uuid';
 import { ROUTES, type ErrorBody, type ErrorCode, type Route } from '@emberfield/contract';
 import { signal as signalOf } from './signal.ts';
 import { spoken } from './language.ts';
@@ -24,6 +25,8 @@ interface Call<B> {
   readonly onSent?: (share: number) => void;
 }
 
+/** What this page calls itself while it is open: what it changes it need not be told of. */
+export const TAB = newId();
 let token: string | null = null;
 let notReachedText = (): string => '';
 /** The session's token goes with every change; kept here, for no page to read. */
@@ -46,6 +49,7 @@ export async function call<B, A>(
   // Refusals are said in the language of the screen, not in the browser's.
   const headers: Record<string, string> = { 'accept-language': spoken.value };
   if (token !== null && route.method !== 'get') headers['x-emberfield-token'] = token;
+  if (route.method !== 'get') headers['x-emberfield-tab'] = TAB;
   if (body !== undefined)
     headers['content-type'] = body instanceof Blob ? 'application/octet-stream' : 'application/json';
   let response: Pick<Response, 'status' | 'ok' | 'json'>;

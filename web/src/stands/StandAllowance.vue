@@ -8,6 +8,7 @@ import CoalMark from '../kit/CoalMark.vue';
 import ReasonText from '../kit/ReasonText.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import StandHolds from './StandHolds.vue';
 import { useWindowReasons } from './use-window-reasons.ts';
 
 /** When and how much of the part chosen, and what holds back. */
@@ -60,6 +61,7 @@ const reasons = useWindowReasons({
       }}
     </p>
     <AllowanceSum :allowance="main.allowance" />
+    <StandHolds :stand="stand" :outlook="main" />
     <p v-for="m in otherWays" :key="m.method" class="small">
       <b>{{ words.t(`take.method.${m.method}`) }}</b>: {{ words.allowance(m.allowance) }}
     </p>

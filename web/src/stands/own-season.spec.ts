@@ -66,6 +66,7 @@ const census = {
   byId: 'o',
 } as const;
 const kit: StandKit = {
+  who: 'ode',
   clearance: 'none',
   book: packBook({
     stand: { id: 's', identity: 'confirmed', madeBy: 'o', sinceYear: null, restUntil: null },
@@ -124,6 +125,7 @@ describe('a stand on the device', () => {
       quality: null,
       wasteShare: null,
       by: 'Ode',
+      byId: 'ode',
     } as const;
     const left = (takes: readonly (typeof take)[]) =>
       ownAnswer(kit, { ...seen, takes }, '2026-05-03').outlooks[0]!.allowance.amountLeft;

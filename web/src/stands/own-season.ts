@@ -24,7 +24,7 @@ export interface Noted {
 }
 
 /** The stand on a day with what the server has not got yet: by the server's own code, from the book it was given. */
-export function ownAnswer({ book: packed, clearance }: StandKit, noted: Noted, day: string): OwnAnswer {
+export function ownAnswer({ book: packed, clearance, who }: StandKit, noted: Noted, day: string): OwnAnswer {
   const read = unpackBook(packed);
   const today = [...noted.sightings, ...noted.takes].reduce((last, s) => Math.max(last, s.day), read.today);
   const { record } = read;
@@ -40,7 +40,7 @@ export function ownAnswer({ book: packed, clearance }: StandKit, noted: Noted, d
   const seasons = seasonsOf(book);
   const { forecast } = seasons.of(seasonNow(book, today));
   const shown = (at: number | null): string | null => (at === null ? null : isoDay(at));
-  const looked = { day: dayNumber(day), clearance };
+  const looked = { day: dayNumber(day), clearance, who };
   return {
     season: {
       season: forecast.season,

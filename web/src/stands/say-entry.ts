@@ -51,6 +51,14 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
         entry.body.note ?? '',
       );
     }
+    case 'hold': {
+      const part = profile.parts.find((p) => p.key === entry.body.part);
+      return joined(
+        part ? words.text(part.name) : entry.body.part,
+        words.amount(entry.body.amount, part?.unit ?? 'leaf'),
+        t('hold.entry'),
+      );
+    }
     case 'measurement': {
       const part = profile.parts.find((p) => p.key === entry.body.part);
       return joined(

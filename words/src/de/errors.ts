@@ -104,6 +104,8 @@ export const reasons = {
   sourceMissing: 'Sag, aus welchem Bestand sie kommen.',
   moreThanPlanted: 'Es leben nicht mehr, als gesetzt wurden.',
   moreSnappedThanTaken: 'Mehr, als genommen wurde, kann nicht abgerissen sein.',
+  holdsToday: 'Zurückgelegt wird für heute: der Tag ist vorbei oder kommt erst.',
+  moreThanLeft: 'So viel ist nicht übrig, um es zurückzulegen.',
   moreFlowerThanLive: 'Es blühen nicht mehr, als leben.',
   beforePlanted: 'Dieser Tag liegt vor der Pflanzung.',
   beltsDoNotFit: 'Die Streifen sind zusammen größer als der Bestand.',

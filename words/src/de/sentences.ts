@@ -103,6 +103,7 @@ export const sentences = {
       atLeast: 'mindestens {plants}',
       losses: 'nach dem, was andere nahmen',
       killed: 'nach seither ausgegrabenen Pflanzen',
+      seedSpent: 'nach Pflanzen, von denen Knospe, Blüte, Frucht oder Same genommen wurde',
       perPlant: '× je {each}',
       perPlantBy: '× je {each} ({rule})',
     },

@@ -1,5 +1,19 @@
 /** Takes and visits, in German. */
 export const visits = {
+  hold: {
+    set: 'Etwas für heute zurücklegen',
+    setLead:
+      'Für alle, die jetzt losgehen: niemandem sonst wird gesagt, dass es übrig ist. Heute Abend fällt es von selbst zurück.',
+    amount: 'Wie viel',
+    save: 'Zurücklegen',
+    saved: '{what} bis heute Abend zurückgelegt.',
+    own: 'Du hast {what} bis heute Abend zurückgelegt.',
+    other: '{who} hat {what} bis heute Abend zurückgelegt.',
+    letGo: 'Freigeben',
+    gone: 'Freigegeben.',
+    noSignal: 'Ohne Netz lässt sich nichts zurücklegen: niemand wüsste davon.',
+    entry: 'bis zum Abend zurückgelegt',
+  },
   take: {
     which: 'Was',
     of: 'von {amount} · noch {left}',

@@ -102,6 +102,8 @@ export const reasons = {
   sourceMissing: 'Say which stand they come from.',
   moreThanPlanted: 'No more live than were planted.',
   moreSnappedThanTaken: 'No more can have snapped than were taken from.',
+  holdsToday: 'What is set aside is for today: the day is over, or yet to come.',
+  moreThanLeft: 'That much is not left to be set aside.',
   moreFlowerThanLive: 'No more flower than live.',
   beforePlanted: 'That day lies before the planting.',
   beltsDoNotFit: 'The belts together are larger than the stand.',

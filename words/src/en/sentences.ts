@@ -102,6 +102,7 @@ export const sentences = {
       atLeast: 'at least {plants}',
       losses: 'after what others took',
       killed: 'after plants dug up since',
+      seedSpent: 'after plants taken from for bud, flower, fruit or seed',
       perPlant: '× {each} each',
       perPlantBy: '× {each} each ({rule})',
     },

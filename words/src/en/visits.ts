@@ -1,5 +1,18 @@
 /** Words on the screens: takes and visits. */
 export const visits = {
+  hold: {
+    set: 'Set some aside for today',
+    setLead: 'For whoever goes out now: nobody else is told that it is left. Tonight it falls back by itself.',
+    amount: 'How much',
+    save: 'Set it aside',
+    saved: '{what} set aside until tonight.',
+    own: 'You have set aside {what} until tonight.',
+    other: '{who} has set aside {what} until tonight.',
+    letGo: 'Let it go',
+    gone: 'Let go.',
+    noSignal: 'Without a signal nothing can be set aside: nobody would know of it.',
+    entry: 'set aside until the evening',
+  },
   take: {
     which: 'What',
     of: 'of {amount} · {left} left',

@@ -11,10 +11,11 @@ const SEEN_STEP_MS = 5 * 60_000;
 const MS_PER_DAY = 86_400_000;
 
 /** Who asks, and what they are in a group: one query, since it stands before every other. */
-export function createGatekeeper({ db, clock, publicUrl }: Dependencies): Gatekeeper {
+export function createGatekeeper({ db, clock, publicUrl, live }: Dependencies): Gatekeeper {
   const callerByToken = prepareCaller(db);
   return {
     publicUrl,
+    changed: (groupId, byTab) => live.changed(groupId, byTab),
     caller: async (token, groupId, language) => {
       const now = clock.now();
       const found = await callerByToken({ tokenDigest: digestOf(token), groupId, now });

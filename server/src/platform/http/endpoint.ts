@@ -5,6 +5,7 @@ import { bodySchemaOf, isUuid, ROLES, type Language, type Role, type Route, type
 import { AppError, notFound } from '../errors.ts';
 import { parse } from '../parse.ts';
 import { FileAnswer } from './file-answer.ts';
+import { StreamAnswer } from './stream-answer.ts';
 import { JsonAnswer } from './json-answer.ts';
 import { languageOf } from './language-of.ts';
 import { assertSameSite, assertToken } from './cross-site.ts';
@@ -24,6 +25,8 @@ export interface Gatekeeper {
     language: Language,
   ) => Promise<{ readonly account: SignedIn; readonly group: InGroup | null } | null>;
   readonly publicUrl: string | null;
+  /** Told after every change in a group, with the page that made it, where it said which it is. */
+  readonly changed: (groupId: string, byTab: string | null) => void;
 }
 
 export type Handler<Body, Answer, Ctx extends Context<Body> = Context<Body>> = (context: Ctx) => Promise<Answer>;
@@ -54,7 +57,7 @@ export class Endpoints {
     this.mount(route, handler as Handler<B, A>, limits);
   }
 
-  inGroup<B, A>(route: Route<B, A>, handler: Handler<B, A | JsonAnswer, GroupContext<B>>): void {
+  inGroup<B, A>(route: Route<B, A>, handler: Handler<B, A | JsonAnswer | StreamAnswer, GroupContext<B>>): void {
     this.mount(route, handler as Handler<B, A>, []);
   }
 
@@ -68,7 +71,10 @@ export class Endpoints {
       this.admit(route, request, response).then(() => next(), next);
     };
     this.router[route.method](route.path, gate, ...reader, ...limits, (request, response, next) => {
-      answer(route, handler, request, response).then(() => undefined, next);
+      answer(route, handler, request, response).then(() => {
+        const group = response.locals['group'] as InGroup | null;
+        if (group && route.method !== 'get') this.gate.changed(group.id, tabOf(request));
+      }, next);
     });
   }
 
@@ -126,7 +132,8 @@ async function answer<B, A>(
   };
   const result = await withDeadline(handler(context));
   response.setHeader('Cache-Control', 'no-store');
-  if (result instanceof FileAnswer) sendFile(response, result);
+  if (result instanceof StreamAnswer) result.begin(response);
+  else if (result instanceof FileAnswer) sendFile(response, result);
   else if (result instanceof JsonAnswer) sendJson(request, response, result);
   else if (result === null) response.status(204).end();
   else response.json(result);
@@ -180,6 +187,12 @@ function queryOf(request: Request): Record<string, string | undefined> {
     out[name] = value;
   }
   return out;
+}
+
+/** What a page calls itself, for as long as it is open. */
+function tabOf(request: Request): string | null {
+  const tab = request.get('x-emberfield-tab') ?? '';
+  return isUuid(tab) ? tab : null;
 }
 
 function cookieOf(request: Request): string | null {

@@ -24,6 +24,7 @@ export async function viewKit(deps: Dependencies, { group, account, params }: Gr
   });
   return {
     book: packBook(patch.blurred ? { ...book, record: withoutWords(book.record) } : book, stageDays),
+    who: account.accountId,
     clearance: clearanceIn(clearances, account.accountId, book.profile.family),
   };
 }

@@ -11,6 +11,7 @@ import type { GroupContext } from '../../platform/http/context.ts';
 import {
   canBeAbsent,
   countOn,
+  heldOn,
   identityOn,
   learnedFrom,
   lookAlikesOn,
@@ -92,7 +93,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
       plant.profile.family,
       await commonsOf(deps, group),
     ),
-    outlooks: outlooksFor(book, answers.seasons, answers.on(day), { day, clearance }),
+    outlooks: outlooksFor(book, answers.seasons, answers.on(day), { day, clearance, who: account.accountId }),
     learned: learnedView(deps, dossier),
     ladder: {
       season: ladderSeason(known, season, day),
@@ -104,6 +105,12 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     },
     counts: record.counts.filter((c) => c.day <= day).map(viewCount),
     count: countNow && { ...viewCount(countNow), weighedWith: countNow.weighedWith },
+    holds: plant.profile.parts.flatMap((part) =>
+      heldOn(record, part, dayNumber(group.today)).map(({ byId, by, amount, ids }) => ({
+        ...{ part: part.key, amount, by },
+        ownIds: byId === account.accountId ? ids : [],
+      })),
+    ),
     takes: takesOf(record, day, await verdictsOf(deps.db, stand.id)),
     lossShare: Math.round((1 - kept) * 1000) / 1000,
     losses: losses.map((l) => ({ ...l, day: isoDay(l.day) })),

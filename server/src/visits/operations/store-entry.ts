@@ -1,5 +1,3 @@
-import { dayNumber } from '@emberfield/core/measure';
-import { isWithin } from '@emberfield/core/allowance';
 import { confirmation, mayConfirm } from '@emberfield/core/identity';
 import { binomialOf, lookAlikesUnnamed, methodsOf, twinsWithoutSigns } from '@emberfield/core/plants';
 import {
@@ -12,27 +10,18 @@ import {
 } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
-import { patchById, SEES_ALL } from '../../patches/index.ts';
-import { clearanceIn, updateGroup, type ClearanceRow } from '../../people/index.ts';
+import { patchById } from '../../patches/index.ts';
+import { updateGroup } from '../../people/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import { contentDigest } from '../../platform/tokens.ts';
-import {
-  allowanceOn,
-  inUnit,
-  MODEL_REVISION,
-  recordedTake,
-  viewAllowance,
-  windowOfPart,
-  type Book,
-} from '@emberfield/core/stand';
+import { MODEL_REVISION } from '@emberfield/core/stand';
 import {
   bookUnderLock,
   claimStand,
   claimStandAt,
   commonsOf,
-  dossiersOf,
   rememberEntry,
   standWithPlant,
   taxaOf,
@@ -41,6 +30,8 @@ import {
   type KnownGroup,
   type StandAtPatch,
 } from '../../stands/index.ts';
+import { assertHoldable } from './hold.ts';
+import { dossierFor, judge } from './judge.ts';
 import { assertOfPlanting, assertPlantable } from './planting.ts';
 import { notePractice } from './practice.ts';
 import type { Storing } from './storing.ts';
@@ -90,7 +81,7 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
   if (entry.kind === 'identity') await assertConfirmable(deps, group, entry);
   if (entry.standId === null) {
     if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
-  } else if (entry.kind !== 'take') {
+  } else if (entry.kind !== 'take' && entry.kind !== 'hold') {
     const found = await standFor(deps, group, entry.standId);
     assertFits(found, entry);
     if (entry.kind === 'planting') await assertPlantable(deps, group, found, entry);
@@ -98,7 +89,9 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
   const { stand, take } =
     entry.kind === 'take'
       ? await storeTake({ deps, storing, entry })
-      : await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry }));
+      : entry.kind === 'hold'
+        ? await storeHold({ deps, storing, entry })
+        : await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry }));
   if (stand)
     rememberEntry(deps, stand, {
       ...entry,
@@ -148,6 +141,21 @@ async function storeTake(work: Work<EntryOf<'take'>>): Promise<Stored> {
   });
 }
 
+/** What is set aside is judged under the stand's lock: two who ask for the last of it do not both get it. All else is read before. */
+async function storeHold(work: Work<EntryOf<'hold'>>): Promise<Stored> {
+  const { deps, storing, entry } = work;
+  const known = await dossierFor(deps, storing.group, entry.standId!);
+  assertFits(known.dossier, entry);
+  return transact(deps.db, async (tx) => {
+    const claimed = await claimStand(tx, storing.group.id, entry.standId!);
+    if (!claimed) throw notFound('stand');
+    if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);
+    assertHoldable(known, await bookUnderLock(deps, tx, known.dossier, claimed), storing, entry);
+    await insert(tx, work, null);
+    return { stand: claimed.stand, take: null };
+  });
+}
+
 async function insert(
   tx: Transaction,
   { deps, storing: { group, account }, entry }: Work,
@@ -161,11 +169,6 @@ async function insert(
       plantRevision: judged.plantRevision,
       modelRevision: MODEL_REVISION,
     });
-}
-
-interface Known {
-  readonly dossier: Dossier;
-  readonly clearances: readonly ClearanceRow[];
 }
 
 /** One transaction: the stand is claimed, the entry written, and with an identity what it shows of who said it. */
@@ -188,45 +191,6 @@ const isSighting = (kind: Entry['kind']): boolean => kind === 'find' || kind ===
 const tellsOthers = (entry: Entry): boolean =>
   entry.kind === 'find' || (entry.kind === 'search' && (entry.body.found || entry.standId === null));
 
-/** Within or over, in order of arrival: every stored take of the season counts. A correction does not count what it replaces. */
-function judge(entry: EntryOf<'take'>, { dossier, clearances }: Known, locked: Book, accountId: string): TakeVerdict {
-  const takes = locked.record.takes.filter((t) => t.id !== entry.replaces);
-  const book = { ...locked, record: { ...locked.record, takes } };
-  const part = book.profile.parts.find((p) => p.key === entry.body.part)!;
-  const day = dayNumber(entry.day);
-  const { seasons } = dossier.answers;
-  const asked = {
-    window: windowOfPart(book, seasons, part.key, day),
-    day,
-    takesUpTo: book.today,
-    method: entry.body.method ?? 'usual',
-    tried: true,
-    checkedAgainst: entry.body.checkedAgainst ?? [],
-    clearance: clearanceIn(clearances, accountId, book.profile.family),
-  };
-  const judged = (known: Book) => allowanceOn(known, seasons, part, asked);
-  const allowance = judged(book);
-  const spent = { amount: inUnit(entry.body, part), plants: entry.body.plants, tried: entry.body.tried ?? 0 };
-  const one = recordedTake(entry.body, { id: entry.id, day, by: '' });
-  const after = judged({ ...book, record: { ...book.record, takes: [...takes, one] } });
-  return {
-    verdict: isWithin(allowance, spent) ? 'within' : 'over',
-    leftBefore: allowance.amountLeft,
-    leftAfter: after.amountLeft,
-    allowance: viewAllowance(allowance, part),
-  };
-}
-
-async function dossierFor(deps: Dependencies, group: KnownGroup, standId: string): Promise<Known> {
-  const {
-    stands: [dossier],
-    clearances,
-    // Judged by what is so, not by what the one who takes may know of the place.
-  } = await dossiersOf(deps, { ...group, viewer: SEES_ALL }, standId);
-  if (!dossier) throw notFound('stand');
-  return { dossier, clearances };
-}
-
 async function standFor(
   deps: Dependencies,
   group: KnownGroup,
@@ -241,7 +205,7 @@ function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plan
   if (stand.patchId !== entry.patchId) throw new AppError('badInput', { field: 'patchId', reason: 'otherPatch' });
   if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage))
     throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
-  if (entry.kind !== 'take' && entry.kind !== 'measurement') return;
+  if (entry.kind !== 'take' && entry.kind !== 'hold' && entry.kind !== 'measurement') return;
   const part = profile.parts.find((p) => p.key === entry.body.part);
   if (!part) throw new AppError('badInput', { field: 'body.part', reason: 'unknownPart' });
   if (entry.kind === 'take' && !methodsOf(part).includes(entry.body.method ?? 'usual'))
