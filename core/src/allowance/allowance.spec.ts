@@ -221,6 +221,8 @@ describe('allowance', () => {
     flowering: count.map((n) => (n === null ? null : completeCount(n))),
     lossShare: fc.double({ min: 0, max: 1, noNaN: true }),
     killed: fc.nat(30),
+    seedSpent: fc.nat(10),
+    held: fc.nat(20),
     costsSeed: fc.boolean(),
   });
   it('never grows when a rule is added, in plants, in amount or in what is left', () => {
@@ -233,6 +235,21 @@ describe('allowance', () => {
           after.amount! <= before.amount! + 1e-9 &&
           after.plants! <= before.plants! &&
           after.amountLeft! <= before.amountLeft! + 1e-9
+        );
+      }),
+    );
+  });
+  it('never grows by what is set aside, or taken of other parts at the cost of seed', () => {
+    fc.assert(
+      fc.property(rules, stands, fc.nat(20), (ceilings, stand, more) => {
+        const of = (over: Partial<typeof stand>) => allowanceFor(leaves({ ...stand, ...over, ceilings }));
+        const before = of({});
+        const [held, spent] = [of({ held: stand.held + more }), of({ seedSpent: stand.seedSpent + more })];
+        return (
+          held.amountLeft! <= before.amountLeft! + 1e-9 &&
+          held.amount === before.amount &&
+          spent.amount! <= before.amount! + 1e-9 &&
+          [held, spent].every((a) => a.amountLeft! >= 0 && (a.plantsLeft ?? 0) >= 0)
         );
       }),
     );

@@ -68,6 +68,30 @@ describe('how much of a part may be taken on a day', () => {
     expect(standing(['2026-05-16', 0.5])).to.equal(100);
     expect(standing(['2025-12-31', 0.5])).to.equal(100);
   });
+  it('has one budget for bud, flower, fruit and seed: what one of them cost the others have no more', () => {
+    const keep: HouseRule = { kind: 'keepFlowering', share: 0.5 };
+    const plants = (key: string, part: string, ...takes: ReturnType<typeof took>[]) => {
+      const entries = [counted('2026-04-01', 40, { flowering: 40 }), ...takes];
+      const { steps } = allowed(key, part, { entries, rules: [{ rule: keep, since: '2026-01-01', until: null }] });
+      const at = steps.findIndex((s) => s.kind === 'flowering');
+      return [steps[at]!.plants, ...(steps[at + 1]!.kind === 'seedSpent' ? [steps[at + 1]!.plants] : [])];
+    };
+    const heads = took('2026-05-01', 6, { part: 'flower', plants: 6 });
+    // Valerian’s own share, 60 of 100 to flower and seed, is the stricter.
+    const seed = took('2026-05-01', 6, { part: 'seed', plants: 6 });
+    expect(plants('valerian', 'flower')).to.deep.equal([16]);
+    expect(plants('valerian', 'flower', seed)).to.deep.equal([16, 10]);
+    expect(plants('valerian', 'flower', heads), 'its own takes are taken off once').to.deep.equal([16]);
+    expect(plants('valerian', 'seed', heads), 'heads use up seed, and count as taken of it').to.deep.equal([16]);
+    // A root dug is a plant killed, and off the count already.
+    expect(plants('valerian', 'seed', took('2026-05-01', 1, { part: 'root', plants: 1 }))).to.deep.equal([15]);
+    // Of a bush the rest is still there: half of one plant’s heads is half a plant.
+    const elder = profileOf('elder').parts.find((p) => p.key === 'fruit')!;
+    const berries = took('2026-05-01', elder.perPlant.value / 2, { part: 'fruit', plants: 5 });
+    expect(plants('elder', 'flower')).to.have.length(1);
+    const [before, after] = plants('elder', 'flower', berries);
+    expect(before! - after!).to.equal(1);
+  });
   it('takes off plants that were killed since the count, by whatever part they were taken for', () => {
     const standing = (...entries: Parameters<typeof bookOf>[1] extends infer _ ? ReturnType<typeof took>[] : never) =>
       allowed('dandelion', 'leaf', { entries: [counted('2026-05-01', 100), ...entries] }).plantsStanding;

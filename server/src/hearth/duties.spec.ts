@@ -44,6 +44,7 @@ function dossier(
     losses: [],
     searches: [],
     ground: [],
+    holds: [],
     plantings: [],
     plantingChecks: [],
     identities: (over.identities ?? []).map((i) => ({ seen: [], signs: [], ...i })),

@@ -72,6 +72,15 @@ describe('what is set aside for today', () => {
       .send({ entries: [entryOf(place, 'hold', { part: 'tip', amount: 1 })] })
       .expect(403);
   });
+  it('is corrected: what it was does not count against what it is to be', async () => {
+    const place = await nettles(15);
+    const [one, other] = pickers as [Person, Person];
+    const entry = entryOf(place, 'hold', { part: 'tip', amount: 7 });
+    await send(server, one, groupId, [entry]);
+    const again = entryOf(place, 'hold', { part: 'tip', amount: 9 }, { replaces: entry.id });
+    expect((await send(server, one, groupId, [again]))[0]).to.include({ status: 'stored' });
+    expect((await left(place, other)).amountLeft).to.equal(1);
+  });
   it('is let go by being taken back', async () => {
     const place = await nettles(15);
     const [one, other] = pickers as [Person, Person];

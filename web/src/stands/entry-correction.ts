@@ -66,6 +66,8 @@ export function fieldsOf(
         note(),
       ];
     }
+    case 'hold':
+      return [field('amount', 'correct.amount', 'number')];
     case 'census':
       if (body.method === 'eye') return [pick('eye', 'visit.byEye', EYE_CLASSES, (e) => `visit.eye.${e}`)];
       if (body.method === 'clumps')

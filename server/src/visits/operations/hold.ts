@@ -11,15 +11,17 @@ export function assertHoldable(
   known: KnownStand,
   book: Book,
   { group, account }: Storing,
-  { day: iso, body }: EntryOf<'hold'>,
+  { day: iso, replaces, body }: EntryOf<'hold'>,
 ): void {
   if (iso !== group.today) throw new AppError('badInput', { field: 'day', reason: 'holdsToday' });
   const part = book.profile.parts.find((p) => p.key === body.part)!;
   const day = dayNumber(iso);
   const { accountId } = account;
   const asked = askedBy(known, book, { accountId, part: part.key, day });
+  // Of a correction what it corrects is gone.
+  const holds = book.record.holds.filter((h) => h.id !== replaces);
   const { amountLeft } = allowanceOn(book, known.dossier.answers.seasons, part, asked);
-  const own = heldOn(book.record, part, day).find((h) => h.byId === accountId)?.amount ?? 0;
+  const own = heldOn({ ...book.record, holds }, part, day).find((h) => h.byId === accountId)?.amount ?? 0;
   if (amountLeft === null || own + body.amount > amountLeft + 1e-9)
     throw new AppError('badInput', { field: 'body.amount', reason: 'moreThanLeft' });
 }
