@@ -1,0 +1,69 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+
+describe('two who go to the same stand', () => {
+  let server: RunningServer;
+  before(async () => {
+    const databaseUrl = await islandDatabase('emberfield_e2e_live');
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+  });
+  after(() => server.stop());
+  const within = screensOf(() => server);
+
+  /** A stand of nettles of which something is left. */
+  const nettles = (page: Page): Promise<string> =>
+    page.evaluate(async () => {
+      const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
+      const { outlooks, stands } = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {
+        outlooks: { standId: string; part: string; allowance: { kind: string; amountLeft: number } }[];
+        stands: { id: string; plantKey: string }[];
+      };
+      const of = stands.filter((s) => s.plantKey === 'nettle').map((s) => s.id);
+      return outlooks.find(
+        (o) =>
+          of.includes(o.standId) && o.part === 'tip' && o.allowance.kind === 'counted' && o.allowance.amountLeft > 9,
+      )!.standId;
+    });
+
+  it('see on both screens at once what one has set aside and taken, and what is left', async () => {
+    await within({ as: 'Mirel' }, async (desk) => {
+      const stand = `${server.url}/stands/${await nettles(desk)}`;
+      await desk.goto(stand);
+      const headline = desk.locator('.headline');
+      const left = async () =>
+        Number(/(\d+) of \d+ left|(\d+)/.exec((await headline.textContent())!)![0].match(/\d+/)![0]);
+      await desk.getByRole('button', { name: 'Set some aside for today' }).waitFor();
+      const before = await left();
+      await within({ as: 'Ode', phone: true }, async (phone) => {
+        await phone.goto(stand);
+        await phone.getByRole('button', { name: 'Set some aside for today' }).tap();
+        const how = phone.getByRole('textbox', { name: 'How much' });
+        expect(Number(await how.inputValue()), 'all that is left').to.equal(before);
+        await how.fill(String(before + 1));
+        await phone.getByRole('button', { name: 'Set it aside' }).tap();
+        await phone.getByText('That much is not left to be set aside.').waitFor();
+        await how.fill('5');
+        await phone.getByRole('button', { name: 'Set it aside' }).tap();
+        await phone.getByText('You have set aside 5 tips until tonight.').waitFor();
+        // Nobody touches the other screen.
+        await desk.getByText('Ode has set aside 5 tips until tonight.').waitFor({ timeout: 5_000 });
+        await desk.waitForFunction(
+          (n) => document.querySelector('.headline')!.textContent!.includes(String(n)),
+          before - 5,
+        );
+
+        await phone.getByRole('link', { name: /^Take/ }).tap();
+        for (let i = 0; i < 2; i++) await phone.getByRole('button', { name: 'one more' }).tap();
+        await phone.getByRole('button', { name: 'Save the take' }).tap();
+        await desk.getByText('Ode has set aside 3 tips until tonight.').waitFor({ timeout: 5_000 });
+        await phone.getByRole('button', { name: 'Let it go' }).tap();
+        await desk.getByText(/Ode has set aside/).waitFor({ state: 'detached', timeout: 5_000 });
+        await desk.waitForFunction(
+          (n) => document.querySelector('.headline')!.textContent!.includes(String(n)),
+          before - 2,
+        );
+      });
+    });
+  });
+});
