@@ -15,6 +15,7 @@ export {
 } from './future.ts';
 export { seedBankYears, shareThatHolds } from './holding.ts';
 export { LIFE_FORMS, LIVES, type LifeForm } from './life-forms.ts';
+export { lifeCycleOf, type LifeArc, type LifeCycle } from './life-cycle.ts';
 export {
   entriesOf,
   isCounted,

@@ -13,6 +13,7 @@ import { useStandSubpage } from '../stands/use-stand-subpage.ts';
 import { roundUp } from './fan.ts';
 import AdoptPlan from './AdoptPlan.vue';
 import BenchFigures from './BenchFigures.vue';
+import LifePicture from './LifePicture.vue';
 import MattersBars from './MattersBars.vue';
 import MethodPick from './MethodPick.vue';
 import OwnPlanSliders from './OwnPlanSliders.vue';
@@ -96,7 +97,8 @@ const inForceSaid = computed(() => {
   const what = words.value.ceiling({ kind: rule.kind, values: { ...rule } }, part.value.unit);
   return reason ? words.value.t('ceiling.because', { what, because: reason }) : what;
 });
-const matters = computed(() => (known.value ? whatMatters(likeliestRates(known.value.prospect.calibration)) : []));
+const rates = computed(() => known.value && likeliestRates(known.value.prospect.calibration));
+const matters = computed(() => (rates.value ? whatMatters(rates.value) : []));
 const sentences = computed(() =>
   known.value
     ? sayProspect(
@@ -228,6 +230,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           <h2>{{ words.t('bench.matters') }}</h2>
           <p class="soft small">{{ words.t('bench.mattersLead') }}</p>
           <MattersBars :matters="matters" />
+          <LifePicture :rates="rates!" :file="words.t('bench.file', { name })" />
         </section>
         <section>
           <h2>{{ words.t('bench.words') }}</h2>

@@ -13,9 +13,17 @@ const words = useWords();
 <template>
   <PickOne
     v-if="part.methods"
-    class="no-print"
+    class="pick no-print"
     :model-value="method"
     :label="words.t('take.how')"
     :options="methodsOf(part).map((m) => ({ value: m, label: words.t(`take.method.${m}`) }))"
     @update:model-value="$event && (method = $event)" />
 </template>
+
+<style scoped>
+.pick {
+  display: block;
+  max-width: 260px;
+  margin: 0 0 8px;
+}
+</style>

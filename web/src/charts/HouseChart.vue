@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { DownloadOutlined } from '@ant-design/icons-vue';
 import { Button } from 'ant-design-vue';
-import { BarChart, CustomChart, LineChart, ScatterChart } from 'echarts/charts';
+import { BarChart, CustomChart, GraphChart, LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
 import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
@@ -17,6 +17,7 @@ import { chartText, type ChartOption } from './chart-look.ts';
 use([
   BarChart,
   CustomChart,
+  GraphChart,
   LineChart,
   ScatterChart,
   GridComponent,

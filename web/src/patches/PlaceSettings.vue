@@ -109,6 +109,8 @@ function useTerrain(terrain: Pick<PatchFacts, 'heightM' | 'slopeDeg' | 'aspect'>
   facts.value = { ...facts.value!, ...terrain };
 }
 async function keep(): Promise<void> {
+  // What both changed is settled first: saved as it stands it would undo theirs without a word.
+  if (theirs.value && theirs.value.open.length > 0) return;
   const before = place.base.value!;
   const version = place.version.value;
   const done = await form.send((body) =>

@@ -61,7 +61,6 @@ const reasons = useWindowReasons({
       }}
     </p>
     <AllowanceSum :allowance="main.allowance" />
-    <StandHolds :stand="stand" :outlook="main" />
     <p v-for="m in otherWays" :key="m.method" class="small">
       <b>{{ words.t(`take.method.${m.method}`) }}</b>: {{ words.allowance(m.allowance) }}
     </p>
@@ -81,6 +80,7 @@ const reasons = useWindowReasons({
         words.t('identify.open')
       }}</GoButton>
     </div>
+    <StandHolds :stand="stand" :outlook="main" />
   </section>
 </template>
 
