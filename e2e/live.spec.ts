@@ -49,7 +49,7 @@ describe('two who go to the same stand', () => {
         // Nobody touches the other screen.
         await desk.getByText('Ode has set aside 5 tips until tonight.').waitFor({ timeout: 5_000 });
         await desk.waitForFunction(
-          (n) => document.querySelector('.headline')!.textContent!.includes(String(n)),
+          (n) => document.querySelector('.headline')!.textContent.includes(String(n)),
           before - 5,
         );
 
@@ -60,7 +60,7 @@ describe('two who go to the same stand', () => {
         await phone.getByRole('button', { name: 'Let it go' }).tap();
         await desk.getByText(/Ode has set aside/).waitFor({ state: 'detached', timeout: 5_000 });
         await desk.waitForFunction(
-          (n) => document.querySelector('.headline')!.textContent!.includes(String(n)),
+          (n) => document.querySelector('.headline')!.textContent.includes(String(n)),
           before - 2,
         );
       });

@@ -24,7 +24,7 @@ const SHAKEN = method('shaken', NONE, ALL, [0.6, 0.4, 0.8]);
 const COMBED = method('combed', NONE, [0.8, 0.6, 0.95], ALL);
 const EACH_BRANCH = method('eachBranch', NONE, ALL, [0.3, 0.15, 0.45]);
 
-export const METHODS_OF: Readonly<Record<string, Readonly<Partial<Record<PartKey, readonly TakingMethod[]>>>>> = {
+const METHODS_OF: Readonly<Record<string, Readonly<Partial<Record<PartKey, readonly TakingMethod[]>>>>> = {
   valerian: { root: [SIDE_ROOTS, PART_OF_CROWN] },
   'yellow-gentian': { root: [SIDE_ROOTS, PART_OF_CROWN] },
   dandelion: { root: [LOWER_LEFT], leaf: [OUTER_LEAVES] },

@@ -5,7 +5,7 @@ import type { Answers } from './answers/index.ts';
 import type { Clock } from './platform/clock.ts';
 import type { Database } from './platform/database/database.ts';
 import type { WeatherService } from './weather/weather-service.ts';
-import type { Live } from './platform/live.ts';
+import type { Live } from './platform/http/live.ts';
 import type { Log } from './platform/log.ts';
 
 /** Everything the server is made of, handed in by whoever starts it. */

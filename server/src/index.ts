@@ -1,6 +1,6 @@
 export { Answers } from './answers/index.ts';
 export { startWorkers } from './workers/index.ts';
-export { Live } from './platform/live.ts';
+export { Live } from './platform/http/live.ts';
 export { createApp } from './app.ts';
 export type { Dependencies } from './dependencies.ts';
 export {

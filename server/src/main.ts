@@ -13,7 +13,7 @@ import { connect } from './platform/database/database.ts';
 import { migrateDatabase } from './platform/database/migrate.ts';
 import { readWeatherService, startFetching } from './weather/index.ts';
 import { sweep } from './sweep.ts';
-import { Live } from './platform/live.ts';
+import { Live } from './platform/http/live.ts';
 import { createLog } from './platform/log.ts';
 
 const LONGEST_GOODBYE_MS = 8_000;

@@ -38,7 +38,7 @@ export function createCeilingWords(
       case 'plan':
         return sayPlan(v, t, format);
       case 'otherMethod':
-        return t('ceiling.otherMethod', { how: t(`take.method.${String(v['method'])}`) });
+        return t('ceiling.otherMethod', { how: sayMethod(v, t) });
       case 'lightPruning':
         return fraction('ceiling.lightPruning', num('share'));
       case 'leaveForOthers':
@@ -99,7 +99,8 @@ function sayPlan(values: CeilingView['values'], t: Translate, format: Format): s
   const [share, every] = [Number(values['share'] ?? 0), Number(values['everyYears'] ?? 1)];
   const key = share === 0 ? 'ceiling.planAlone' : every > 1 ? 'ceiling.planEvery' : 'ceiling.plan';
   const said = t(key, { n: format.number(100 * share, 1), every });
-  return values['method']
-    ? t('ceiling.planBy', { plan: said, how: t(`take.method.${String(values['method'])}`) })
-    : said;
+  return values['method'] ? t('ceiling.planBy', { plan: said, how: sayMethod(values, t) }) : said;
 }
+
+const sayMethod = ({ method }: CeilingView['values'], t: Translate): string =>
+  typeof method === 'string' ? t(`take.method.${method}`) : '';

@@ -99,8 +99,11 @@ const takingMethod = () =>
     growsAgain: chance(),
     yield: shareFigure(),
   }).required('missing');
-const areOnce = (methods: readonly { readonly key?: unknown }[]): boolean =>
-  !Array.isArray(methods) || new Set(methods.map((m) => m?.key)).size === methods.length;
+const areOnce = (methods: unknown): boolean => {
+  if (!Array.isArray(methods)) return true;
+  const keys = methods.map((m) => (m as { readonly key?: unknown } | null)?.key);
+  return new Set(keys).size === keys.length;
+};
 
 const shownSign = (): Schema<ShownSign> =>
   exactly({

@@ -98,7 +98,7 @@ export interface LossView {
 }
 
 /** What somebody going out has set aside of a part until the day is over. */
-export interface HoldView {
+interface HoldView {
   readonly part: PartKey;
   readonly amount: number;
   readonly by: string;

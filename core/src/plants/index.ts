@@ -3,7 +3,9 @@ export {
   EATINGS,
   HABITS,
   LOOK_ALIKE_SEVERITIES,
+  METHOD_KEYS,
   ORGANS,
+  OTHER_METHODS,
   PART_KEYS,
   PRICES,
   REGIONS,
@@ -11,9 +13,12 @@ export {
   UNIT_KEYS,
   type Eating,
   type LookAlikeSeverity,
+  type MethodKey,
+  type OtherMethod,
   type PartKey,
   type Region,
   type Status,
+  type TakingMethod,
   type UnitKey,
 } from './kinds.ts';
 export {
@@ -26,18 +31,7 @@ export {
   type Period,
 } from './from-dates.ts';
 export { growsIn, regionsByStatus, statusIn } from './regions.ts';
-export {
-  isDug,
-  METHOD_KEYS,
-  methodsOf,
-  OTHER_METHODS,
-  partBy,
-  takenBy,
-  type MethodKey,
-  type OtherMethod,
-  type TakenBy,
-  type TakingMethod,
-} from './methods.ts';
+export { isDug, methodsOf, partBy, takenBy } from './methods.ts';
 export { binomialOf } from './names.ts';
 export {
   countMissing,

@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { CATALOGUE } from '@emberfield/catalogue';
-import { METHOD_KEYS, methodsOf, partBy, takenBy } from './methods.ts';
+import { METHOD_KEYS } from './kinds.ts';
+import { methodsOf, partBy, takenBy } from './methods.ts';
 
 const partOf = (plant: string, key: string) =>
   CATALOGUE.find((p) => p.key === plant)!.parts.find((p) => p.key === key)!;

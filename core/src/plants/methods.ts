@@ -1,33 +1,6 @@
 // Ways of taking a part: what each costs the plant, and what it gives.
-import type { Figure } from '../measure/index.ts';
+import type { MethodKey } from './kinds.ts';
 import type { ProfilePart } from './profile.ts';
-
-/** Beside the usual way, which a profile tells in words: part of what it digs, cuts or picks, so that more is left. */
-export const OTHER_METHODS = [
-  'sideRoots',
-  'partOfCrown',
-  'lowerLeft',
-  'outerLeaves',
-  'cutAbove',
-  'shaken',
-  'combed',
-  'eachBranch',
-] as const;
-/** `usual`: as the profile tells it. */
-export const METHOD_KEYS = ['usual', ...OTHER_METHODS] as const;
-export type OtherMethod = (typeof OTHER_METHODS)[number];
-export type MethodKey = (typeof METHOD_KEYS)[number];
-
-/** One of a part's other ways; every figure 0–1. */
-export interface TakingMethod {
-  readonly key: OtherMethod;
-  /** Share of the plants so taken from that die of it. */
-  readonly kills: Figure;
-  /** Share of those that live which bear as much again the next season; the others are set back by a stage. */
-  readonly growsAgain: Figure;
-  /** So much is had of a plant, as a share of what the usual way gives. */
-  readonly yield: Figure;
-}
 
 /** The same, of any way, by its likeliest figures. */
 export interface TakenBy {

@@ -15,9 +15,9 @@ import type {
   PRICES,
   Region,
   Status,
+  TakingMethod,
   UnitKey,
 } from './kinds.ts';
-import type { TakingMethod } from './methods.ts';
 
 /** Where a stage is named from which on look-alikes can be told apart: at any time, and at no time. */
 export const ALWAYS = 'always';

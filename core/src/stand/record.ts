@@ -50,7 +50,7 @@ export interface RecordedAwaited {
   readonly note: string;
 }
 
-export type RecordedHold = EntryBodies['hold'] & {
+type RecordedHold = EntryBodies['hold'] & {
   readonly id: string;
   readonly day: DayNumber;
   readonly by: string;

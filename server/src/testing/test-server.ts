@@ -24,7 +24,7 @@ import { hashPassword, insertAccount, insertGroup, insertMembership } from '../p
 import { updateStand } from '../stands/repository.ts';
 import { connect, type Connection } from '../platform/database/database.ts';
 import { migrateDatabase } from '../platform/database/migrate.ts';
-import { Live } from '../platform/live.ts';
+import { Live } from '../platform/http/live.ts';
 import { createLog } from '../platform/log.ts';
 
 export const TODAY = '2026-05-15';

@@ -22,32 +22,32 @@ const bend = ({ from, to }: LifeArc): number => -0.25 - 0.12 * Math.abs(place(to
 const option = computed(() => {
   const { t, format } = words.value;
   return {
+    grid: { left: 70, right: 210, top: 0, bottom: 0 },
+    xAxis: { type: 'value' as const, min: -1, max: 1, show: false },
+    yAxis: { type: 'value' as const, min: -0.5, max: cycle.value.stages.length - 0.5, inverse: true, show: false },
     series: [
       {
         type: 'graph' as const,
-        layout: 'none' as const,
+        coordinateSystem: 'cartesian2d' as const,
         silent: true,
-        left: 120,
-        right: 120,
-        top: 26,
-        bottom: 26,
         symbolSize: 20,
         edgeSymbol: ['none', 'arrow'] as const,
         edgeSymbolSize: 8,
         data: cycle.value.stages.map((s, i) => ({
           name: s.stage,
-          x: 0,
-          y: APART * i,
+          value: [0, i],
           itemStyle: { color: palette.value.moss },
           label: {
             show: true,
             position: 'right' as const,
-            distance: 70,
+            distance: 84,
             ...chartText(),
+            lineHeight: 17,
             color: palette.value.char,
             formatter: t('bench.life.node', {
               stage: t(`bench.life.stage.${s.stage}`),
               n: format.number(Math.round(100 * s.standing)),
+              stays: format.number(Math.round(100 * s.stays)),
             }),
           },
         })),
@@ -58,9 +58,16 @@ const option = computed(() => {
             color: a.kind === 'lives' ? palette.value.moss : palette.value.ember,
             type: a.kind === 'lives' ? ('solid' as const) : ('dashed' as const),
             width: 1.6,
+            opacity: 1,
             curveness: bend(a),
           },
-          label: { show: true, ...chartText(), formatter: arcNumber(a, words.value) },
+          label: {
+            show: true,
+            ...chartText(),
+            color: palette.value.char,
+            opacity: 1,
+            formatter: arcNumber(a, words.value),
+          },
         })),
       },
     ],

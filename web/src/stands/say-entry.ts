@@ -25,32 +25,8 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
       if (entry.body.method === 'clumps')
         return joined(t('visit.clumps'), String(entry.body.clumps), format.list(entry.body.shoots.map(String)));
       return joined(t('plantCount', { n: entry.body.plants }), t('visit.complete'));
-    case 'take': {
-      const part = profile.parts.find((p) => p.key === entry.body.part);
-      const amount =
-        entry.body.measure === 'gram'
-          ? format.mass(entry.body.amount)
-          : words.amount(entry.body.amount, part?.unit ?? 'leaf');
-      return joined(
-        part ? words.text(part.name) : entry.body.part,
-        amount,
-        entry.body.countedBy !== undefined &&
-          t(`take.countedBy.${entry.body.countedBy.vessel}`, {
-            n: entry.body.countedBy.count,
-            holds: format.number(entry.body.countedBy.holds, 1),
-          }),
-        entry.body.plants !== null && t('plantCount', { n: entry.body.plants }),
-        entry.body.method !== undefined && t(`take.method.${entry.body.method}`),
-        Boolean(entry.body.snapped) && t('take.snappedOf', { n: entry.body.snapped! }),
-        Boolean(entry.body.tried) && t('take.triedOf', { n: entry.body.tried! }),
-        entry.body.quality && t(`take.qualities.${entry.body.quality}`),
-        entry.body.wasteShare != null && t('take.wasteOf', { percent: format.percent(entry.body.wasteShare) }),
-        entry.body.eatenOnTheSpot && t('stand.eaten'),
-        entry.body.minutes != null && t('take.tookMinutes', { n: entry.body.minutes }),
-        entry.body.overReason,
-        entry.body.note ?? '',
-      );
-    }
+    case 'take':
+      return joined(...takePieces(entry, profile, words));
     case 'hold': {
       const part = profile.parts.find((p) => p.key === entry.body.part);
       return joined(
@@ -109,6 +85,39 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
     case 'withdrawal':
       return t('stand.withdrawn');
   }
+}
+
+/** What was taken, how, and of how many plants. */
+function takePieces(
+  entry: Extract<EntryView, { kind: 'take' }>,
+  profile: PlantProfile,
+  words: Words,
+): readonly (string | false | null)[] {
+  const { t, format } = words;
+  const part = profile.parts.find((p) => p.key === entry.body.part);
+  const amount =
+    entry.body.measure === 'gram'
+      ? format.mass(entry.body.amount)
+      : words.amount(entry.body.amount, part?.unit ?? 'leaf');
+  return [
+    part ? words.text(part.name) : entry.body.part,
+    amount,
+    entry.body.countedBy !== undefined &&
+      t(`take.countedBy.${entry.body.countedBy.vessel}`, {
+        n: entry.body.countedBy.count,
+        holds: format.number(entry.body.countedBy.holds, 1),
+      }),
+    entry.body.plants !== null && t('plantCount', { n: entry.body.plants }),
+    entry.body.method !== undefined && t(`take.method.${entry.body.method}`),
+    Boolean(entry.body.snapped) && t('take.snappedOf', { n: entry.body.snapped! }),
+    Boolean(entry.body.tried) && t('take.triedOf', { n: entry.body.tried! }),
+    entry.body.quality && t(`take.qualities.${entry.body.quality}`),
+    entry.body.wasteShare != null && t('take.wasteOf', { percent: format.percent(entry.body.wasteShare) }),
+    entry.body.eatenOnTheSpot && t('stand.eaten'),
+    entry.body.minutes != null && t('take.tookMinutes', { n: entry.body.minutes }),
+    entry.body.overReason,
+    entry.body.note ?? '',
+  ];
 }
 
 type OfPlanting = Extract<EntryView, { kind: 'planting' | 'plantingCheck' | 'tending' }>;

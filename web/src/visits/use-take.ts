@@ -45,6 +45,21 @@ interface Taking extends Counting {
   readonly keep: () => Promise<void>;
 }
 
+/** The way it is taken, and how much that lets one take: as the plan of the stand says until another is chosen. */
+function useWay(
+  draft: Ref<TakeDraft>,
+  outlook: ComputedRef<PartOutlook | undefined>,
+): Pick<Taking, 'method' | 'allowed' | 'chooseMethod'> {
+  const method = computed(() => draft.value.method ?? outlook.value?.method ?? 'usual');
+  return {
+    method,
+    allowed: computed(
+      () => outlook.value?.otherMethods?.find((m) => m.method === method.value)?.allowance ?? outlook.value?.allowance,
+    ),
+    chooseMethod: (to) => void (draft.value = inAnotherWay(draft.value, to)),
+  };
+}
+
 /** A take while it is tallied: the draft, what holds it back, and how it is sent. */
 export function useTake(): Taking {
   const words = useWords();
@@ -61,10 +76,7 @@ export function useTake(): Taking {
   const draft = useDraft<TakeDraft>(() => `take-${standId.value}`, blankTake());
   const outlooks = computed(() => partsByHeat(stand.value?.outlooks ?? []));
   const outlook = computed(() => outlooks.value.find((o) => o.part === draft.value.part));
-  const method = computed(() => draft.value.method ?? outlook.value?.method ?? 'usual');
-  const allowed = computed(
-    () => outlook.value?.otherMethods?.find((m) => m.method === method.value)?.allowance ?? outlook.value?.allowance,
-  );
+  const { method, allowed, chooseMethod } = useWay(draft, outlook);
   const holding = ref(false);
   const busy = ref(false);
   const failure = ref('');
@@ -98,7 +110,6 @@ export function useTake(): Taking {
     holding.value = false;
   }
 
-  const chooseMethod = (to: MethodKey): void => void (draft.value = inAnotherWay(draft.value, to));
   const choosePart = (part: PartKey): void => void (draft.value = ofAnotherPart(draft.value, part));
 
   async function keep(): Promise<void> {

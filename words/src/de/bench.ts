@@ -37,8 +37,8 @@ export const bench = {
     },
     life: {
       title: 'Ihr Leben als Bild',
-      lead: 'Von Jahr zu Jahr: wie viele weiterleben und wo sie dann sind, und wie viele junge jede bringt. Bei jeder Stufe steht, wie viele von 100 auf Dauer darin stehen.',
-      node: '{stage}\n{n} von 100',
+      lead: 'Von Jahr zu Jahr: wie viele weiterleben und wo sie dann sind, und wie viele junge jede bringt. Bei jeder Stufe steht, wie viele von 100 auf Dauer darin stehen, und wie viele von 100 darin bleiben.',
+      node: '{stage}\n{n} von 100 · {stays} bleiben',
       stays: '{stage}: {n} von 100 bleiben, was sie sind',
       goesOn: '{n} von 100 ({from}) sind ein Jahr später {to}',
       seed: 'jede ({from}) bringt {n} {to} aus Samen',

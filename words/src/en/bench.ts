@@ -37,8 +37,8 @@ export const bench = {
     },
     life: {
       title: 'Its life as a picture',
-      lead: 'From year to year: how many live on and where they are then, and how many young each brings. Beside each stage how many of 100 stand in it in the long run.',
-      node: '{stage}\n{n} of 100',
+      lead: 'From year to year: how many live on and where they are then, and how many young each brings. Beside each stage how many of 100 stand in it in the long run, and how many of 100 in it stay so.',
+      node: '{stage}\n{n} of 100 · {stays} stay',
       stays: '{stage}: {n} of 100 stay as they are',
       goesOn: '{n} of 100 of the {from} are {to} a year on',
       seed: 'each of the {from} brings {n} {to} by seed',

@@ -56,6 +56,19 @@ export function refOf({ stand, patch, weather, book }: Dossier, day: DayNumber):
   };
 }
 
+/** What is set aside on a day, and what of it is the reader's own. */
+const holdsOf = (
+  { profile, record }: Pick<Book, 'profile' | 'record'>,
+  day: DayNumber,
+  reader: string,
+): StandView['holds'] =>
+  profile.parts.flatMap((part) =>
+    heldOn(record, part, day).map(({ byId, by, amount, ids }) => ({
+      ...{ part: part.key, amount, by },
+      ownIds: byId === reader ? ids : [],
+    })),
+  );
+
 /** The stand page: everything about a stand on a day. */
 export async function viewStand(deps: Dependencies, context: GroupContext<unknown>): Promise<StandView> {
   const { group, account, params, query } = context;
@@ -105,12 +118,7 @@ export async function viewStand(deps: Dependencies, context: GroupContext<unknow
     },
     counts: record.counts.filter((c) => c.day <= day).map(viewCount),
     count: countNow && { ...viewCount(countNow), weighedWith: countNow.weighedWith },
-    holds: plant.profile.parts.flatMap((part) =>
-      heldOn(record, part, dayNumber(group.today)).map(({ byId, by, amount, ids }) => ({
-        ...{ part: part.key, amount, by },
-        ownIds: byId === account.accountId ? ids : [],
-      })),
-    ),
+    holds: holdsOf(book, dayNumber(group.today), account.accountId),
     takes: takesOf(record, day, await verdictsOf(deps.db, stand.id)),
     lossShare: Math.round((1 - kept) * 1000) / 1000,
     losses: losses.map((l) => ({ ...l, day: isoDay(l.day) })),

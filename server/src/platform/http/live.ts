@@ -1,5 +1,5 @@
 import type { Response } from 'express';
-import { StreamAnswer } from './http/stream-answer.ts';
+import { StreamAnswer } from './stream-answer.ts';
 
 interface Listener {
   readonly accountId: string;

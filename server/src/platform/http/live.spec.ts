@@ -5,7 +5,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import express from 'express';
 import { Live } from './live.ts';
-import { emptyGroup, as, person, testServer, type Person, type TestServer } from '../testing/test-server.ts';
+import { emptyGroup, as, person, testServer, type Person, type TestServer } from '../../testing/test-server.ts';
 
 /** What comes over a line until it is ended, and a way to hang up. */
 async function listen(url: string, headers: Record<string, string> = {}) {
@@ -22,9 +22,9 @@ const soon = (): Promise<void> => new Promise((resume) => setTimeout(resume, 60)
 describe('open pages', () => {
   async function withLive(work: (live: Live, url: (query: string) => string) => Promise<void>, longestMs?: number) {
     const live = new Live(longestMs);
-    const app = express().get('/:group', ({ params, query }, response) => {
-      const [accountId, tab] = [String(query['who']), query['tab'] ? String(query['tab']) : null];
-      live.listen(params.group, { accountId, tab }).begin(response);
+    const app = express().get('/:group', ({ params, url }, response) => {
+      const asked = new URL(url, 'http://localhost').searchParams;
+      live.listen(params.group, { accountId: asked.get('who')!, tab: asked.get('tab') }).begin(response);
     });
     const server = createServer(app).listen(0, '127.0.0.1');
     await new Promise((resolve) => server.once('listening', resolve));
