@@ -2,7 +2,15 @@
 import { writeFileSync } from 'node:fs';
 import type { RowDataPacket } from 'mysql2';
 import { CATALOGUE, SOURCES } from '@emberfield/catalogue';
-import { Answers, connect, createLog, Live, startWorkers, migrateDatabase, type Dependencies } from '@emberfield/server';
+import {
+  Answers,
+  connect,
+  createLog,
+  Live,
+  startWorkers,
+  migrateDatabase,
+  type Dependencies,
+} from '@emberfield/server';
 import { createWords } from '@emberfield/words';
 import { DEMO_DAY, islandMap, loadDemo } from './index.ts';
 
