@@ -17,8 +17,8 @@ const chosen = computed(() => props.part.methods?.find((m) => m.key === method.v
 </script>
 
 <template>
-  <p class="soft">{{ words.t('take.how') }}</p>
   <ChoiceChips
+    class="ways"
     :model-value="method"
     :label="words.t('take.how')"
     :options="options"
@@ -26,3 +26,16 @@ const chosen = computed(() => props.part.methods?.find((m) => m.key === method.v
   <p v-if="chosen" class="soft small">{{ sayTaking(chosen, words) }}</p>
   <p v-if="method === 'combed'" class="warn small">{{ words.t('take.combNote') }}</p>
 </template>
+
+<style scoped>
+/* In one line, whatever it is long: the tally below is what the thumb is for. */
+.ways {
+  flex-wrap: nowrap;
+  overflow-x: auto;
+  margin: 0 -16px;
+  padding: 0 16px 2px;
+}
+.ways :deep(.chip) {
+  flex: none;
+}
+</style>

@@ -165,10 +165,11 @@ async function tableOut(
   );
   if (what === 'takes')
     return writeCsv(
-      ['day', 'name', 'plant', 'part', 'amount', 'measure', 'plants', 'verdict', 'by'],
+      ['day', 'name', 'plant', 'part', 'amount', 'measure', 'plants', 'method', 'verdict', 'by'],
       rows.map(({ entry, by, plantKey, verdict }) => {
-        const { part, amount, measure, plants: touched } = entry.body as EntryBodies['take'];
-        return [entry.day, nameOf(entry.patchId), plantName(plantKey), part, amount, measure, touched, verdict, by];
+        const { part, amount, measure, plants: touched, method = 'usual' } = entry.body as EntryBodies['take'];
+        const taken = [part, amount, measure, touched, method];
+        return [entry.day, nameOf(entry.patchId), plantName(plantKey), ...taken, verdict, by];
       }),
     );
   return writeCsv(
