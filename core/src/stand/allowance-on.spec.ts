@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import type { HouseRule } from '../allowance/index.ts';
-import { allowanceOn, type Asked } from './allowance-on.ts';
+import { allowanceOn, freedByCount, type Asked } from './allowance-on.ts';
 import { viewAllowance } from './allowance-view.ts';
 import { bookOf, counted, entry, on, profileOf, saidToBe, seasonsWith, took, windowFrom } from './made-book.ts';
 import { inUnit } from './takes.ts';
@@ -257,5 +257,30 @@ describe('a part taken in one of several ways', () => {
     expect(of('sideRoots', { ...made, rules: [{ rule: any, since: '2026-01-01', until: null }] }).kind).to.equal(
       'counted',
     );
+  });
+});
+
+describe('what a new count would free', () => {
+  const freed = (entries: ReturnType<typeof entry>[], over: Partial<Made> = {}, plant = 'nettle', part = 'tip') =>
+    freedByCount(bookOf(plant, { entries, ...over }), seasonsWith({}), partOf(plant, part), {
+      window: spring,
+      day: on('2026-05-15'),
+    });
+  const squares = (counts: number[]) =>
+    entry('census', '2026-05-01', { method: 'quadrats', counts, quadratAreaM2: 1, standAreaM2: 40 });
+  it('is what its range holds back, and nothing where every plant was counted', () => {
+    const rough = [squares([2, 9, 4, 1])];
+    const more = freed(rough);
+    expect(more).to.be.above(0);
+    const { plants } = bookOf('nettle', { entries: rough }).record.counts[0]!;
+    // Thirty of a hundred stay for others; a tip a plant.
+    const all = (n: number) => Math.floor(0.7 * Math.floor(n + 1e-9) + 1e-9);
+    expect(more).to.equal(all(plants.value) - all(plants.low));
+    expect(freed([counted('2026-05-01', 40)])).to.equal(0);
+  });
+  it('is nothing where the range is narrow, nobody counted, or something forbids the take', () => {
+    expect(freed([squares([5, 5, 5, 5, 5, 5, 5, 6])])).to.equal(0);
+    expect(freed([])).to.equal(0);
+    expect(freed([squares([2, 9, 4, 1])], { facts: { leave: 'refused' } })).to.equal(0);
   });
 });

@@ -1,5 +1,5 @@
 // How much of a part of a stand may be taken on a day.
-import { allowanceFor, type Allowance } from '../allowance/index.ts';
+import { allowanceFor, type Allowance, type AllowanceInput } from '../allowance/index.ts';
 import type { CountEstimate } from '../counting/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { seasonOf, type DayNumber } from '../measure/index.ts';
@@ -43,7 +43,35 @@ export interface Asked {
 }
 
 /** Allowance of a part for a window's season, from what was taken, lost and counted up to a day. */
-export function allowanceOn(book: Book, seasons: Seasons, whole: ProfilePart, asked: Asked): Allowance {
+export const allowanceOn = (book: Book, seasons: Seasons, part: ProfilePart, asked: Asked): Allowance =>
+  allowanceFor(inputOn(book, seasons, part, asked));
+
+/** From so large a share of what is allowed on, more is worth a count. */
+const WORTH_COUNTING = 0.1;
+
+/**
+ * How much more would be left if a new count found as many as the last one likely had, and was sure of it: its range is what holds that back. In the part's
+ * unit; 0 where it is not worth the way, or where something forbids the take.
+ */
+export function freedByCount(book: Book, seasons: Seasons, part: ProfilePart, asked: Asked): number {
+  const input = inputOn(book, seasons, part, asked);
+  const sure = (count: CountEstimate | null): CountEstimate | null =>
+    count && { ...count, low: Math.max(count.low, count.value) };
+  const [now, then] = [
+    allowanceFor(input),
+    allowanceFor({
+      ...input,
+      plants: sure(input.plants),
+      mature: sure(input.mature),
+      flowering: sure(input.flowering),
+    }),
+  ];
+  if (now.kind !== 'counted') return 0;
+  const freed = Math.round(1000 * ((then.amountLeft ?? 0) - (now.amountLeft ?? 0))) / 1000;
+  return freed >= WORTH_COUNTING * Math.max(1, now.amount ?? 0) ? freed : 0;
+}
+
+function inputOn(book: Book, seasons: Seasons, whole: ProfilePart, asked: Asked): AllowanceInput {
   const { profile, record } = book;
   const { window, day, takesUpTo = day } = asked;
   const method = asked.method ?? methodOn(book, whole, day);
@@ -58,7 +86,7 @@ export function allowanceOn(book: Book, seasons: Seasons, whole: ProfilePart, as
     .reduce((share, l) => share * (1 - l.share), 1);
   const ofItsYear = count && inYearOfLife(count, part);
   const wrongYear = ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= seasonStartsOn(book, window.season);
-  return allowanceFor({
+  return {
     plantYield: part.perPlant.value,
     goneBackTo: WOODY.includes(profile.habit),
     costsSeed: part.costsSeed || part.kills,
@@ -71,7 +99,7 @@ export function allowanceOn(book: Book, seasons: Seasons, whole: ProfilePart, as
     ceilings: ceilingsThere(book, seasons, part, { ...asked, method, from, wrongYear }),
     held: day < book.today ? 0 : heldByOthers(heldOn(record, part, day), asked.who),
     taken: takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants, tried: t.tried })),
-  });
+  };
 }
 
 const heldByOthers = (held: readonly Held[], who: string | undefined): number =>

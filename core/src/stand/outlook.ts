@@ -12,7 +12,7 @@ import {
   type Readiness,
   type WindowForecast,
 } from '../windows/index.ts';
-import { allowanceOn, methodOn } from './allowance-on.ts';
+import { allowanceOn, freedByCount, methodOn } from './allowance-on.ts';
 import { viewAllowance, type AllowanceView } from './allowance-view.ts';
 import { rulesOn, type Book } from './book.ts';
 import { leaveDaysOn } from './ceilings.ts';
@@ -67,13 +67,15 @@ export function outlooksFor(
       (clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0)) &&
       !heldOn(book.record, part, day).some((h) => h.byId === who);
     const others = methodsOf(part).filter((m) => m !== outlook.method);
-    if (same && others.length === 0) return outlook;
     const window = windowOn(book, seasons, w, day);
+    const freed = freedByCount(book, seasons, part, { window, day, clearance, who });
+    if (same && others.length === 0 && freed === 0) return outlook;
     const by = (method: MethodKey): AllowanceView =>
       viewAllowance(allowanceOn(book, seasons, part, { window, day, clearance, who, method }), part);
     return {
       ...outlook,
       ...(same ? {} : { allowance: by(outlook.method) }),
+      ...(freed > 0 ? { freedByCount: freed } : {}),
       ...(others.length === 0 ? {} : { otherMethods: others.map((method) => ({ method, allowance: by(method) })) }),
     };
   });

@@ -7,6 +7,7 @@ import AllowanceSum from '../kit/AllowanceSum.vue';
 import CoalMark from '../kit/CoalMark.vue';
 import ReasonText from '../kit/ReasonText.vue';
 import { useGroup } from '../session/use-group.ts';
+import { usePlants } from '../plants/queries.ts';
 import { useWords } from '../session/words.ts';
 import StandHolds from './StandHolds.vue';
 import { useWindowReasons } from './use-window-reasons.ts';
@@ -15,10 +16,20 @@ import { useWindowReasons } from './use-window-reasons.ts';
 const props = defineProps<{ stand: StandView; outlooks: readonly PartOutlook[]; day: string }>();
 const chosen = defineModel<number>({ required: true });
 const words = useWords();
-const { mayPick } = useGroup();
+const { groupId, mayPick } = useGroup();
 const main = computed(() => props.outlooks[chosen.value]!);
 /** What holds all ways back is said once. */
 const otherWays = computed(() => (main.value.otherMethods ?? []).filter((m) => m.allowance.kind !== 'none'));
+const plants = usePlants(groupId);
+/** Where nothing may be taken: what serves as well, as far as the group's list has it. */
+const instead = computed(() =>
+  main.value.allowance.kind !== 'none'
+    ? []
+    : props.stand.profile.substitutes.flatMap((s) => {
+        const plant = plants.data.value?.find((p) => p.key === s.plantKey);
+        return plant ? [{ ...s, name: words.value.text(plant.names) }] : [];
+      }),
+);
 const reasons = useWindowReasons({
   standId: computed(() => props.stand.id),
   stand: computed(() => props.stand),
@@ -61,6 +72,18 @@ const reasons = useWindowReasons({
       }}
     </p>
     <AllowanceSum :allowance="main.allowance" />
+    <p v-if="main.freedByCount" class="small">
+      {{ words.t('allowance.mayFree', { what: words.amount(main.freedByCount, main.allowance.unit) }) }}
+    </p>
+    <p v-if="instead.length" class="small">
+      {{ words.t('allowance.instead') }}
+      <template v-for="(x, i) in instead" :key="x.plantKey">
+        {{ i > 0 ? ' · ' : ''
+        }}<RouterLink :to="{ name: 'plant', params: { plantKey: x.plantKey } }">{{ x.name }}</RouterLink> ({{
+          words.text(x.purpose)
+        }})
+      </template>
+    </p>
     <p v-for="m in otherWays" :key="m.method" class="small">
       <b>{{ words.t(`take.method.${m.method}`) }}</b>: {{ words.allowance(m.allowance) }}
     </p>

@@ -96,6 +96,8 @@ export const sentences = {
     notCounted: 'zähl den Bestand für eine Menge',
     heldBy: 'Zurückgehalten durch: {what}.',
     nothingHolds: 'Keine Regel begrenzt es über das hinaus, was die Pflanzen tragen.',
+    mayFree: 'Zähl noch einmal: das kann {what} mehr freigeben, denn das untere Ende der letzten Zählung hält zurück.',
+    instead: 'Stattdessen:',
     onCount: 'Berechnet auf mindestens {plants}, das untere Ende der letzten Zählung.',
     onCountLess: 'Gezählt: mindestens {plants}; {standing} nach Verlusten und ausgegrabenen Pflanzen.',
     step: {
