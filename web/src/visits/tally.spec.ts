@@ -25,6 +25,9 @@ describe('the tally', () => {
     expect(stepsFor(allowance({ amountLeft: 240 }))).to.deep.equal([1, 10]);
     expect(stepsFor(allowance({ amountLeft: 3000 }))).to.deep.equal([10, 100]);
     expect(stepsFor(allowance({ unit: 'litre' }))).to.deep.equal([0.5, 1]);
+    // Side roots: a third of a root each. Where nothing may be taken each gives nothing, and what was dug is whole.
+    expect(stepsFor(allowance({ unit: 'root', perPlant: 0.35 }))).to.deep.equal([0.5, 1]);
+    expect(stepsFor(allowance({ kind: 'none', unit: 'root', perPlant: 0, amountLeft: 0 }))).to.deep.equal([1, 5]);
     expect(stepsFor(allowance({}), 'gram')).to.deep.equal([10, 50, 100]);
     expect(stepsFor(allowance({ amountLeft: 3000 }), 'bag')).to.deep.equal([1, 5]);
   });

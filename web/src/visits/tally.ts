@@ -8,8 +8,9 @@ export function stepsFor(allowance: AllowanceView, counted: Counted = 'unit'): r
   if (counted === 'gram') return [10, 50, 100];
   if (counted !== 'unit') return [1, 5];
   const most = allowance.amountLeft ?? allowance.perPlant ?? 20;
-  // Of a part of a root less than a whole one is had.
-  if (allowance.unit === 'litre' || (allowance.perPlant ?? 1) < 1) return [0.5, 1];
+  // Of a part of a root less than a whole one is had; 0 a plant is said where nothing may be taken.
+  const each = allowance.perPlant ?? 1;
+  if (allowance.unit === 'litre' || (each > 0 && each < 1)) return [0.5, 1];
   if (most > 400) return [10, 100];
   if (most > 60) return [1, 10];
   return [1, 5];
