@@ -248,7 +248,7 @@ describe('places in files', function () {
     const place = await standOf(server, keeper, groupId, 'nettle', { patch: { name: 'Mill' } });
     await send(server, keeper, groupId, [entryOf(place, 'take', takeBody(3))]);
     const out = (await file('takes')).toString();
-    expect(out.split('\r\n')[1]).to.match(/^2026-05-15,Mill,Stinging nettle,tip,3,unit,,within,/);
+    expect(out.split('\r\n')[1]).to.match(/^2026-05-15,Mill,Stinging nettle,tip,3,unit,,usual,within,/);
     const table =
       'day;place;plant;part;amount;plants\n01.05.2026;mill;stinging nettle;tip;4;2\n2026-05-02;Nowhere;;tip;1;\n2026-05-03;Mill;Elder;flower;1;\n2099-01-01;Mill;Stinging nettle;tip;1;\n2026-05-04;Mill;Stinging nettle;horn;1;\n';
     const p = await preview(Buffer.from(table), 'takes.csv');
