@@ -19,6 +19,10 @@ export const methodsOf = (part: Pick<ProfilePart, 'methods'>): readonly MethodKe
   ...(part.methods ?? []).map((m) => m.key),
 ];
 
+/** A way that the part has; else the usual one. */
+export const methodOr = (part: Pick<ProfilePart, 'methods'>, method: string | null | undefined): MethodKey =>
+  methodsOf(part).find((m) => m === method) ?? 'usual';
+
 /** What a way does; one that the profile does not have, as after it was changed, counts as the usual one. */
 export function takenBy(part: Pick<ProfilePart, 'kills' | 'methods'>, method: MethodKey): TakenBy {
   const other = part.methods?.find((m) => m.key === method);

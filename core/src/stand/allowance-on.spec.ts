@@ -253,8 +253,8 @@ describe('a part taken in one of several ways', () => {
     const barred = of('usual', made).ceilings.find((c) => c.rule.kind === 'otherMethod')!;
     expect(barred.rule).to.deep.equal({ kind: 'otherMethod', method: 'sideRoots' });
     // Chosen with the usual way it holds for gentler ones as well.
-    const { method: _, ...any } = plan;
-    expect(of('sideRoots', { ...made, rules: [{ rule: any, since: '2026-01-01', until: null }] }).kind).to.equal(
+    const { method: _, ...ofAll } = plan;
+    expect(of('sideRoots', { ...made, rules: [{ rule: ofAll, since: '2026-01-01', until: null }] }).kind).to.equal(
       'counted',
     );
   });

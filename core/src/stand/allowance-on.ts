@@ -3,10 +3,10 @@ import { allowanceFor, type Allowance, type AllowanceInput } from '../allowance/
 import type { CountEstimate } from '../counting/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { seasonOf, type DayNumber } from '../measure/index.ts';
-import { isDug, methodsOf, partBy, type MethodKey, type PlantProfile, type ProfilePart } from '../plants/index.ts';
+import { isDug, methodOr, partBy, type MethodKey, type PlantProfile, type ProfilePart } from '../plants/index.ts';
 import { freeOn, nextFree } from '../tide/index.ts';
 import type { WindowForecast } from '../windows/index.ts';
-import { datedRulesOn, seasonStartsOn, type Book } from './book.ts';
+import { datedRulesOn, planOn, seasonStartsOn, type Book } from './book.ts';
 import { ceilingsOf, spentBy } from './ceilings.ts';
 import { countOn } from './count-on.ts';
 import type { RecordedCount } from './counts.ts';
@@ -106,15 +106,11 @@ const heldByOthers = (held: readonly Held[], who: string | undefined): number =>
   held.reduce((sum, h) => sum + (h.byId === who ? 0 : h.amount), 0);
 
 /** The way that is asked about where nobody says which: the one that the plan in force was played with. */
-export function methodOn(
+export const methodOn = (
   { rules }: Pick<Book, 'rules'>,
   part: Pick<ProfilePart, 'key' | 'methods'>,
   day: DayNumber,
-): MethodKey {
-  const planned = datedRulesOn(rules, day).find(({ rule }) => rule.kind === 'plan' && rule.part === part.key)?.rule;
-  const method = planned?.kind === 'plan' ? planned.method : undefined;
-  return methodsOf(part).find((m) => m === method) ?? 'usual';
-}
+): MethodKey => methodOr(part, planOn(rules, part.key, day)?.rule.method);
 
 interface There extends Asked {
   readonly method: MethodKey;
@@ -204,8 +200,10 @@ function seedSpent(
     const as = partBy(part, t.method);
     // What kills is taken off as killed.
     if (!as.costsSeed || as.kills) return sum;
-    const share = (inUnit(t, part) ?? 0) / Math.max(part.perPlant.value, 1e-9);
-    return sum + (goneBackTo ? share : takenFrom(t, part));
+    const amount = inUnit(t, part);
+    // A take that nobody can turn to the unit may have been of every plant.
+    if (amount === null) return sum + (t.plants ?? Infinity);
+    return sum + (goneBackTo ? amount / Math.max(part.perPlant.value, 1e-9) : takenFrom(t, part));
   }, 0);
 }
 

@@ -96,6 +96,17 @@ export function datedRulesOn(rules: readonly DatedRule[], day: DayNumber): reado
   return rules.filter((r) => r.since <= iso && (r.until === null || r.until > iso));
 }
 
+/** The plan of the bench that is the rule for a part on a day, and why. */
+export function planOn(
+  rules: readonly DatedRule[],
+  part: string,
+  day: DayNumber,
+): { readonly rule: Extract<HouseRule, { kind: 'plan' }>; readonly reason: string } | undefined {
+  for (const { rule, reason = '' } of datedRulesOn(rules, day))
+    if (rule.kind === 'plan' && rule.part === part) return { rule, reason };
+  return undefined;
+}
+
 /** House rules in force on a day. */
 export const rulesOn = (rules: readonly DatedRule[], day: DayNumber): readonly HouseRule[] =>
   datedRulesOn(rules, day).map((r) => r.rule);

@@ -137,7 +137,7 @@ export function effectOf(
   const part = partBy(whole, method);
   const { weakens = 0, setsBack = 0, seedLost = 0 } = ALL_TAKEN[part.key] ?? {};
   // Of what is else dug up whole the way says itself how much of it goes.
-  const share = whole.kills ? by.yield : by.yield * shareOfPlant(profile, whole);
+  const share = whole.kills ? by.yield : by.yield * shareOfPlant(profile, part);
   return {
     ...(by.kills > 0 ? { kills: by.kills } : {}),
     weakens: share * weakens,
@@ -172,42 +172,37 @@ export const takingPlan = (
   effect: effectOf(profile, part, method),
 });
 
-/**
- * The share of the plants of a part's stages that people took from a year of late, on average over up to so many seasons; `null`: nobody took in those. How many
- * of the counted plants are in those stages is not counted: they are taken to stand as in the long run.
- */
-export function shareTakenOfLate(
-  { record }: Pick<Book, 'record'>,
-  { life, count, prospect }: StandFuture,
-  { part, day }: { readonly part: ProfilePart; readonly day: DayNumber },
-): number | null {
-  const takes = takesOfLate(record, { part, day });
-  if (takes.length === 0) return null;
-  const years = yearOf(day) - yearOf(takes[0]!.day) + 1;
-  const plants = takes.reduce((sum, t) => sum + takenFrom(t, part), 0);
-  const standing = grownShare({ life, prospect }, part) * count.plants.value;
-  return Math.min(1, plants / years / standing);
-}
 const MOST_SEASONS = 5;
 
-/** What takes of late did to a plant, by the ways in which they were taken, weighed by the plants each was taken from; `null`: nobody took. */
-export function effectOfLate(
-  { profile, record }: Pick<Book, 'profile' | 'record'>,
-  { part, day }: { readonly part: ProfilePart; readonly day: DayNumber },
-): TakingEffect | null {
-  const takes = takesOfLate(record, { part, day });
-  const all = takes.reduce((sum, t) => sum + takenFrom(t, part), 0);
-  if (all === 0) return null;
-  const mean = (of: keyof TakingEffect): number =>
-    takes.reduce((sum, t) => sum + takenFrom(t, part) * (effectOf(profile, part, t.method)[of] ?? 0), 0) / all;
-  return { kills: mean('kills'), setsBack: mean('setsBack'), seedLost: mean('seedLost'), weakens: mean('weakens') };
+/** What people did to a part of late: the share of the plants of its stages that they took from a year, and what that did to one. */
+interface TakenOfLate {
+  readonly share: number;
+  /** By the ways in which it was taken, weighed by the plants each was taken from. */
+  readonly effect: TakingEffect;
 }
 
-const takesOfLate = (
-  { takes }: Pick<Book['record'], 'takes'>,
+/**
+ * What was taken of a part of late, on average over up to so many seasons; `null`: nobody took in those. How many of the counted plants are in those
+ * stages is not counted: they are taken to stand as in the long run.
+ */
+export function takenOfLate(
+  { profile, record }: Pick<Book, 'profile' | 'record'>,
+  { life, count, prospect }: StandFuture,
   { part, day }: { readonly part: ProfilePart; readonly day: DayNumber },
-): Book['record']['takes'] =>
-  takes.filter((t) => t.part === part.key && t.day <= day && t.day >= day - MOST_SEASONS * DAYS_PER_YEAR);
+): TakenOfLate | null {
+  const since = day - MOST_SEASONS * DAYS_PER_YEAR;
+  const takes = record.takes.filter((t) => t.part === part.key && t.day <= day && t.day >= since);
+  const plants = takes.reduce((sum, t) => sum + takenFrom(t, part), 0);
+  if (plants === 0) return null;
+  const mean = (of: keyof TakingEffect): number =>
+    takes.reduce((sum, t) => sum + takenFrom(t, part) * (effectOf(profile, part, t.method)[of] ?? 0), 0) / plants;
+  const years = yearOf(day) - yearOf(takes[0]!.day) + 1;
+  const standing = grownShare({ life, prospect }, part) * count.plants.value;
+  return {
+    share: Math.min(1, plants / years / standing),
+    effect: { kills: mean('kills'), setsBack: mean('setsBack'), seedLost: mean('seedLost'), weakens: mean('weakens') },
+  };
+}
 
 /** Share of the counted plants that are in the stages from which a part is taken, as the stages stand in the long run; 0–1. */
 export const grownShare = ({ life, prospect }: Pick<StandFuture, 'life' | 'prospect'>, part: ProfilePart): number =>

@@ -1,8 +1,8 @@
-export { allowanceOn, methodOn, type Asked } from './allowance-on.ts';
+export { allowanceOn, type Asked } from './allowance-on.ts';
 export { DAY_SECTIONS, NEAR_SECTIONS, sectionOf, type DaySection } from './day-section.ts';
 export { viewAllowance, type AllowanceView, type CeilingView, type StepView } from './allowance-view.ts';
 export {
-  datedRulesOn,
+  planOn,
   rulesOn,
   seasonNow,
   seasonStartsOn,
@@ -75,15 +75,7 @@ export { heldOn, type Held } from './holds.ts';
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';
 export { inUnit } from './takes.ts';
-export {
-  effectOf,
-  effectOfLate,
-  futureOn,
-  grownShare,
-  shareTakenOfLate,
-  takingPlan,
-  type StandFuture,
-} from './future.ts';
+export { effectOf, futureOn, grownShare, takenOfLate, takingPlan, type StandFuture } from './future.ts';
 export { countOn } from './count-on.ts';
 export { countOf } from './counts.ts';
 export { cohortsOn, type Cohort } from './cohorts.ts';

@@ -132,9 +132,10 @@ const mixedInOf = ({ lookAlike: { name, scientific, separatedBy } }: LookAlikeSt
 });
 
 /** Why nothing is taken though the window is open. */
-function banked({ ceilings, amountLeft, amount }: Allowance): 'resting' | 'nothingLeft' | null {
+function banked({ ceilings, amountLeft, heldAmount, amount }: Allowance): 'resting' | 'nothingLeft' | null {
   if (ceilings.some((c) => c.bars && c.rule.kind === 'rest')) return 'resting';
-  return amountLeft !== null && amountLeft <= 0 && (amount ?? 0) > 0 ? 'nothingLeft' : null;
+  // What is set aside for today is still there to be taken, by whoever did.
+  return amountLeft !== null && amountLeft + heldAmount <= 0 && (amount ?? 0) > 0 ? 'nothingLeft' : null;
 }
 
 /** The last stage that was seen to have come by a day. */

@@ -23,7 +23,7 @@ const props = defineProps<{
   share: number;
   everyYears: number;
   /** The plan that is in force for the part now. */
-  before: DatedRule | undefined;
+  before: Pick<DatedRule, 'rule' | 'reason'> | undefined;
 }>();
 const words = useWords();
 const undo = useUndo();

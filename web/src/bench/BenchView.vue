@@ -90,7 +90,7 @@ const schools = computed(() =>
   (Object.keys(SCHOOLS) as School[]).map((value) => ({ value, label: words.value.t(`bench.school.${value}`) })),
 );
 const aboutOf = (key: PlanKey): string =>
-  sayPlan(key, { own: own.value, lately: lately.value, found: found.value }, words.value);
+  sayPlan(key, { own: own.value, lately: lately.value?.share ?? null, found: found.value }, words.value);
 const inForceSaid = computed(() => {
   if (!inForce.value || !part.value) return '';
   const { rule, reason } = inForce.value;
@@ -104,7 +104,7 @@ const sentences = computed(() =>
     ? sayProspect(
         {
           future: known.value,
-          lately: lately.value,
+          lately: lately.value?.share ?? null,
           lasting: found.value,
           told,
           confidence: lasting.value.confidence,

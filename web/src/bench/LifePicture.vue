@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { lifeCycleOf, type LifeArc, type Rates } from '@emberfield/core/population';
+import { lifeCycleOf, type Rates } from '@emberfield/core/population';
 import HouseChart from '../charts/HouseChart.vue';
 import { chartText } from '../charts/chart-look.ts';
 import FoldUp from '../kit/FoldUp.vue';
@@ -16,14 +16,14 @@ const cycle = computed(() => lifeCycleOf(props.rates));
 const said = computed(() => sayArcs(cycle.value, words.value));
 const sentences = computed(() => sayLife(cycle.value, words.value));
 const height = computed(() => APART * cycle.value.stages.length);
-const place = (stage: string): number => cycle.value.stages.findIndex((s) => s.stage === stage);
-/** Onward on the right, back on the left, the farther the wider: so no arc lies on another or on a name. */
-const bend = ({ from, to }: LifeArc): number => -0.25 - 0.12 * Math.abs(place(to) - place(from));
+/** Onward on the left, back on the right; the farther an arc reaches the wider it swings, and names stand beyond the widest. */
+const BEND = -0.4;
+const beyond = computed(() => (-BEND / 2) * APART * (cycle.value.stages.length - 1) + 14);
 const option = computed(() => {
   const { t, format } = words.value;
   return {
-    grid: { left: 70, right: 210, top: 0, bottom: 0 },
-    xAxis: { type: 'value' as const, min: -1, max: 1, show: false },
+    grid: { left: 60, right: 0, top: 0, bottom: 0 },
+    xAxis: { type: 'value' as const, min: 0, max: 1, show: false },
     yAxis: { type: 'value' as const, min: -0.5, max: cycle.value.stages.length - 0.5, inverse: true, show: false },
     series: [
       {
@@ -40,7 +40,7 @@ const option = computed(() => {
           label: {
             show: true,
             position: 'right' as const,
-            distance: 84,
+            distance: beyond.value,
             ...chartText(),
             lineHeight: 17,
             color: palette.value.char,
@@ -59,7 +59,7 @@ const option = computed(() => {
             type: a.kind === 'lives' ? ('solid' as const) : ('dashed' as const),
             width: 1.6,
             opacity: 1,
-            curveness: bend(a),
+            curveness: BEND,
           },
           label: {
             show: true,

@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
 import type { ProfilePart } from '@emberfield/contract';
-import { methodsOf } from '@emberfield/core/plants';
+import { methodOr } from '@emberfield/core/plants';
 import { useWords } from '../session/words.ts';
 import { ofHundred, type OwnPlan } from './plans.ts';
 import MethodPick from './MethodPick.vue';
@@ -14,7 +14,7 @@ defineEmits<{ drop: [] }>();
 const own = defineModel<OwnPlan>({ required: true });
 const words = useWords();
 /** Of another part that was chosen since it may not be one. */
-const method = computed(() => (methodsOf(props.part).includes(own.value.method) ? own.value.method : 'usual'));
+const method = computed(() => methodOr(props.part, own.value.method));
 const set = (over: Partial<OwnPlan>): void => void (own.value = { ...own.value, ...over });
 </script>
 

@@ -1,17 +1,9 @@
 import { computed, ref, type Ref } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import { likeliestRates, seedBankYears, shareThatHolds, USUAL_LASTING } from '@emberfield/core/population';
-import { isInvader, methodsOf, type MethodKey } from '@emberfield/core/plants';
+import { isInvader, methodOr, type MethodKey } from '@emberfield/core/plants';
 import { livesOf } from '@emberfield/core/replanting';
-import {
-  datedRulesOn,
-  effectOfLate,
-  futureOn,
-  grownShare,
-  shareTakenOfLate,
-  takingPlan,
-  unpackBook,
-} from '@emberfield/core/stand';
+import { futureOn, grownShare, planOn, takenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
 import type { StandKit } from '@emberfield/contract';
 import { FIRST_OWN, ownOf, partsOf, plansOf, type OwnPlan, type PlanKey } from './plans.ts';
 import type { Holding } from './say-prospect.ts';
@@ -32,12 +24,11 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   const parts = computed(() => (book.value ? partsOf(book.value.profile) : []));
   const part = computed(() => parts.value.find((p) => p.key === picked.value) ?? parts.value[0] ?? null);
   /** A way that the part chosen has. */
-  const wayOf = (method: MethodKey | null): MethodKey =>
-    part.value && method && methodsOf(part.value).includes(method) ? method : 'usual';
+  const wayOf = (method: MethodKey | null): MethodKey => methodOr(part.value ?? {}, method);
   const method = computed(() => wayOf(pickedMethod.value));
   const lately = computed(() =>
     book.value && known.value && part.value
-      ? shareTakenOfLate(book.value, known.value, { part: part.value, day: dayNumber(day.value) })
+      ? takenOfLate(book.value, known.value, { part: part.value, day: dayNumber(day.value) })
       : null,
   );
   const lasting = computed(() => ({
@@ -49,14 +40,13 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     if (!book.value || !known.value || !part.value) return null;
     const { life, prospect } = known.value;
     const { profile } = book.value;
-    const [of, at] = [part.value, dayNumber(day.value)];
+    const of = part.value;
     const taking = (by: MethodKey) => takingPlan(life, profile, of, wayOf(by));
-    const effect = effectOfLate(book.value, { part: of, day: at });
     return {
       prospect,
       lasting: lasting.value,
       plans: plansOf(taking, {
-        lately: lately.value === null ? null : { ...taking('usual'), share: lately.value, effect: effect ?? {} },
+        lately: lately.value && { ...taking('usual'), ...lately.value },
         own: own.value,
       }),
       seek: taking(method.value),
@@ -74,9 +64,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   });
   /** The plan that is the rule for the part, and why. */
   const inForce = computed(() =>
-    datedRulesOn(book.value?.rules ?? [], dayNumber(day.value)).find(
-      ({ rule }) => rule.kind === 'plan' && rule.part === part.value?.key,
-    ),
+    part.value ? planOn(book.value?.rules ?? [], part.value.key, dayNumber(day.value)) : undefined,
   );
   const bench = useBench(wanted);
   /** What a plan takes of the counted plants; `null`: nothing to choose, what was taken of late was chosen by nobody. */
