@@ -31,8 +31,7 @@ describe('two who go to the same stand', () => {
       const stand = `${server.url}/stands/${await nettles(desk)}`;
       await desk.goto(stand);
       const headline = desk.locator('.headline');
-      const left = async () =>
-        Number(/(\d+) of \d+ left|(\d+)/.exec((await headline.textContent())!)![0].match(/\d+/)![0]);
+      const left = async () => Number(/\d+/.exec((await headline.textContent())!)![0]);
       await desk.getByRole('button', { name: 'Set some aside for today' }).waitFor();
       const before = await left();
       await within({ as: 'Ode', phone: true }, async (phone) => {
@@ -53,6 +52,10 @@ describe('two who go to the same stand', () => {
           before - 5,
         );
 
+        await within({ as: 'Mirel', phone: true }, async (other) => {
+          await other.goto(`${stand}/take?part=tip`);
+          await other.getByText('Others have set aside 5 tips until tonight.').waitFor();
+        });
         await phone.getByRole('link', { name: /^Take/ }).tap();
         for (let i = 0; i < 2; i++) await phone.getByRole('button', { name: 'one more' }).tap();
         await phone.getByRole('button', { name: 'Save the take' }).tap();

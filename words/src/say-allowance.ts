@@ -9,6 +9,8 @@ export interface AllowanceWords {
   /** Where a line has no room for more: "12 tips of 160". */
   readonly allowanceShort: (allowance: AllowanceView) => string;
   readonly heldBy: (allowance: AllowanceView) => string;
+  /** What others have set aside for today; empty where nobody has. */
+  readonly aside: (allowance: Pick<AllowanceView, 'heldAmount' | 'unit'>) => string;
   readonly ceiling: SayCeiling;
   /** A line a step of the sum: what it does, and the figure it ends with. */
   readonly steps: (allowance: AllowanceView) => readonly { readonly what: string; readonly left: string }[];
@@ -61,6 +63,9 @@ export function createAllowanceWords(
         : t('allowance.nothingHolds');
   };
 
+  const aside = ({ heldAmount = 0, unit }: Pick<AllowanceView, 'heldAmount' | 'unit'>): string =>
+    heldAmount > 0 ? t('hold.byOthers', { what: amount(heldAmount, unit) }) : '';
+
   const plants = (n: number | null): string => t('plantCount', { n: n ?? 0 });
   const step = (s: StepView, unit: UnitKey): { readonly what: string; readonly left: string } => {
     switch (s.kind) {
@@ -92,5 +97,5 @@ export function createAllowanceWords(
       ' → ',
     );
   };
-  return { allowance, allowanceShort, heldBy, ceiling, steps, sum };
+  return { allowance, allowanceShort, heldBy, aside, ceiling, steps, sum };
 }

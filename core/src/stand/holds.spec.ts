@@ -2,6 +2,7 @@ import { expect } from 'chai';
 import { allowanceOn } from './allowance-on.ts';
 import { heldOn } from './holds.ts';
 import { bookOf, counted, entry, on, profileOf, seasonsWith, took, windowFrom } from './made-book.ts';
+import { standDay } from './outlook.ts';
 import type { RecordEntry } from './record.ts';
 
 const TODAY = '2026-05-15';
@@ -57,5 +58,14 @@ describe('what is set aside of an allowance', () => {
     const { plantsLeft, perPlant } = left('mirel', TODAY);
     expect(left('mirel', TODAY, hold(3 * perPlant!, 'Ode')).plantsLeft).to.equal(plantsLeft! - 3);
     expect(left('mirel', TODAY, hold(1e6, 'Ode'))).to.include({ amountLeft: 0, plantsLeft: 0 });
+  });
+  it('keeps the stand among those that are open: what is set aside is still to be taken', () => {
+    const spring = (part: string) => windowFrom('2026-04-01', '2026-06-01', { part });
+    const seasons = seasonsWith({ 2026: profileOf('nettle').windows.map((w) => spring(w.part)) });
+    const state = (...entries: RecordEntry[]) =>
+      standDay(book(...entries), on(TODAY), seasons).outlooks[0]!.readiness.state;
+    const all = left(undefined, TODAY).amountLeft!;
+    expect(state(hold(all, 'Ode'))).to.equal(state());
+    expect(state(picked(all, 'Ode'))).to.equal('banked');
   });
 });

@@ -74,7 +74,7 @@ export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons,
 export { heldOn, type Held } from './holds.ts';
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';
-export { inUnit } from './takes.ts';
+export { diedOf, inUnit } from './takes.ts';
 export { effectOf, futureOn, grownShare, takenOfLate, takingPlan, type StandFuture } from './future.ts';
 export { countOn } from './count-on.ts';
 export { countOf } from './counts.ts';

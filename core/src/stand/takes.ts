@@ -9,7 +9,10 @@ export function inUnit(take: Pick<RecordedTake, 'amount' | 'measure'>, part: Pro
 }
 
 /** Plants that it was taken from: as many as was said, else as many as such an amount usually comes from. */
-export const takenFrom = (take: RecordedTake, part: ProfilePart): number =>
+export const takenFrom = (
+  take: Pick<RecordedTake, 'amount' | 'measure' | 'plants' | 'method'>,
+  part: ProfilePart,
+): number =>
   take.plants ??
   Math.ceil((inUnit(take, part) ?? 0) / Math.max(part.perPlant.value * takenBy(part, take.method).yield, 1e-9));
 
@@ -21,6 +24,14 @@ export function killedBy({ parts }: Pick<PlantProfile, 'parts'>, take: RecordedT
   if (take.killed !== null) return take.killed;
   const part = parts.find((p) => p.key === take.part);
   if (!part) return 0;
+  return diedOf(take, part);
+}
+
+/** Plants that die of a take by the way in which it was taken, where nobody counted them. */
+export function diedOf(
+  take: Pick<RecordedTake, 'amount' | 'measure' | 'plants' | 'method' | 'snapped'>,
+  part: ProfilePart,
+): number {
   const { kills } = takenBy(part, take.method);
   return kills === 0 ? 0 : kills * Math.max(0, takenFrom(take, part) - take.snapped);
 }

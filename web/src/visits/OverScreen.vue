@@ -39,6 +39,7 @@ onUnmounted(() => clearTimeout(timer));
               what: words.heldBy(allowance),
             })
       }}
+      {{ words.aside(allowance) }}
     </p>
     <div class="acts">
       <template v-if="asking"

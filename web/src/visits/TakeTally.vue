@@ -66,7 +66,7 @@ function settle(): void {
     >{{ words.format.number(amount, 1)
     }}<small v-if="counted !== 'unit'">{{ words.t(`take.countedIn.${counted}`, { n: amount }) }}</small></Button
   >
-  <p class="soft middle">{{ leaves }}</p>
+  <p class="soft middle">{{ leaves }}<br v-if="words.aside(allowance)" />{{ words.aside(allowance) }}</p>
   <div v-if="dots" class="dots" aria-hidden="true">
     <i v-for="n in dots.all" :key="n" :class="{ on: n <= dots.filled }" />
   </div>

@@ -1,5 +1,6 @@
 import type { AllowanceView, EntryBodies, EntryResult, PartKey, PlantingWay, ProfilePart } from '@emberfield/contract';
-import { partBy, takenBy, type MethodKey } from '@emberfield/core/plants';
+import { takenBy, type MethodKey } from '@emberfield/core/plants';
+import { diedOf } from '@emberfield/core/stand';
 import type { Words } from '@emberfield/words';
 import { newKey, type DraftKey } from '../entries/draft-key.ts';
 import { stepsFor, type Counted } from './tally.ts';
@@ -120,12 +121,13 @@ export function takeBody(
     counted === 'gram'
       ? ({ amount: draft.amount, measure: 'gram' } as const)
       : ({ amount: inUnits, measure: 'unit' } as const);
+  const taken = { amount, measure, plants: plants > 0 ? plants : null };
+  // Of a way that kills some of them how many died is left to its chance.
+  const killsAll = part !== undefined && takenBy(part, method).kills === 1;
   return {
     part: draft.part,
-    amount,
-    measure,
-    plants: plants > 0 ? plants : null,
-    killed: draft.died ?? killedIn({ plants, snapped, inUnits, method }, part),
+    ...taken,
+    killed: draft.died ?? (killsAll ? diedOf({ ...taken, method, snapped }, part) : null),
     ...(method === 'usual' ? {} : { method }),
     ...(snapped > 0 ? { snapped } : {}),
     ...(tried > 0 ? { tried } : {}),
@@ -141,20 +143,6 @@ export function takeBody(
     ...(note.trim() === '' ? {} : { note: note.trim() }),
     ...(checkedAgainst.length === 0 ? {} : { checkedAgainst }),
   };
-}
-
-/** `null`: nothing is known to have died; a way that kills some of the plants is reckoned with by its chance. */
-function killedIn(
-  {
-    plants,
-    snapped,
-    inUnits,
-    method,
-  }: Pick<TakeDraft, 'plants' | 'snapped'> & { readonly inUnits: number; readonly method: MethodKey },
-  part: ProfilePart | undefined,
-): number | null {
-  if (!part || takenBy(part, method).kills < 1) return null;
-  return Math.max(0, (plants > 0 ? plants : Math.ceil(inUnits / partBy(part, method).perPlant.value)) - snapped);
 }
 
 /** What was set back from a take, as an entry of its own; `null`: nothing was. */

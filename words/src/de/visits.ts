@@ -9,6 +9,7 @@ export const visits = {
     saved: '{what} bis heute Abend zurückgelegt.',
     own: 'Du hast {what} bis heute Abend zurückgelegt.',
     other: '{who} hat {what} bis heute Abend zurückgelegt.',
+    byOthers: 'Andere haben {what} bis heute Abend zurückgelegt.',
     letGo: 'Freigeben',
     gone: 'Freigegeben.',
     noSignal: 'Ohne Netz lässt sich nichts zurücklegen: niemand wüsste davon.',

@@ -8,6 +8,7 @@ export const visits = {
     saved: '{what} set aside until tonight.',
     own: 'You have set aside {what} until tonight.',
     other: '{who} has set aside {what} until tonight.',
+    byOthers: 'Others have set aside {what} until tonight.',
     letGo: 'Let it go',
     gone: 'Let go.',
     noSignal: 'Without a signal nothing can be set aside: nobody would know of it.',
