@@ -7,7 +7,7 @@ import { changePasswordSchema, chooseLanguageSchema, resetPasswordSchema } from 
 import { setClearanceSchema } from './people/clearance.ts';
 import { setRuleSchema } from './people/rules.ts';
 import { placeReadingSchema } from './places/place-import.ts';
-import { savePlantSchema } from './plants/profile.ts';
+import { savePlantSchema } from './plants/plant-list.ts';
 import { changeStandSchema, newStandSchema } from './stands/stand.ts';
 import { newTideSchema } from './tide/tide.ts';
 import { newSoughtSchema } from './visits/sought.ts';

@@ -21,13 +21,13 @@ export type { Method, Route, Who } from './platform/route.ts';
 export { ROUTES } from './routes.ts';
 export { bodySchemaOf } from './bodies.ts';
 export {
-  plantProfileSchema,
-  savePlantSchema,
   type PlantListItem,
   type PlantView,
   type RemovedPlant,
   type SavePlant,
-} from './plants/profile.ts';
+  savePlantSchema,
+} from './plants/plant-list.ts';
+export { plantProfileSchema } from './plants/profile.ts';
 export {
   LARGEST_PLANT_FILE_BYTES,
   PLANT_FILE_FORMAT,

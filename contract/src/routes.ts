@@ -6,7 +6,7 @@ import type { Retire } from './patches/retirement.ts';
 import type { SetClearance, ClearanceView } from './people/clearance.ts';
 import type { IdentityTable } from './plants/identity-table.ts';
 import type { SetRule, RuleView } from './people/rules.ts';
-import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants/profile.ts';
+import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants/plant-list.ts';
 import type { AssignStation, ChangePatch, NewPatch, PatchDetail, PatchView } from './patches/patch.ts';
 import type { GroupProof } from './stands/group-proof.ts';
 import type { StandProof } from './stands/proof.ts';

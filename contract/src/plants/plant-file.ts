@@ -2,7 +2,8 @@ import type { Schema } from 'yup';
 import type { PlantProfile } from '@emberfield/core/plants';
 import { faultsOf, type Fault } from '../platform/faults.ts';
 import { exactly, finite, line, oneOf, orNull } from '../platform/schema.ts';
-import { plantProfileSchema, type PlantView } from './profile.ts';
+import type { PlantView } from './plant-list.ts';
+import { plantProfileSchema } from './profile.ts';
 
 export const PLANT_FILE_FORMAT = 'emberfield-plant';
 const PLANT_FILE_VERSION = 1;

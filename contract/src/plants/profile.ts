@@ -1,5 +1,5 @@
 import { lazy, mixed, type Schema } from 'yup';
-import { PHASES, SEVERITIES, type Severity, type ShownSign } from '@emberfield/core/identity';
+import { PHASES, SEVERITIES, type ShownSign } from '@emberfield/core/identity';
 import {
   ALWAYS,
   CAUTION_CLASSES,
@@ -27,7 +27,6 @@ import {
   figure,
   finite,
   flag,
-  freeText,
   given,
   line,
   listOf,
@@ -38,7 +37,6 @@ import {
   share,
   text,
   whole,
-  type Text,
 } from '../platform/schema.ts';
 import type { Figure } from '@emberfield/core/measure';
 import { positiveFigure, shareFigure, stageModel } from './stage-model.ts';
@@ -67,7 +65,7 @@ const ceilingRule = lazy((value: unknown) => {
   }
 });
 
-const key = () => line(60).matches(/^[a-z][a-zA-Z0-9-]*$/, 'notAKey');
+export const key = () => line(60).matches(/^[a-z][a-zA-Z0-9-]*$/, 'notAKey');
 const edge = () =>
   exactly({
     stage: key(),
@@ -282,52 +280,4 @@ function partsNamedExist(profile: PlantProfile): boolean {
         ((w.opens?.lengthCm === undefined && w.closes?.lengthCm === undefined) || grows(w.part)),
     )
   );
-}
-
-export interface PlantListItem {
-  readonly key: string;
-  readonly names: Text;
-  readonly scientific: string;
-  readonly family: string;
-  readonly habit: PlantProfile['habit'];
-  /** How it does in the regions of the group. */
-  readonly status: PlantProfile['status'];
-  /** It is known to grow in them. */
-  readonly here: boolean;
-  readonly severity: Severity;
-  readonly parts: readonly { readonly key: PartKey; readonly name: Text }[];
-  readonly deadlyLookAlikes: number;
-  /** The group's own: written from nothing, or a copy. */
-  readonly own: boolean;
-  /** Key of the profile it was copied from; `null` for a shipped one, and for one that was written from nothing. */
-  readonly copiedFrom: string | null;
-}
-
-export interface PlantView {
-  readonly profile: PlantProfile;
-  /** 0 for a shipped profile. */
-  readonly revision: number;
-  readonly copiedFrom: string | null;
-  readonly sources: Readonly<Record<string, string>>;
-}
-
-export interface SavePlant {
-  /** `null`: written from nothing. */
-  readonly copiedFrom: string | null;
-  /** Revision that was edited; 0 for a new copy. */
-  readonly baseRevision: number;
-  readonly profile: PlantProfile;
-  readonly note: string;
-}
-
-export const savePlantSchema: Schema<SavePlant> = exactly({
-  copiedFrom: orNull(key()),
-  baseRevision: whole(0, 1e6),
-  profile: plantProfileSchema,
-  note: freeText(400),
-}).required('missing');
-
-/** A plant that was taken off the list: saved again after this revision it is back. */
-export interface RemovedPlant {
-  readonly revision: number;
 }

@@ -84,23 +84,31 @@ async function letGo(): Promise<void> {
 </script>
 
 <template>
-  <p v-for="h in holds" :key="h.by" class="small">
-    <template v-if="h.ownIds.length">
-      {{ words.t('hold.own', { what: said(h.amount) }) }}
-      <Button type="link" @click="letGo">{{ words.t('hold.letGo') }}</Button>
-    </template>
-    <template v-else>{{ words.t('hold.other', { who: h.by, what: said(h.amount) }) }}</template>
-  </p>
-  <Button v-if="may && !open" class="no-print" :disabled="!signal.reached.value" @click="begin">{{
-    words.t('hold.set')
-  }}</Button>
-  <Form v-else-if="may" layout="vertical" class="no-print" :aria-label="words.t('hold.set')" @submit="keep">
-    <p class="soft small">{{ words.t('hold.setLead') }}</p>
-    <FormField :form="form" at="entries[0].body.amount" :label="words.t('hold.amount')">
-      <CountStepper v-model="amount" :most="most" :label="words.t('hold.amount')" />
-    </FormField>
-    <FormFailure :said="form.failure.value" />
-    <Button html-type="submit" type="primary" :loading="form.busy.value">{{ words.t('hold.save') }}</Button>
-    <Button type="text" @click="open = false">{{ words.t('common.cancel') }}</Button>
-  </Form>
+  <div v-if="holds.length || may" class="holds">
+    <p v-for="h in holds" :key="h.by" class="small">
+      <template v-if="h.ownIds.length">
+        {{ words.t('hold.own', { what: said(h.amount) }) }}
+        <Button type="link" @click="letGo">{{ words.t('hold.letGo') }}</Button>
+      </template>
+      <template v-else>{{ words.t('hold.other', { who: h.by, what: said(h.amount) }) }}</template>
+    </p>
+    <Button v-if="may && !open" class="no-print" :disabled="!signal.reached.value" @click="begin">{{
+      words.t('hold.set')
+    }}</Button>
+    <Form v-else-if="may" layout="vertical" class="no-print" :aria-label="words.t('hold.set')" @submit="keep">
+      <p class="soft small">{{ words.t('hold.setLead') }}</p>
+      <FormField :form="form" at="entries[0].body.amount" :label="words.t('hold.amount')">
+        <CountStepper v-model="amount" :most="most" :label="words.t('hold.amount')" />
+      </FormField>
+      <FormFailure :said="form.failure.value" />
+      <Button html-type="submit" type="primary" :loading="form.busy.value">{{ words.t('hold.save') }}</Button>
+      <Button type="text" @click="open = false">{{ words.t('common.cancel') }}</Button>
+    </Form>
+  </div>
 </template>
+
+<style scoped>
+.holds {
+  margin-top: 10px;
+}
+</style>

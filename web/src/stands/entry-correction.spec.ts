@@ -48,6 +48,8 @@ describe('a correction', () => {
       correctedBody(fields, dug, { ...valuesOf(fields, dug), ...over });
     expect(of({ method: 'sideRoots' })).to.deep.equal({ ...dug.body, method: 'sideRoots', killed: null });
     expect(of({ method: 'sideRoots', killed: 1 })).to.deep.include({ killed: 1 });
+    expect(valuesOf(fields, dug)).to.include({ method: 'usual', snapped: 0, tried: 0 });
+    expect(of({}), 'what nobody said is said by nobody').to.equal(null);
     expect(of({ snapped: 1 })).to.deep.equal({ ...dug.body, snapped: 1 });
     expect(fieldsOf(take, words, nettle).map((f) => f.key)).not.to.include.members(['method', 'snapped']);
   });

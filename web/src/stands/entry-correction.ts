@@ -20,6 +20,8 @@ export interface CorrectionField {
   /** It may be left empty. */
   readonly optional: boolean;
   readonly options?: readonly { readonly value: string; readonly label: string }[];
+  /** What it is where the entry does not say. */
+  readonly otherwise?: FieldValue;
 }
 
 /** The fields of an entry; empty for what is said anew instead of corrected. */
@@ -39,8 +41,13 @@ export function fieldsOf(
   const choices = (values: readonly string[], label: (v: string) => string) => ({
     options: values.map((value) => ({ value, label: t(label(value)) })),
   });
-  const pick = (key: string, label: string, values: readonly string[], nameOf: (v: string) => string) =>
-    field(key, label, 'choice', choices(values, nameOf));
+  const pick = (
+    key: string,
+    label: string,
+    values: readonly string[],
+    nameOf: (v: string) => string,
+    otherwise: FieldValue = null,
+  ) => field(key, label, 'choice', { ...choices(values, nameOf), otherwise });
   const said = (yes: string, no: string) => ({
     options: [
       { value: 'yes', label: t(yes) },
@@ -51,11 +58,11 @@ export function fieldsOf(
     case 'take': {
       const part = parts.find((p) => p.key === body.part);
       return [
-        ...(part?.methods ? [pick('method', 'take.how', methodsOf(part), (m) => `take.method.${m}`)] : []),
+        ...(part?.methods ? [pick('method', 'take.how', methodsOf(part), (m) => `take.method.${m}`, 'usual')] : []),
         field('amount', 'correct.amount', 'number'),
         field('plants', 'correct.fromPlants', 'whole', { optional: true }),
         ...(part && (part.kills || isDug(part))
-          ? [field('snapped', 'take.snapped', 'whole'), field('tried', 'take.tried', 'whole')]
+          ? ['snapped', 'tried'].map((key) => field(key, `take.${key}`, 'whole', { otherwise: 0 }))
           : []),
         field('killed', 'correct.killed', 'whole', { optional: true }),
         field('quality', 'correct.quality', 'choice', {
@@ -127,9 +134,9 @@ export function fieldsOf(
 export function valuesOf(fields: readonly CorrectionField[], { body }: EntryView): Record<string, FieldValue> {
   const of = body as unknown as Readonly<Record<string, unknown>>;
   return Object.fromEntries(
-    fields.map(({ key, kind }): [string, FieldValue] => {
+    fields.map(({ key, kind, otherwise = null }): [string, FieldValue] => {
       const value = of[key];
-      if (value === null || value === undefined) return [key, null];
+      if (value === null || value === undefined) return [key, otherwise];
       if (typeof value === 'boolean') return [key, value ? 'yes' : 'no'];
       if (Array.isArray(value)) return [key, value.join('; ')];
       if (kind === 'percent') return [key, Math.round(Number(value) * 1000) / 10];
