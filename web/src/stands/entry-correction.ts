@@ -41,13 +41,8 @@ export function fieldsOf(
   const choices = (values: readonly string[], label: (v: string) => string) => ({
     options: values.map((value) => ({ value, label: t(label(value)) })),
   });
-  const pick = (
-    key: string,
-    label: string,
-    values: readonly string[],
-    nameOf: (v: string) => string,
-    otherwise: FieldValue = null,
-  ) => field(key, label, 'choice', { ...choices(values, nameOf), otherwise });
+  const pick = (key: string, label: string, values: readonly string[], nameOf: (v: string) => string) =>
+    field(key, label, 'choice', choices(values, nameOf));
   const said = (yes: string, no: string) => ({
     options: [
       { value: 'yes', label: t(yes) },
@@ -58,7 +53,9 @@ export function fieldsOf(
     case 'take': {
       const part = parts.find((p) => p.key === body.part);
       return [
-        ...(part?.methods ? [pick('method', 'take.how', methodsOf(part), (m) => `take.method.${m}`, 'usual')] : []),
+        ...(part?.methods
+          ? [{ ...pick('method', 'take.how', methodsOf(part), (m) => `take.method.${m}`), otherwise: 'usual' }]
+          : []),
         field('amount', 'correct.amount', 'number'),
         field('plants', 'correct.fromPlants', 'whole', { optional: true }),
         ...(part && (part.kills || isDug(part))
