@@ -69,4 +69,42 @@ describe('two who go to the same stand', () => {
       });
     });
   });
+
+  it('share what a permit gives, at whichever of its stands', async () => {
+    await within({ as: 'Tavi' }, async (desk) => {
+      const stand = `${server.url}/stands/${await nettles(desk)}`;
+      await desk.goto(`${server.url}/group?tab=rules`);
+      await desk.getByRole('button', { name: 'Add one' }).click();
+      const form = desk.getByRole('dialog', { name: 'Add one' });
+      await form.getByRole('button', { name: 'Save' }).click();
+      await form.getByText('This is missing.').first().waitFor();
+      await form.getByRole('textbox', { name: 'Name' }).fill('Low meadow');
+      await form.getByLabel('Plant', { exact: true }).fill('Stinging');
+      await desk.keyboard.press('Enter');
+      await form.getByRole('button', { name: 'tops' }).click();
+      await form.getByRole('textbox', { name: 'How much in all' }).fill('9');
+      await form.getByRole('textbox', { name: 'Last day' }).click();
+      await desk.keyboard.type('1 Jun 2026');
+      await desk.keyboard.press('Enter');
+      await form.getByRole('button', { name: 'Save' }).click();
+      const permit = desk.locator('article').filter({ hasText: 'Low meadow' });
+      await permit.getByText('left of 9 tips').waitFor();
+      const left = async () => Number(/(\d+) tips left/.exec((await permit.textContent())!)![1]);
+      const before = await left();
+      await desk.goto(stand);
+      await desk.getByText('“Low meadow”: 9 tips in all at its stands, until 1 June 2026').first().waitFor();
+      await within({ as: 'Ode', phone: true }, async (phone) => {
+        await phone.goto(`${stand}/take?part=tip`);
+        for (let i = 0; i < 2; i++) await phone.getByRole('button', { name: 'one more' }).tap();
+        await phone.getByRole('button', { name: 'Save the take' }).tap();
+        await phone.waitForURL(stand);
+      });
+      await desk.goto(`${server.url}/group?tab=rules`);
+      await permit.getByText(`${before - 2} tips left of 9 tips`).waitFor();
+      await permit.getByRole('button', { name: 'Remove' }).click();
+      await desk.getByText('Removed: Low meadow').waitFor();
+      await desk.getByRole('button', { name: 'Undo' }).click();
+      await permit.getByText(`${before - 2} tips left of 9 tips`).waitFor();
+    });
+  });
 });

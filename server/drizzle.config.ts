@@ -7,6 +7,7 @@ export default defineConfig({
     './server/src/people/rule-table.ts',
     './server/src/plants/table.ts',
     './server/src/patches/table.ts',
+    './server/src/permits/table.ts',
     './server/src/stands/table.ts',
     './server/src/entries/table.ts',
     './server/src/weather/table.ts',

@@ -6,6 +6,7 @@ import { retireSchema } from './patches/retirement.ts';
 import { changePasswordSchema, chooseLanguageSchema, resetPasswordSchema } from './people/account.ts';
 import { setClearanceSchema } from './people/clearance.ts';
 import { setRuleSchema } from './people/rules.ts';
+import { savePermitSchema } from './permits/permit.ts';
 import { placeReadingSchema } from './places/place-import.ts';
 import { savePlantSchema } from './plants/plant-list.ts';
 import { changeStandSchema, newStandSchema } from './stands/stand.ts';
@@ -39,6 +40,7 @@ const BODIES: Bodies = {
   changeRole: people.changeRoleSchema,
   invite: people.newInvitationSchema,
   setRule: setRuleSchema,
+  savePermit: savePermitSchema,
   setClearance: setClearanceSchema,
   savePlant: savePlantSchema,
   newPatch: newPatchSchema,

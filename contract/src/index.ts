@@ -78,6 +78,14 @@ export {
 } from './people/account.ts';
 export { ACTIVITIES, type ActivityItem, type ActivityKind, type ActivityPage } from './people/activity.ts';
 export { retireSchema, type Retire, type Retirement } from './patches/retirement.ts';
+export {
+  PERMIT_KINDS,
+  PERMIT_MEASURES,
+  savePermitSchema,
+  type PermitKind,
+  type PermitView,
+  type SavePermit,
+} from './permits/permit.ts';
 export { houseRuleSchema, setRuleSchema, type RuleView, type SetRule } from './people/rules.ts';
 export { PRACTICE_NEEDED, setClearanceSchema, type ClearanceView, type SetClearance } from './people/clearance.ts';
 export {

@@ -5,6 +5,7 @@ import type { ActivityPage } from './people/activity.ts';
 import type { Retire } from './patches/retirement.ts';
 import type { SetClearance, ClearanceView } from './people/clearance.ts';
 import type { IdentityTable } from './plants/identity-table.ts';
+import type { PermitView, SavePermit } from './permits/permit.ts';
 import type { SetRule, RuleView } from './people/rules.ts';
 import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants/plant-list.ts';
 import type { AssignStation, ChangePatch, NewPatch, PatchDetail, PatchView } from './patches/patch.ts';
@@ -80,6 +81,10 @@ export const ROUTES = {
   withdrawInvitation: route('delete', `${G}/invitations/:invitationId`, 'keeper')<null>(),
   rules: route('get', `${G}/rules`, 'watcher')<readonly RuleView[]>(),
   setRule: route('put', `${G}/rules`, 'keeper')<readonly RuleView[], SetRule>({ body: 'json' }),
+
+  permits: route('get', `${G}/permits`, 'watcher')<readonly PermitView[]>(),
+  savePermit: route('put', `${G}/permits/:permitId`, 'keeper')<null, SavePermit>({ body: 'json' }),
+  removePermit: route('delete', `${G}/permits/:permitId`, 'keeper')<null>(),
 
   clearances: route('get', `${G}/clearances`, 'watcher')<readonly ClearanceView[]>(),
   setClearance: route(

@@ -7,6 +7,7 @@ import {
   insertGroup,
   insertMembership,
   insertPatch,
+  insertPermit,
   insertRule,
   insertStand,
   insertStation,
@@ -66,6 +67,7 @@ export async function loadDemo(
   await loadPlaces(making);
   const { told, queues } = await loadStands(making);
   const takes = await tellTakes(deps, making, queues, progress);
+  await loadPermits(making);
   return { entries: told + takes };
 }
 
@@ -254,6 +256,38 @@ async function tellTakes(
   };
   await Promise.all(Array.from({ length: AT_ONCE }, work));
   return takes;
+}
+
+/** What the parish gave for this year, and what the three agreed on themselves: takes of years before were judged without either. */
+async function loadPermits({ db, groupId, madeAt, today }: Making): Promise<void> {
+  const year = today.slice(0, 4);
+  const common = { groupId, madeBy: accountOf('tavi'), madeAt, patchIds: [] };
+  await insertPermit(db, {
+    ...common,
+    id: seededId(18266, 'permit', 'sloes'),
+    kind: 'permit',
+    name: `Hedges of the parish, ${year}`,
+    plantKey: 'sloe',
+    part: 'fruit',
+    measure: 'gram',
+    amount: 3000,
+    from: `${year}-01-01`,
+    until: `${year}-12-31`,
+    note: 'From the parish office, renewed each January; bring it along.',
+  });
+  await insertPermit(db, {
+    ...common,
+    id: seededId(18266, 'permit', 'leaves'),
+    kind: 'own',
+    name: 'Leaves for the market stall',
+    plantKey: 'ramsons',
+    part: 'leaf',
+    measure: 'unit',
+    amount: 2000,
+    from: `${year}-03-01`,
+    until: `${year}-05-10`,
+    note: '',
+  });
 }
 
 const degreesOf = (at: Km): { readonly longitudeDeg: number; readonly latitudeDeg: number } => {

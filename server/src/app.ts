@@ -11,6 +11,7 @@ import { mountHearth } from './hearth/index.ts';
 import { mountIdentity } from './identity/index.ts';
 import { mountPatches } from './patches/index.ts';
 import { createGatekeeper, mountPeople } from './people/index.ts';
+import { mountPermits } from './permits/index.ts';
 import { mountPhotos } from './photos/index.ts';
 import { mountPlaces } from './places/index.ts';
 import { mountPlants } from './plants/index.ts';
@@ -67,6 +68,7 @@ export function createApp(deps: Dependencies): Express {
   mountPeople(endpoints, deps);
   mountPlants(endpoints, deps);
   mountPatches(endpoints, deps);
+  mountPermits(endpoints, deps);
   mountStands(endpoints, deps);
   mountVisits(endpoints, deps);
   mountPhotos(endpoints, deps);

@@ -11,6 +11,7 @@ export {
   hashPassword,
   putClearance,
 } from './people/index.ts';
+export { insertPermit } from './permits/index.ts';
 export { insertPatch } from './patches/index.ts';
 export { insertStand } from './stands/index.ts';
 export { insertStation, upsertDays } from './weather/index.ts';

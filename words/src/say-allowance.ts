@@ -35,15 +35,7 @@ export function createAllowanceWords(
         plants: t('plantCount', { n: a.plants }),
       });
     }
-    if (a.fraction !== null && a.perPlant !== null)
-      return t(a.fraction.take === 1 ? 'allowance.relativeOne' : 'allowance.relative', {
-        perPlant: amount(a.perPlant, a.unit),
-        take: a.fraction.take,
-        of: a.fraction.of,
-      });
-    return a.perPlant === null
-      ? t('allowance.notCounted')
-      : t('allowance.relativePerPlant', { perPlant: amount(a.perPlant, a.unit) });
+    return sayRelative(a, { t, format, amount });
   };
 
   const allowanceShort = (a: AllowanceView): string =>
@@ -98,4 +90,24 @@ export function createAllowanceWords(
     );
   };
   return { allowance, allowanceShort, heldBy, aside, ceiling, steps, sum };
+}
+
+type Saying = {
+  readonly t: Translate;
+  readonly format: Format;
+  readonly amount: (n: number, unit: UnitKey) => string;
+};
+
+/** Where nothing was counted: of how many, how much of a plant, and beside it what a permit still gives. */
+function sayRelative(a: AllowanceView, { t, format, amount }: Saying): string {
+  const perPlant = a.perPlant === null ? null : amount(a.perPlant, a.unit);
+  const share =
+    perPlant === null
+      ? t('allowance.notCounted')
+      : a.fraction === null
+        ? t('allowance.relativePerPlant', { perPlant })
+        : t(a.fraction.take === 1 ? 'allowance.relativeOne' : 'allowance.relative', { perPlant, ...a.fraction });
+  if (a.amount === null || a.amountLeft === null) return share;
+  const left = amount(a.amountLeft, a.unit);
+  return t('allowance.relativeWithin', { share, left, amount: format.number(a.amount) });
 }

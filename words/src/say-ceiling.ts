@@ -50,7 +50,8 @@ export function createCeilingWords(
       case 'restYears':
         return t('ceiling.restYears', { n: num('years') });
       case 'quota':
-        return t('ceiling.quota', { n: amount(num('amount'), unit) });
+      case 'permitShut':
+        return sayPermit(kind, v, { t, format, amount: (n) => amount(n, v['measure'] === 'gram' ? 'gram' : unit) });
       case 'age':
         return v['ageYears'] == null
           ? t('ceiling.ageUnknown', { n: num('minYears') })
@@ -100,6 +101,20 @@ function sayPlan(values: CeilingView['values'], t: Translate, format: Format): s
   const key = share === 0 ? 'ceiling.planAlone' : every > 1 ? 'ceiling.planEvery' : 'ceiling.plan';
   const said = t(key, { n: format.number(100 * share, 1), every });
   return values['method'] ? t('ceiling.planBy', { plan: said, how: sayMethod(values, t) }) : said;
+}
+
+/** What a permit gives in all; or that none is in force: one begins yet, or the last has ended. */
+function sayPermit(
+  kind: 'quota' | 'permitShut',
+  values: CeilingView['values'],
+  { t, format, amount }: { readonly t: Translate; readonly format: Format; readonly amount: (n: number) => string },
+): string {
+  const textOf = (key: string): string => (typeof values[key] === 'string' ? values[key] : '');
+  const [name, from, until] = [textOf('name'), textOf('from'), textOf('until')];
+  const key = kind === 'quota' ? 'ceiling.quota' : from ? 'ceiling.permitBegins' : 'ceiling.permitEnded';
+  const n = kind === 'quota' ? amount(Number(values['total'] ?? 0)) : '';
+  const day = from || until;
+  return t(name ? key : `${key}Unnamed`, { name, n, day: day ? format.dayAndYear(day) : '?' });
 }
 
 const sayMethod = ({ method }: CeilingView['values'], t: Translate): string =>

@@ -191,7 +191,19 @@ describe('a ceiling in words', () => {
     [ceiling('spread', { everyNth: 2 }), 'one plant in 2, spread over the stand'],
     [ceiling('leaveForOthers', { share: 0.25 }), 'leave 25 % for others'],
     [ceiling('keepFlowering', { share: 0.6 }), 'leave 60 % to flower and seed'],
-    [ceiling('quota', { amount: 12 }), 'no more than 12 leaves in all'],
+    [
+      ceiling('quota', { amount: 12, name: 'Low wood', total: 60, measure: 'unit', until: '2026-09-30' }),
+      '“Low wood”: 60 leaves in all at its stands, until 30 September 2026',
+    ],
+    [
+      ceiling('quota', { amount: 12, name: '', total: 1500, measure: 'gram', until: '2026-09-30' }),
+      'a permit: 1.5 kg in all at its stands, until 30 September 2026',
+    ],
+    [
+      ceiling('permitShut', { name: 'Low wood', from: null, until: '2025-09-30' }),
+      'the permit “Low wood” ended on 30 September 2025',
+    ],
+    [ceiling('permitShut', { name: '', from: '2026-06-01', until: null }), 'the permit begins on 1 June 2026'],
     [ceiling('age', { minYears: 3, ageYears: 1 }), 'too young: 1 of 3 years'],
     [
       ceiling('age', { minYears: 3, ageYears: null }),

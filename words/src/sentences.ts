@@ -13,6 +13,8 @@ export interface Sentences extends WindowWords, ReasonWords, AllowanceWords {
   /** "carrot family (Apiaceae)"; the Latin name alone where there is no other. */
   readonly family: (latin: string) => string;
   readonly amount: (n: number, unit: UnitKey) => string;
+  /** Several of a unit: "leaves". */
+  readonly unitName: (unit: UnitKey) => string;
   readonly days: (n: number) => string;
   readonly coal: (readiness: PartOutlook['readiness'], thorns: boolean) => string;
   readonly duty: SayDuty;
@@ -52,6 +54,7 @@ export function createSentences(t: Translate, format: Format, language: string):
     text,
     family,
     amount,
+    unitName: (unit) => t(`unit.${unit}`, { n: 2 }).replace(/^\S+\s/, ''),
     days,
     ...createWindowWords({ t, format, text, days }),
     coal,

@@ -113,6 +113,7 @@ describe('words', () => {
       'plan',
       'lightPruning',
       'quota',
+      'permitShut',
       'age',
       'rest',
       'protected',

@@ -136,6 +136,7 @@ export interface PatchView extends PatchFacts, Retirement {
   readonly blurred: boolean;
   readonly stands: readonly {
     readonly id: string;
+    readonly plantKey: string;
     readonly plantName: Readonly<Record<string, string>>;
     readonly retired: boolean;
   }[];

@@ -10,6 +10,8 @@ export const ACTIVITIES = [
   'roleChanged',
   'resetLinkMade',
   'ruleSet',
+  'permitSaved',
+  'permitRemoved',
   'clearanceSet',
   'plantSaved',
   'plantRemoved',

@@ -1,7 +1,7 @@
 // Plants as they travel: lines of the list, one with its sources, one that is saved.
 import type { Schema } from 'yup';
 import type { Severity } from '@emberfield/core/identity';
-import type { PartKey, PlantProfile } from '@emberfield/core/plants';
+import type { PartKey, PlantProfile, UnitKey } from '@emberfield/core/plants';
 import { exactly, freeText, orNull, whole, type Text } from '../platform/schema.ts';
 import { key, plantProfileSchema } from './profile.ts';
 
@@ -16,7 +16,7 @@ export interface PlantListItem {
   /** It is known to grow in them. */
   readonly here: boolean;
   readonly severity: Severity;
-  readonly parts: readonly { readonly key: PartKey; readonly name: Text }[];
+  readonly parts: readonly { readonly key: PartKey; readonly name: Text; readonly unit: UnitKey }[];
   readonly deadlyLookAlikes: number;
   /** The group's own: written from nothing, or a copy. */
   readonly own: boolean;

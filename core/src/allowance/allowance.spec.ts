@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import fc from 'fast-check';
 import { completeCount } from '../counting/census.ts';
 import { allowanceFor, isWithin, type AllowanceInput } from './allowance.ts';
-import { by, leaves } from './builders.ts';
+import { by, leaves, quotaOf } from './builders.ts';
 import type { Ceiling, CeilingRule } from './ceiling.ts';
 
 const few = by({ kind: 'perPlantCap', perPlant: 2 });
@@ -52,7 +52,7 @@ describe('allowance', () => {
       expect(a.steps.at(-1)).to.include({ perPlant: 20, amount: 160 });
     });
     it('takes plants killed since the count off, mature ones only, and ends at a quota', () => {
-      const a = plantsOf([by({ kind: 'matureOnly' }), by({ kind: 'quota', amount: 33 }, 'law')], 50, {
+      const a = plantsOf([by({ kind: 'matureOnly' }), by(quotaOf(33), 'permit')], 50, {
         killed: 4,
         mature: completeCount(20),
       });
@@ -123,10 +123,11 @@ describe('allowance', () => {
     expect(third.fraction).to.deep.equal({ take: 2, of: 3 });
     expect(allowanceFor(leaves()).fraction).to.equal(null);
   });
-  it('has an amount from a quota even without a count', () => {
-    const quota = [by({ kind: 'quota', amount: 5 }, 'law')];
+  it('without a count is relative, and ends where a quota does', () => {
+    const quota = [by(quotaOf(5), 'permit')];
     const a = allowanceFor(leaves({ plants: null, ceilings: quota, taken: [{ amount: 2, plants: 1 }] }));
-    expect(a).to.include({ kind: 'counted', amount: 5, amountLeft: 3 });
+    expect(a).to.include({ kind: 'relative', amount: 5, amountLeft: 3 });
+    expect([3, 4].map((amount) => isWithin(a, { amount, plants: null }))).to.deep.equal([true, false]);
   });
   it('takes all of an invader, but not against the law, the owner or an open identity', () => {
     const all = by({ kind: 'takeAll' }, 'profile');
@@ -134,7 +135,9 @@ describe('allowance', () => {
     expect(kind(tenth)).to.equal('all');
     expect(kind(by({ kind: 'ownerLeave', leave: 'notAsked', until: null }, 'owner'))).to.equal('none');
     expect(kind(by({ kind: 'identity', status: 'unconfirmed' }, 'identity'))).to.equal('none');
-    expect(allowanceFor(leaves({ ceilings: [all, by({ kind: 'quota', amount: 4 }, 'law')] })).amount).to.equal(4);
+    const under = (amount: number, plants = leaves().plants) =>
+      allowanceFor(leaves({ plants, ceilings: [all, by(quotaOf(amount), 'permit')] })).amount;
+    expect([under(4), under(4, null), under(9000)], 'nor beyond a permit').to.deep.equal([4, 4, 400]);
   });
   it('rests on the low end of the count', () => {
     expect(allowanceFor(leaves({ plants: { value: 50, low: 20, high: 110 }, ceilings: [tenth] })).plants).to.equal(2);
@@ -211,7 +214,7 @@ describe('allowance', () => {
     fc.record({ kind: fc.constant('spread' as const), everyNth: fc.integer({ min: 1, max: 30 }) }),
     fc.record({ kind: fc.constant('skipFirstAndLast' as const) }),
     fc.record({ kind: fc.constant('matureOnly' as const) }),
-    fc.record({ kind: fc.constant('quota' as const), amount: fc.integer({ min: 0, max: 500 }) }),
+    fc.integer({ min: 0, max: 500 }).map(quotaOf),
   );
   const rules = fc.array(rule, { maxLength: 6 }).map((list) => list.map((r) => by(r)));
   const count = fc.option(fc.nat(200), { nil: null });

@@ -42,7 +42,7 @@ export interface AllowanceInput {
 /**
  * How much may be taken this season.
  * - `none`: a ceiling forbids it · `all`: no limit (an invader) · `counted`: plants and amount
- * - `relative`: nothing was counted, so only a share of plants and an amount per plant can be said
+ * - `relative`: nothing was counted, so only a share of plants and an amount per plant can be said; an amount where a quota sets one
  */
 export interface Allowance {
   readonly kind: 'none' | 'all' | 'relative' | 'counted';
@@ -69,13 +69,13 @@ export interface Allowance {
 }
 
 const LIFTED_BY_TAKE_ALL: readonly CeilingSource[] = ['houseRule', 'profile'];
-const SOURCE_ORDER: readonly CeilingSource[] = ['law', 'owner', 'identity', 'stand', 'houseRule', 'profile'];
+const SOURCE_ORDER: readonly CeilingSource[] = ['law', 'permit', 'owner', 'identity', 'stand', 'houseRule', 'profile'];
 const FLOOR = 1e-9;
 
 /**
  * Allowance of a part of a stand for a season. Rules hold together (see `reckon`), on the low end of the count; plants *and* amount are
  * spent, and whichever runs out first ends it. The binding ceiling is the one whose removal would free most. A `takeAll` rule lifts
- * house rules and profile ceilings, never law, owner, identity or the stand's own rest.
+ * house rules and profile ceilings, never law, permit, owner, identity or the stand's own rest.
  * @throws RangeError when a share lies outside 0–1 or a taken amount is negative.
  * Cost: number of ceilings, squared.
  * @example
@@ -96,13 +96,13 @@ export function allowanceFor(input: AllowanceInput): Allowance {
   const bar = ordered.find((l) => l.bars);
   if (bar) return allowance({ ...nothing, kind: 'none', binding: bar });
   const binding = bindingOf(standing, stand, ordered);
-  if (takeAll && binding === null) {
+  if (takeAll && binding === null && sum.amountLimit === null) {
     const free = { plants: null, perPlant: null, amount: null, amountLeft: null, plantsLeft: null };
     const all = ordered.find((l) => l.rule.kind === 'takeAll')!;
     return allowance({ ...nothing, ...free, kind: 'all', binding: all });
   }
   return allowance({
-    kind: sum.amount === null ? 'relative' : 'counted',
+    kind: stand.counted === null ? 'relative' : 'counted',
     plants: sum.plants,
     perPlant: sum.perPlant,
     amount: sum.amount,
@@ -212,7 +212,7 @@ function limitOf(ceiling: Ceiling, stand: StandMeasure): CeilingLimit {
 /** What a set of rules leaves, in one figure to compare by. */
 function measure(rules: readonly Ceiling[], stand: StandMeasure): number {
   const { amount, share, perPlant } = reckon(rules, stand);
-  return amount ?? share * perPlant;
+  return stand.counted === null ? share * perPlant : amount!;
 }
 
 /** The ceiling whose removal frees most; earlier in the order of strictness where two free the same. */

@@ -1,13 +1,13 @@
 import { expect } from 'chai';
 import { completeCount } from '../counting/census.ts';
 import { allowanceFor, isWithin, type AllowanceInput } from './allowance.ts';
-import { by, leaves } from './builders.ts';
+import { by, leaves, quotaOf } from './builders.ts';
 import { fractionOf } from './fraction.ts';
 
 const of = (over: Partial<AllowanceInput> = {}) => allowanceFor(leaves(over));
 const share = (s: number) => by({ kind: 'fixedShare', share: s });
 const cap = (perPlant: number) => by({ kind: 'perPlantCap', perPlant });
-const quota = (amount: number) => by({ kind: 'quota', amount }, 'law');
+const quota = (amount: number) => by(quotaOf(amount), 'permit');
 
 describe('an allowance at its bounds', () => {
   it('is kept by a take of exactly what is left, in amount, in plants and of each plant, and by nothing more', () => {
@@ -117,9 +117,10 @@ describe('an allowance at its bounds', () => {
     });
     expect(a.plants).to.equal(5);
   });
-  it('without a count says of a quota alone the amount, in one step, and of shares together their product', () => {
+  it('without a count says of a quota the amount beside the amount a plant, and of shares together their product', () => {
     const a = of({ plants: null, ceilings: [quota(5), cap(2)] });
-    expect(a.steps).to.deep.equal([{ kind: 'quota', ceiling: quota(5), plants: null, perPlant: 2, amount: 5 }]);
+    expect(a).to.deep.include({ steps: [], kind: 'relative', perPlant: 2, amount: 5 });
+    expect(a.binding?.rule.kind).to.equal('perPlantCap');
     expect(of({ plants: null, ceilings: [cap(2)] })).to.deep.include({ steps: [], amount: null, kind: 'relative' });
     const both = of({
       plants: null,

@@ -9,7 +9,25 @@ import type { HouseRule } from './house-rule.ts';
 export type CeilingRule =
   | Exclude<HouseRule, { readonly kind: 'restYears' | 'secondPerson' | 'searchHolds' }>
   | { readonly kind: 'lightPruning'; readonly share: number }
-  | { readonly kind: 'quota'; readonly amount: number }
+  /** `amount` in the part's unit, of this season's takes and what may still be taken; `total` as it was given, shared with other stands. */
+  | {
+      readonly kind: 'quota';
+      readonly amount: number;
+      readonly permit: string;
+      readonly name: string;
+      /** Of `amount` still to be taken, here or at the other stands. */
+      readonly left: number;
+      readonly total: number;
+      readonly measure: 'unit' | 'gram';
+      readonly until: DayNumber;
+    }
+  /** None of its permits is in force: the next begins on `from`, or the last ended with `until`. */
+  | {
+      readonly kind: 'permitShut';
+      readonly name: string;
+      readonly from: DayNumber | null;
+      readonly until: DayNumber | null;
+    }
   /** An age that nobody knows bars where taking kills: `kills`. */
   | { readonly kind: 'age'; readonly minYears: number; readonly ageYears: number | null; readonly kills: boolean }
   | { readonly kind: 'rest'; readonly until: DayNumber | null }
@@ -42,8 +60,8 @@ export type CeilingRule =
   | { readonly kind: 'frozen'; readonly until: DayNumber | null }
   | { readonly kind: 'takeAll' };
 
-/** Who sets a ceiling. What law, owner and identity forbid, no other rule lifts. */
-export type CeilingSource = 'law' | 'owner' | 'identity' | 'stand' | 'houseRule' | 'profile';
+/** Who sets a ceiling. What law, permit, owner and identity forbid, no other rule lifts. */
+export type CeilingSource = 'law' | 'permit' | 'owner' | 'identity' | 'stand' | 'houseRule' | 'profile';
 
 export interface Ceiling {
   readonly source: CeilingSource;
@@ -102,6 +120,7 @@ export function barsTake({ rule }: Ceiling): boolean {
     case 'closedDays':
     case 'tide':
     case 'wrongYear':
+    case 'permitShut':
       return true;
     case 'perPlantCap':
     case 'fixedShare':

@@ -7,6 +7,8 @@ export interface Offer {
   readonly amountLeft: number | null;
   /** Amount a plant gives by the rules; `null`: nobody knows. */
   readonly perPlant: number | null;
+  /** What is left of permits that it shares with other stands. */
+  readonly shared?: readonly { readonly id: string; readonly left: number }[];
 }
 
 export interface Portion {
@@ -23,7 +25,7 @@ export interface SharedOut {
 }
 
 /**
- * Splits an amount over stands: with the fewest stops, the stand with most left first, never more than is left anywhere.
+ * Splits an amount over stands: with the fewest stops, the stand with most left first, never more than is left anywhere, nor of what stands share.
  * @param whole the unit is counted in pieces: no half leaf is taken.
  * @throws RangeError for an amount that is not above 0.
  * @example
@@ -38,11 +40,14 @@ export function shareOut(
   const inPieces = (n: number): number => (whole ? Math.floor(n + FLOOR) : n);
   const leftAt = (o: Offer): number => inPieces(o.amountLeft ?? Infinity);
   const portions: Portion[] = [];
+  const drawn = new Map<string, number>();
   let missing = whole ? Math.ceil(amount - FLOOR) : amount;
   for (const offer of [...offers].sort((a, b) => leftAt(b) - leftAt(a))) {
-    const taken = Math.min(missing, leftAt(offer));
+    const { standId, perPlant, shared = [] } = offer;
+    const ofShared = shared.map(({ id, left }) => inPieces(left - (drawn.get(id) ?? 0)));
+    const taken = Math.min(missing, leftAt(offer), ...ofShared);
     if (!(taken > 0)) continue;
-    const { standId, perPlant } = offer;
+    for (const { id } of shared) drawn.set(id, (drawn.get(id) ?? 0) + taken);
     portions.push({ standId, amount: taken, plants: perPlant ? Math.ceil(taken / perPlant - FLOOR) : null });
     missing = Math.max(0, Math.round((missing - taken) * 1000) / 1000);
   }

@@ -28,6 +28,8 @@ export interface Reckoned {
   readonly plants: number | null;
   readonly perPlant: number;
   readonly amount: number | null;
+  /** The strictest quota; `null` where there is none. */
+  readonly amountLimit: number | null;
   /** Share of the plants that may be touched; 1 where no rule sets one. */
   readonly share: number;
   /** A rule limits how many plants may be touched: then each that was touched is spent. */
@@ -82,11 +84,8 @@ export function reckon(rules: readonly Ceiling[], stand: StandMeasure): Reckoned
   const perPlant = cap ? perPlantLeft(cap, stand.plantYield)! : stand.plantYield;
   const shares = { share: (share ? shareLeft(share)! : 1) * floweringLeft };
   const most = quota?.rule.kind === 'quota' ? quota.rule.amount : null;
-  if (stand.counted === null) {
-    const steps: AllowanceStep[] =
-      most === null ? [] : [{ kind: 'quota', ceiling: quota, plants: null, perPlant, amount: most }];
-    return { steps, plants: null, perPlant, amount: most, ...shares, plantsLimited: false };
-  }
+  if (stand.counted === null)
+    return { steps: [], plants: null, perPlant, amount: most, amountLimit: most, ...shares, plantsLimited: false };
 
   const { steps, plants, standing } = plantsLeft(stand.counted, stand, { of, flowering, floweringLeft, share });
   let amount = round(plants * perPlant);
@@ -95,7 +94,7 @@ export function reckon(rules: readonly Ceiling[], stand: StandMeasure): Reckoned
     amount = most;
     steps.push({ kind: 'quota', ceiling: quota, plants, perPlant, amount });
   }
-  return { steps, plants, perPlant, amount, ...shares, plantsLimited: plants < standing };
+  return { steps, plants, perPlant, amount, amountLimit: most, ...shares, plantsLimited: plants < standing };
 }
 
 interface Holding {

@@ -15,6 +15,7 @@ import { heldOn, type Held } from './holds.ts';
 import { identityOn } from './identity-standing.ts';
 import { locksOn } from './locks.ts';
 import { lookAlikesOn } from './look-alikes.ts';
+import { permitCeilings } from './permits.ts';
 import type { RecordedTake } from './record.ts';
 import type { Seasons } from './season.ts';
 import { inUnit, killedBy, takenFrom } from './takes.ts';
@@ -86,6 +87,7 @@ function inputOn(book: Book, seasons: Seasons, whole: ProfilePart, asked: Asked)
     .reduce((share, l) => share * (1 - l.share), 1);
   const ofItsYear = count && inYearOfLife(count, part);
   const wrongYear = ofItsYear !== null && ofItsYear.value <= 0 && count!.day >= seasonStartsOn(book, window.season);
+  const taken = takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants, tried: t.tried }));
   return {
     plantYield: part.perPlant.value,
     goneBackTo: WOODY.includes(profile.habit),
@@ -96,11 +98,18 @@ function inputOn(book: Book, seasons: Seasons, whole: ProfilePart, asked: Asked)
     lossShare: 1 - kept,
     killed: count ? killedSince(book, count, (t) => t.day <= takesUpTo && !spends(t)) : 0,
     seedSpent: part.costsSeed ? seedSpent(book, takes, { from, until: takesUpTo }) : 0,
-    ceilings: ceilingsThere(book, seasons, part, { ...asked, method, from, wrongYear }),
+    ceilings: [
+      ...permitCeilings(book.permits, record, { part, day, takesUpTo, who: asked.who, counted: sumOf(taken) }),
+      ...ceilingsThere(book, seasons, part, { ...asked, method, from, wrongYear }),
+    ],
     held: day < book.today ? 0 : heldByOthers(heldOn(record, part, day), asked.who),
-    taken: takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants, tried: t.tried })),
+    taken,
   };
 }
+
+/** What takes come to together; of one that nobody can turn to the unit nobody knows. */
+const sumOf = (takes: AllowanceInput['taken']): number | null =>
+  takes.reduce<number | null>((sum, t) => (sum === null || t.amount === null ? null : sum + t.amount), 0);
 
 const heldByOthers = (held: readonly Held[], who: string | undefined): number =>
   held.reduce((sum, h) => sum + (h.byId === who ? 0 : h.amount), 0);

@@ -83,5 +83,7 @@ export function viewAllowance(allowance: Allowance, part: ProfilePart): Allowanc
 
 function valuesOf(rule: CeilingRule): CeilingView['values'] {
   const { kind: _, kills: _k, ...values } = rule as CeilingRule & Record<string, number | string | null | Text>;
-  return typeof values['until'] === 'number' ? { ...values, until: isoDay(values['until']) } : values;
+  const said = { ...values };
+  for (const key of ['from', 'until']) if (typeof said[key] === 'number') said[key] = isoDay(said[key]);
+  return said;
 }

@@ -10,6 +10,7 @@ import type { Shore } from '../tide/index.ts';
 import type { StationWeather } from '../weather/index.ts';
 import type { WindowShifts } from '../windows/index.ts';
 import type { Nearby } from './nearby.ts';
+import type { SharedPermit } from './permits.ts';
 import type { PatchFacts } from './place.ts';
 import type { StandRecord } from './record.ts';
 
@@ -63,6 +64,8 @@ export interface Book {
   /** Dangerous plants seen in its place or close by, and searches of the whole place. */
   readonly nearby: readonly Nearby[];
   readonly rules: readonly DatedRule[];
+  /** Those that are for the stand. */
+  readonly permits: readonly SharedPermit[];
   readonly weather: StationWeather | null;
   /** What a thermometer that hangs at the place said of it. */
   readonly thermometer: SiteReading | null;

@@ -72,6 +72,7 @@ export {
 export { recordedTake, recordOf, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
 export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
 export { heldOn, type Held } from './holds.ts';
+export { gramsPer, type SharedPermit } from './permits.ts';
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';
 export { diedOf, inUnit } from './takes.ts';

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
-import type { HouseRule } from '../allowance/index.ts';
 import { bookOf, counted, entry, on, profileOf, saidToBe, seasonsWith, took, windowFrom } from './made-book.ts';
 import { outlooksFor, standDay, windowOfPart, windowOn } from './outlook.ts';
+import type { SharedPermit } from './permits.ts';
 import type { StandSeason } from './season.ts';
 
 const book = bookOf('spruce');
@@ -122,14 +122,21 @@ describe('what a day says of a stand', () => {
   it('covers the coal while the stand rests, and when nothing is left', () => {
     const resting = say('2026-05-20', { stand: { restUntil: '2026-12-31' } }).outlooks[0]!;
     expect(resting.readiness).to.deep.equal({ state: 'banked', reason: 'resting' });
-    const rules = [{ rule: { kind: 'quota', amount: 10 } as unknown as HouseRule, since: '2026-01-01', until: null }];
-    const left = (amount: number) =>
+    const left = (amount: number, permits: readonly SharedPermit[] = []) =>
       say('2026-05-20', {
         entries: [counted('2026-05-01', 1), took('2026-05-12', amount, { part: 'tip', plants: 1 })],
-        rules,
+        book: { permits },
       }).outlooks[0]!.readiness.state;
-    expect(left(1)).to.equal('glowing');
-    expect(left(100_000)).to.equal('banked');
+    expect([left(1), left(100_000)]).to.deep.equal(['glowing', 'banked']);
+    const drawn = (elsewhere: number): SharedPermit => ({
+      ...{ id: 'p', name: 'Low wood', kind: 'permit', part: 'tip', measure: 'unit', amount: 10 },
+      ...{ from: '2026-01-01', until: '2026-12-31', asideElsewhere: [] },
+      elsewhere: [{ day: on('2026-05-10'), amount: elsewhere }],
+    });
+    expect([left(1, [drawn(8)]), left(0, [drawn(10)])], 'and when others took all that it shares').to.deep.equal([
+      'glowing',
+      'banked',
+    ]);
   });
   it('has thorns while it is not settled what it is, and when a deadly look-alike was found', () => {
     const thorns = (made: Parameters<typeof bookOf>[1]) => say('2026-05-20', made).outlooks[0]!.thorns;

@@ -65,7 +65,8 @@ export function outlooksFor(
     // What the reader has set aside is theirs to take.
     const same =
       (clearance === 'cleared' || (clearance === 'none' && outlook.leafByLeaf.length === 0)) &&
-      !heldOn(book.record, part, day).some((h) => h.byId === who);
+      !heldOn(book.record, part, day).some((h) => h.byId === who) &&
+      !book.permits.some((p) => p.asideElsewhere.some((h) => h.byId === who));
     const others = methodsOf(part).filter((m) => m !== outlook.method);
     const window = windowOn(book, seasons, w, day);
     const freed = freedByCount(book, seasons, part, { window, day, clearance, who });
@@ -135,7 +136,8 @@ const mixedInOf = ({ lookAlike: { name, scientific, separatedBy } }: LookAlikeSt
 function banked({ ceilings, amountLeft, heldAmount, amount }: Allowance): 'resting' | 'nothingLeft' | null {
   if (ceilings.some((c) => c.bars && c.rule.kind === 'rest')) return 'resting';
   // What is set aside for today is still there to be taken, by whoever did.
-  return amountLeft !== null && amountLeft + heldAmount <= 0 && (amount ?? 0) > 0 ? 'nothingLeft' : null;
+  const some = (amount ?? 0) > 0 || ceilings.some((c) => c.rule.kind === 'quota' && c.rule.left <= 0);
+  return amountLeft !== null && amountLeft + heldAmount <= 0 && some ? 'nothingLeft' : null;
 }
 
 /** The last stage that was seen to have come by a day. */

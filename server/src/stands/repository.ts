@@ -2,6 +2,7 @@ import { and, asc, eq, inArray, isNull, lt, ne, sql } from 'drizzle-orm';
 import { patchesOf, type PatchRow } from '../patches/index.ts';
 import { entry } from '../entries/table.ts';
 import { patch } from '../patches/table.ts';
+import { permit } from '../permits/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
 import { stand } from './table.ts';
 
@@ -88,10 +89,11 @@ export async function groupMarks(db: Queryable, groupId: string): Promise<readon
   const [[row]] = (await db.execute(sql`SELECT
     (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(${stand.revision}), 0)) FROM ${stand} WHERE ${stand.groupId} = ${id}) AS stands,
     (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(${patch.version}), 0)) FROM ${patch} WHERE ${patch.groupId} = ${id}) AS patches,
+    (SELECT CONCAT(COUNT(*), '/', COALESCE(SUM(${permit.version}), 0)) FROM ${permit} WHERE ${permit.groupId} = ${id}) AS permits,
     (SELECT COUNT(*) FROM ${entry} WHERE ${entry.groupId} = ${id} AND ${entry.standId} IS NULL) AS notes`)) as unknown as [
-    [{ readonly stands: string; readonly patches: string; readonly notes: number }],
+    [{ readonly stands: string; readonly patches: string; readonly permits: string; readonly notes: number }],
   ];
-  return [row.stands, row.patches, `${row.notes}`];
+  return [row.stands, row.patches, row.permits, `${row.notes}`];
 }
 
 /** The same of one stand; `null` where the group has no such stand. */
@@ -100,12 +102,13 @@ export async function standMarks(db: Queryable, groupId: string, id: string): Pr
     .select({
       revision: stand.revision,
       version: patch.version,
+      permits: sql<number>`(SELECT COALESCE(SUM(${permit.version}), 0) FROM ${permit} WHERE ${permit.groupId} = ${stand.groupId})`,
       notes: sql<number>`(SELECT COUNT(*) FROM ${entry} WHERE ${entry.patchId} = ${stand.patchId} AND ${entry.standId} IS NULL)`,
     })
     .from(stand)
     .innerJoin(patch, eq(patch.id, stand.patchId))
     .where(and(eq(stand.groupId, groupId), eq(stand.id, id)));
-  return row ? [row.revision, row.version, row.notes].map(String) : null;
+  return row ? [row.revision, row.version, row.permits, row.notes].map(String) : null;
 }
 
 /**

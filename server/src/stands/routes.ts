@@ -6,6 +6,7 @@ import { lowerStand } from './operations/lower-stand.ts';
 import { viewGroupProof } from './operations/group-proof.ts';
 import { viewKit } from './operations/stand-kit.ts';
 import { viewStandProof } from './operations/stand-proof.ts';
+import { listPermits } from './operations/permits.ts';
 import { poisonAt } from './operations/poison-at.ts';
 import { removePlant } from './operations/remove-plant.ts';
 import { removeStand, retireStand } from './operations/retire.ts';
@@ -21,6 +22,10 @@ export function mountStands(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(
     ROUTES.lowerStand,
     keptOfGroup(deps, 'lower', (c) => lowerStand(deps, c)),
+  );
+  endpoints.inGroup(
+    ROUTES.permits,
+    keptOfGroup(deps, 'permits', (c) => listPermits(deps, c)),
   );
   endpoints.inGroup(ROUTES.poison, (c) => poisonAt(deps, c));
   endpoints.inGroup(ROUTES.standKit, (c) => viewKit(deps, c));

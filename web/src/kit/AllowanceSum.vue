@@ -15,12 +15,15 @@ const steps = computed(() => {
     last: i === props.allowance.steps.length - 1,
   }));
 });
-/** What forbids, or without a count what limits: each with who says so. */
+/** A permit that is drawn on, where it is none of the steps: it may have to be at hand. */
+const isShared = ({ kind }: { readonly kind: string }): boolean =>
+  kind === 'quota' && !props.allowance.steps.some((s) => s.kind === 'quota');
+/** What forbids, what is drawn on, and without a count what limits: each with who says so. */
 const rules = computed(() =>
   props.allowance.ceilings
-    .filter((c) => (steps.value.length === 0 ? c.bars || c.shareOfPlants !== null || c.perPlant !== null : c.bars))
+    .filter((c) => c.bars || isShared(c) || (steps.value.length === 0 && (c.shareOfPlants ?? c.perPlant) !== null))
     .map((c) => ({
-      key: `${c.source}:${c.kind}`,
+      key: `${c.source}:${c.kind}:${c.values['name'] ?? ''}`,
       name: words.value.ceiling(c, props.allowance.unit),
       source: words.value.t(`source.${c.source}`),
       binding: c.binding,

@@ -1,13 +1,10 @@
 <script setup lang="ts" generic="T extends string | number">
-import { useMutationObserver } from '@vueuse/core';
 import { Select } from 'ant-design-vue';
-import { nextTick, onMounted, ref, useId, watch, type ComponentPublicInstance } from 'vue';
+import { ref, useId, type ComponentPublicInstance } from 'vue';
 import { plainLetters } from '@emberfield/words';
+import { useListName } from './use-list-name.ts';
 
-/**
- * One of many, found by typing. The library's field names its list while that does not exist, which a screen reader stumbles over:
- * here it is named only while it is there.
- */
+/** One of many, found by typing. */
 interface Choice<V> {
   readonly value: V;
   readonly label: string;
@@ -26,24 +23,7 @@ const model = defineModel<T | null>({ required: true });
 const own = useId();
 const field = ref<ComponentPublicInstance | null>(null);
 const open = ref(false);
-const NAMES_LIST = ['aria-controls', 'aria-owns', 'aria-activedescendant'];
-function mind(): void {
-  const input = (field.value?.$el as HTMLElement | undefined)?.querySelector('input');
-  if (!input) return;
-  for (const name of NAMES_LIST) {
-    const id = input.getAttribute(name);
-    if (id && !document.getElementById(id)) input.removeAttribute(name);
-  }
-  input.setAttribute('aria-expanded', String(open.value));
-  if (props.label) input.setAttribute('aria-label', props.label);
-}
-onMounted(mind);
-watch(open, () => void nextTick(mind));
-useMutationObserver(() => field.value?.$el as HTMLElement | undefined, mind, {
-  subtree: true,
-  childList: true,
-  attributeFilter: NAMES_LIST,
-});
+useListName(field, { open, label: () => props.label });
 const found = (text: string, option?: { readonly label?: unknown }): boolean =>
   plainLetters(String(option?.label ?? '')).includes(plainLetters(text));
 </script>

@@ -8,6 +8,7 @@ import { useWords } from '../session/words.ts';
 import AccountSection from './AccountSection.vue';
 import ClearanceSection from './ClearanceSection.vue';
 import { groupTabs, type GroupTab } from './group-tabs.ts';
+import PermitsSection from './PermitsSection.vue';
 import PeopleSection from './PeopleSection.vue';
 import RulesSection from './RulesSection.vue';
 import SessionsSection from './SessionsSection.vue';
@@ -29,7 +30,7 @@ const tab = useQueryTab<GroupTab>(() => shown.value);
     <Tabs v-model:active-key="tab" :tab-bar-gutter="22">
       <TabPane v-for="t in shown" :key="t" :tab="words.t(`group.tab.${t}`)">
         <template v-if="t === 'people'"><PeopleSection /><ClearanceSection /></template>
-        <template v-else-if="t === 'rules'"><RulesSection /><SoughtSection /></template>
+        <template v-else-if="t === 'rules'"><RulesSection /><PermitsSection /><SoughtSection /></template>
         <CalendarSection v-else-if="t === 'calendar'" />
         <ActivityList v-else-if="t === 'activity'" />
         <SettingsSection v-else-if="t === 'group'" />

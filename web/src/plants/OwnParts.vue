@@ -23,7 +23,6 @@ const left = computed(() =>
 );
 const nameOf = (part: PartKey): string => words.value.t(`plants.partName.${part}`);
 /** "12 leaves" without the number. */
-const unitName = (unit: string): string => words.value.t(`unit.${unit}`, { n: 2 }).replace(/^\S+\s/, '');
 </script>
 
 <template>
@@ -55,14 +54,14 @@ const unitName = (unit: string): string => words.value.t(`unit.${unit}`, { n: 2 
           <PickOne
             :model-value="p.unit"
             :label="words.t('ownPlant.unit')"
-            :options="UNIT_KEYS.map((u) => ({ value: u, label: unitName(u) }))"
+            :options="UNIT_KEYS.map((u) => ({ value: u, label: words.unitName(u) }))"
             @update:model-value="$event && (p.unit = $event)" />
         </FormField>
         <FormField
           :form="form"
           :at="`parts[${i}].perPlant`"
           :label="words.t('ownPlant.perPlant')"
-          :unit="unitName(p.unit)">
+          :unit="words.unitName(p.unit)">
           <NumberField v-model="p.perPlant" />
         </FormField>
         <FormField
@@ -70,7 +69,7 @@ const unitName = (unit: string): string => words.value.t(`unit.${unit}`, { n: 2 
           :at="`parts[${i}].cap`"
           optional
           :label="words.t('ownPlant.cap')"
-          :unit="unitName(p.unit)">
+          :unit="words.unitName(p.unit)">
           <NumberField v-model="p.cap" />
         </FormField>
         <FormField :form="form" :at="`parts[${i}].sharePct`" optional :label="words.t('ownPlant.share')" unit="%">

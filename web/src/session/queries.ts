@@ -48,6 +48,8 @@ export const useMembers = (groupId: Ref<string | null>) =>
   groupQuery('members', groupId, (id) => call(ROUTES.members, { params: { groupId: id } }));
 export const useRules = (groupId: Ref<string | null>) =>
   groupQuery('rules', groupId, (id) => call(ROUTES.rules, { params: { groupId: id } }));
+export const usePermits = (groupId: Ref<string | null>) =>
+  groupQuery('permits', groupId, (id) => call(ROUTES.permits, { params: { groupId: id } }));
 export const useClearances = (groupId: Ref<string | null>) =>
   groupQuery('clearances', groupId, (id) => call(ROUTES.clearances, { params: { groupId: id } }));
 export const useInvitations = (groupId: Ref<string | null>) =>

@@ -90,6 +90,7 @@ const kit: StandKit = {
     record: recordOf([census]),
     nearby: [],
     rules: [],
+    permits: [],
     weather: null,
     thermometer: null,
     learned: { stretch: 1, effects: () => undefined },

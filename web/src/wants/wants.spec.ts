@@ -11,7 +11,7 @@ const stand = (id: string, plantKey = 'nettle') => ({
 });
 const outlook = (standId: string, over: object = {}, allowance: object = {}) => ({
   ...{ standId, part: 'leaf', partName: { en: 'leaves' }, readiness: { state: 'glowing', daysLeft: 5, quality: 1 } },
-  allowance: { kind: 'counted', unit: 'leaf', perPlant: 3, amountLeft: 30, plantsLeft: 10, ...allowance },
+  allowance: { kind: 'counted', unit: 'leaf', perPlant: 3, amountLeft: 30, plantsLeft: 10, ceilings: [], ...allowance },
   ...over,
 });
 const hearth = (stands: object[], outlooks: object[]) => ({ stands, outlooks }) as unknown as HearthView;
@@ -59,6 +59,25 @@ describe('what is wanted', () => {
     expect(answers[1]).to.equal(null);
     expect(answers[2]!.portions.map((p) => [p.stand.id, p.amount])).to.deep.equal([['b', 9]]);
     expect(answers[2]!.missing).to.equal(3);
+  });
+  it('is no more in all than a permit gives that stands share, one want after the other', () => {
+    const quota = { kind: 'quota', values: { permit: 'p', left: 25 } };
+    const under = (id: string, amountLeft = 20) => outlook(id, {}, { amountLeft, ceilings: [quota] });
+    const uncounted = outlook('new', {}, { kind: 'relative', amount: 25, amountLeft: 25, ceilings: [quota] });
+    const shared = partsAtStands(
+      hearth([stand('a'), stand('b'), stand('new')], [under('a'), under('b', 18), uncounted]),
+    );
+    const want = { what: 'nettle:leaf', amount: 22 };
+    const answers = answerWants([want, want], shared);
+    expect(answers.map((a) => a!.portions.map((p) => [p.stand.id, p.amount]))).to.deep.equal([
+      [
+        ['a', 20],
+        ['b', 2],
+      ],
+      [['b', 3]],
+    ]);
+    expect(answers[1]!.missing).to.equal(19);
+    expect(answers[0]!.uncounted.map((a) => a.stand.id)).to.deep.equal(['new']);
   });
   it('is asked of the window of a part that is open', () => {
     const twice = partsAtStands(hearth([stand('a')], [outlook('a', cold), outlook('a', { use: 'again' })]));

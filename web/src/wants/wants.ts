@@ -1,4 +1,4 @@
-import type { HearthView, PartOutlook, StandRef, Text, UnitKey } from '@emberfield/contract';
+import type { AllowanceView, HearthView, PartOutlook, StandRef, Text, UnitKey } from '@emberfield/contract';
 import { shareOut, type Portion } from '@emberfield/core/allowance';
 
 /** One thing that is wanted: so much of a part of a plant. */
@@ -68,6 +68,12 @@ export function choices(all: readonly At[]): readonly Wanted[] {
   return [...once.values()];
 }
 
+/** Permits that a stand shares with others, and what is left of each. */
+const sharedBy = ({ ceilings }: AllowanceView): readonly { readonly id: string; readonly left: number }[] =>
+  ceilings.flatMap(({ kind, values }) =>
+    kind === 'quota' ? [{ id: values['permit'] as string, left: Number(values['left']) }] : [],
+  );
+
 /** Answers wants in their order: what one takes is no longer left for the next. */
 export function answerWants(wants: readonly Want[], all: readonly At[]): readonly (Answer | null)[] {
   const spoken = new Map<string, number>();
@@ -75,9 +81,8 @@ export function answerWants(wants: readonly Want[], all: readonly At[]): readonl
     if (what === null || amount === null || !(amount > 0)) return null;
     const at = all.filter((a) => keyOf(a) === what);
     const open = at.filter((a) => isOpen(a.outlook) && a.outlook.allowance.kind !== 'none');
-    const known = open.filter(
-      ({ outlook: { allowance } }) => allowance.kind === 'all' || allowance.amountLeft !== null,
-    );
+    // What a permit still gives says nothing of what an uncounted stand bears.
+    const known = open.filter(({ outlook: { allowance } }) => allowance.kind === 'all' || allowance.kind === 'counted');
     const byId = new Map(known.map((a) => [a.stand.id, a]));
     const unit = at[0]?.outlook.allowance.unit;
     const { portions, missing } = shareOut(
@@ -88,14 +93,14 @@ export function answerWants(wants: readonly Want[], all: readonly At[]): readonl
           standId: stand.id,
           amountLeft: left && Math.max(0, left - (spoken.get(`${stand.id}:${what}`) ?? 0)),
           perPlant: allowance.perPlant,
+          shared: sharedBy(allowance).map(({ id, left: of }) => ({ id, left: of - (spoken.get(id) ?? 0) })),
         };
       }),
       { whole: unit === undefined || !IN_HALVES.includes(unit) },
     );
-    for (const { standId, amount: given } of portions) {
-      const key = `${standId}:${what}`;
-      spoken.set(key, (spoken.get(key) ?? 0) + given);
-    }
+    for (const { standId, amount: given } of portions)
+      for (const key of [`${standId}:${what}`, ...sharedBy(byId.get(standId)!.outlook.allowance).map((p) => p.id)])
+        spoken.set(key, (spoken.get(key) ?? 0) + given);
     return {
       portions: portions.map((p) => ({ ...p, ...byId.get(p.standId)! })),
       missing,

@@ -21,6 +21,7 @@ import { signs } from './signs.ts';
 import { stands } from './stands.ts';
 import { uses } from './uses.ts';
 import { visits } from './visits.ts';
+import { permits } from './permits.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
@@ -43,6 +44,7 @@ export const german: Same<typeof english> = {
   ...replanting,
   ...scouting,
   ...files,
+  ...permits,
   ...wants,
   ...weather,
   ...year,

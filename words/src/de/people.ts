@@ -156,6 +156,8 @@ export const people = {
       roleChanged: 'hat eine andere Rolle gegeben:',
       resetLinkMade: 'hat einen Link für ein neues Passwort gemacht:',
       ruleSet: 'hat eine Hausregel gesetzt:',
+      permitSaved: 'hat eine Genehmigung oder Grenze gesetzt:',
+      permitRemoved: 'hat eine Genehmigung oder Grenze entfernt:',
       clearanceSet: 'hat gesagt, wer freigegeben ist:',
       plantSaved: 'hat eine Pflanze geändert:',
       plantRemoved: 'hat eine Pflanze von der Liste genommen:',

@@ -19,6 +19,7 @@ import { signs } from './signs.ts';
 import { stands } from './stands.ts';
 import { uses } from './uses.ts';
 import { visits } from './visits.ts';
+import { permits } from './permits.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
@@ -41,6 +42,7 @@ export const english = {
   ...replanting,
   ...scouting,
   ...files,
+  ...permits,
   ...wants,
   ...weather,
   ...year,

@@ -153,6 +153,8 @@ export const people = {
       roleChanged: 'gave another role:',
       resetLinkMade: 'made a link for a new password:',
       ruleSet: 'set a house rule:',
+      permitSaved: 'set a permit or limit:',
+      permitRemoved: 'removed a permit or limit:',
       clearanceSet: 'said who is cleared:',
       plantSaved: 'changed a plant:',
       plantRemoved: 'took a plant off the list:',

@@ -88,10 +88,13 @@ function countsOf(all: readonly PartOutlook[]): HearthView['counts'] {
   return counts;
 }
 
-/** Of the ceilings the one that binds: the others are asked for with the stand. */
+/** Of the ceilings the one that binds, and permits, which several stands draw on: the others are asked for with the stand. */
 const brief = (outlook: PartOutlook): PartOutlook => ({
   ...outlook,
-  allowance: { ...outlook.allowance, ceilings: outlook.allowance.ceilings.filter((c) => c.binding) },
+  allowance: {
+    ...outlook.allowance,
+    ceilings: outlook.allowance.ceilings.filter((c) => c.binding || c.kind === 'quota'),
+  },
 });
 
 function nearAsked(text: string | undefined): boolean {

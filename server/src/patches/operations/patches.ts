@@ -85,6 +85,7 @@ async function standNames(deps: Dependencies, groupId: string): Promise<Readonly
     const list = byPatch.get(stand.patchId) ?? [];
     list.push({
       id: stand.id,
+      plantKey: stand.plantKey,
       plantName: plants.get(stand.plantKey)?.profile.names ?? { en: stand.plantKey },
       retired: stand.retiredOn !== null,
     });

@@ -81,7 +81,7 @@ export async function listPlants(deps: Dependencies, { group }: GroupContext<nul
       status: statusIn(p, group.regions),
       here: isHere({ profile: p, revision }, group.regions),
       severity: p.severity,
-      parts: p.parts.map(({ key, name }) => ({ key, name })),
+      parts: p.parts.map(({ key, name, unit }) => ({ key, name, unit })),
       deadlyLookAlikes: p.lookAlikes.filter((l) => l.severity === 'deadly').length,
       own: revision > 0,
       copiedFrom,

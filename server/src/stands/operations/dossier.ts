@@ -6,6 +6,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { laterCacheOf, Pauses } from '../../answers/index.ts';
+import { permitsOf, type PermitRow } from '../../permits/index.ts';
 import { placeKey, visibleTo, type VisiblePatch } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
@@ -13,6 +14,7 @@ import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.t
 import { forStand, heldKnowledge, knowledgeOf, type Knowledge, type Learnable } from './group-knowledge.ts';
 import { groupState } from './group-state.ts';
 import { recordsFor, recordUnderLock } from './kept-records.ts';
+import { isUnder, permitsOfStand, permitsUnderLock, sharedPermits } from './permits.ts';
 import { nearbyOf } from './poison.ts';
 import { answersFor, type StandAnswers } from './stand-answers.ts';
 
@@ -28,6 +30,8 @@ export interface Dossier extends StandAtPatch {
   readonly answers: StandAnswers;
   /** What derived answers of the stand hang on besides the day, as a text to keep them under. */
   readonly key: string;
+  /** Permits and quotas that it is under. */
+  readonly permits: readonly PermitRow[];
 }
 
 /** The stands asked for, and what they have in common. */
@@ -54,6 +58,8 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
     const { stands, ...commons } = await dossiersOf(deps, group);
     return { stands: stands.filter((s) => s.stand.id === only), ...commons };
   }
+  // Before the stands: what is drawn on them meanwhile is seen twice rather than missed.
+  const permits = await permitsOf(deps.db, group.id);
   const [rows, commons] = await Promise.all([
     only === null ? standsOf(deps.db, group.id) : onlyStand(deps.db, group.id, only),
     commonsOf(deps, group),
@@ -66,6 +72,7 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
     // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
     return plant ? loadOne(deps, commons, { ...row, plant, record: records.get(row.stand.id)!, today }) : null;
   });
+  const shared = only === null ? sharedPermits(permits, { commons, rows: loaded, records, today }) : null;
   const knowledge = known ?? (await knowledgeOf(deps, group, loaded));
   // What is no longer gone to teaches the others, and is shown only to whoever asks for it.
   const shown = only === null ? loaded.filter((r) => !r.stand.retiredOn && !r.patch.retiredOn) : loaded;
@@ -75,6 +82,8 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       ? await loadOne(deps, commons, { ...row, patch, today })
       : row;
     const own = forStand(knowledge, stand.id);
+    const under = permits.filter((p) => isUnder(p, row));
+    const at = { ...row, blurred: patch.blurred };
     const { profile, plantRevision, place, thermometer } = unlearned;
     // Said one by one: what is spread into another object gets a layout of its own each time, by which nothing runs fast.
     const book: Book = {
@@ -90,9 +99,18 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       learned: learnedFrom(own.learning),
       kin: commons.kin,
       rules: rulesFor(commons, stand, patch.blurred),
+      permits: shared?.(at) ?? (await permitsOfStand(deps, under, at, { groupId: group.id, commons, today })),
       shore: patch.blurred ? null : shoreOf(patch, commons, group.zone),
     };
-    const key = [stand.id, stand.revision, placeKey(patch), group.id, group.revision, own.version].join(':');
+    const key = [
+      stand.id,
+      stand.revision,
+      placeKey(patch),
+      group.id,
+      group.revision,
+      own.version,
+      ...drawn(under),
+    ].join(':');
     const answers = answersFor(deps.answers, {
       book,
       key,
@@ -101,10 +119,13 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       placeKey: placeKey(patch),
       revision: stand.revision,
     });
-    return { stand, patch, plant, record, weather, knowledge: own, book, answers, key };
+    return { stand, patch, plant, record, weather, knowledge: own, book, answers, key, permits: under };
   });
   return { stands, ...commons };
 }
+
+/** What was drawn on permits elsewhere, as a text. */
+const drawn = (permits: readonly PermitRow[]): readonly string[] => permits.map((p) => `${p.id}/${p.version}`);
 
 /** The rules for a stand; who may know only about where it is does not hear why: words tell where a place is. */
 function rulesFor({ rules }: GroupCommons, stand: StandAtPatch['stand'], blurred: boolean): Book['rules'] {
@@ -219,17 +240,20 @@ export async function standWithPlant(
 
 /** The book as it is under the lock of a transaction that claimed the stand. */
 export async function bookUnderLock(
-  deps: Pick<Dependencies, 'answers'>,
+  deps: Pick<Dependencies, 'answers' | 'log'>,
   tx: Queryable,
-  { book }: Dossier,
+  { book, plant, permits }: Dossier,
   { stand, patch }: StandAtPatch,
 ): Promise<Book> {
+  const commons = { plants: new Map([[stand.plantKey, plant]]) };
+  const at = { stand, patch, blurred: false };
   const { identity, madeBy, sinceYear, restUntil, id } = stand;
   return {
     ...book,
     stand: { id, identity, madeBy, sinceYear, restUntil },
     place: bookPlace(patch),
     record: await recordUnderLock(deps, tx, stand),
+    permits: await permitsUnderLock(deps, tx, permits, at, { groupId: stand.groupId, commons, today: book.today }),
   };
 }
 

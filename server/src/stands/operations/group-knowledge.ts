@@ -32,7 +32,7 @@ interface Held extends Knowledge {
 }
 /** A stand before anything was learned of it. */
 export interface Learnable extends StandAtPatch {
-  readonly unlearned: Omit<Book, 'learned' | 'kin' | 'rules' | 'shore' | 'nearby'>;
+  readonly unlearned: Omit<Book, 'learned' | 'kin' | 'rules' | 'permits' | 'shore' | 'nearby'>;
 }
 
 const HELD = cacheOf<Held>(500);

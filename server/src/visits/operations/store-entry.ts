@@ -12,6 +12,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById } from '../../patches/index.ts';
 import { updateGroup } from '../../people/index.ts';
+import { claimPermits, permitsOf, type PermitRow } from '../../permits/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -22,6 +23,7 @@ import {
   claimStand,
   claimStandAt,
   commonsOf,
+  isUnder,
   rememberEntry,
   standWithPlant,
   taxaOf,
@@ -79,11 +81,14 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
   const { group } = storing;
   if (entry.day > group.today) throw new AppError('futureDay', { field: 'day', values: { today: group.today } });
   if (entry.kind === 'identity') await assertConfirmable(deps, group, entry);
+  let permits: readonly PermitRow[] = [];
   if (entry.standId === null) {
     if (!(await patchById(deps.db, group.id, entry.patchId))) throw notFound('patch');
   } else if (entry.kind !== 'take' && entry.kind !== 'hold') {
     const found = await standFor(deps, group, entry.standId);
     assertFits(found, entry);
+    // It may be a take that is withdrawn: then its permits have more left.
+    if (entry.kind === 'withdrawal') permits = (await permitsOf(deps.db, group.id)).filter((p) => isUnder(p, found));
     if (entry.kind === 'planting') await assertPlantable(deps, group, found, entry);
   }
   const { stand, take } =
@@ -91,7 +96,10 @@ async function storeChecked(deps: Dependencies, storing: Storing, entry: Entry):
       ? await storeTake({ deps, storing, entry })
       : entry.kind === 'hold'
         ? await storeHold({ deps, storing, entry })
-        : await transact(deps.db, (tx) => storeIn(tx, { deps, storing, entry }));
+        : await transact(deps.db, async (tx) => {
+            await claimPermits(tx, permits);
+            return storeIn(tx, { deps, storing, entry });
+          });
   if (stand)
     rememberEntry(deps, stand, {
       ...entry,
@@ -129,11 +137,15 @@ async function storeTake(work: Work<EntryOf<'take'>>): Promise<Stored> {
     return verdict;
   };
   const before = judge(entry, known, book, account.accountId);
+  const { permits } = known.dossier;
   const quick = await transact(deps.db, async (tx) =>
-    (await claimStandAt(tx, group.id, stand.id, stand.revision)) ? store(tx, before) : null,
+    (await claimPermits(tx, permits)) && (await claimStandAt(tx, group.id, stand.id, stand.revision))
+      ? store(tx, before)
+      : null,
   );
   if (quick) return { stand: { ...stand, revision: stand.revision + 1 }, take: quick };
   return transact(deps.db, async (tx) => {
+    await claimPermits(tx, permits);
     const claimed = await claimStand(tx, group.id, stand.id);
     if (!claimed) throw notFound('stand');
     const locked = await bookUnderLock(deps, tx, known.dossier, claimed);
@@ -147,6 +159,7 @@ async function storeHold(work: Work<EntryOf<'hold'>>): Promise<Stored> {
   const known = await dossierFor(deps, storing.group, entry.standId!);
   assertFits(known.dossier, entry);
   return transact(deps.db, async (tx) => {
+    await claimPermits(tx, known.dossier.permits);
     const claimed = await claimStand(tx, storing.group.id, entry.standId!);
     if (!claimed) throw notFound('stand');
     if (entry.replaces !== null) await assertReplaceable(tx, storing, entry, entry.replaces);

@@ -1,0 +1,2 @@
+export { claimPermits, insertPermit, permitsOf, type PermitRow } from './repository.ts';
+export { mountPermits } from './routes.ts';

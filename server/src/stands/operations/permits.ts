@@ -1,0 +1,157 @@
+// What stands share under permits and quotas, and what was drawn on each of them where.
+import type { PermitView } from '@emberfield/contract';
+import { dayNumber, type DayNumber } from '@emberfield/core/measure';
+import type { ProfilePart } from '@emberfield/core/plants';
+import { gramsPer, heldOn, inUnit, type SharedPermit, type StandRecord } from '@emberfield/core/stand';
+import type { Dependencies } from '../../dependencies.ts';
+import { permitsOf, type PermitRow } from '../../permits/index.ts';
+import { seesExactly, type PatchRow } from '../../patches/index.ts';
+import type { Queryable } from '../../platform/database/database.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { standsOfPlants, type StandAtPatch } from '../repository.ts';
+import { commonsOf, type GroupCommons } from './group-commons.ts';
+import { recordsFor } from './kept-records.ts';
+
+type Reading = Pick<Dependencies, 'db' | 'answers' | 'log'>;
+interface Drawn {
+  readonly takes: SharedPermit['elsewhere'];
+  readonly aside: SharedPermit['asideElsewhere'];
+}
+
+/** Whether a permit is for a stand. */
+export const isUnder = (
+  { plantKey, patchIds }: Pick<PermitRow, 'plantKey' | 'patchIds'>,
+  { stand, patch }: { readonly stand: Pick<StandAtPatch['stand'], 'plantKey'>; readonly patch: Pick<PatchRow, 'id'> },
+): boolean => plantKey === stand.plantKey && (patchIds.length === 0 || patchIds.includes(patch.id));
+
+/** What a stand's takes and what is set aside there come to in a permit's measure. */
+function drawnAt(permit: PermitRow, part: ProfilePart, record: StandRecord, today: DayNumber): Drawn {
+  const each = gramsPer(permit, part);
+  return {
+    takes: record.takes
+      .filter((t) => t.part === part.key)
+      .map((t) => {
+        const amount = inUnit(t, part);
+        return { day: t.day, amount: amount === null ? null : amount * each };
+      }),
+    aside: heldOn(record, part, today).map(({ byId, amount }) => ({ day: today, byId, amount: amount * each })),
+  };
+}
+
+interface Known {
+  readonly commons: Pick<GroupCommons, 'plants'>;
+  /** Every stand of the plants that have permits, retired ones too: what was taken there was taken. */
+  readonly rows: readonly StandAtPatch[];
+  readonly records: ReadonlyMap<string, StandRecord>;
+  readonly today: DayNumber;
+}
+
+/** What was drawn on a permit at each of its stands. */
+function drawnByStand(permit: PermitRow, { commons, rows, records, today }: Known): ReadonlyMap<string, Drawn> {
+  const part = commons.plants.get(permit.plantKey)?.profile.parts.find((p) => p.key === permit.part);
+  return new Map(
+    part
+      ? rows
+          .filter((row) => isUnder(permit, row))
+          .map(({ stand }) => [stand.id, drawnAt(permit, part, records.get(stand.id)!, today)])
+      : [],
+  );
+}
+
+/** Permits as the books of stands have them: what each of them shares with the others. */
+export function sharedPermits(
+  permits: readonly PermitRow[],
+  known: Known,
+): (row: StandAtPatch & { readonly blurred: boolean }) => readonly SharedPermit[] {
+  const drawn = permits.map((permit) => {
+    const byStand = drawnByStand(permit, known);
+    const { id, kind, name, part, measure, amount, from, until } = permit;
+    const said = { id, kind, name, part, measure, amount, from, until };
+    return { permit, said, byStand, all: [...byStand].filter(([, d]) => d.takes.length + d.aside.length > 0) };
+  });
+  return (row) =>
+    drawn
+      .filter(({ permit }) => isUnder(permit, row))
+      .map(({ said, all }): SharedPermit => {
+        const others = all.filter(([id]) => id !== row.stand.id).map(([, d]) => d);
+        return {
+          ...said,
+          // Its name may tell where the place is.
+          name: row.blurred ? '' : said.name,
+          elsewhere: byDay(others.flatMap((d) => d.takes)),
+          asideElsewhere: others.flatMap((d) => d.aside),
+        };
+      });
+}
+
+/** Sums by day: who took what where is no business of another stand's book. */
+function byDay(takes: SharedPermit['elsewhere']): SharedPermit['elsewhere'] {
+  const sums = new Map<DayNumber, number | null>();
+  for (const { day, amount } of takes) {
+    const before = sums.get(day);
+    sums.set(day, before === null || amount === null ? null : (before ?? 0) + amount);
+  }
+  return [...sums].sort(([a], [b]) => a - b).map(([day, amount]) => ({ day, amount }));
+}
+
+/** What a stand shares, read with the stands of its kind. */
+export async function permitsOfStand(
+  deps: Reading,
+  permits: readonly PermitRow[],
+  row: StandAtPatch & { readonly blurred: boolean },
+  { groupId, commons, today }: { readonly groupId: string } & Pick<Known, 'commons' | 'today'>,
+): Promise<readonly SharedPermit[]> {
+  const own = permits.filter((p) => isUnder(p, row));
+  if (own.length === 0) return [];
+  const rows = await standsOfPlants(deps.db, groupId, [row.stand.plantKey]);
+  // The stand itself is left out: what it says is known better by whoever asks, who may be about to change it.
+  const others = rows.filter((r) => r.stand.id !== row.stand.id && own.some((p) => isUnder(p, r)));
+  const records = await recordsFor(deps, others);
+  return sharedPermits(own, { commons, rows: others, records, today })(row);
+}
+
+/** The same inside of a transaction that has claimed the permits: on its own connection, as all others have to wait. */
+export const permitsUnderLock = (
+  deps: Pick<Reading, 'answers' | 'log'>,
+  tx: Queryable,
+  ...rest: Parameters<typeof permitsOfStand> extends [unknown, ...infer Rest] ? Rest : never
+): Promise<readonly SharedPermit[]> => permitsOfStand({ ...deps, db: tx }, ...rest);
+
+/** The permits of the group with what was drawn on them. A name may tell where a place is: who may not see one of its places does not read it. */
+export async function listPermits(
+  deps: Dependencies,
+  { group }: Pick<GroupContext<null>, 'group'>,
+): Promise<readonly PermitView[]> {
+  const [permits, commons] = await Promise.all([permitsOf(deps.db, group.id), commonsOf(deps, group)]);
+  const rows = await standsOfPlants(deps.db, group.id, [...new Set(permits.map((p) => p.plantKey))]);
+  const under = rows.filter((r) => permits.some((p) => isUnder(p, r)));
+  const known = { commons, rows: under, records: await recordsFor(deps, under), today: dayNumber(group.today) };
+  return permits.map((permit) => {
+    const { id, kind, name, plantKey, part, measure, amount, from, until, patchIds, note, revision } = permit;
+    const drawn = [...drawnByStand(permit, known).values()];
+    const takes = drawn.flatMap((d) => d.takes).filter((t) => t.day >= dayNumber(from) && t.day <= dayNumber(until));
+    const profile = commons.plants.get(plantKey)?.profile;
+    const partOf = profile?.parts.find((p) => p.key === part);
+    const hidden = under.some((r) => isUnder(permit, r) && !seesExactly(r.patch, group.viewer));
+    return {
+      id,
+      revision,
+      kind,
+      name: hidden ? '' : name,
+      plantKey,
+      part,
+      plantName: profile?.names ?? { en: plantKey },
+      partName: partOf?.name ?? { en: part },
+      unit: measure === 'gram' ? 'gram' : (partOf?.unit ?? 'gram'),
+      measure,
+      amount,
+      from,
+      until,
+      patchIds: patchIds.length === 0 ? null : patchIds,
+      note: hidden ? '' : note,
+      spent: takes.reduce<number | null>((sum, t) => (sum === null || t.amount === null ? null : sum + t.amount), 0),
+      aside: drawn.flatMap((d) => d.aside).reduce((sum, h) => sum + h.amount, 0),
+      stands: drawn.length,
+    };
+  });
+}
