@@ -41,6 +41,8 @@ export const birch: PlantProfile = {
   ],
   ceilings: [
     { parts: ['sap'], rule: { kind: 'age', minYears: 20 } },
+    // A trunk of about 25 cm; one hole only, whatever its girth (estimate).
+    { parts: ['sap'], rule: { kind: 'sapTaps', firstCm: 80, secondCm: null } },
     { parts: ['sap'], rule: { kind: 'perPlantCap', perPlant: 2 } },
     { parts: ['leaf'], rule: { kind: 'lightPruning', share: 0.1 } },
   ],

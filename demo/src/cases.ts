@@ -58,10 +58,16 @@ const LENGTHS_AT_THE_MILL: readonly (readonly [string, ...number[]])[] = [
   ['2026-05-08', 33, 37, 30, 35],
 ];
 
+/** Girths of the birches in the carr as they were measured one winter's day, cm; each has a painted number. */
+const birchesOfTheCarr = [
+  ...[118, 62, 94, 71, 103, 88, 55, 79, 126, 84, 97, 66, 110, 73, 91, 58, 86, 132, 69, 101, 77, 95, 81, 60, 107],
+].map((girthCm, i) => ({ name: `no. ${i + 1}`, girthCm, tips: null }));
+
 /** What the island shows on purpose, written by hand on top of the simulated years. */
 const CASES: Readonly<Record<string, Case>> = {
   // Closes on the demo day: full leaf, after which there are five days, seen to come between two visits a day apart.
   'birch-carr': (o) => [
+    tell(o, 'census', day('2026-02-21'), 'tavi', { method: 'trees', trees: birchesOfTheCarr }, 'trees'),
     tell(o, 'stageSighting', day('2026-04-23'), 'ode', { stage: 'youngLeaf', reached: false, share: null }, 'case'),
     tell(o, 'stageSighting', day('2026-04-24'), 'ode', { stage: 'youngLeaf', reached: true, share: null }, 'case'),
     tell(o, 'stageSighting', day('2026-05-09'), 'mirel', { stage: 'fullLeaf', reached: false, share: null }, 'case'),

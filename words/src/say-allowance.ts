@@ -74,6 +74,13 @@ export function createAllowanceWords(
           }),
           left: amount(s.amount ?? 0, unit),
         };
+      case 'girth':
+      case 'perTree': {
+        const what = t(s.rule ? `allowance.step.${s.kind}By` : `allowance.step.${s.kind}`, {
+          rule: s.rule ? ceiling(s.rule, unit) : '',
+        });
+        return { what, left: s.kind === 'girth' ? plants(s.plants) : amount(s.amount ?? 0, unit) };
+      }
       case 'quota':
         return { what: s.rule ? ceiling(s.rule, unit) : '', left: amount(s.amount ?? 0, unit) };
       default:

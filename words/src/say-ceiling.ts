@@ -49,15 +49,15 @@ export function createCeilingWords(
         return t('ceiling.spread', { n: num('everyNth') });
       case 'restYears':
         return t('ceiling.restYears', { n: num('years') });
+      case 'sapTaps':
+        return t(v['secondCm'] === null ? 'ceiling.sapTaps' : 'ceiling.sapTapsTwo', {
+          ...{ first: format.length(num('firstCm')), second: format.length(num('secondCm')) },
+        });
       case 'quota':
       case 'permitShut':
         return sayPermit(kind, v, { t, format, amount: (n) => amount(n, v['measure'] === 'gram' ? 'gram' : unit) });
       case 'age':
-        return v['ageYears'] == null
-          ? t('ceiling.ageUnknown', { n: num('minYears') })
-          : num('ageYears') < num('minYears')
-            ? t('ceiling.ageYoung', { age: num('ageYears'), n: num('minYears') })
-            : t('ceiling.age', { n: num('minYears') });
+        return sayAge(v, t);
       case 'rest':
         return until ? t('ceiling.rest', { day: format.dayAndYear(until) }) : t('ceiling.restOpen');
       case 'frozen':
@@ -119,3 +119,10 @@ function sayPermit(
 
 const sayMethod = ({ method }: CeilingView['values'], t: Translate): string =>
   typeof method === 'string' ? t(`take.method.${method}`) : '';
+
+/** Of what age a plant has to be, and whether it is. */
+function sayAge({ ageYears, minYears }: CeilingView['values'], t: Translate): string {
+  const [age, n] = [Number(ageYears), Number(minYears)];
+  if (ageYears == null) return t('ceiling.ageUnknown', { n });
+  return age < n ? t('ceiling.ageYoung', { age, n }) : t('ceiling.age', { n });
+}

@@ -114,6 +114,7 @@ describe('words', () => {
       'lightPruning',
       'quota',
       'permitShut',
+      'sapTaps',
       'age',
       'rest',
       'protected',

@@ -52,6 +52,12 @@ const ceilingRule = lazy((value: unknown) => {
     case 'keepFlowering':
     case 'lightPruning':
       return exactly({ kind: oneOf([kind]), share: share() }).required();
+    case 'sapTaps':
+      return exactly({
+        kind: oneOf([kind]),
+        firstCm: finite(20, 500),
+        secondCm: orNull(finite(20, 800)),
+      }).required();
     case 'age':
       return exactly({ kind: oneOf(['age']), minYears: whole(1, 100) }).required();
     case 'restYears':

@@ -7,7 +7,7 @@ import type {
   PartOutlook,
   Where,
 } from '@emberfield/core/stand';
-import type { CountFit } from '@emberfield/core/counting';
+import type { CountFit, MarkedTree } from '@emberfield/core/counting';
 import {
   type IdentityStatus,
   type Phase,
@@ -87,6 +87,8 @@ export interface CountView {
   readonly day: string;
   readonly method: CountMethod;
   readonly fit?: CountFit;
+  /** Of trees that were measured one by one. */
+  readonly trees?: readonly MarkedTree[];
   readonly by: string;
 }
 

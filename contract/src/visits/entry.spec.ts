@@ -77,6 +77,10 @@ describe('the contract', () => {
     expect(census({ ...belts, belts: [1, 2].map((plants) => ({ plants, lengthM: 30 })) })).to.deep.equal([
       'beltsDoNotFit',
     ]);
+    const tree = { name: '', girthCm: 95, tips: null };
+    expect(census({ method: 'trees', trees: [tree, { ...tree, girthCm: null }] })).to.deep.equal([]);
+    expect(census({ method: 'trees', trees: [] })).to.deep.equal(['missing']);
+    expect(census({ method: 'trees', trees: [{ ...tree, girthCm: 0 }] })).to.deep.equal(['tooSmall']);
     expect(census({ method: 'clumps', clumps: 2, shoots: [3, 4, 5] })).to.deep.equal(['moreClumpsThanThere']);
     // Whatever stands where a list should be is refused, not stumbled over.
     for (const odd of ['abc', 7, null, {}, [null], [['x']], ['1', 2]]) {

@@ -108,6 +108,18 @@ export const censusSchema = lazy((value: unknown) => {
           'moreClumpsThanThere',
           given((b) => !Array.isArray(b.shoots) || !(b.shoots.length > b.clumps)),
         );
+    case 'trees':
+      return exactly({
+        method: oneOf(['trees']),
+        trees: listOf(
+          exactly({
+            name: freeText(40),
+            girthCm: orNull(finite(1, 2000)),
+            tips: orNull(whole(0, 1e6)),
+          }).required('missing'),
+          MOST_SAMPLES,
+        ).min(1, 'missing'),
+      }).required('missing');
     case 'eye':
       return exactly({ method: oneOf(['eye']), eye: oneOf(EYE_CLASSES) }).required('missing');
     default:

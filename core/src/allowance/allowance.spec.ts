@@ -65,6 +65,24 @@ describe('allowance', () => {
       ]);
       expect(a.amount).to.equal(33);
     });
+    it('takes of measured trees what each bears, of as many as may be those that bear least', () => {
+      const trees = { by: 'girth' as const, each: [2, 0, 4, 2, 0, 2] };
+      const taps = by({ kind: 'sapTaps', firstCm: 80, secondCm: 150 }, 'profile');
+      const half = by({ kind: 'fixedShare', share: 0.5 });
+      const a = plantsOf([taps, half], 6, { plantYield: 2, trees });
+      expect(chain(a)).to.deep.equal([
+        ['count', 6],
+        ['girth', 4],
+        ['share', 2],
+        ['perTree', 2],
+      ]);
+      expect(a).to.include({ amount: 4, perPlant: 4 });
+      expect(plantsOf([taps], 6, { plantYield: 2, trees }).binding?.rule.kind).to.equal('sapTaps');
+      const third = by({ kind: 'lightPruning', share: 1 / 3 });
+      const tips = { by: 'tips' as const, each: [300, 31] };
+      expect(plantsOf([third], 2, { trees: tips })).to.include({ amount: 110.333, plants: 2 });
+      expect(plantsOf([], 6, { plantYield: 2, trees }).amount, 'without the rule girth says nothing').to.equal(12);
+    });
     it('lets a leaf be taken from flowering plants, since it costs no seed', () => {
       expect(
         plantsOf([by({ kind: 'keepFlowering', share: 0.9 })], 50, { flowering: completeCount(5) }).amount,

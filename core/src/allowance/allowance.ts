@@ -1,5 +1,12 @@
 import type { CountEstimate } from '../counting/index.ts';
-import { barsTake, type Ceiling, type CeilingLimit, type CeilingSource, type StandMeasure } from './ceiling.ts';
+import {
+  barsTake,
+  type Ceiling,
+  type CeilingLimit,
+  type CeilingSource,
+  type StandMeasure,
+  type TreeYields,
+} from './ceiling.ts';
 import { fractionOf, type Fraction } from './fraction.ts';
 import { perPlantLeft, reckon, shareLeft, type AllowanceStep, type Reckoned } from './steps.ts';
 
@@ -16,6 +23,8 @@ export interface SpentTake {
 export interface AllowanceInput {
   /** What one plant carries of the part, in the part's unit. */
   readonly plantYield: number;
+  /** The same of each tree that was measured one by one; `null`, or left out, where none was. */
+  readonly trees?: TreeYields | null;
   /** Taking the part costs the plant its seed (buds, flowers, fruit, seed) or the plant itself. */
   readonly costsSeed: boolean;
   readonly plants: CountEstimate | null;
@@ -192,6 +201,7 @@ function measureOf(input: AllowanceInput): StandMeasure {
     killed: input.killed,
     seedSpent: input.seedSpent,
     plantYield: input.plantYield,
+    trees: input.trees ?? null,
     costsSeed: input.costsSeed,
   };
 }

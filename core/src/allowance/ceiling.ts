@@ -1,3 +1,4 @@
+import type { TapGirths } from '../counting/index.ts';
 import type { DayNumber, Text } from '../measure/index.ts';
 import type { HouseRule } from './house-rule.ts';
 
@@ -28,6 +29,8 @@ export type CeilingRule =
       readonly from: DayNumber | null;
       readonly until: DayNumber | null;
     }
+  /** So many taps of a trunk by its girth, where the trees were measured one by one. */
+  | ({ readonly kind: 'sapTaps' } & TapGirths)
   /** An age that nobody knows bars where taking kills: `kills`. */
   | { readonly kind: 'age'; readonly minYears: number; readonly ageYears: number | null; readonly kills: boolean }
   | { readonly kind: 'rest'; readonly until: DayNumber | null }
@@ -78,6 +81,12 @@ export interface CeilingLimit extends Ceiling {
   readonly perPlant: number | null;
 }
 
+/** What each tree carries that was measured one by one, 0 for one that bears none: by its girth, which a rule asks for, or as it was counted on it. */
+export interface TreeYields {
+  readonly by: 'girth' | 'tips';
+  readonly each: readonly number[];
+}
+
 /** What rules are reckoned on: counts are low ends of their intervals; `null` where not counted. */
 export interface StandMeasure {
   readonly counted: number | null;
@@ -92,6 +101,8 @@ export interface StandMeasure {
   readonly seedSpent: number;
   /** What one plant carries of the part. */
   readonly plantYield: number;
+  /** The same of each tree that was measured one by one; `null` where none was. */
+  readonly trees: TreeYields | null;
   /** Taking the part costs the plant its seed, or the plant itself. */
   readonly costsSeed: boolean;
 }
@@ -131,6 +142,7 @@ export function barsTake({ rule }: Ceiling): boolean {
     case 'keepFlowering':
     case 'lightPruning':
     case 'quota':
+    case 'sapTaps':
     case 'takeAll':
       return false;
   }

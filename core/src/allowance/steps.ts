@@ -11,8 +11,10 @@ export interface AllowanceStep {
     | 'firstAndLast'
     | 'flowering'
     | 'seedSpent'
+    | 'girth'
     | 'share'
     | 'perPlant'
+    | 'perTree'
     | 'quota';
   /** The rule that made the step; `null` for what was counted, lost and killed. */
   readonly ceiling: Ceiling | null;
@@ -81,15 +83,23 @@ export function reckon(rules: readonly Ceiling[], stand: StandMeasure): Reckoned
     : null;
   const floweringLeft = flowering?.rule.kind === 'keepFlowering' ? 1 - flowering.rule.share : 1;
   const quota = strictest(of('quota'), ({ rule }) => (rule.kind === 'quota' ? rule.amount : Infinity));
-  const perPlant = cap ? perPlantLeft(cap, stand.plantYield)! : stand.plantYield;
+  const capped = (carries: number): number => (cap ? perPlantLeft(cap, carries)! : carries);
+  const trees = stand.trees && (stand.trees.by === 'tips' || of('sapTaps').length > 0) ? stand.trees.each : null;
+  const yields = trees?.filter((y) => y > 0).map(capped) ?? null;
+  // Of measured trees the largest: no one of them gives more.
+  const perPlant = yields ? Math.max(0, ...yields) : capped(stand.plantYield);
   const shares = { share: (share ? shareLeft(share)! : 1) * floweringLeft };
   const most = quota?.rule.kind === 'quota' ? quota.rule.amount : null;
   if (stand.counted === null)
     return { steps: [], plants: null, perPlant, amount: most, amountLimit: most, ...shares, plantsLimited: false };
 
-  const { steps, plants, standing } = plantsLeft(stand.counted, stand, { of, flowering, floweringLeft, share });
-  let amount = round(plants * perPlant);
-  steps.push({ kind: 'perPlant', ceiling: cap, plants, perPlant, amount });
+  const { steps, plants, standing } = plantsLeft(stand.counted, stand, {
+    ...{ of, flowering, floweringLeft, share },
+    bearing: yields?.length ?? null,
+  });
+  let amount = round(yields ? leastOf(yields, plants) : plants * perPlant);
+  const alike = !yields || yields.every((y) => y === perPlant);
+  steps.push({ kind: alike ? 'perPlant' : 'perTree', ceiling: cap, plants, perPlant, amount });
   if (most !== null && most < amount) {
     amount = most;
     steps.push({ kind: 'quota', ceiling: quota, plants, perPlant, amount });
@@ -97,19 +107,28 @@ export function reckon(rules: readonly Ceiling[], stand: StandMeasure): Reckoned
   return { steps, plants, perPlant, amount, amountLimit: most, ...shares, plantsLimited: plants < standing };
 }
 
+/** What so many of the trees give together, whichever they are: those that give least. */
+const leastOf = (yields: readonly number[], trees: number): number =>
+  [...yields]
+    .sort((a, b) => a - b)
+    .slice(0, trees)
+    .reduce((sum, y) => sum + y, 0);
+
 interface Holding {
   readonly of: (...kinds: Ceiling['rule']['kind'][]) => readonly Ceiling[];
   readonly flowering: Ceiling | null;
   /** Share of those that flower that need not be left to seed. */
   readonly floweringLeft: number;
   readonly share: Ceiling | null;
+  /** Of trees that were measured one by one, those that bear any; `null` where none was. */
+  readonly bearing: number | null;
 }
 
 /** Plants that may be touched, step by step, and how many stand at all. */
 function plantsLeft(
   counted: number,
   stand: StandMeasure,
-  { of, flowering, floweringLeft, share }: Holding,
+  { of, flowering, floweringLeft, share, bearing }: Holding,
 ): { readonly steps: AllowanceStep[]; readonly plants: number; readonly standing: number } {
   const steps: AllowanceStep[] = [];
   let plants = counted;
@@ -122,6 +141,7 @@ function plantsLeft(
   // Of a way that kills one plant in ten fewer than one may have died: it counts as one.
   if (stand.killed > 0) to('killed', Math.floor(plants - stand.killed + FLOOR));
   const standing = plants;
+  if (bearing !== null && bearing < plants) to('girth', bearing, of('sapTaps')[0] ?? null);
   const [mature] = of('matureOnly');
   if (mature && stand.mature !== null) to('mature', stand.mature, mature);
   const [ends] = of('skipFirstAndLast');

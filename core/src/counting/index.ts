@@ -1,3 +1,4 @@
+export { tapsOf, type MarkedTree, type TapGirths } from './trees.ts';
 export {
   completeCount,
   countByEye,

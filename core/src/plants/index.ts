@@ -31,7 +31,7 @@ export {
   type Period,
 } from './from-dates.ts';
 export { growsIn, regionsByStatus, statusIn } from './regions.ts';
-export { isDug, methodOr, methodsOf, partBy, takenBy } from './methods.ts';
+export { isDug, isGoneBackTo, methodOr, methodsOf, partBy, takenBy } from './methods.ts';
 export { binomialOf } from './names.ts';
 export {
   countMissing,

@@ -1,6 +1,6 @@
 // Ways of taking a part: what each costs the plant, and what it gives.
 import type { MethodKey } from './kinds.ts';
-import type { ProfilePart } from './profile.ts';
+import type { PlantProfile, ProfilePart } from './profile.ts';
 
 /** The same, of any way, by its likeliest figures. */
 export interface TakenBy {
@@ -9,6 +9,10 @@ export interface TakenBy {
   readonly growsAgain: number | null;
   readonly yield: number;
 }
+
+/** Trees and bushes: people know them one by one and go back to them. */
+export const isGoneBackTo = ({ habit }: Pick<PlantProfile, 'habit'>): boolean =>
+  habit === 'tree' || habit === 'shrub' || habit === 'conifer';
 
 /** What lies in the ground is dug out of it, in whatever way. */
 export const isDug = (part: Pick<ProfilePart, 'key'>): boolean => part.key === 'root';

@@ -1,4 +1,5 @@
 // A plant's profile: what is known of a kind of plant, as types; the contract checks it.
+import type { TapGirths } from '../counting/index.ts';
 import type { Severity, ShownSign } from '../identity/index.ts';
 import type { GrowthSpec } from '../growth/index.ts';
 import type { Figure, MonthDay, Text } from '../measure/index.ts';
@@ -72,6 +73,8 @@ export interface ProfileCeiling {
     | { readonly kind: 'lightPruning'; readonly share: number }
     | { readonly kind: 'matureOnly' }
     | { readonly kind: 'age'; readonly minYears: number }
+    /** Taps by the girth of the trunk, cm at breast height. */
+    | ({ readonly kind: 'sapTaps' } & TapGirths)
     /** Left alone for so many seasons after a take. */
     | { readonly kind: 'restYears'; readonly years: number }
     | { readonly kind: 'protected' }

@@ -51,6 +51,30 @@ describe('how much of a part may be taken on a day', () => {
       7,
     );
   });
+  it('of measured trunks taps those that are thick enough, and takes of each the tips that are on it', () => {
+    const trees = (...measured: readonly (readonly [girthCm: number | null, tips: number | null])[]) =>
+      entry('census', '2026-02-01', {
+        method: 'trees',
+        trees: measured.map(([girthCm, tips]) => ({ name: '', girthCm, tips })),
+      });
+    const sap = windowFrom('2026-03-01', '2026-04-10');
+    const made = { stand: { sinceYear: 1990 }, entries: [trees([95, null], [79, null], [null, null], [140, null])] };
+    const tapped = allowed('birch', 'sap', made, { window: sap, day: on('2026-03-10') });
+    expect(tapped.steps.map((s) => [s.kind, s.plants])).to.deep.equal([
+      ['count', 4],
+      ['girth', 2],
+      ['perPlant', 2],
+    ]);
+    expect(tapped).to.include({ amount: 4, perPlant: 2 });
+    const unmeasured = { ...made, entries: [counted('2026-02-01', 4)] };
+    expect(allowed('birch', 'sap', unmeasured, { window: sap, day: on('2026-03-10') }).amount).to.equal(8);
+    const spruce = { entries: [trees([null, 90], [null, 300])] };
+    const each = profileOf('spruce').ceilings.find((c) => c.rule.kind === 'lightPruning')!.rule;
+    const share = each.kind === 'lightPruning' ? each.share : 0;
+    expect(allowed('spruce', 'tip', spruce).amount).to.be.closeTo(390 * share, 0.01);
+    const years = { ...spruce, entries: [...spruce.entries, counted('2026-04-01', 1)] };
+    expect(allowed('spruce', 'tip', years).amount, 'of fewer the smallest').to.be.closeTo(90 * share, 0.01);
+  });
   it('spends a part by those that use it up: flower heads taken are berries lost', () => {
     const entries = [counted('2026-04-01', 3), took('2026-05-10', 20, { part: 'flower', plants: 1 })];
     expect(allowed('elder', 'fruit', { entries }).takenAmount).to.equal(20);

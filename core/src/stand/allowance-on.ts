@@ -1,9 +1,9 @@
 // How much of a part of a stand may be taken on a day.
 import { allowanceFor, type Allowance, type AllowanceInput } from '../allowance/index.ts';
-import type { CountEstimate } from '../counting/index.ts';
+import { tapsOf, type CountEstimate } from '../counting/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { seasonOf, type DayNumber } from '../measure/index.ts';
-import { isDug, methodOr, partBy, type MethodKey, type PlantProfile, type ProfilePart } from '../plants/index.ts';
+import { isDug, isGoneBackTo, methodOr, partBy, type MethodKey, type ProfilePart } from '../plants/index.ts';
 import { freeOn, nextFree } from '../tide/index.ts';
 import type { WindowForecast } from '../windows/index.ts';
 import { datedRulesOn, planOn, seasonStartsOn, type Book } from './book.ts';
@@ -21,7 +21,6 @@ import type { Seasons } from './season.ts';
 import { inUnit, killedBy, takenFrom } from './takes.ts';
 
 const DAYS_A_YEAR = 365;
-const WOODY: readonly PlantProfile['habit'][] = ['tree', 'shrub', 'conifer'];
 
 export interface Asked {
   readonly window: WindowForecast;
@@ -90,7 +89,8 @@ function inputOn(book: Book, seasons: Seasons, whole: ProfilePart, asked: Asked)
   const taken = takes.map((t) => ({ amount: inUnit(t, part), plants: t.plants, tried: t.tried }));
   return {
     plantYield: part.perPlant.value,
-    goneBackTo: WOODY.includes(profile.habit),
+    trees: treesOn(book, part, day),
+    goneBackTo: isGoneBackTo(profile),
     costsSeed: part.costsSeed || part.kills,
     plants: ofItsYear ?? count?.plants ?? null,
     mature: count?.mature ?? null,
@@ -105,6 +105,22 @@ function inputOn(book: Book, seasons: Seasons, whole: ProfilePart, asked: Asked)
     held: day < book.today ? 0 : heldByOthers(heldOn(record, part, day), asked.who),
     taken,
   };
+}
+
+/** A trunk grows a few centimetres in so many years: what was measured then still holds. */
+const MEASURED_HOLDS_DAYS = 5 * DAYS_A_YEAR;
+
+/** What each tree bears that was measured one by one: sap by the girth, tips as they were counted on it. */
+function treesOn({ record, profile }: Book, part: ProfilePart, day: DayNumber): AllowanceInput['trees'] {
+  const trees = record.counts.findLast((c) => c.trees && c.day <= day && c.day > day - MEASURED_HOLDS_DAYS)?.trees;
+  if (!trees) return null;
+  const each = part.perPlant.value;
+  for (const { parts, rule } of profile.ceilings)
+    if (rule.kind === 'sapTaps' && (parts?.includes(part.key) ?? true))
+      return { by: 'girth', each: trees.map((t) => each * tapsOf(t.girthCm, rule)) };
+  return part.unit === 'tip' && trees.some((t) => t.tips !== null)
+    ? { by: 'tips', each: trees.map((t) => t.tips ?? each) }
+    : null;
 }
 
 /** What takes come to together; of one that nobody can turn to the unit nobody knows. */
@@ -202,7 +218,7 @@ function seedSpent(
   counted: readonly RecordedTake[],
   { from, until }: { readonly from: DayNumber; readonly until: DayNumber },
 ): number {
-  const goneBackTo = WOODY.includes(profile.habit);
+  const goneBackTo = isGoneBackTo(profile);
   return record.takes.reduce((sum, t) => {
     const part = profile.parts.find((p) => p.key === t.part);
     if (!part || t.day < from || t.day > until || counted.includes(t)) return sum;

@@ -37,7 +37,7 @@ export function countOn({ record: { counts, takes }, profile }: Counted, day: Da
   const all = [last, ...same];
   const plants = combineCounts(
     all.map((c) => c.plants),
-    all.filter((c) => c.method === 'complete').map((c) => c.plants.low),
+    all.filter((c) => c.method === 'complete' || c.method === 'trees').map((c) => c.plants.low),
   );
   return { ...last, plants, weighedWith: same.map((c) => c.method) };
 }

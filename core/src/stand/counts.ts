@@ -7,6 +7,7 @@ import {
   estimateFromQuadrats,
   type CountEstimate,
   type CountFit,
+  type MarkedTree,
 } from '../counting/index.ts';
 import type { DayNumber } from '../measure/index.ts';
 import type { CountMethod, EntryBodies } from './entry.ts';
@@ -20,6 +21,8 @@ export interface RecordedCount {
   readonly method: CountMethod;
   /** How the interval was found, where there is a choice. */
   readonly fit?: CountFit;
+  /** Of trees that were measured one by one. */
+  readonly trees?: readonly MarkedTree[];
   readonly by: string;
 }
 
@@ -49,6 +52,8 @@ export function countOf(body: EntryBodies['census']): Omit<RecordedCount, 'id' |
       const { fit, ...plants } = estimateFromClumps(body.clumps, body.shoots);
       return { method: body.method, fit, plants: bare(plants), ...plain };
     }
+    case 'trees':
+      return { method: body.method, plants: completeCount(body.trees.length), trees: body.trees, ...plain };
     case 'eye':
       return { method: body.method, plants: countByEye(body.eye), ...plain };
   }

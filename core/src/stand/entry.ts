@@ -1,5 +1,5 @@
 // What a person enters, kind by kind, as types; the contract checks it.
-import type { EyeClass } from '../counting/index.ts';
+import type { EyeClass, MarkedTree } from '../counting/index.ts';
 import type { IdentityStatus, Phase, SeenSign } from '../identity/index.ts';
 import type { MethodKey, PartKey } from '../plants/index.ts';
 import type { PlantingWay } from '../replanting/index.ts';
@@ -8,7 +8,7 @@ import type { FindBody } from './find.ts';
 export const QUALITIES = ['good', 'young', 'tough', 'eaten', 'dirty'] as const;
 export const LOSS_CAUSES = ['strangers', 'grazed', 'mown', 'flooded', 'other'] as const;
 export type LossCause = (typeof LOSS_CAUSES)[number];
-export const COUNT_METHODS = ['complete', 'quadrats', 'belts', 'clumps', 'eye'] as const;
+export const COUNT_METHODS = ['complete', 'quadrats', 'belts', 'clumps', 'trees', 'eye'] as const;
 export type CountMethod = (typeof COUNT_METHODS)[number];
 
 /** Where what is put in comes from: of this stand, of another, of a tended place, of a nursery. */
@@ -56,6 +56,8 @@ export interface EntryBodies {
       }
     /** All clumps, and the shoots of some of them. */
     | { readonly method: 'clumps'; readonly clumps: number; readonly shoots: readonly number[] }
+    /** Every tree or bush by itself. */
+    | { readonly method: 'trees'; readonly trees: readonly MarkedTree[] }
     | { readonly method: 'eye'; readonly eye: EyeClass };
   readonly take: {
     readonly part: PartKey;

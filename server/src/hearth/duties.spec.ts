@@ -59,6 +59,7 @@ function dossier(
     record,
     nearby: [],
     rules: [],
+    permits: [],
     weather: null,
     thermometer: null,
     learned: { stretch: 1, effects: () => undefined },

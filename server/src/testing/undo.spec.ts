@@ -55,6 +55,7 @@ describe('what was done can be taken back', () => {
       expect(page.entries.map((e) => e.kind)).to.deep.equal(['take']);
       expect((await get<PatchDetail>(`patches/${place.patchId}`)).stands).to.deep.include({
         id: place.standId,
+        plantKey: 'nettle',
         plantName: page.plantName,
         retired: true,
       });

@@ -98,6 +98,13 @@ describe('ways to count on the visit form', () => {
       'tooFew',
     );
     expect(reasons({ countMethod: 'belts', belts, beltWidthM: 20, standAreaM2: 300 })).to.deep.equal(['beltsDoNotFit']);
+    const tree = { name: ' by the gate ', girthCm: 95, tips: null };
+    const line = { name: ' ', girthCm: null, tips: null };
+    expect(census({ countMethod: 'trees', trees: [tree, line] })).to.deep.equal({
+      method: 'trees',
+      trees: [{ ...tree, name: 'by the gate' }],
+    });
+    expect(census({ countMethod: 'trees', trees: [line] })).to.equal(null);
     const clumps = { countMethod: 'clumps', clumps: 12, shoots: [4, 6, null] } as const;
     expect(census({ ...clumps, shoots: [4, 6, null] })).to.deep.equal({ method: 'clumps', clumps: 12, shoots: [4, 6] });
     expect(reasons({ ...clumps, shoots: [4, 6, 2], clumps: 2 })).to.deep.equal(['moreClumpsThanThere']);

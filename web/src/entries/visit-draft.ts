@@ -35,6 +35,7 @@ export interface VisitDraft {
   belts: { plants: number | null; lengthM: number | null }[];
   clumps: number | null;
   shoots: (number | null)[];
+  trees: { name: string; girthCm: number | null; tips: number | null }[];
   lossCause: (typeof LOSS_CAUSES)[number] | null;
   lossShare: number;
   /** By look-alike: each with an answer of its own; those that nobody looked for are not in it. */
@@ -43,6 +44,8 @@ export interface VisitDraft {
   calledThere: string;
   note: string;
 }
+
+export const blankTree = (): VisitDraft['trees'][number] => ({ name: '', girthCm: null, tips: null });
 
 export const blankVisit = (): VisitDraft => ({
   key: newKey(),
@@ -69,6 +72,7 @@ export const blankVisit = (): VisitDraft => ({
   ],
   clumps: null,
   shoots: [null, null, null],
+  trees: [blankTree()],
   lossCause: null,
   lossShare: 0.3,
   looked: {},
@@ -161,6 +165,11 @@ export function censusOf(v: VisitDraft): EntryBodies['census'] | null {
     case 'clumps': {
       const shoots = v.shoots.filter((n): n is number => n !== null);
       return v.clumps === null && shoots.length === 0 ? null : { method: 'clumps', clumps: v.clumps ?? NaN, shoots };
+    }
+    case 'trees': {
+      // A line that nobody wrote into is no tree.
+      const trees = v.trees.filter((t) => t.name.trim() || t.girthCm !== null || t.tips !== null);
+      return trees.length === 0 ? null : { method: 'trees', trees: trees.map((t) => ({ ...t, name: t.name.trim() })) };
     }
     case null:
       return null;

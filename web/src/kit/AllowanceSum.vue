@@ -15,13 +15,13 @@ const steps = computed(() => {
     last: i === props.allowance.steps.length - 1,
   }));
 });
-/** A permit that is drawn on, where it is none of the steps: it may have to be at hand. */
-const isShared = ({ kind }: { readonly kind: string }): boolean =>
-  kind === 'quota' && !props.allowance.steps.some((s) => s.kind === 'quota');
-/** What forbids, what is drawn on, and without a count what limits: each with who says so. */
+/** What holds without being a step: a permit that is drawn on and may have to be at hand, girths that nobody measured. */
+const isBeside = ({ kind }: { readonly kind: string }): boolean =>
+  (kind === 'quota' || kind === 'sapTaps') && !props.allowance.steps.some((s) => s.rule?.kind === kind);
+/** What forbids, what holds beside the steps, and without a count what limits: each with who says so. */
 const rules = computed(() =>
   props.allowance.ceilings
-    .filter((c) => c.bars || isShared(c) || (steps.value.length === 0 && (c.shareOfPlants ?? c.perPlant) !== null))
+    .filter((c) => c.bars || isBeside(c) || (steps.value.length === 0 && (c.shareOfPlants ?? c.perPlant) !== null))
     .map((c) => ({
       key: `${c.source}:${c.kind}:${c.values['name'] ?? ''}`,
       name: words.value.ceiling(c, props.allowance.unit),

@@ -3,7 +3,7 @@ import { createWords } from '@emberfield/words';
 import { sayPermitLeft } from './permit-lines.ts';
 
 describe('what is left of a permit', () => {
-  const words = createWords('en', 'metric', 'UTC');
+  const words = createWords('en');
   const said = (spent: number | null, aside = 0) => sayPermitLeft({ spent, amount: 3000, aside, unit: 'gram' }, words);
   it('is said with what is set aside, what was too much, and that nobody knows', () => {
     expect(said(500)).to.equal('2.5 kg left of 3 kg');

@@ -76,8 +76,8 @@ export function fieldsOf(
       if (body.method === 'eye') return [pick('eye', 'visit.byEye', EYE_CLASSES, (e) => `visit.eye.${e}`)];
       if (body.method === 'clumps')
         return [field('clumps', 'visit.clumpsAll', 'whole'), field('shoots', 'visit.shoots', 'numbers')];
-      // Belts are counted anew: a length and its number belong together.
-      if (body.method === 'belts') return [];
+      // Belts and trees are counted anew: a length and its number belong together.
+      if (body.method === 'belts' || body.method === 'trees') return [];
       if (body.method === 'quadrats') return [field('counts', 'visit.quadrats', 'numbers')];
       return [
         field('plants', 'correct.plants', 'whole'),

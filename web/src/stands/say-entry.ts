@@ -24,6 +24,17 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
         return joined(t('visit.belts'), format.list(entry.body.belts.map((b) => `${b.plants} / ${b.lengthM} m`)));
       if (entry.body.method === 'clumps')
         return joined(t('visit.clumps'), String(entry.body.clumps), format.list(entry.body.shoots.map(String)));
+      if (entry.body.method === 'trees')
+        return joined(
+          t('visit.trees'),
+          format.list(
+            entry.body.trees.map((tree, i) =>
+              [tree.name || i + 1, tree.girthCm !== null && format.length(tree.girthCm), tree.tips]
+                .filter((said) => said !== null && said !== false)
+                .join(' '),
+            ),
+          ),
+        );
       return joined(t('plantCount', { n: entry.body.plants }), t('visit.complete'));
     case 'take':
       return joined(...takePieces(entry, profile, words));

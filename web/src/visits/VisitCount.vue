@@ -3,6 +3,7 @@ import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { COUNT_METHODS, type StandView } from '@emberfield/contract';
 import { EYE_CLASSES } from '@emberfield/core/counting';
+import { isGoneBackTo } from '@emberfield/core/plants';
 import FormField from '../form/FormField.vue';
 import type { FieldsForm } from '../form/use-form.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
@@ -14,6 +15,7 @@ import { estimateOf, type VisitDraft } from '../entries/visit-draft.ts';
 import type { Classes } from './class-count.ts';
 import ClassCounter from './ClassCounter.vue';
 import SquareCounter from './SquareCounter.vue';
+import TreeList from './TreeList.vue';
 
 /** `at`: where the count stands in the form's body. */
 const props = defineProps<{ form: FieldsForm; at: string; stand: StandView }>();
@@ -22,6 +24,8 @@ const areaM2 = computed(() => props.stand.patch.areaM2);
 const visit = defineModel<VisitDraft>({ required: true });
 const words = useWords();
 const estimate = computed(() => estimateOf(visit.value));
+/** Only trees and bushes are known one by one. */
+const methods = computed(() => COUNT_METHODS.filter((m) => m !== 'trees' || isGoneBackTo(props.stand.profile)));
 const byThumb = ref(isPhone.value);
 /** What can be counted with the thumb. */
 const canTap = computed(() => visit.value.countMethod === 'complete' || visit.value.countMethod === 'quadrats');
@@ -59,7 +63,7 @@ const more = computed(() => {
       v-model="visit.countMethod"
       optional
       :label="words.t('visit.count')"
-      :options="COUNT_METHODS.map((m) => ({ value: m, label: sayMethod(m, words) }))" />
+      :options="methods.map((m) => ({ value: m, label: sayMethod(m, words) }))" />
     <ChoiceChips
       v-if="visit.countMethod === 'eye'"
       v-model="visit.eye"
@@ -153,6 +157,7 @@ const more = computed(() => {
         <Button class="chip" @click="visit.shoots.push(null)">{{ words.t('visit.addClump') }}</Button>
       </FormField>
     </div>
+    <TreeList v-else-if="visit.countMethod === 'trees'" v-model="visit" :form="form" :at="at" :stand="stand" />
     <p v-if="estimate" role="status">
       <b>{{
         words.t('visit.estimate', {

@@ -106,6 +106,10 @@ export const sentences = {
       atLeast: 'mindestens {plants}',
       losses: 'nach dem, was andere nahmen',
       killed: 'nach seither ausgegrabenen Pflanzen',
+      girth: 'die etwas tragen, wie gemessen',
+      girthBy: 'dick genug ({rule})',
+      perTree: 'so viel jeder trägt, zuerst die mit dem wenigsten',
+      perTreeBy: 'so viel jeder trägt, zuerst die mit dem wenigsten ({rule})',
       seedSpent: 'nach Pflanzen, von denen Knospe, Blüte, Frucht oder Same genommen wurde',
       perPlant: '× je {each}',
       perPlantBy: '× je {each} ({rule})',
@@ -131,6 +135,8 @@ export const sentences = {
     lightPruning: 'höchstens {take} von {of} an jeder Pflanze',
     lightPruningOne: 'höchstens eines von {of} an jeder Pflanze',
     lightPruningPercent: 'höchstens {percent} % an jeder Pflanze',
+    sapTaps: 'ein Loch im Stamm, ab {first} Umfang',
+    sapTapsTwo: 'ein Loch im Stamm ab {first} Umfang, zwei ab {second}',
     quota: '„{name}“: {n} im Ganzen an ihren Beständen, bis {day}',
     quotaUnnamed: 'eine Genehmigung: {n} im Ganzen an ihren Beständen, bis {day}',
     permitEnded: 'die Genehmigung „{name}“ endete am {day}',
@@ -214,6 +220,7 @@ export const sentences = {
       belts:
         'Auf Streifen: Pflanzen auf ihrer Fläche, mal der Fläche des Bestands; in 9 von 10 Fällen in diesen Grenzen',
       clumps: 'Alle Horste, mal die Triebe der gezählten; in 9 von 10 Fällen in diesen Grenzen',
+      trees: 'Jeder gemessene Baum ist da; bis zu 5 % werden übersehen (geschätzt)',
       complete: 'Jede gezählte Pflanze ist da; bis zu 5 % werden übersehen (geschätzt)',
       quadrats:
         'Aus Quadraten: ihr Mittel mal die Fläche; 9 von 10 Malen in diesen Grenzen, je nachdem, wie verschieden sie waren',

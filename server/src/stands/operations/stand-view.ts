@@ -156,12 +156,14 @@ const viewCount = ({
   day,
   method,
   fit,
+  trees,
   by,
 }: Book['record']['counts'][number]): StandView['counts'][number] => ({
   ...plants,
   day: isoDay(day),
   method,
   ...(fit ? { fit } : {}),
+  ...(trees ? { trees } : {}),
   by,
 });
 
