@@ -30,6 +30,7 @@ export async function everyView(page: Page, plant = 'elder'): Promise<readonly s
     `/patches/${stand.patchId}`,
     `/patches/${stand.patchId}?panel=settings`,
     '/identify',
+    '/put-back',
     '/walk',
     '/files',
     '/plants/autumn-crocus',

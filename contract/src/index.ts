@@ -119,6 +119,7 @@ export {
   type StandView,
   type TakenView,
 } from './stands/stand.ts';
+export type { PlantingSeen } from './stands/plantings.ts';
 export type { ProofTrial, StandProof } from './stands/proof.ts';
 export type { GroupProof, ProofScores } from './stands/group-proof.ts';
 export { censusSchema, entrySchema, type Entry, type EntryOf } from './visits/entry.ts';

@@ -10,6 +10,7 @@ import type { SetRule, RuleView } from './people/rules.ts';
 import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants/plant-list.ts';
 import type { AssignStation, ChangePatch, NewPatch, PatchDetail, PatchView } from './patches/patch.ts';
 import type { GroupProof } from './stands/group-proof.ts';
+import type { PlantingSeen } from './stands/plantings.ts';
 import type { StandProof } from './stands/proof.ts';
 import type { StandKit } from './stands/kit.ts';
 import type { PoisonView } from './stands/poison.ts';
@@ -82,6 +83,7 @@ export const ROUTES = {
   rules: route('get', `${G}/rules`, 'watcher')<readonly RuleView[]>(),
   setRule: route('put', `${G}/rules`, 'keeper')<readonly RuleView[], SetRule>({ body: 'json' }),
 
+  plantings: route('get', `${G}/plantings`, 'watcher')<readonly PlantingSeen[]>(),
   permits: route('get', `${G}/permits`, 'watcher')<readonly PermitView[]>(),
   savePermit: route('put', `${G}/permits/:permitId`, 'keeper')<null, SavePermit>({ body: 'json' }),
   removePermit: route('delete', `${G}/permits/:permitId`, 'keeper')<null>(),

@@ -339,6 +339,25 @@ const CASES: Readonly<Record<string, Case>> = {
     ),
   ],
   'elder-rail': (o) => [
+    // Rods stuck along the railway: what struck, and what came through a year.
+    ...putBack(o, {
+      on: '2023-03-04',
+      way: 'cutting',
+      number: 10,
+      seen: [
+        ['2024-04-21', 6, 0],
+        ['2025-06-20', 6, 3],
+      ],
+    }),
+    ...putBack(o, {
+      on: '2025-03-01',
+      way: 'cutting',
+      number: 14,
+      seen: [
+        ['2025-04-20', 11, 0],
+        ['2026-04-22', 5, 0],
+      ],
+    }),
     tell(
       o,
       'search',
@@ -349,6 +368,25 @@ const CASES: Readonly<Record<string, Case>> = {
     ),
   ],
   'hazel-tannet': (o) => [
+    // Gaps in the coppice filled, and what became of it.
+    ...putBack(o, {
+      on: '2022-11-12',
+      way: 'youngPlant',
+      number: 12,
+      seen: [
+        ['2023-10-01', 9, 0],
+        ['2026-04-25', 9, 2],
+      ],
+    }),
+    ...putBack(o, {
+      on: '2024-02-24',
+      way: 'youngPlant',
+      number: 8,
+      seen: [
+        ['2025-03-02', 7, 0],
+        ['2026-04-26', 7, 1],
+      ],
+    }),
     tell(
       o,
       'loss',

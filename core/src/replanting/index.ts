@@ -1,3 +1,4 @@
+export { successOf, type PlantedCohort, type Success } from './compare.ts';
 export {
   livesOf,
   meanOver,

@@ -46,14 +46,26 @@ export interface WaySurvival {
   readonly cohorts: number;
 }
 
-const checksOf = ({ plantingChecks }: Book['record'], id: string, day: DayNumber): readonly RecordedCheck[] =>
-  plantingChecks.filter((c) => c.plantingId === id && c.day <= day);
+const checksOf = (
+  { plantingChecks }: Pick<Book['record'], 'plantingChecks'>,
+  id: string,
+  day: DayNumber,
+): readonly RecordedCheck[] => plantingChecks.filter((c) => c.plantingId === id && c.day <= day);
+
+/** How many of a planting lived a year on, or that none did before; `null`: nobody has looked so late. */
+export function aliveAYearOn(
+  record: Pick<Book['record'], 'plantingChecks'>,
+  { id, day: planted, number }: Pick<RecordedPlanting, 'id' | 'day' | 'number'>,
+  day: DayNumber,
+): number | null {
+  const after = checksOf(record, id, day).find((c) => c.day - planted >= A_YEAR_ON || c.alive === 0);
+  return after ? Math.min(after.alive, number) : null;
+}
 
 export function survivalOf({ record }: Pick<Book, 'record'>, way: PlantingWay, day: DayNumber): WaySurvival {
   const seen = record.plantings.flatMap((p) => {
-    if (p.way !== way || p.day > day) return [];
-    const after = checksOf(record, p.id, day).find((c) => c.day - p.day >= A_YEAR_ON || c.alive === 0);
-    return after ? [{ planted: p.number, alive: Math.min(after.alive, p.number) }] : [];
+    const alive = p.way === way && p.day <= day ? aliveAYearOn(record, p, day) : null;
+    return alive === null ? [] : [{ planted: p.number, alive }];
   });
   return { survival: survivalSeen(usualSurvival(way), seen), cohorts: seen.length };
 }

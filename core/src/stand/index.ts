@@ -79,7 +79,7 @@ export { diedOf, inUnit } from './takes.ts';
 export { effectOf, futureOn, grownShare, takenOfLate, takingPlan, type StandFuture } from './future.ts';
 export { countOn } from './count-on.ts';
 export { countOf } from './counts.ts';
-export { cohortsOn, type Cohort } from './cohorts.ts';
+export { aliveAYearOn, cohortsOn, type Cohort } from './cohorts.ts';
 export {
   plantingBar,
   puttingBackOn,

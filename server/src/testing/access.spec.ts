@@ -49,6 +49,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'delete /api/groups/:groupId/invitations/:invitationId': '401 403 403 yes 404',
   'get /api/groups/:groupId/rules': '401 yes yes yes 404',
   'put /api/groups/:groupId/rules': '401 403 403 yes 404',
+  'get /api/groups/:groupId/plantings': '401 yes yes yes 404',
   'get /api/groups/:groupId/permits': '401 yes yes yes 404',
   'put /api/groups/:groupId/permits/:permitId': '401 403 403 yes 404',
   'delete /api/groups/:groupId/permits/:permitId': '401 403 403 yes 404',

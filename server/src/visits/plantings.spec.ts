@@ -1,6 +1,14 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import type { Entry, EntryBodies, EntryResult, HearthView, StandKit, StandView } from '@emberfield/contract';
+import type {
+  Entry,
+  EntryBodies,
+  EntryResult,
+  HearthView,
+  PlantingSeen,
+  StandKit,
+  StandView,
+} from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import { cohortsOn, unpackBook } from '@emberfield/core/stand';
 import { openedGroup } from '../testing/opened-group.ts';
@@ -48,6 +56,21 @@ describe('plantings', () => {
     const [cohort] = await cohorts(place);
     expect(cohort).to.deep.include({ alive: 5, due: null });
     expect(cohort!.toFlower).to.be.within(1, 5);
+  });
+  it('are told of together, with what lived a year on, and by the name of their place that the reader may know', async () => {
+    const open = await group.stand('valerian', { patch: { name: 'Reed bed' } });
+    const secret = await group.stand('nettle', { patch: { name: 'Under the oak', secret: true } });
+    const { id } = await plantedAt(open, '2025-05-01');
+    await plantedAt(secret, '2026-04-01', { way: 'division', number: 3 });
+    await group.tell(entryOf(open, 'plantingCheck', looked(id, 8), { day: '2025-10-28' }));
+    const seen = (who = group.keeper) => group.get<readonly PlantingSeen[]>('plantings', who);
+    expect((await seen()).map((p) => [p.patchName, p.planted, p.alive])).to.deep.equal([
+      ['Reed bed', 10, null],
+      ['Under the oak', 3, null],
+    ]);
+    await group.tell(entryOf(open, 'plantingCheck', looked(id, 6), { day: '2026-04-20' }));
+    expect((await seen())[0]!.alive).to.equal(6);
+    expect((await seen(await group.join('picker'))).map((p) => p.patchName)).not.to.include('Under the oak');
   });
   it('fall due as a duty of the day, which leaves with the look', async () => {
     const place = await group.stand('valerian');

@@ -13,6 +13,7 @@ export const router = createRouter({
       name: 'putBack',
       component: () => import('../replanting/PutBackView.vue'),
     },
+    { path: '/put-back', name: 'success', component: () => import('../replanting/SuccessView.vue') },
     { path: '/stands/:standId', name: 'stand', component: () => import('../stands/StandView.vue') },
     { path: '/stands/:standId/take', name: 'take', component: () => import('../visits/TakeView.vue') },
     {

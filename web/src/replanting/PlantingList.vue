@@ -59,6 +59,9 @@ const due = (c: Cohort, day: string): string => {
         <PlantingLook v-if="looking === c.id" :stand="stand" :cohort="c" @done="looking = null" />
       </li>
     </ul>
+    <p v-if="cohorts.length" class="small no-print">
+      <RouterLink :to="{ name: 'success' }">{{ words.t('putBack.success.compare') }}</RouterLink>
+    </p>
   </section>
 </template>
 

@@ -50,6 +50,8 @@ export const useRules = (groupId: Ref<string | null>) =>
   groupQuery('rules', groupId, (id) => call(ROUTES.rules, { params: { groupId: id } }));
 export const usePermits = (groupId: Ref<string | null>) =>
   groupQuery('permits', groupId, (id) => call(ROUTES.permits, { params: { groupId: id } }));
+export const usePlantingsSeen = (groupId: Ref<string | null>) =>
+  groupQuery('plantings', groupId, (id) => call(ROUTES.plantings, { params: { groupId: id } }));
 export const useClearances = (groupId: Ref<string | null>) =>
   groupQuery('clearances', groupId, (id) => call(ROUTES.clearances, { params: { groupId: id } }));
 export const useInvitations = (groupId: Ref<string | null>) =>
