@@ -172,6 +172,7 @@ function takes(options: HistoryOptions, days: ReadonlyMap<string, number>, alive
           quality: qualityFound((day - first) / length, chance),
           eatenOnTheSpot: chance.happens(0.08),
           overReason: '',
+          minutes: Math.min(480, Math.round(10 + (part.kills ? 6 : 0.2) * plants)),
         },
         i,
       );

@@ -93,6 +93,13 @@ describe('the futures of a stand', () => {
     expect(alone!.began).to.deep.equal(dug!.began);
     expect(dug!.plants.every((n, i) => n <= alone!.plants[i]! + 1e-9)).to.equal(true);
   });
+  it('fall further where there are few plants: each has its own luck', () => {
+    const few = (n: number) => ({ plants: { value: n, low: n, high: n }, capacity: 4 * n });
+    const below = (n: number) =>
+      tellFuture(played(standing({ meanLog: 0, sdLog: 0.01 }, few(n)), LEAVE_ALONE), 2000, 0.5).below[29]!;
+    expect(below(12)).to.be.above(below(120) + 0.05);
+    expect(played(standing(null, few(12)), LEAVE_ALONE, SLICE, 5).plants.every(Number.isInteger)).to.equal(true);
+  });
   it('are told: fans, floors, what was touched and when it is back', () => {
     const once = played(standing(), { ...DIGGING, share: 0.3, everyYears: 30 });
     const told = tellFuture(once, 2000, 0.8);

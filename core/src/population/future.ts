@@ -48,8 +48,15 @@ function modelOf(
     capacity,
     stroke,
     plan,
+    singly: plants.value <= FEW_PLANTS,
   };
 }
+
+/**
+ * Of more than so many plants the luck of single ones evens out beside good and bad years (an estimate): its variance falls with one over their number,
+ * that of the years does not; Lande, R. (1993), American Naturalist 142.
+ */
+const FEW_PLANTS = 100;
 
 function drawPlants({ value, low, high }: CountEstimate, chance: Chance): number {
   if (value === 0) return 0;

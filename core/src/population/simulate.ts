@@ -1,6 +1,7 @@
 import { ALL_BITS, asShare, fillBits, fillState } from './chance.ts';
 import { entriesOf, isCounted, type Rates } from './life-history.ts';
 import { takingFactors, type StandPlan } from './plan.ts';
+import { fatesOf, stepSingly, type Fated, type StageFate } from './single-plants.ts';
 import type { YearClasses } from './years.ts';
 
 /** A stand and what is done to it, ready to be played. */
@@ -14,6 +15,8 @@ export interface StandModel {
   readonly plan: StandPlan;
   /** A bad stroke (a mown verge, a flood): how likely a year, and which share of the counted plants it takes. */
   readonly stroke: { readonly chance: number; readonly share: number } | null;
+  /** Every plant has its own luck: for stands of so few that it decides. Left out: it does not. */
+  readonly singly?: boolean;
 }
 
 /** Plants at the beginning of every run; plants at the end of each year and what was touched in it, [year × runs + run]. Counted ones. */
@@ -41,6 +44,8 @@ interface Table {
   readonly values: readonly Float64Array[];
   readonly to: readonly number[];
   readonly from: readonly number[];
+  /** The same plant by plant; `null` where single plants have no luck of their own. */
+  readonly fates: readonly StageFate[] | null;
 }
 export interface CompiledStand {
   readonly model: StandModel;
@@ -80,48 +85,67 @@ export function matrixUnder(rates: Rates, plan: StandPlan): readonly (readonly n
   return matrix;
 }
 
+type Playable = Pick<StandModel, 'rates' | 'years' | 'plan'>;
+
 /** The matrices of all classes of years with what taking does before the year begins. */
 function tableOf(
-  { rates, years, plan }: Pick<StandModel, 'rates' | 'years' | 'plan'>,
+  { singly = false, ...model }: Playable & Pick<StandModel, 'singly'>,
   factors: ReturnType<typeof takingFactors>,
 ): Table {
-  const places = new Map<string, { to: number; from: number; values: Float64Array }>();
-  const add = (to: number, from: number, value: (c: number) => number): void => {
-    const key = `${to} ${from}`;
-    const place = places.get(key) ?? { to, from, values: new Float64Array(years.count) };
-    for (let c = 0; c < years.count; c++) place.values[c]! += value(c);
-    places.set(key, place);
+  const all = fatedBy(model, factors);
+  return {
+    values: all.map(({ lives, young }) => lives.map((p, c) => p + young[c]!)),
+    to: all.map((p) => p.to),
+    from: all.map((p) => p.from),
+    fates: singly ? fatesOf(all) : null,
   };
+}
+
+/** By class of year, of each stage that comes of another: who lives on into it, and what is born into it. */
+function fatedBy({ rates, years, plan }: Playable, factors: ReturnType<typeof takingFactors>): readonly Fated[] {
+  const places = new Map<string, Fated>();
+  const placeOf = (to: number, from: number): Fated => {
+    const key = `${to} ${from}`;
+    const none = (): Float64Array => new Float64Array(years.count);
+    const place = places.get(key) ?? { to, from, lives: none(), young: none() };
+    places.set(key, place);
+    return place;
+  };
+  const { stays, seed, survival, back, touched } = factors;
   for (const { to, from, share, births } of entriesOf(rates)) {
-    const column = (c: number, seed: number, survival: number): number =>
-      births.reduce(
-        (sum, b) => sum + years.births[b]![c]! * (rates.births[b]!.kind === 'seed' ? seed : 1),
-        years.survival[from]![c]! * survival * share,
-      );
-    const { stays, seed, survival, back } = factors;
-    add(to, from, (c) => stays[from]! * column(c, seed[from]!, survival[from]!));
+    const add = (of: number, weight: number, lost: { readonly survival: number; readonly seed: number }): void => {
+      const { lives, young } = placeOf(to, of);
+      for (let c = 0; c < years.count; c++) {
+        lives[c]! += weight * lost.survival * years.survival[from]![c]! * share;
+        for (const b of births)
+          young[c]! += weight * years.births[b]![c]! * (rates.births[b]!.kind === 'seed' ? lost.seed : 1);
+      }
+    };
+    add(from, stays[from]!, { survival: survival[from]!, seed: seed[from]! });
     // Those that are set back live on as plants of the stage before.
     const next = from + 1;
-    if (next < rates.stages.length && back[next]! > 0) add(to, next, (c) => back[next]! * column(c, 1, 1));
+    if (next < rates.stages.length && back[next]! > 0) add(next, back[next]!, { survival: 1, seed: 1 });
   }
   const { setBack } = plan;
-  const at = setBack ? rates.stages.indexOf(setBack.stage) : -1;
   if (setBack)
-    for (const [from, touched] of factors.touched.entries())
-      if (touched > 0) add(at, from, () => touched * setBack.perTouched);
-  const all = [...places.values()];
-  return { values: all.map((p) => p.values), to: all.map((p) => p.to), from: all.map((p) => p.from) };
+    for (const [from, share] of touched.entries())
+      if (share > 0) {
+        const { young } = placeOf(rates.stages.indexOf(setBack.stage), from);
+        young.forEach((n, c) => (young[c] = n + share * setBack.perTouched));
+      }
+  return [...places.values()];
 }
 
 /**
- * Plays some runs of a stand over all years, without the chance of single plants: every run has its own good and bad years. The same seed and
- * run give the same, however the runs are cut into slices of `SLICE`.
+ * Plays some runs of a stand over all years: every run has its own good and bad years, and where the stand is small every plant its own luck. The same
+ * seed and run give the same, however the runs are cut into slices of `SLICE`.
  * @param first run of the slice, a multiple of `SLICE`; its runs are written to `into`.
  * Cost: runs × years × entries of the matrix.
  */
 export function playSlice(stand: CompiledStand, seed: number, first: number, into: Played): void {
   const slice = openSlice(stand, Math.min(SLICE, into.runs - first));
   fillState(slice.state, seed + first);
+  fillState(slice.singly.state, seed + first + OF_SINGLE_PLANTS);
   sumOf(slice, slice.now, stand.counted);
   into.began.set(slice.total, first);
   for (let year = 0; year < into.years; year++) {
@@ -130,6 +154,9 @@ export function playSlice(stand: CompiledStand, seed: number, first: number, int
     into.plants.set(slice.total, at);
   }
 }
+
+/** So far the chance of single plants lies from that of the years. */
+const OF_SINGLE_PLANTS = 0x5bd1e995;
 
 /** Runs of a slice as they stand. */
 interface Slice {
@@ -147,6 +174,13 @@ interface Slice {
   /** Counted plants, by run. */
   readonly total: Float64Array;
   readonly state: Uint32Array;
+  /** Where single plants have luck of their own; see `stepSingly`. */
+  readonly singly: {
+    readonly state: Uint32Array;
+    readonly bits: Int32Array;
+    readonly whole: Float64Array;
+    readonly left: Float64Array;
+  };
 }
 
 function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
@@ -164,6 +198,12 @@ function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
     strokes: new Int32Array(count),
     total: new Float64Array(count),
     state: new Uint32Array(4),
+    singly: {
+      state: new Uint32Array(4),
+      bits: new Int32Array(count),
+      whole: new Float64Array(count),
+      left: new Float64Array(count),
+    },
   };
 }
 
@@ -189,8 +229,13 @@ function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Flo
   [slice.now, slice.next] = [slice.next, slice.now];
 }
 
-function step({ values, to, from }: Table, { rows, now, kinds, stages, count }: Slice, target: number): void {
+function step({ values, to, from, fates }: Table, slice: Slice, target: number): void {
+  const { rows, now, kinds, stages, count } = slice;
   rows.fill(0, target, target + stages * count);
+  if (fates) {
+    stepSingly(fates, slice, target);
+    return;
+  }
   for (let e = 0; e < values.length; e++)
     addProduct(rows, target + to[e]! * count, now + from[e]! * count, values[e]!, kinds, count);
 }

@@ -75,7 +75,7 @@ export { heldOn, type Held } from './holds.ts';
 export { gramsPer, type SharedPermit } from './permits.ts';
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';
-export { diedOf, inUnit } from './takes.ts';
+export { diedOf, inUnit, minutesAPlant } from './takes.ts';
 export { effectOf, futureOn, grownShare, takenOfLate, takingPlan, type StandFuture } from './future.ts';
 export { countOn } from './count-on.ts';
 export { countOf } from './counts.ts';

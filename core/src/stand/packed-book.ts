@@ -22,10 +22,12 @@ interface PackedLearned {
   readonly shifts: readonly WindowShifts[];
 }
 
-export interface PackedBook extends Omit<Book, 'kin' | 'weather' | 'learned'> {
+export interface PackedBook extends Omit<Book, 'kin' | 'weather' | 'learned' | 'permits'> {
   readonly kin: readonly (readonly [binomial: string, profile: PlantProfile])[];
   readonly weather: PackedWeather | null;
   readonly learned: PackedLearned;
+  /** Left out by one that a device has kept from before there were any. */
+  readonly permits?: Book['permits'];
 }
 
 /** Seasons about one for which a packed book holds what was learned. */
@@ -125,6 +127,12 @@ export function seasonsAbout({
   return [...known];
 }
 
-export function unpackBook({ kin, weather, learned, ...rest }: PackedBook): Book {
-  return { ...rest, kin: new Map(kin), weather: weather && unpackWeather(weather), learned: unpackLearned(learned) };
+export function unpackBook({ kin, weather, learned, permits = [], ...rest }: PackedBook): Book {
+  return {
+    ...rest,
+    permits,
+    kin: new Map(kin),
+    weather: weather && unpackWeather(weather),
+    learned: unpackLearned(learned),
+  };
 }

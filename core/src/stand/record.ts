@@ -32,6 +32,8 @@ export interface RecordedTake {
   readonly tried: number;
   readonly quality: EntryBodies['take']['quality'];
   readonly wasteShare: number | null;
+  /** How long it took; `null` where nobody said. */
+  readonly minutes: number | null;
   readonly by: string;
   readonly byId: string;
 }
@@ -164,6 +166,7 @@ export const recordedTake = (
     tried = 0,
     quality,
     wasteShare = null,
+    minutes = null,
   }: EntryBodies['take'],
   { id, day, by, byId }: Pick<RecordedTake, 'id' | 'day' | 'by' | 'byId'>,
 ): RecordedTake => ({
@@ -179,6 +182,7 @@ export const recordedTake = (
   tried,
   quality,
   wasteShare,
+  minutes,
   by,
   byId,
 });

@@ -27,6 +27,20 @@ export function killedBy({ parts }: Pick<PlantProfile, 'parts'>, take: RecordedT
   return diedOf(take, part);
 }
 
+/**
+ * How long taking from one plant of a part takes here, minutes: of all takes of which somebody said how long they took, time over plants. `null` where
+ * nobody did.
+ */
+export function minutesAPlant(takes: readonly RecordedTake[], part: ProfilePart): number | null {
+  let [minutes, plants] = [0, 0];
+  for (const t of takes) {
+    if (t.part !== part.key || !t.minutes) continue;
+    minutes += t.minutes;
+    plants += takenFrom(t, part);
+  }
+  return plants > 0 ? minutes / plants : null;
+}
+
 /** Plants that die of a take by the way in which it was taken, where nobody counted them. */
 export function diedOf(
   take: Pick<RecordedTake, 'amount' | 'measure' | 'plants' | 'method' | 'snapped'>,

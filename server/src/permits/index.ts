@@ -1,2 +1,2 @@
-export { claimPermits, insertPermit, permitsOf, type PermitRow } from './repository.ts';
+export { claimPermits, claimPermitsAt, insertPermit, permitsOf, type PermitRow } from './repository.ts';
 export { mountPermits } from './routes.ts';

@@ -21,22 +21,30 @@ export const updatePermit = (db: Queryable, id: string, set: Partial<typeof perm
     .set({ ...set, revision: sql`${permit.revision} + 1`, version: sql`${permit.version} + 1` })
     .where(eq(permit.id, id));
 
+type Claimed = Pick<PermitRow, 'id' | 'version'>;
+const inOrder = (permits: readonly Claimed[]): readonly Claimed[] =>
+  [...permits].sort((a, b) => (a.id < b.id ? -1 : 1));
+
 /**
- * Claims permits for a transaction that draws on them, before it claims the stand: whoever draws on one of them at another stand waits. `false` where one
- * was drawn on since it was read. In one order everywhere, so that nobody waits in a circle.
+ * Claims permits for a transaction that draws on them, before it claims the stand: whoever draws on one of them at another stand waits. In one order
+ * everywhere, so that nobody waits in a circle; and by nothing but updates, since the first that is read in a transaction settles as of when it reads.
  */
-export async function claimPermits(
-  tx: Queryable,
-  read: readonly Pick<PermitRow, 'id' | 'version'>[],
-): Promise<boolean> {
-  let unmoved = true;
-  for (const { id, version } of [...read].sort((a, b) => (a.id < b.id ? -1 : 1))) {
+export async function claimPermits(tx: Queryable, permits: readonly Claimed[]): Promise<void> {
+  for (const { id } of inOrder(permits))
     await tx
       .update(permit)
       .set({ version: sql`${permit.version} + 1` })
       .where(eq(permit.id, id));
-    const [row] = await tx.select({ version: permit.version }).from(permit).where(eq(permit.id, id));
-    unmoved &&= row?.version === version + 1;
+}
+
+/** The same as long as nobody has drawn on any of them since they were read; `false` where somebody has. */
+export async function claimPermitsAt(tx: Queryable, permits: readonly Claimed[]): Promise<boolean> {
+  for (const { id, version } of inOrder(permits)) {
+    const [{ affectedRows }] = await tx
+      .update(permit)
+      .set({ version: version + 1 })
+      .where(and(eq(permit.id, id), eq(permit.version, version)));
+    if (affectedRows !== 1) return false;
   }
-  return unmoved;
+  return true;
 }

@@ -26,9 +26,11 @@ import {
   ownOf,
   PLAN_KEYS,
   SCHOOLS,
+  STROKES,
   type OwnPlan,
   type PlanKey,
   type School,
+  type Stroke,
 } from './plans.ts';
 import { sayPlan } from './say-plan.ts';
 import { sayProspect } from './say-prospect.ts';
@@ -45,6 +47,7 @@ const bench = useStandBench(page.kit.data, day);
 const {
   years,
   floorShare,
+  stroke,
   own,
   picked,
   pickedMethod,
@@ -60,6 +63,7 @@ const {
   holding,
   inForce,
   chosenShare,
+  minutesEach,
 } = bench;
 const { told, found, busy, failed, stop, goOn } = bench;
 
@@ -164,6 +168,21 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
             :label="words.t('bench.floorShare')"
             :options="FLOORS.map((n) => ({ value: n, label: String(100 * n) }))"
         /></label>
+        <label
+          >{{ words.t('bench.stroke') }}
+          <PickOne
+            :model-value="stroke"
+            optional
+            :label="words.t('bench.stroke')"
+            :placeholder="words.t('bench.strokes.none')"
+            :options="
+              Object.keys(STROKES).map((value) => ({
+                value: value as Stroke,
+                label: words.t(`bench.strokes.${value}`),
+              }))
+            "
+            @update:model-value="stroke = $event as Stroke | null"
+        /></label>
         <span class="soft" aria-live="polite">{{
           told.size ? words.t('bench.playing', { runs: words.format.number(runs) }) : ''
         }}</span>
@@ -194,6 +213,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           :first-year="firstYear"
           :floor="floor"
           :most="most"
+          :minutes-each="minutesEach(key)"
           :unit="words.t('bench.file', { name })">
           <MethodPick
             v-if="key === 'lasting'"

@@ -4,6 +4,7 @@ import type { FutureTold } from '@emberfield/core/population';
 import HouseChart from '../charts/HouseChart.vue';
 import { useWords } from '../session/words.ts';
 import { fanOption } from './fan-option.ts';
+import { sayWork } from '../replanting/say-put-back.ts';
 import { ofHundred, type PlanKey } from './plans.ts';
 
 /** One plan: its fan, and what came of it in figures. */
@@ -15,6 +16,8 @@ const props = defineProps<{
   firstYear: number;
   floor: number;
   most: number;
+  /** Work for each plant taken from; `null`: nobody knows. */
+  minutesEach: number | null;
   unit: string;
 }>();
 const words = useWords();
@@ -35,6 +38,16 @@ const back = computed(() => {
   if (props.told.recoveredIn !== null) return t('bench.backYears', { n: props.told.recoveredIn });
   return props.told.fan.every((q) => q[2]! >= props.began) ? t('bench.neverDown') : t('bench.notBack');
 });
+/** In all the years, as the plants are that are taken from. */
+const work = computed(() => {
+  const { t } = words.value;
+  const { told, minutesEach } = props;
+  if (!told || minutesEach === null) return t('bench.workUnknown');
+  const [low, , middle, , high] = told.touched.map((n) => sayWork(n * minutesEach, words.value));
+  return told.touched.every((n) => n === 0)
+    ? t('bench.none')
+    : t('bench.range', { low: low!, middle: middle!, high: high! });
+});
 const rows = computed(() => {
   const { t } = words.value;
   const { told } = props;
@@ -44,6 +57,7 @@ const rows = computed(() => {
     { name: t('bench.row.ever'), value: shareText(told.everBelow), warn: false },
     { name: t('bench.row.touched'), value: range(told.touched), warn: false },
     { name: t('bench.row.now'), value: range(told.touchedNow), warn: false },
+    { name: t('bench.row.work'), value: work.value, warn: false },
     { name: t('bench.row.back'), value: back.value, warn: false },
   ];
 });

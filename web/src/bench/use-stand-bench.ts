@@ -2,10 +2,18 @@ import { computed, ref, type Ref } from 'vue';
 import { dayNumber } from '@emberfield/core/measure';
 import { likeliestRates, seedBankYears, shareThatHolds, USUAL_LASTING } from '@emberfield/core/population';
 import { isInvader, methodOr, type MethodKey } from '@emberfield/core/plants';
-import { livesOf } from '@emberfield/core/replanting';
-import { futureOn, grownShare, planOn, takenOfLate, takingPlan, unpackBook } from '@emberfield/core/stand';
+import { livesOf, WAY_GUIDES } from '@emberfield/core/replanting';
+import {
+  futureOn,
+  grownShare,
+  minutesAPlant,
+  planOn,
+  takenOfLate,
+  takingPlan,
+  unpackBook,
+} from '@emberfield/core/stand';
 import type { StandKit } from '@emberfield/contract';
-import { FIRST_OWN, ownOf, partsOf, plansOf, type OwnPlan, type PlanKey } from './plans.ts';
+import { FIRST_OWN, ownOf, partsOf, plansOf, STROKES, type OwnPlan, type PlanKey, type Stroke } from './plans.ts';
 import type { Holding } from './say-prospect.ts';
 import { useBench } from './use-bench.ts';
 
@@ -13,6 +21,7 @@ import { useBench } from './use-bench.ts';
 export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) {
   const years = ref<number | null>(USUAL_LASTING.years);
   const floorShare = ref<number | null>(USUAL_LASTING.floorShare);
+  const stroke = ref<Stroke | null>(null);
   const own = ref<readonly OwnPlan[]>([FIRST_OWN]);
   const picked = ref<string | null>(null);
   /** The way of taking by which the share is sought that lasts. */
@@ -43,7 +52,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     const of = part.value;
     const taking = (by: MethodKey) => takingPlan(life, profile, of, wayOf(by));
     return {
-      prospect,
+      prospect: stroke.value === null ? prospect : { ...prospect, stroke: STROKES[stroke.value] },
       lasting: lasting.value,
       plans: plansOf(taking, {
         lately: lately.value && { ...taking('usual'), ...lately.value },
@@ -67,6 +76,14 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     part.value ? planOn(book.value?.rules ?? [], part.value.key, dayNumber(day.value)) : undefined,
   );
   const bench = useBench(wanted);
+  const eachTakes = computed(() =>
+    book.value && part.value ? minutesAPlant(book.value.record.takes, part.value) : null,
+  );
+  /** Work for each plant that a plan takes from, with what it sets back, minutes; `null`: nobody has said how long a take took. */
+  const minutesEach = (key: PlanKey): number | null =>
+    eachTakes.value === null
+      ? null
+      : eachTakes.value + (ownOf(own.value, key)?.setBack ?? 0) * WAY_GUIDES.crown.minutes;
   /** What a plan takes of the counted plants; `null`: nothing to choose, what was taken of late was chosen by nobody. */
   function chosenShare(key: PlanKey): number | null {
     if (!known.value || !part.value || key === 'lately') return null;
@@ -77,6 +94,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   return {
     years,
     floorShare,
+    stroke,
     own,
     picked,
     pickedMethod,
@@ -92,6 +110,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     holding,
     inForce,
     chosenShare,
+    minutesEach,
     ...bench,
   };
 }

@@ -125,6 +125,7 @@ describe('a stand on the device', () => {
       tried: 0,
       quality: null,
       wasteShare: null,
+      minutes: null,
       by: 'Ode',
       byId: 'ode',
     } as const;

@@ -9,6 +9,13 @@ export const bench = {
       'Jeder Plan wird {runs}-mal über {years} Jahre gespielt, mit guten und schlechten Jahren und mit dem, was man von diesem Bestand nicht weiß.',
     floor: 'Untergrenze: {percent} von 100 seiner Pflanzen, gehalten in {of} von 10 Zukünften.',
     part: 'Genommen wird',
+    stroke: 'Schläge',
+    strokes: {
+      none: 'keine außer schlechten Jahren',
+      seldom: 'jedes 20. Jahr die Hälfte',
+      often: 'jedes 10. Jahr die Hälfte',
+      mostYears: 'jedes 4. Jahr ein Drittel',
+    },
     years: 'Jahre',
     floorShare: 'Untergrenze, von 100 Pflanzen',
     plan: {
@@ -65,12 +72,14 @@ export const bench = {
       ever: 'irgendwann darunter',
       touched: 'beerntete Pflanzen, insgesamt',
       now: 'davon im ersten Jahr',
+      work: 'Arbeit, insgesamt',
       back: 'wieder wie zuvor nach',
     },
     adopt: 'Hier zur Regel machen',
     because: 'Weil',
     adopted: 'Es ist die Regel dieses Bestands. Hüter beenden sie bei den Regeln der Gruppe.',
     inForce: 'In Kraft:',
+    workUnknown: 'sag bei einer Entnahme, wie lange sie dauerte',
     ofHundred: '{n} von 100',
     none: 'keine',
     lessThanOne: 'unter 1 von 100',
@@ -119,7 +128,7 @@ export const bench = {
     },
     how: 'Wie man ein Bild liest',
     howText:
-      'Die Linie ist die Mitte aller Zukünfte. Die Hälfte von ihnen liegt im dunklen Band, neun von zehn im hellen. Je breiter es ist, desto weniger weiß man. Die gestrichelte Linie ist die Untergrenze: von den Pflanzen, die er heute hat, sollen so viele bleiben.',
+      'Die Linie ist die Mitte aller Zukünfte. Die Hälfte von ihnen liegt im dunklen Band, neun von zehn im hellen. Je breiter es ist, desto weniger weiß man. Die gestrichelte Linie ist die Untergrenze: von den Pflanzen, die er heute hat, sollen so viele bleiben. Ein Bestand von weniger als hundert Pflanzen wird Pflanze für Pflanze gespielt, jede mit ihrem eigenen Glück. Ein Schlag ist ein Hochwasser oder ein gemähter Rain.',
     estimates:
       'Wie lange Pflanzen seiner Art leben und wie viele Junge sie haben, sind Schätzungen von einer Hand, und weite: Art des Lebens {form}. Nichts hier verspricht etwas.',
     form: {

@@ -9,6 +9,13 @@ export const bench = {
       'Each plan is played {runs} times over {years} years, with good and bad years and with what is not known of this stand.',
     floor: 'Floor: {percent} of 100 of its plants, held in {of} futures of 10.',
     part: 'Taken of it',
+    stroke: 'Bad strokes',
+    strokes: {
+      none: 'none beyond bad years',
+      seldom: 'one year in 20 half of it',
+      often: 'one year in 10 half of it',
+      mostYears: 'one year in 4 a third of it',
+    },
     years: 'Years',
     floorShare: 'Floor, of 100 plants',
     plan: {
@@ -65,12 +72,14 @@ export const bench = {
       ever: 'below it at some time',
       touched: 'plants taken from, in all',
       now: 'of them in the first year',
+      work: 'work, in all',
       back: 'back again after',
     },
     adopt: 'Make it the rule here',
     because: 'Because',
     adopted: 'It is the rule of this stand. Keepers end it among the rules of the group.',
     inForce: 'In force:',
+    workUnknown: 'say with a take how long it took',
     ofHundred: '{n} of 100',
     none: 'none',
     lessThanOne: 'under 1 of 100',
@@ -117,7 +126,7 @@ export const bench = {
     },
     how: 'How to read a picture',
     howText:
-      'The line is the middle of all futures. Half of them lie in the dark band, nine of ten in the light one. The wider it is, the less is known. The dashed line is the floor: of the plants it has today, so many are to be left.',
+      'The line is the middle of all futures. Half of them lie in the dark band, nine of ten in the light one. The wider it is, the less is known. The dashed line is the floor: of the plants it has today, so many are to be left. A stand of fewer than a hundred plants is played plant by plant, each with its own luck. A bad stroke is a flood or a mown verge.',
     estimates:
       'How long plants of its kind live and how many young they have are estimates of one hand, and wide ones: kind of life {form}. Nothing here promises anything.',
     form: {

@@ -5,7 +5,7 @@ import type { ProfilePart } from '@emberfield/core/plants';
 import { gramsPer, heldOn, inUnit, type SharedPermit, type StandRecord } from '@emberfield/core/stand';
 import type { Dependencies } from '../../dependencies.ts';
 import { permitsOf, type PermitRow } from '../../permits/index.ts';
-import { seesExactly, type PatchRow } from '../../patches/index.ts';
+import { patchesOf, seesExactly, type PatchRow } from '../../patches/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { standsOfPlants, type StandAtPatch } from '../repository.ts';
@@ -126,13 +126,16 @@ export async function listPermits(
   const rows = await standsOfPlants(deps.db, group.id, [...new Set(permits.map((p) => p.plantKey))]);
   const under = rows.filter((r) => permits.some((p) => isUnder(p, r)));
   const known = { commons, rows: under, records: await recordsFor(deps, under), today: dayNumber(group.today) };
+  const patches = await patchesOf(deps.db, group.id);
+  const secret = new Set(patches.filter((p) => !seesExactly(p, group.viewer)).map((p) => p.id));
   return permits.map((permit) => {
     const { id, kind, name, plantKey, part, measure, amount, from, until, patchIds, note, revision } = permit;
     const drawn = [...drawnByStand(permit, known).values()];
     const takes = drawn.flatMap((d) => d.takes).filter((t) => t.day >= dayNumber(from) && t.day <= dayNumber(until));
     const profile = commons.plants.get(plantKey)?.profile;
     const partOf = profile?.parts.find((p) => p.key === part);
-    const hidden = under.some((r) => isUnder(permit, r) && !seesExactly(r.patch, group.viewer));
+    const hidden =
+      under.some((r) => isUnder(permit, r) && secret.has(r.patch.id)) || patchIds.some((p) => secret.has(p));
     return {
       id,
       revision,

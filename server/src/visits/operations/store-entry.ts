@@ -12,7 +12,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById } from '../../patches/index.ts';
 import { updateGroup } from '../../people/index.ts';
-import { claimPermits, permitsOf, type PermitRow } from '../../permits/index.ts';
+import { claimPermits, claimPermitsAt, permitsOf, type PermitRow } from '../../permits/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -139,7 +139,7 @@ async function storeTake(work: Work<EntryOf<'take'>>): Promise<Stored> {
   const before = judge(entry, known, book, account.accountId);
   const { permits } = known.dossier;
   const quick = await transact(deps.db, async (tx) =>
-    (await claimPermits(tx, permits)) && (await claimStandAt(tx, group.id, stand.id, stand.revision))
+    (await claimPermitsAt(tx, permits)) && (await claimStandAt(tx, group.id, stand.id, stand.revision))
       ? store(tx, before)
       : null,
   );
