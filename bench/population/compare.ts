@@ -1,4 +1,5 @@
-// The reference run of a stand (10,000 runs × 50 years × 6 stages, no chance of single plants) in three languages, in turn, on this machine.
+// The reference run of a stand (10,000 runs × 50 years × 6 stages, no chance of single plants) in three languages, in turn, on this machine; and ours
+// with that chance.
 // node --import tsx bench/population/compare.ts [rounds]
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
@@ -71,6 +72,7 @@ try {
   const note = (name: string, told: Told | null): void => void (told && (tried[name] ??= []).push(told));
   for (let round = 0; round < ROUNDS; round++) {
     note('here', here(round));
+    note('singly', here(round, true));
     note('numpy', told('python3', [join(HERE, 'simulate.py'), file, String(REPEATS)]));
     if (compiled) note('C', told(program, [file, String(REPEATS)]));
   }
@@ -99,18 +101,18 @@ function asText(): string {
   return `${lines.join('\n')}\n`;
 }
 
-function here(round: number): Told {
+function here(round: number, singly = false): Told {
   let last: Omit<Told, 'ms'> | null = null;
   const times = Array.from({ length: REPEATS }, (_, repeat) => {
     const before = performance.now();
-    last = playedOnce(round * REPEATS + repeat);
+    last = playedOnce(round * REPEATS + repeat, singly);
     return performance.now() - before;
   });
   return { ms: median(times), ...last! };
 }
 
-function playedOnce(seed: number): Omit<Told, 'ms'> {
-  const { plants } = playAll(model, { seed: seed * 1_000_003, runs: RUNS, years: YEARS });
+function playedOnce(seed: number, singly: boolean): Omit<Told, 'ms'> {
+  const { plants } = playAll({ ...model, singly }, { seed: seed * 1_000_003, runs: RUNS, years: YEARS });
   const under = new Uint8Array(RUNS);
   let fan: readonly number[] = [];
   for (let year = 0; year < YEARS; year++) {
