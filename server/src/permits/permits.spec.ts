@@ -92,18 +92,26 @@ describe('a permit of a group', () => {
     await refused({ amount: 0 }, 'body.amount');
     await refused({ part: 'sap' }, 'body.part');
     await refused({ patchIds: [] }, 'body.patchIds');
-    await save(permit({ patchIds: [newId()] })).expect(404);
+    const elsewhere = await group.stand('valerian');
+    await refused({ patchIds: [elsewhere.patchId] }, 'body.patchIds');
+    await refused({ patchIds: [newId()] }, 'body.patchIds');
     await save(permit({ plantKey: 'nothing' })).expect(404);
     expect(await listed()).to.deep.equal([]);
   });
   it('does not tell by its name where a secret place is', async () => {
     const place = await group.stand('nettle', { patch: { secret: true } });
+    const open = await nettles();
     await made(permit({ note: 'ask at the mill' }));
     const picker = await group.join('picker');
-    expect((await listed(picker))[0]).to.include({ name: '', note: '', stands: 1 });
+    expect((await listed(picker))[0]).to.include({ name: '', note: '', stands: 2 });
     expect((await listed())[0]).to.include({ name: 'Low wood', note: 'ask at the mill' });
     const quota = (await tips(place, picker)).ceilings.find((c) => c.kind === 'quota');
     expect(quota?.values['name']).to.equal('');
+    const beside = (await tips(open, picker)).ceilings.find((c) => c.kind === 'quota');
+    expect(beside?.values['name'], 'nor at a stand that they see').to.equal('');
+    const taken = await take(open, 3, picker);
+    expect(JSON.stringify(taken)).not.to.include('Low wood');
+    expect((await tips(open)).ceilings.find((c) => c.kind === 'quota')?.values['name']).to.equal('Low wood');
   });
   it('taken from by twenty at three stands at once gives no more than it says', async function () {
     this.timeout(120_000);

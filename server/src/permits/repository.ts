@@ -1,5 +1,6 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import type { Queryable } from '../platform/database/database.ts';
+import { stand } from '../stands/table.ts';
 import { permit } from './table.ts';
 
 export type PermitRow = typeof permit.$inferSelect;
@@ -20,6 +21,17 @@ export const updatePermit = (db: Queryable, id: string, set: Partial<typeof perm
     .update(permit)
     .set({ ...set, revision: sql`${permit.revision} + 1`, version: sql`${permit.version} + 1` })
     .where(eq(permit.id, id));
+
+/** Places of a group where a plant stands, or stood. */
+export const placesWith = async (db: Queryable, groupId: string, plantKey: string): Promise<ReadonlySet<string>> =>
+  new Set(
+    (
+      await db
+        .select({ patchId: stand.patchId })
+        .from(stand)
+        .where(and(eq(stand.groupId, groupId), eq(stand.plantKey, plantKey)))
+    ).map((r) => r.patchId),
+  );
 
 type Claimed = Pick<PermitRow, 'id' | 'version'>;
 const inOrder = (permits: readonly Claimed[]): readonly Claimed[] =>

@@ -105,6 +105,7 @@ export const reasons = {
   sourceMissing: 'Sag, aus welchem Bestand sie kommen.',
   moreThanPlanted: 'Es leben nicht mehr, als gesetzt wurden.',
   moreSnappedThanTaken: 'Mehr, als genommen wurde, kann nicht abgerissen sein.',
+  plantNotThere: 'Diese Pflanze hat an einem dieser Orte keinen Bestand.',
   endsBeforeItBegins: 'Der letzte Tag liegt vor dem ersten.',
   holdsToday: 'Zurückgelegt wird für heute: der Tag ist vorbei oder kommt erst.',
   moreThanLeft: 'So viel ist nicht übrig, um es zurückzulegen.',

@@ -103,6 +103,7 @@ export const reasons = {
   sourceMissing: 'Say which stand they come from.',
   moreThanPlanted: 'No more live than were planted.',
   moreSnappedThanTaken: 'No more can have snapped than were taken from.',
+  plantNotThere: 'That plant has no stand at one of these places.',
   endsBeforeItBegins: 'The last day is before the first.',
   holdsToday: 'What is set aside is for today: the day is over, or yet to come.',
   moreThanLeft: 'That much is not left to be set aside.',

@@ -2,7 +2,6 @@ import type { SavePermit } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
 import { audit, updateGroup } from '../../people/index.ts';
 import { plantsOf } from '../../plants/index.ts';
-import { patchesOf } from '../../patches/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -48,7 +47,7 @@ export async function removePermit(deps: Dependencies, { group, account, params 
   return null;
 }
 
-/** A part that the plant has, a weight only where somebody knows what one weighs, and places of the group. */
+/** A part that the plant has, a weight only where somebody knows what one weighs, and places where it grows. */
 async function assertPossible(
   deps: Dependencies,
   groupId: string,
@@ -61,6 +60,7 @@ async function assertPossible(
   if (measure === 'gram' && part.unit !== 'gram' && part.massG === null)
     throw new AppError('badInput', { field: 'body.measure', reason: 'noMassKnown' });
   if (patchIds === null) return;
-  const own = new Set((await patchesOf(deps.db, groupId)).map((p) => p.id));
-  if (patchIds.some((p) => !own.has(p))) throw notFound('patch');
+  const places = await repository.placesWith(deps.db, groupId, plantKey);
+  if (patchIds.some((p) => !places.has(p)))
+    throw new AppError('badInput', { field: 'body.patchIds', reason: 'plantNotThere' });
 }

@@ -7,7 +7,7 @@ import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { laterCacheOf, Pauses } from '../../answers/index.ts';
 import { permitsOf, type PermitRow } from '../../permits/index.ts';
-import { placeKey, visibleTo, type VisiblePatch } from '../../patches/index.ts';
+import { placeKey, SEES_ALL, visibleTo, type VisiblePatch } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.ts';
@@ -72,7 +72,8 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
     // A shipped profile that a later version dropped: the stand stays in the database and shows again when it is back.
     return plant ? loadOne(deps, commons, { ...row, plant, record: records.get(row.stand.id)!, today }) : null;
   });
-  const shared = only === null ? sharedPermits(permits, { commons, rows: loaded, records, today }) : null;
+  const shared =
+    only === null ? sharedPermits(permits, { commons, rows: loaded, records, today, viewer: group.viewer }) : null;
   const knowledge = known ?? (await knowledgeOf(deps, group, loaded));
   // What is no longer gone to teaches the others, and is shown only to whoever asks for it.
   const shown = only === null ? loaded.filter((r) => !r.stand.retiredOn && !r.patch.retiredOn) : loaded;
@@ -83,7 +84,6 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       : row;
     const own = forStand(knowledge, stand.id);
     const under = permits.filter((p) => isUnder(p, row));
-    const at = { ...row, blurred: patch.blurred };
     const { profile, plantRevision, place, thermometer } = unlearned;
     // Said one by one: what is spread into another object gets a layout of its own each time, by which nothing runs fast.
     const book: Book = {
@@ -99,7 +99,9 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       learned: learnedFrom(own.learning),
       kin: commons.kin,
       rules: rulesFor(commons, stand, patch.blurred),
-      permits: shared?.(at) ?? (await permitsOfStand(deps, under, at, { groupId: group.id, commons, today })),
+      permits:
+        shared?.(row) ??
+        (await permitsOfStand(deps, under, row, { groupId: group.id, commons, today, viewer: group.viewer })),
       shore: patch.blurred ? null : shoreOf(patch, commons, group.zone),
     };
     const key = [
@@ -246,14 +248,19 @@ export async function bookUnderLock(
   { stand, patch }: StandAtPatch,
 ): Promise<Book> {
   const commons = { plants: new Map([[stand.plantKey, plant]]) };
-  const at = { stand, patch, blurred: false };
   const { identity, madeBy, sinceYear, restUntil, id } = stand;
   return {
     ...book,
     stand: { id, identity, madeBy, sinceYear, restUntil },
     place: bookPlace(patch),
     record: await recordUnderLock(deps, tx, stand),
-    permits: await permitsUnderLock(deps, tx, permits, at, { groupId: stand.groupId, commons, today: book.today }),
+    permits: await permitsUnderLock(
+      deps,
+      tx,
+      permits,
+      { stand, patch },
+      { groupId: stand.groupId, commons, today: book.today, viewer: SEES_ALL },
+    ),
   };
 }
 

@@ -5,7 +5,7 @@ import type { ProfilePart } from '@emberfield/core/plants';
 import { gramsPer, heldOn, inUnit, type SharedPermit, type StandRecord } from '@emberfield/core/stand';
 import type { Dependencies } from '../../dependencies.ts';
 import { permitsOf, type PermitRow } from '../../permits/index.ts';
-import { patchesOf, seesExactly, type PatchRow } from '../../patches/index.ts';
+import { seesExactly, type PatchRow, type Viewer } from '../../patches/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { standsOfPlants, type StandAtPatch } from '../repository.ts';
@@ -42,19 +42,24 @@ interface Known {
   readonly commons: Pick<GroupCommons, 'plants'>;
   /** Every stand of the plants that have permits, retired ones too: what was taken there was taken. */
   readonly rows: readonly StandAtPatch[];
+  /** Those that are left out draw nothing. */
   readonly records: ReadonlyMap<string, StandRecord>;
   readonly today: DayNumber;
+  readonly viewer: Viewer;
 }
+
+/** Its name, unless it may tell where a place is that the viewer does not see: then nothing. */
+const nameFor = (permit: PermitRow, { rows, viewer }: Pick<Known, 'rows' | 'viewer'>): string =>
+  rows.some((r) => isUnder(permit, r) && !seesExactly(r.patch, viewer)) ? '' : permit.name;
 
 /** What was drawn on a permit at each of its stands. */
 function drawnByStand(permit: PermitRow, { commons, rows, records, today }: Known): ReadonlyMap<string, Drawn> {
   const part = commons.plants.get(permit.plantKey)?.profile.parts.find((p) => p.key === permit.part);
   return new Map(
-    part
-      ? rows
-          .filter((row) => isUnder(permit, row))
-          .map(({ stand }) => [stand.id, drawnAt(permit, part, records.get(stand.id)!, today)])
-      : [],
+    rows.flatMap((row) => {
+      const record = isUnder(permit, row) ? records.get(row.stand.id) : undefined;
+      return part && record ? [[row.stand.id, drawnAt(permit, part, record, today)] as const] : [];
+    }),
   );
 }
 
@@ -62,12 +67,12 @@ function drawnByStand(permit: PermitRow, { commons, rows, records, today }: Know
 export function sharedPermits(
   permits: readonly PermitRow[],
   known: Known,
-): (row: StandAtPatch & { readonly blurred: boolean }) => readonly SharedPermit[] {
+): (row: StandAtPatch) => readonly SharedPermit[] {
   const drawn = permits.map((permit) => {
     const byStand = drawnByStand(permit, known);
-    const { id, kind, name, part, measure, amount, from, until } = permit;
-    const said = { id, kind, name, part, measure, amount, from, until };
-    return { permit, said, byStand, all: [...byStand].filter(([, d]) => d.takes.length + d.aside.length > 0) };
+    const { id, kind, part, measure, amount, from, until } = permit;
+    const said = { id, kind, name: nameFor(permit, known), part, measure, amount, from, until };
+    return { permit, said, all: [...byStand].filter(([, d]) => d.takes.length + d.aside.length > 0) };
   });
   return (row) =>
     drawn
@@ -76,8 +81,6 @@ export function sharedPermits(
         const others = all.filter(([id]) => id !== row.stand.id).map(([, d]) => d);
         return {
           ...said,
-          // Its name may tell where the place is.
-          name: row.blurred ? '' : said.name,
           elsewhere: byDay(others.flatMap((d) => d.takes)),
           asideElsewhere: others.flatMap((d) => d.aside),
         };
@@ -98,8 +101,8 @@ function byDay(takes: SharedPermit['elsewhere']): SharedPermit['elsewhere'] {
 export async function permitsOfStand(
   deps: Reading,
   permits: readonly PermitRow[],
-  row: StandAtPatch & { readonly blurred: boolean },
-  { groupId, commons, today }: { readonly groupId: string } & Pick<Known, 'commons' | 'today'>,
+  row: StandAtPatch,
+  { groupId, ...known }: { readonly groupId: string } & Pick<Known, 'commons' | 'today' | 'viewer'>,
 ): Promise<readonly SharedPermit[]> {
   const own = permits.filter((p) => isUnder(p, row));
   if (own.length === 0) return [];
@@ -107,7 +110,7 @@ export async function permitsOfStand(
   // The stand itself is left out: what it says is known better by whoever asks, who may be about to change it.
   const others = rows.filter((r) => r.stand.id !== row.stand.id && own.some((p) => isUnder(p, r)));
   const records = await recordsFor(deps, others);
-  return sharedPermits(own, { commons, rows: others, records, today })(row);
+  return sharedPermits(own, { ...known, rows, records })(row);
 }
 
 /** The same inside of a transaction that has claimed the permits: on its own connection, as all others have to wait. */
@@ -125,22 +128,25 @@ export async function listPermits(
   const [permits, commons] = await Promise.all([permitsOf(deps.db, group.id), commonsOf(deps, group)]);
   const rows = await standsOfPlants(deps.db, group.id, [...new Set(permits.map((p) => p.plantKey))]);
   const under = rows.filter((r) => permits.some((p) => isUnder(p, r)));
-  const known = { commons, rows: under, records: await recordsFor(deps, under), today: dayNumber(group.today) };
-  const patches = await patchesOf(deps.db, group.id);
-  const secret = new Set(patches.filter((p) => !seesExactly(p, group.viewer)).map((p) => p.id));
+  const known = {
+    commons,
+    rows: under,
+    records: await recordsFor(deps, under),
+    today: dayNumber(group.today),
+    viewer: group.viewer,
+  };
   return permits.map((permit) => {
-    const { id, kind, name, plantKey, part, measure, amount, from, until, patchIds, note, revision } = permit;
+    const { id, kind, plantKey, part, measure, amount, from, until, patchIds, note, revision } = permit;
     const drawn = [...drawnByStand(permit, known).values()];
     const takes = drawn.flatMap((d) => d.takes).filter((t) => t.day >= dayNumber(from) && t.day <= dayNumber(until));
     const profile = commons.plants.get(plantKey)?.profile;
     const partOf = profile?.parts.find((p) => p.key === part);
-    const hidden =
-      under.some((r) => isUnder(permit, r) && secret.has(r.patch.id)) || patchIds.some((p) => secret.has(p));
+    const name = nameFor(permit, known);
     return {
       id,
       revision,
       kind,
-      name: hidden ? '' : name,
+      name,
       plantKey,
       part,
       plantName: profile?.names ?? { en: plantKey },
@@ -151,7 +157,7 @@ export async function listPermits(
       from,
       until,
       patchIds: patchIds.length === 0 ? null : patchIds,
-      note: hidden ? '' : note,
+      note: name && note,
       spent: takes.reduce<number | null>((sum, t) => (sum === null || t.amount === null ? null : sum + t.amount), 0),
       aside: drawn.flatMap((d) => d.aside).reduce((sum, h) => sum + h.amount, 0),
       stands: drawn.length,

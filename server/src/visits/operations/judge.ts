@@ -45,7 +45,9 @@ export function judge(
   accountId: string,
 ): TakeVerdict {
   const takes = locked.record.takes.filter((t) => t.id !== entry.replaces);
-  const book = { ...locked, record: { ...locked.record, takes } };
+  // What is stored with the take is read by whoever may read the take: a permit's name may tell more.
+  const permits = locked.permits.map((p) => ({ ...p, name: '' }));
+  const book = { ...locked, permits, record: { ...locked.record, takes } };
   const part = book.profile.parts.find((p) => p.key === entry.body.part)!;
   const day = dayNumber(entry.day);
   const { seasons } = dossier.answers;
