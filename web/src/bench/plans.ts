@@ -29,9 +29,9 @@ export type School = keyof typeof SCHOOLS;
 
 /** Strokes that can be played with: so often a year, so much of the stand lost. What they are is up to the place: a flood, a mown verge, a hard drought. */
 export const STROKES = {
-  seldom: { chance: 0.05, share: 0.5 },
-  often: { chance: 0.1, share: 0.5 },
-  mostYears: { chance: 0.25, share: 1 / 3 },
+  twentieth: { chance: 0.05, share: 0.5 },
+  tenth: { chance: 0.1, share: 0.5 },
+  fourth: { chance: 0.25, share: 1 / 3 },
 } as const;
 export type Stroke = keyof typeof STROKES;
 

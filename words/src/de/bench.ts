@@ -12,9 +12,9 @@ export const bench = {
     stroke: 'Schläge',
     strokes: {
       none: 'keine außer schlechten Jahren',
-      seldom: 'jedes 20. Jahr die Hälfte',
-      often: 'jedes 10. Jahr die Hälfte',
-      mostYears: 'jedes 4. Jahr ein Drittel',
+      twentieth: 'jedes 20. Jahr die Hälfte',
+      tenth: 'jedes 10. Jahr die Hälfte',
+      fourth: 'jedes 4. Jahr ein Drittel',
     },
     years: 'Jahre',
     floorShare: 'Untergrenze, von 100 Pflanzen',

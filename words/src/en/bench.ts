@@ -12,9 +12,9 @@ export const bench = {
     stroke: 'Bad strokes',
     strokes: {
       none: 'none beyond bad years',
-      seldom: 'one year in 20 half of it',
-      often: 'one year in 10 half of it',
-      mostYears: 'one year in 4 a third of it',
+      twentieth: 'one year in 20 half of it',
+      tenth: 'one year in 10 half of it',
+      fourth: 'one year in 4 a third of it',
     },
     years: 'Years',
     floorShare: 'Floor, of 100 plants',
