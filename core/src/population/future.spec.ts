@@ -119,13 +119,16 @@ describe('the share that lasts', () => {
     over: Partial<Parameters<typeof lastingShare>[2] & object> = {},
     effect: StandPlan['effect'] = { kills: 1 },
   ) => lastingShare(standing(), { ...DIGGING, effect }, { floorShare: 0.8, years: 30, confidence: 0.9, ...over });
-  it('is small where plants are dug, and larger where only some leaves are taken', () => {
+  it('is small where plants are dug, and larger where only some leaves are taken', function () {
+    this.timeout(60_000);
     const [dug, leaves] = [share(), share({}, { weakens: 0.1 })];
     expect(dug.share).to.be.within(0.002, 0.06);
     expect(leaves.share).to.be.above(3 * dug.share!);
     expect(dug.low <= dug.share! && dug.share! <= dug.high).to.equal(true);
   });
-  it('is no more the higher the floor and the surer one wants to be', () => {
+  it('is no more the higher the floor and the surer one wants to be', function () {
+    // Six of them are found, each by some twenty plays.
+    this.timeout(90_000);
     const floors = [0.5, 0.8, 0.95].map((floorShare) => share({ floorShare }).share ?? -1);
     const sure = [0.7, 0.9, 0.95].map((confidence) => share({ confidence }).share ?? -1);
     for (const row of [floors, sure]) expect([...row].sort((a, b) => b - a)).to.deep.equal(row);
