@@ -1,8 +1,6 @@
-import type { PlantingWay } from '@emberfield/contract';
+import { dayNumber as day } from '@emberfield/core/measure';
 import { type HistoryOptions, type Told, tell } from './history.ts';
-
-const MS_PER_DAY = 86_400_000;
-const day = (iso: string): number => Math.round(Date.parse(`${iso}T00:00:00Z`) / MS_PER_DAY);
+import { plantingsOf } from './plantings.ts';
 
 type Case = (options: HistoryOptions) => readonly Told[];
 
@@ -24,31 +22,6 @@ const searches: Case = (o) =>
     inVain(o, on, 'Lily of the valley', 'lily-of-the-valley'),
     inVain(o, on, 'White hellebore', 'white-hellebore'),
   ]);
-
-interface PutBack {
-  readonly on: string;
-  readonly way: PlantingWay;
-  readonly number: number;
-  readonly seen: readonly (readonly [on: string, alive: number, flowering: number])[];
-}
-/** What went back into the ground, and who looked at it later. */
-const putBack = (o: HistoryOptions, { on, way, number, seen }: PutBack): readonly Told[] => {
-  const body = { way, number, source: 'here', fromStandId: null, takeId: null, minutes: 45, note: '' } as const;
-  const planted = tell(o, 'planting', day(on), 'ode', body, 'case');
-  return [
-    planted,
-    ...seen.map(([at, alive, flowering]) =>
-      tell(
-        o,
-        'plantingCheck',
-        day(at),
-        'tavi',
-        { plantingId: planted.entry.id, alive, flowering, note: '' },
-        `look-${at}`,
-      ),
-    ),
-  ];
-};
 
 /** Shoots of the nettles at the mill as they were measured, cm. */
 const LENGTHS_AT_THE_MILL: readonly (readonly [string, ...number[]])[] = [
@@ -241,15 +214,6 @@ const CASES: Readonly<Record<string, Case>> = {
   ],
   // Dug too hard, now resting; the crowns went back, and of these some live.
   'valerian-reed': (o) => [
-    ...putBack(o, {
-      on: '2024-10-20',
-      way: 'crown',
-      number: 12,
-      seen: [
-        ['2024-11-22', 10, 0],
-        ['2025-05-20', 6, 0],
-      ],
-    }),
     tell(
       o,
       'take',
@@ -339,25 +303,6 @@ const CASES: Readonly<Record<string, Case>> = {
     ),
   ],
   'elder-rail': (o) => [
-    // Rods stuck along the railway: what struck, and what came through a year.
-    ...putBack(o, {
-      on: '2023-03-04',
-      way: 'cutting',
-      number: 10,
-      seen: [
-        ['2024-04-21', 6, 0],
-        ['2025-06-20', 6, 3],
-      ],
-    }),
-    ...putBack(o, {
-      on: '2025-03-01',
-      way: 'cutting',
-      number: 14,
-      seen: [
-        ['2025-04-20', 11, 0],
-        ['2026-04-22', 5, 0],
-      ],
-    }),
     tell(
       o,
       'search',
@@ -368,25 +313,6 @@ const CASES: Readonly<Record<string, Case>> = {
     ),
   ],
   'hazel-tannet': (o) => [
-    // Gaps in the coppice filled, and what became of it.
-    ...putBack(o, {
-      on: '2022-11-12',
-      way: 'youngPlant',
-      number: 12,
-      seen: [
-        ['2023-10-01', 9, 0],
-        ['2026-04-25', 9, 2],
-      ],
-    }),
-    ...putBack(o, {
-      on: '2024-02-24',
-      way: 'youngPlant',
-      number: 8,
-      seen: [
-        ['2025-03-02', 7, 0],
-        ['2026-04-26', 7, 1],
-      ],
-    }),
     tell(
       o,
       'loss',
@@ -398,4 +324,4 @@ const CASES: Readonly<Record<string, Case>> = {
   ],
 };
 
-export const casesOf: Case = (options) => CASES[options.stand.key]?.(options) ?? [];
+export const casesOf: Case = (options) => [...(CASES[options.stand.key]?.(options) ?? []), ...plantingsOf(options)];

@@ -54,8 +54,10 @@ export const savePermitSchema: Schema<SavePermit> = exactly({
   note: freeText(400),
 }).required('missing');
 
-export interface PermitView extends SavePermit {
+export interface PermitView {
   readonly id: string;
+  /** As it was saved. Its name and note are empty for whoever may not see one of its places. */
+  readonly terms: SavePermit;
   readonly plantName: Text;
   readonly partName: Text;
   /** The amount's: the part's own, or grams. */

@@ -1,7 +1,8 @@
 import { ALL_BITS, asShare, fillBits, fillState } from './chance.ts';
-import { entriesOf, isCounted, type Rates } from './life-history.ts';
+import { isCounted, type Rates } from './life-history.ts';
 import { takingFactors, type StandPlan } from './plan.ts';
-import { fatesOf, stepSingly, type Fated, type StageFate } from './single-plants.ts';
+import { singlePlants, stepSingly, type SinglePlants } from './single-plants.ts';
+import { tableOf, type Table } from './year-tables.ts';
 import type { YearClasses } from './years.ts';
 
 /** A stand and what is done to it, ready to be played. */
@@ -39,14 +40,6 @@ export const emptyPlayed = (runs: number, years: number): Played => ({
   touched: new Float64Array(runs * years),
 });
 
-interface Table {
-  /** By entry of the matrix, by class of year. */
-  readonly values: readonly Float64Array[];
-  readonly to: readonly number[];
-  readonly from: readonly number[];
-  /** The same plant by plant; `null` where single plants have no luck of their own. */
-  readonly fates: readonly StageFate[] | null;
-}
 export interface CompiledStand {
   readonly model: StandModel;
   readonly counted: readonly number[];
@@ -83,57 +76,6 @@ export function matrixUnder(rates: Rates, plan: StandPlan): readonly (readonly n
   const matrix = rates.stages.map(() => rates.stages.map(() => 0));
   for (const [i, value] of values.entries()) matrix[to[i]!]![from[i]!]! += value[0]!;
   return matrix;
-}
-
-type Playable = Pick<StandModel, 'rates' | 'years' | 'plan'>;
-
-/** The matrices of all classes of years with what taking does before the year begins. */
-function tableOf(
-  { singly = false, ...model }: Playable & Pick<StandModel, 'singly'>,
-  factors: ReturnType<typeof takingFactors>,
-): Table {
-  const all = fatedBy(model, factors);
-  return {
-    values: all.map(({ lives, young }) => lives.map((p, c) => p + young[c]!)),
-    to: all.map((p) => p.to),
-    from: all.map((p) => p.from),
-    fates: singly ? fatesOf(all) : null,
-  };
-}
-
-/** By class of year, of each stage that comes of another: who lives on into it, and what is born into it. */
-function fatedBy({ rates, years, plan }: Playable, factors: ReturnType<typeof takingFactors>): readonly Fated[] {
-  const places = new Map<string, Fated>();
-  const placeOf = (to: number, from: number): Fated => {
-    const key = `${to} ${from}`;
-    const none = (): Float64Array => new Float64Array(years.count);
-    const place = places.get(key) ?? { to, from, lives: none(), young: none() };
-    places.set(key, place);
-    return place;
-  };
-  const { stays, seed, survival, back, touched } = factors;
-  for (const { to, from, share, births } of entriesOf(rates)) {
-    const add = (of: number, weight: number, lost: { readonly survival: number; readonly seed: number }): void => {
-      const { lives, young } = placeOf(to, of);
-      for (let c = 0; c < years.count; c++) {
-        lives[c]! += weight * lost.survival * years.survival[from]![c]! * share;
-        for (const b of births)
-          young[c]! += weight * years.births[b]![c]! * (rates.births[b]!.kind === 'seed' ? lost.seed : 1);
-      }
-    };
-    add(from, stays[from]!, { survival: survival[from]!, seed: seed[from]! });
-    // Those that are set back live on as plants of the stage before.
-    const next = from + 1;
-    if (next < rates.stages.length && back[next]! > 0) add(next, back[next]!, { survival: 1, seed: 1 });
-  }
-  const { setBack } = plan;
-  if (setBack)
-    for (const [from, share] of touched.entries())
-      if (share > 0) {
-        const { young } = placeOf(rates.stages.indexOf(setBack.stage), from);
-        young.forEach((n, c) => (young[c] = n + share * setBack.perTouched));
-      }
-  return [...places.values()];
 }
 
 /**
@@ -175,12 +117,7 @@ interface Slice {
   readonly total: Float64Array;
   readonly state: Uint32Array;
   /** Where single plants have luck of their own; see `stepSingly`. */
-  readonly singly: {
-    readonly state: Uint32Array;
-    readonly bits: Int32Array;
-    readonly whole: Float64Array;
-    readonly left: Float64Array;
-  };
+  readonly singly: SinglePlants;
 }
 
 function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
@@ -198,12 +135,7 @@ function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
     strokes: new Int32Array(count),
     total: new Float64Array(count),
     state: new Uint32Array(4),
-    singly: {
-      state: new Uint32Array(4),
-      bits: new Int32Array(count),
-      whole: new Float64Array(count),
-      left: new Float64Array(count),
-    },
+    singly: singlePlants(count),
   };
 }
 

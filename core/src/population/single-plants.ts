@@ -95,19 +95,28 @@ export function fatesOf(entries: readonly Fated[]): readonly StageFate[] {
   });
 }
 
+/** What the chance of single plants needs of its own, beside that of the years: so these are as good or bad as without it. */
+export interface SinglePlants {
+  readonly state: Uint32Array;
+  readonly bits: Int32Array;
+  /** Plants of a stage, by run, and those whose fate is still open. */
+  readonly whole: Float64Array;
+  readonly left: Float64Array;
+}
+export const singlePlants = (runs: number): SinglePlants => ({
+  state: new Uint32Array(4),
+  bits: new Int32Array(runs),
+  whole: new Float64Array(runs),
+  left: new Float64Array(runs),
+});
+
 /** What of the slice a year of single plants is played on; see `Slice`. */
 interface Rows {
   readonly rows: Float64Array;
   readonly now: number;
   readonly count: number;
   readonly kinds: Int32Array;
-  /** Chance of its own, so that years are as good or bad as without it. */
-  readonly singly: {
-    readonly state: Uint32Array;
-    readonly bits: Int32Array;
-    readonly whole: Float64Array;
-    readonly left: Float64Array;
-  };
+  readonly singly: SinglePlants;
 }
 
 /** One year of all runs, plant by plant, into the rows from `target` on, which are 0. Draws as often whatever there is. */

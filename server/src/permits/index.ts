@@ -1,2 +1,3 @@
+export { isUnder } from './is-under.ts';
 export { claimPermits, claimPermitsAt, insertPermit, permitsOf, type PermitRow } from './repository.ts';
 export { mountPermits } from './routes.ts';

@@ -11,7 +11,6 @@ export { groupState, keptOfGroup } from './operations/group-state.ts';
 export { daysOfAll } from './operations/days-of-all.ts';
 export { viewVerdict } from './operations/entry-page.ts';
 export { heldKnowledge, KNOWS_NOTHING } from './operations/group-knowledge.ts';
-export { isUnder } from './operations/permits.ts';
 export { seasonOfStand } from './operations/stand-answers.ts';
 export { refOf } from './operations/stand-view.ts';
 export { practisedDays } from './operations/practised.ts';

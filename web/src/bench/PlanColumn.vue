@@ -42,11 +42,11 @@ const back = computed(() => {
 const work = computed(() => {
   const { t } = words.value;
   const { told, minutesEach } = props;
-  if (!told || minutesEach === null) return t('bench.workUnknown');
+  if (!told) return '';
+  if (told.touched.every((n) => n === 0)) return t('bench.none');
+  if (minutesEach === null) return t('bench.workUnknown');
   const [low, , middle, , high] = told.touched.map((n) => sayWork(n * minutesEach, words.value));
-  return told.touched.every((n) => n === 0)
-    ? t('bench.none')
-    : t('bench.range', { low: low!, middle: middle!, high: high! });
+  return t('bench.range', { low: low!, middle: middle!, high: high! });
 });
 const rows = computed(() => {
   const { t } = words.value;

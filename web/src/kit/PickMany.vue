@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { Select } from 'ant-design-vue';
 import { ref, useId, type ComponentPublicInstance } from 'vue';
-import { plainLetters } from '@emberfield/words';
-import { useListName } from './use-list-name.ts';
+import { isCalled, useListName } from './use-list-name.ts';
 
 /** Several of many, found by typing. */
 const props = defineProps<{
@@ -17,8 +16,6 @@ const own = useId();
 const field = ref<ComponentPublicInstance | null>(null);
 const open = ref(false);
 useListName(field, { open, label: () => props.label });
-const found = (text: string, option?: { readonly label?: unknown }): boolean =>
-  plainLetters(String(option?.label ?? '')).includes(plainLetters(text));
 </script>
 
 <template>
@@ -29,7 +26,7 @@ const found = (text: string, option?: { readonly label?: unknown }): boolean =>
     :value="[...model]"
     :options="[...options]"
     :placeholder="placeholder"
-    :filter-option="found"
+    :filter-option="isCalled"
     @dropdown-visible-change="(shown: boolean) => (open = shown)"
     @change="(value) => (model = value as string[])" />
 </template>

@@ -1,8 +1,7 @@
 <script setup lang="ts" generic="T extends string | number">
 import { Select } from 'ant-design-vue';
 import { ref, useId, type ComponentPublicInstance } from 'vue';
-import { plainLetters } from '@emberfield/words';
-import { useListName } from './use-list-name.ts';
+import { isCalled, useListName } from './use-list-name.ts';
 
 /** One of many, found by typing. */
 interface Choice<V> {
@@ -24,8 +23,6 @@ const own = useId();
 const field = ref<ComponentPublicInstance | null>(null);
 const open = ref(false);
 useListName(field, { open, label: () => props.label });
-const found = (text: string, option?: { readonly label?: unknown }): boolean =>
-  plainLetters(String(option?.label ?? '')).includes(plainLetters(text));
 </script>
 
 <template>
@@ -38,7 +35,7 @@ const found = (text: string, option?: { readonly label?: unknown }): boolean =>
     :placeholder="placeholder"
     :allow-clear="optional"
     :disabled="disabled"
-    :filter-option="found"
+    :filter-option="isCalled"
     :dropdown-match-select-width="false"
     show-search
     @change="(value) => (model = (value ?? null) as T | null)" />

@@ -1,5 +1,10 @@
 import { useMutationObserver } from '@vueuse/core';
+import { plainLetters } from '@emberfield/words';
 import { nextTick, onMounted, watch, type ComponentPublicInstance, type Ref } from 'vue';
+
+/** Whether a choice is what somebody types, whatever its accents and capitals. */
+export const isCalled = (text: string, option?: { readonly label?: unknown }): boolean =>
+  typeof option?.label === 'string' && plainLetters(option.label).includes(plainLetters(text));
 
 const NAMES_LIST = ['aria-controls', 'aria-owns', 'aria-activedescendant'];
 

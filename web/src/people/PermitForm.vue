@@ -5,7 +5,6 @@ import { computed } from 'vue';
 import {
   PERMIT_KINDS,
   PERMIT_MEASURES,
-  ROUTES,
   savePermitSchema,
   type PermitView,
   type SavePermit,
@@ -19,14 +18,13 @@ import NumberField from '../kit/NumberField.vue';
 import PickMany from '../kit/PickMany.vue';
 import PickOne from '../kit/PickOne.vue';
 import { usePlants } from '../plants/queries.ts';
-import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useChange, usePatches } from '../session/queries.ts';
+import { usePatches } from '../session/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import { permitBody } from './permit-lines.ts';
+import { usePermitChanges } from './use-permits.ts';
 
 const props = defineProps<{ permit: PermitView | null }>();
 const emit = defineEmits<{ stored: [] }>();
@@ -47,13 +45,13 @@ type Values = {
 };
 const begun = (): Values =>
   props.permit
-    ? { ...permitBody(props.permit), id: props.permit.id, patchIds: props.permit.patchIds ?? [] }
+    ? { ...props.permit.terms, id: props.permit.id, patchIds: props.permit.terms.patchIds ?? [] }
     : {
         ...{ id: newId(), revision: 0, kind: 'permit', measure: 'unit', name: '', note: '' },
         ...{ plantKey: null, part: null, amount: null, from: today.value, until: '', patchIds: [] },
       };
 /** What was typed of one somebody has changed since is let go: it was typed on another. */
-const values = useDraft<Values>(`permit-${props.permit?.id ?? 'new'}-${props.permit?.revision ?? 0}`, begun());
+const values = useDraft<Values>(`permit-${props.permit?.id ?? 'new'}-${props.permit?.terms.revision ?? 0}`, begun());
 const parts = computed(() => plants.data.value?.find((p) => p.key === values.value.plantKey)?.parts ?? []);
 const unit = computed(() => parts.value.find((p) => p.key === values.value.part)?.unit ?? null);
 function pickPlant(key: string | null): void {
@@ -85,29 +83,20 @@ const form = useForm({
     };
   },
 });
-const save = useChange((body: SavePermit) =>
-  call(ROUTES.savePermit, { params: { groupId: groupId.value!, permitId: values.value.id }, body }),
-);
-const remove = useChange((permitId: string) =>
-  call(ROUTES.removePermit, { params: { groupId: groupId.value!, permitId } }),
-);
+const { save, remove } = usePermitChanges();
 async function keep(): Promise<void> {
   const { id } = values.value;
-  const before = props.permit;
+  const before = props.permit?.terms;
   const done = await form.send(async (body) => {
-    await save.mutateAsync(body);
+    await save.mutateAsync({ id, body });
     return body;
   });
   if (done === undefined) return;
   values.value = begun();
   emit('stored');
   undo.say(words.value.t('permit.saved', { name: done.name }), async () => {
-    if (!before) await remove.mutateAsync(id);
-    else
-      await call(ROUTES.savePermit, {
-        params: { groupId: groupId.value!, permitId: id },
-        body: { ...permitBody(before), revision: before.revision + 1 },
-      });
+    if (before) await save.mutateAsync({ id, body: { ...before, revision: before.revision + 1 } });
+    else await remove.mutateAsync(id);
   });
 }
 </script>

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { Button, Progress } from 'ant-design-vue';
 import { ref } from 'vue';
-import { ROUTES, type PermitView, type SavePermit } from '@emberfield/contract';
+import type { PermitView } from '@emberfield/contract';
 import SidePanel from '../kit/SidePanel.vue';
-import { call } from '../platform/api.ts';
 import { useUndo } from '../platform/use-undo.ts';
-import { useChange, usePatches, usePermits } from '../session/queries.ts';
+import { usePatches, usePermits } from '../session/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import PermitForm from './PermitForm.vue';
-import { permitBody, sayPermitLeft } from './permit-lines.ts';
+import { sayPermitLeft } from './permit-lines.ts';
+import { usePermitChanges } from './use-permits.ts';
 
 /** Amounts that stands share: what is left of each, and for how long. */
 const words = useWords();
@@ -25,29 +25,25 @@ function begin(permit: PermitView | null): void {
   edited.value = permit;
   open.value = true;
 }
-const placesOf = ({ patchIds, stands }: PermitView): string => {
+const placesOf = ({ terms: { patchIds }, stands }: PermitView): string => {
   const names = patchIds?.flatMap((id) => patches.data.value?.find((p) => p.id === id)?.name ?? []);
   const count = words.value.t(stands === 0 ? 'permit.noStands' : 'permit.stands', { n: stands });
   return `${names ? words.value.format.list(names) : words.value.t('permit.allPlaces')} (${count})`;
 };
-const nameOf = ({ name }: PermitView): string => name || words.value.t('permit.hidden');
-const state = ({ from, until }: PermitView): string => {
+const nameOf = ({ terms }: PermitView): string => terms.name || words.value.t('permit.hidden');
+const state = ({ terms: { from, until } }: PermitView): string => {
   const key = today.value < from ? 'coming' : today.value > until ? 'ended' : 'now';
   return words.value.t(`permit.state.${key}`, { day: words.value.format.dayAndYear(key === 'coming' ? from : until) });
 };
-const used = ({ spent, amount }: PermitView): number => Math.min(100, (100 * (spent ?? amount)) / amount);
-const save = useChange(({ id, ...body }: SavePermit & { readonly id: string }) =>
-  call(ROUTES.savePermit, { params: { groupId: groupId.value!, permitId: id }, body }),
-);
-const remove = useChange((id: string) =>
-  call(ROUTES.removePermit, { params: { groupId: groupId.value!, permitId: id } }),
-);
-async function end(permit: PermitView): Promise<void> {
-  await remove.mutateAsync(permit.id);
-  undo.say(words.value.t('permit.removed', { name: permit.name }), async () => {
-    // Removing it was an edit as well.
-    await save.mutateAsync({ ...permitBody(permit), id: permit.id, revision: permit.revision + 1 });
-  });
+const used = ({ spent, terms: { amount } }: PermitView): number => Math.min(100, (100 * (spent ?? amount)) / amount);
+const { save, remove } = usePermitChanges();
+async function end({ id, terms }: PermitView): Promise<void> {
+  await remove.mutateAsync(id);
+  // Removing it was an edit as well.
+  undo.say(
+    words.value.t('permit.removed', { name: terms.name }),
+    async () => void (await save.mutateAsync({ id, body: { ...terms, revision: terms.revision + 1 } })),
+  );
 }
 </script>
 
@@ -66,10 +62,10 @@ async function end(permit: PermitView): Promise<void> {
         :percent="used(p)"
         :show-info="false"
         size="small"
-        :status="p.spent === null || p.spent > p.amount ? 'exception' : 'normal'"
+        :status="p.spent === null || p.spent > p.terms.amount ? 'exception' : 'normal'"
         :aria-label="words.t('permit.used', { name: nameOf(p) })" />
       <p class="soft small">{{ placesOf(p) }}</p>
-      <p v-if="p.note" class="soft small">{{ p.note }}</p>
+      <p v-if="p.terms.note" class="soft small">{{ p.terms.note }}</p>
       <p v-if="isKeeper">
         <Button @click="begin(p)">{{ words.t('permit.edit') }}</Button>
         <Button type="text" @click="end(p)">{{ words.t('permit.remove') }}</Button>

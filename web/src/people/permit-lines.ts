@@ -1,36 +1,9 @@
-import type { PermitView, SavePermit } from '@emberfield/contract';
+import type { PermitView } from '@emberfield/contract';
 import type { Words } from '@emberfield/words';
-
-/** What of a permit is set by hand. */
-export const permitBody = ({
-  revision,
-  kind,
-  name,
-  plantKey,
-  part,
-  measure,
-  amount,
-  from,
-  until,
-  patchIds,
-  note,
-}: SavePermit): SavePermit => ({
-  revision,
-  kind,
-  name,
-  plantKey,
-  part,
-  measure,
-  amount,
-  from,
-  until,
-  patchIds: patchIds && [...patchIds],
-  note,
-});
 
 /** What is left of a permit, and what of that somebody has set aside. */
 export function sayPermitLeft(
-  { spent, amount, aside, unit }: Pick<PermitView, 'spent' | 'amount' | 'aside' | 'unit'>,
+  { spent, terms: { amount }, aside, unit }: PermitView,
   words: Pick<Words, 't' | 'amount'>,
 ): string {
   const all = words.amount(amount, unit);

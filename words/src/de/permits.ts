@@ -26,7 +26,6 @@ export const permits = {
     overdrawn: '{over} zu viel genommen von {amount}',
     unknown: 'Was von {amount} übrig ist, weiß niemand: Eine Entnahme wurde gewogen, die sich nicht zählen lässt.',
     aside: '{what} davon für heute zurückgelegt',
-    days: '{from} bis {until}',
     state: { coming: 'beginnt am {day}', now: 'bis {day}', ended: 'endete am {day}' },
     stands: 'für {n} Bestand | für {n} Bestände',
     noStands: 'noch für keinen Bestand',

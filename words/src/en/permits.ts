@@ -26,7 +26,6 @@ export const permits = {
     overdrawn: '{over} too much taken of {amount}',
     unknown: 'Nobody can say what is left of {amount}: a take was weighed that cannot be counted.',
     aside: '{what} of it set aside for today',
-    days: '{from} to {until}',
     state: { coming: 'begins on {day}', now: 'until {day}', ended: 'ended on {day}' },
     stands: 'for {n} stand | for {n} stands',
     noStands: 'for no stand yet',

@@ -6,7 +6,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import type { KnownPlant } from '../../plants/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import { laterCacheOf, Pauses } from '../../answers/index.ts';
-import { permitsOf, type PermitRow } from '../../permits/index.ts';
+import { isUnder, permitsOf, type PermitRow } from '../../permits/index.ts';
 import { placeKey, SEES_ALL, visibleTo, type VisiblePatch } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { standById, standsOf, type StandAtPatch } from '../repository.ts';
@@ -14,7 +14,7 @@ import { commonsOf, type GroupCommons, type KnownGroup } from './group-commons.t
 import { forStand, heldKnowledge, knowledgeOf, type Knowledge, type Learnable } from './group-knowledge.ts';
 import { groupState } from './group-state.ts';
 import { recordsFor, recordUnderLock } from './kept-records.ts';
-import { isUnder, permitsOfStand, permitsUnderLock, sharedPermits } from './permits.ts';
+import { permitsOfStand, sharedPermits } from './permits.ts';
 import { nearbyOf } from './poison.ts';
 import { answersFor, type StandAnswers } from './stand-answers.ts';
 
@@ -254,9 +254,8 @@ export async function bookUnderLock(
     stand: { id, identity, madeBy, sinceYear, restUntil },
     place: bookPlace(patch),
     record: await recordUnderLock(deps, tx, stand),
-    permits: await permitsUnderLock(
-      deps,
-      tx,
+    permits: await permitsOfStand(
+      { ...deps, db: tx },
       permits,
       { stand, patch },
       { groupId: stand.groupId, commons, today: book.today, viewer: SEES_ALL },

@@ -4,25 +4,19 @@ import { dayNumber, type DayNumber } from '@emberfield/core/measure';
 import type { ProfilePart } from '@emberfield/core/plants';
 import { gramsPer, heldOn, inUnit, type SharedPermit, type StandRecord } from '@emberfield/core/stand';
 import type { Dependencies } from '../../dependencies.ts';
-import { permitsOf, type PermitRow } from '../../permits/index.ts';
-import { seesExactly, type PatchRow, type Viewer } from '../../patches/index.ts';
+import { isUnder, permitsOf, type PermitRow } from '../../permits/index.ts';
+import { seesExactly, type Viewer } from '../../patches/index.ts';
 import type { Queryable } from '../../platform/database/database.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { standsOfPlants, type StandAtPatch } from '../repository.ts';
 import { commonsOf, type GroupCommons } from './group-commons.ts';
 import { recordsFor } from './kept-records.ts';
 
-type Reading = Pick<Dependencies, 'db' | 'answers' | 'log'>;
+type Reading = Pick<Dependencies, 'answers' | 'log'> & { readonly db: Queryable };
 interface Drawn {
   readonly takes: SharedPermit['elsewhere'];
   readonly aside: SharedPermit['asideElsewhere'];
 }
-
-/** Whether a permit is for a stand. */
-export const isUnder = (
-  { plantKey, patchIds }: Pick<PermitRow, 'plantKey' | 'patchIds'>,
-  { stand, patch }: { readonly stand: Pick<StandAtPatch['stand'], 'plantKey'>; readonly patch: Pick<PatchRow, 'id'> },
-): boolean => plantKey === stand.plantKey && (patchIds.length === 0 || patchIds.includes(patch.id));
 
 /** What a stand's takes and what is set aside there come to in a permit's measure. */
 function drawnAt(permit: PermitRow, part: ProfilePart, record: StandRecord, today: DayNumber): Drawn {
@@ -97,7 +91,7 @@ function byDay(takes: SharedPermit['elsewhere']): SharedPermit['elsewhere'] {
   return [...sums].sort(([a], [b]) => a - b).map(([day, amount]) => ({ day, amount }));
 }
 
-/** What a stand shares, read with the stands of its kind. */
+/** What a stand shares, read with the stands of its kind; inside of a transaction that has claimed the permits, on its own connection. */
 export async function permitsOfStand(
   deps: Reading,
   permits: readonly PermitRow[],
@@ -112,13 +106,6 @@ export async function permitsOfStand(
   const records = await recordsFor(deps, others);
   return sharedPermits(own, { ...known, rows, records })(row);
 }
-
-/** The same inside of a transaction that has claimed the permits: on its own connection, as all others have to wait. */
-export const permitsUnderLock = (
-  deps: Pick<Reading, 'answers' | 'log'>,
-  tx: Queryable,
-  ...rest: Parameters<typeof permitsOfStand> extends [unknown, ...infer Rest] ? Rest : never
-): Promise<readonly SharedPermit[]> => permitsOfStand({ ...deps, db: tx }, ...rest);
 
 /** The permits of the group with what was drawn on them. A name may tell where a place is: who may not see one of its places does not read it. */
 export async function listPermits(
@@ -136,28 +123,22 @@ export async function listPermits(
     viewer: group.viewer,
   };
   return permits.map((permit) => {
-    const { id, kind, plantKey, part, measure, amount, from, until, patchIds, note, revision } = permit;
+    const { id, revision, kind, plantKey, part, measure, amount, from, until, patchIds } = permit;
     const drawn = [...drawnByStand(permit, known).values()];
     const takes = drawn.flatMap((d) => d.takes).filter((t) => t.day >= dayNumber(from) && t.day <= dayNumber(until));
     const profile = commons.plants.get(plantKey)?.profile;
     const partOf = profile?.parts.find((p) => p.key === part);
     const name = nameFor(permit, known);
+    const places = patchIds.length === 0 ? null : patchIds;
     return {
       id,
-      revision,
-      kind,
-      name,
-      plantKey,
-      part,
+      terms: {
+        ...{ revision, kind, name, plantKey, part, measure, amount, from, until },
+        ...{ patchIds: places, note: name && permit.note },
+      },
       plantName: profile?.names ?? { en: plantKey },
       partName: partOf?.name ?? { en: part },
       unit: measure === 'gram' ? 'gram' : (partOf?.unit ?? 'gram'),
-      measure,
-      amount,
-      from,
-      until,
-      patchIds: patchIds.length === 0 ? null : patchIds,
-      note: name && note,
       spent: takes.reduce<number | null>((sum, t) => (sum === null || t.amount === null ? null : sum + t.amount), 0),
       aside: drawn.flatMap((d) => d.aside).reduce((sum, h) => sum + h.amount, 0),
       stands: drawn.length,

@@ -12,7 +12,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { entryById, insertEntry, insertVerdict, rowOf, type ReadEntry } from '../../entries/index.ts';
 import { patchById } from '../../patches/index.ts';
 import { updateGroup } from '../../people/index.ts';
-import { claimPermits, claimPermitsAt, permitsOf, type PermitRow } from '../../permits/index.ts';
+import { isUnder, claimPermits, claimPermitsAt, permitsOf, type PermitRow } from '../../permits/index.ts';
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
@@ -23,7 +23,6 @@ import {
   claimStand,
   claimStandAt,
   commonsOf,
-  isUnder,
   rememberEntry,
   standWithPlant,
   taxaOf,
