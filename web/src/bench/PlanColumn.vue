@@ -4,7 +4,7 @@ import type { FutureTold } from '@emberfield/core/population';
 import HouseChart from '../charts/HouseChart.vue';
 import { useWords } from '../session/words.ts';
 import { fanOption } from './fan-option.ts';
-import { sayWork } from '../replanting/say-put-back.ts';
+import { sayWorkRange } from '../replanting/say-put-back.ts';
 import { ofHundred, type PlanKey } from './plans.ts';
 
 /** One plan: its fan, and what came of it in figures. */
@@ -45,8 +45,8 @@ const work = computed(() => {
   if (!told) return '';
   if (told.touched.every((n) => n === 0)) return t('bench.none');
   if (minutesEach === null) return t('bench.workUnknown');
-  const [low, , middle, , high] = told.touched.map((n) => sayWork(n * minutesEach, words.value));
-  return t('bench.range', { low: low!, middle: middle!, high: high! });
+  const [low, , middle, , high] = told.touched.map((n) => n * minutesEach);
+  return sayWorkRange([low!, middle!, high!], words.value);
 });
 const rows = computed(() => {
   const { t } = words.value;

@@ -37,6 +37,8 @@ export const antTheme = computed(() => {
     token: {
       colorPrimary: isNight.value ? '#e8703f' : p['ember-ink'],
       colorError: p.wrong,
+      // Bars that fill; of itself the library's are blue.
+      colorInfo: p.moss,
       colorBgBase: p.sheet,
       colorTextBase: p.char,
       colorLink: p['ember-ink'],

@@ -2,7 +2,7 @@ import { expect } from 'chai';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import { WAY_GUIDES } from '@emberfield/core/replanting';
 import { createWords } from '@emberfield/words';
-import { nextSpan, roughly, sayWhen, sayWork, sayYears } from './say-put-back.ts';
+import { nextSpan, roughly, sayWhen, sayWork, sayWorkRange, sayYears } from './say-put-back.ts';
 
 const words = createWords('en');
 
@@ -11,6 +11,8 @@ describe('what is said of putting back', () => {
     expect([0, 0.2, 4, 4.1, 99.2, 101, 744.7, 1234].map(roughly)).to.deep.equal([0, 1, 4, 5, 100, 110, 750, 1300]);
   });
   it('says work in minutes, and long work in half hours', () => {
+    expect(sayWorkRange([150, 210, 330], words)).to.equal('3.5 (2.5–5.5) hours');
+    expect(sayWorkRange([0, 40, 130], words), 'in the measure of the middle').to.equal('40 (0–130) minutes');
     expect([0.2, 40, 119, 120, 200].map((m) => sayWork(m, words))).to.deep.equal([
       '1 minute',
       '40 minutes',

@@ -9,12 +9,23 @@ export function roughly(n: number): number {
   return Math.ceil(n / step - 1e-9) * step;
 }
 
+/** From so many minutes on work is said in hours. */
+const LONG_WORK = 120;
+const halfHours = (minutes: number): number => Math.round(minutes / 30) / 2;
+
 /** Work in minutes, or in hours where it is long. */
-export function sayWork(minutes: number, { t, format }: Words): string {
-  const hours = minutes / 60;
-  return hours < 2
+export const sayWork = (minutes: number, { t, format }: Words): string =>
+  minutes < LONG_WORK
     ? t('putBack.minutes', { n: Math.max(1, Math.round(minutes)) })
-    : t('putBack.hours', { n: format.number(Math.round(2 * hours) / 2, 1) });
+    : t('putBack.hours', { n: format.number(halfHours(minutes), 1) });
+
+/** The same with its range, in one measure: "3.5 (2.5–5.5) hours". */
+export function sayWorkRange([low, middle, high]: readonly [number, number, number], { t, format }: Words): string {
+  const long = middle >= LONG_WORK;
+  const [least, likely, most] = [low, middle, high].map((m) =>
+    long ? format.number(halfHours(m), 1) : format.number(Math.round(m)),
+  );
+  return t(long ? 'putBack.hoursRange' : 'putBack.minutesRange', { least: least!, likely: likely!, most: most! });
 }
 
 /** The longest that is said. */

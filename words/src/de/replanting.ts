@@ -76,6 +76,8 @@ export const replanting = {
     howText: '{depth} cm tief, {apart} cm auseinander, etwa {minutes} Arbeit',
     minutes: '1 Minute | {n} Minuten',
     hours: '{n} Stunden',
+    minutesRange: '{likely} ({least}–{most}) Minuten',
+    hoursRange: '{likely} ({least}–{most}) Stunden',
     from: 'Woher',
     fromOf: {
       seed: 'reifer Samen dieses Bestands, von Pflanzen, von denen ihr am wenigsten nehmt; frisch gesät',

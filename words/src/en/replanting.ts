@@ -75,6 +75,8 @@ export const replanting = {
     howText: '{depth} cm deep, {apart} cm apart, about {minutes} of work',
     minutes: '1 minute | {n} minutes',
     hours: '{n} hours',
+    minutesRange: '{likely} ({least}–{most}) minutes',
+    hoursRange: '{likely} ({least}–{most}) hours',
     from: 'From',
     fromOf: {
       seed: 'ripe seed of this stand, of plants that you take from least; sown fresh',
