@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import type { Page } from 'playwright-core';
 import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
 import { expectReach } from './views.ts';
 
@@ -11,16 +12,51 @@ describe('counting with a thumb', () => {
   after(() => server.stop());
   const within = screensOf(() => server);
 
-  it('square by square, weighed with the count by eye, changes the allowance and says from what', async () => {
-    await within({ as: 'Mirel', phone: true }, async (page) => {
-      const button = (name: string | RegExp) => page.getByRole('button', { name, exact: true });
-      const standId = await page.evaluate(async () => {
+  const standAt = (page: Page, plant: string, place: string): Promise<string> =>
+    page.evaluate(
+      async (wanted) => {
         const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
         const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {
           stands: { id: string; plantKey: string; patchName: string }[];
         };
-        return hearth.stands.find((s) => s.plantKey === 'nettle' && /mill/i.test(s.patchName))!.id;
-      });
+        return hearth.stands.find(
+          (s) => s.plantKey === wanted.plant && s.patchName.toLowerCase().includes(wanted.place),
+        )!.id;
+      },
+      { plant, place },
+    );
+
+  it('tree by tree: as much as each bears, and the list is there the next time', async () => {
+    await within({ as: 'Ode', phone: true }, async (page) => {
+      const stand = `${server.url}/stands/${await standAt(page, 'spruce', 'planting')}`;
+      const field = (name: string) => page.getByRole('textbox', { name, exact: true });
+      await page.goto(`${stand}/visit`);
+      await page.getByRole('button', { name: 'trees one by one' }).tap();
+      await field('mark or name 1').fill('by the gate');
+      await field('girth 1').fill('ninety');
+      await field('tips on it 1').fill('90');
+      await page.getByRole('button', { name: 'one more tree' }).tap();
+      await field('tips on it 2').fill('300');
+      await page.getByRole('button', { name: 'Save the visit' }).tap();
+      await page.getByText('It must be a number.').waitFor();
+      await field('girth 1').fill('95');
+      await expectReach(page, 'trees');
+      await page.getByRole('button', { name: 'Save the visit' }).tap();
+      await page.waitForURL(/stands\/[0-9a-f-]+$/);
+      await page.getByText(/as much as each bears/).waitFor();
+      await page.goto(`${stand}?tab=record`);
+      await page.getByText(/by the gate 95 cm 90/).waitFor();
+      await page.goto(`${stand}/visit`);
+      await page.getByRole('button', { name: 'trees one by one' }).tap();
+      await page.getByRole('button', { name: 'As last time: 2 trees' }).tap();
+      expect(await field('mark or name 1').inputValue()).to.equal('by the gate');
+      expect(await field('tips on it 2').inputValue()).to.equal('300');
+    });
+  });
+  it('square by square, weighed with the count by eye, changes the allowance and says from what', async () => {
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      const button = (name: string | RegExp) => page.getByRole('button', { name, exact: true });
+      const standId = await standAt(page, 'nettle', 'mill');
       await page.goto(`${server.url}/stands/${standId}`);
       const headline = page.locator('.headline');
       const before = await headline.textContent();
