@@ -108,7 +108,7 @@ export function tellFuture(
   const below: number[] = [];
   const fallen: number[] = [];
   for (let year = 0; year < years; year++) {
-    const row = plants.slice(year * room, year * room + runs);
+    const row = plants.subarray(year * room, year * room + runs);
     let [under, less] = [0, 0];
     for (let r = 0; r < runs; r++) {
       sums[r] = sums[r]! + touched[year * room + r]!;
@@ -129,7 +129,7 @@ export function tellFuture(
     below,
     everBelow: ever.reduce((s, x) => s + x, 0) / runs,
     touched: selectQuantiles(sums, FAN),
-    touchedNow: selectQuantiles(touched.slice(0, runs), FAN),
+    touchedNow: selectQuantiles(touched.subarray(0, runs), FAN),
     recoveredIn: back < 0 ? null : back + 1,
   };
 }

@@ -223,4 +223,29 @@ describe('quantiles', () => {
     expect(selectQuantiles(Float64Array.of(3), FAN)).to.deep.equal([3, 3, 3, 3, 3]);
     expect(() => selectQuantiles(new Float64Array(0), FAN)).to.throw(RangeError);
   });
+  it('are so however the numbers lie: many and few, all alike, far apart, one far off, close to nothing; and these stay as they were', () => {
+    const { uniform, normal } = chanceOf(11);
+    const ways: readonly ((i: number) => number)[] = [
+      uniform,
+      normal,
+      () => Math.exp(6 * normal()),
+      () => Math.min(400, 380 + 30 * normal()),
+      () => 7,
+      (i) => (i === 500 ? 1e300 : uniform()),
+      (i) => (i % 2) * Number.MIN_VALUE,
+      (i) => -i,
+    ];
+    for (const draw of ways)
+      for (const count of [1, 2, 255, 256, 2001]) {
+        const values = Float64Array.from({ length: count }, (_, i) => draw(i));
+        const sorted = values.slice().sort();
+        const before = values.slice();
+        expect(selectQuantiles(values, [0, ...FAN, 1])).to.deep.equal(
+          [0, ...FAN, 1].map((q) => sorted[Math.floor(q * (count - 1))]),
+        );
+        expect(values).to.deep.equal(before);
+      }
+    expect(() => selectQuantiles(Float64Array.of(1, Infinity, 2), FAN)).to.throw('finite');
+    expect(() => selectQuantiles(Float64Array.of(1, NaN, 2), FAN)).to.throw('finite');
+  });
 });

@@ -1,6 +1,7 @@
-import { ALL_BITS, asShare, fillBits, fillState } from './chance.ts';
+import { ALL_BITS, fillBits, fillState } from './chance.ts';
 import { isCounted, type Rates } from './life-history.ts';
 import { takingFactors, type StandPlan } from './plan.ts';
+import { addNumber, addRow, chooseWhere, scaleRow, setToSum, shareLeft, strike } from './rows.ts';
 import { singlePlants, stepSingly, type SinglePlants } from './single-plants.ts';
 import { tableOf, type Table } from './year-tables.ts';
 import type { YearClasses } from './years.ts';
@@ -72,10 +73,8 @@ export function matrixUnder(rates: Rates, plan: StandPlan): readonly (readonly n
     survival: rates.survival.map(one),
     births: rates.births.map((b) => one(b.number)),
   };
-  const { values, to, from } = tableOf({ rates, years, plan }, takingFactors(rates, plan));
-  const matrix = rates.stages.map(() => rates.stages.map(() => 0));
-  for (const [i, value] of values.entries()) matrix[to[i]!]![from[i]!]! += value[0]!;
-  return matrix;
+  const { sources } = tableOf({ rates, years, plan }, takingFactors(rates, plan));
+  return sources.map((of) => rates.stages.map((_, from) => of.find((s) => s.from === from)?.value[0] ?? 0));
 }
 
 /**
@@ -115,6 +114,8 @@ interface Slice {
   readonly strokes: Int32Array;
   /** Counted plants, by run. */
   readonly total: Float64Array;
+  /** Share of the plants that the place has room for, by run. */
+  readonly left: Float64Array;
   readonly state: Uint32Array;
   /** Where single plants have luck of their own; see `stepSingly`. */
   readonly singly: SinglePlants;
@@ -134,6 +135,7 @@ function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
     kinds: new Int32Array(count),
     strokes: new Int32Array(count),
     total: new Float64Array(count),
+    left: new Float64Array(count),
     state: new Uint32Array(4),
     singly: singlePlants(count),
   };
@@ -142,7 +144,7 @@ function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
 function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Float64Array): void {
   const { model, counted, plain, taken } = stand;
   const { rates, years, capacity, plan, stroke } = model;
-  const { rows, kinds, strokes, total, count, state } = slice;
+  const { rows, kinds, strokes, count, state } = slice;
   fillBits(kinds, count, years.count - 1, state);
   const takes = plan.share > 0 && year % plan.everyYears === 0;
   step(takes && plan.fromCount === 0 ? taken : plain, slice, slice.next);
@@ -157,19 +159,24 @@ function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Flo
     for (const s of counted) strike(rows, slice.next + s * count, strokes, stroke, count);
   }
   sumOf(slice, slice.next, counted);
-  if (capacity < Infinity) holdTo({ rows, next: slice.next, total }, counted, capacity);
+  if (capacity < Infinity) holdTo(slice, counted, capacity);
   [slice.now, slice.next] = [slice.next, slice.now];
 }
 
-function step({ values, to, from, fates }: Table, slice: Slice, target: number): void {
+function step({ sources, fates }: Table, slice: Slice, target: number): void {
   const { rows, now, kinds, stages, count } = slice;
-  rows.fill(0, target, target + stages * count);
   if (fates) {
+    rows.fill(0, target, target + stages * count);
     stepSingly(fates, slice, target);
     return;
   }
-  for (let e = 0; e < values.length; e++)
-    addProduct(rows, target + to[e]! * count, now + from[e]! * count, values[e]!, kinds, count);
+  for (const [s, of] of sources.entries())
+    setToSum(
+      rows,
+      target + s * count,
+      of.map(({ from, value }) => ({ from: now + from * count, value })),
+      kinds,
+    );
 }
 /** Those runs take that have enough plants. */
 function takeWhereEnough(taken: Table, slice: Slice, fromCount: number): void {
@@ -182,61 +189,10 @@ function sumOf({ rows, total, count }: Slice, of: number, counted: readonly numb
   for (const s of counted) addRow(total, rows, of + s * count, count);
 }
 
-// The loops over the runs stand each in a function of its own, of typed arrays and numbers alone: so the compiler makes the best of them.
-
-function addProduct(
-  rows: Float64Array,
-  to: number,
-  from: number,
-  value: Float64Array,
-  kinds: Int32Array,
-  count: number,
-): void {
-  for (let r = 0; r < count; r++) rows[to + r] = rows[to + r]! + value[kinds[r]!]! * rows[from + r]!;
-}
-function addRow(total: Float64Array, rows: Float64Array, row: number, count: number): void {
-  for (let r = 0; r < count; r++) total[r] = total[r]! + rows[row + r]!;
-}
-function addNumber(rows: Float64Array, row: number, number: number, count: number): void {
-  for (let r = 0; r < count; r++) rows[row + r] = rows[row + r]! + number;
-}
-function chooseWhere(
-  rows: Float64Array,
-  to: number,
-  from: number,
-  total: Float64Array,
-  atLeast: number,
-  count: number,
-): void {
-  for (let r = 0; r < count; r++) if (total[r]! >= atLeast) rows[to + r] = rows[from + r]!;
-}
-function strike(
-  rows: Float64Array,
-  row: number,
-  strokes: Int32Array,
-  { chance, share }: { readonly chance: number; readonly share: number },
-  count: number,
-): void {
-  const left = 1 - share;
-  for (let r = 0; r < count; r++) if (asShare(strokes[r]!) < chance) rows[row + r] = rows[row + r]! * left;
-}
-
 /** Ceiling model of density dependence: what is above what the place carries dies, of all counted stages alike. */
-function holdTo(
-  { rows, next, total }: { readonly rows: Float64Array; readonly next: number; readonly total: Float64Array },
-  counted: readonly number[],
-  capacity: number,
-): void {
-  const count = total.length;
-  for (let r = 0; r < count; r++) {
-    const n = total[r]!;
-    if (n <= capacity) continue;
-    total[r] = capacity;
-    for (let i = 0; i < counted.length; i++) {
-      const at = next + counted[i]! * count + r;
-      rows[at] = (rows[at]! * capacity) / n;
-    }
-  }
+function holdTo({ rows, next, total, left, count }: Slice, counted: readonly number[], capacity: number): void {
+  shareLeft(left, total, capacity);
+  for (const s of counted) scaleRow(rows, next + s * count, left);
 }
 
 function noteTouched({ touched, model }: CompiledStand, { rows, now, total }: Slice, out: Float64Array): void {

@@ -4,11 +4,15 @@ import type { StandPlan, takingFactors } from './plan.ts';
 import { fatesOf, type Fated, type StageFate } from './single-plants.ts';
 import type { YearClasses } from './years.ts';
 
+/** What a stage gets of another, by class of year. */
+export interface Source {
+  readonly from: number;
+  readonly value: Float64Array;
+}
+
 export interface Table {
-  /** By entry of the matrix, by class of year. */
-  readonly values: readonly Float64Array[];
-  readonly to: readonly number[];
-  readonly from: readonly number[];
+  /** By stage: what it comes of. */
+  readonly sources: readonly (readonly Source[])[];
   /** The same plant by plant; `null` where single plants have no luck of their own. */
   readonly fates: readonly StageFate[] | null;
 }
@@ -22,9 +26,11 @@ export function tableOf(
 ): Table {
   const all = fatedBy(model, factors);
   return {
-    values: all.map(({ lives, young }) => lives.map((p, c) => p + young[c]!)),
-    to: all.map((p) => p.to),
-    from: all.map((p) => p.from),
+    sources: model.rates.stages.map((_, to) =>
+      all
+        .filter((p) => p.to === to)
+        .map(({ from, lives, young }) => ({ from, value: lives.map((p, c) => p + young[c]!) })),
+    ),
     fates: singly ? fatesOf(all) : null,
   };
 }

@@ -1,0 +1,101 @@
+// The loops over the runs of a slice. Each stands in a function of its own, of typed arrays and numbers alone: so the compiler makes the best of them. A row
+// holds one stage of all runs; it is named by where it begins.
+import { asShare } from './chance.ts';
+
+/** A row that another is made of, with its factor by class of year. */
+interface Part {
+  readonly from: number;
+  readonly value: Float64Array;
+}
+
+/** A row becomes the sum of some others, each with its factor in the year of the run. Up to three at once: memory is what it waits for. */
+export function setToSum(rows: Float64Array, to: number, parts: readonly Part[], kinds: Int32Array): void {
+  const [a, b, c, ...more] = parts;
+  if (!a) rows.fill(0, to, to + kinds.length);
+  else if (!b) setToOne(rows, to, a.from, a.value, kinds);
+  else if (!c) setToTwo(rows, to, a.from, a.value, b.from, b.value, kinds);
+  else setToThree(rows, to, a.from, a.value, b.from, b.value, c.from, c.value, kinds);
+  for (const { from, value } of more) addProduct(rows, to, from, value, kinds);
+}
+
+function setToOne(rows: Float64Array, to: number, a: number, va: Float64Array, kinds: Int32Array): void {
+  const count = kinds.length;
+  for (let r = 0; r < count; r++) rows[to + r] = va[kinds[r]!]! * rows[a + r]!;
+}
+function setToTwo(
+  rows: Float64Array,
+  to: number,
+  a: number,
+  va: Float64Array,
+  b: number,
+  vb: Float64Array,
+  kinds: Int32Array,
+): void {
+  const count = kinds.length;
+  for (let r = 0; r < count; r++) {
+    const k = kinds[r]!;
+    rows[to + r] = va[k]! * rows[a + r]! + vb[k]! * rows[b + r]!;
+  }
+}
+function setToThree(
+  rows: Float64Array,
+  to: number,
+  a: number,
+  va: Float64Array,
+  b: number,
+  vb: Float64Array,
+  c: number,
+  vc: Float64Array,
+  kinds: Int32Array,
+): void {
+  const count = kinds.length;
+  for (let r = 0; r < count; r++) {
+    const k = kinds[r]!;
+    rows[to + r] = va[k]! * rows[a + r]! + vb[k]! * rows[b + r]! + vc[k]! * rows[c + r]!;
+  }
+}
+function addProduct(rows: Float64Array, to: number, from: number, value: Float64Array, kinds: Int32Array): void {
+  const count = kinds.length;
+  for (let r = 0; r < count; r++) rows[to + r] = rows[to + r]! + value[kinds[r]!]! * rows[from + r]!;
+}
+
+export function addRow(total: Float64Array, rows: Float64Array, row: number, count: number): void {
+  for (let r = 0; r < count; r++) total[r] = total[r]! + rows[row + r]!;
+}
+export function addNumber(rows: Float64Array, row: number, number: number, count: number): void {
+  for (let r = 0; r < count; r++) rows[row + r] = rows[row + r]! + number;
+}
+/** Runs of at least so many plants take what is in another row. */
+export function chooseWhere(
+  rows: Float64Array,
+  to: number,
+  from: number,
+  total: Float64Array,
+  atLeast: number,
+  count: number,
+): void {
+  for (let r = 0; r < count; r++) if (total[r]! >= atLeast) rows[to + r] = rows[from + r]!;
+}
+export function strike(
+  rows: Float64Array,
+  row: number,
+  strokes: Int32Array,
+  { chance, share }: { readonly chance: number; readonly share: number },
+  count: number,
+): void {
+  const left = 1 - share;
+  for (let r = 0; r < count; r++) if (asShare(strokes[r]!) < chance) rows[row + r] = rows[row + r]! * left;
+}
+/** What share of the plants a place has room for; the plants are then no more than that. */
+export function shareLeft(left: Float64Array, total: Float64Array, capacity: number): void {
+  const count = left.length;
+  for (let r = 0; r < count; r++) {
+    const n = total[r]!;
+    left[r] = n > capacity ? capacity / n : 1;
+    total[r] = n > capacity ? capacity : n;
+  }
+}
+export function scaleRow(rows: Float64Array, row: number, by: Float64Array): void {
+  const count = by.length;
+  for (let r = 0; r < count; r++) rows[row + r] = rows[row + r]! * by[r]!;
+}
