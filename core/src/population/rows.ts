@@ -1,21 +1,36 @@
 // The loops over the runs of a slice. Each stands in a function of its own, of typed arrays and numbers alone: so the compiler makes the best of them. A row
 // holds one stage of all runs; it is named by where it begins.
 import { asShare } from './chance.ts';
+import type { Source } from './year-tables.ts';
 
-/** A row that another is made of, with its factor by class of year. */
-interface Part {
-  readonly from: number;
-  readonly value: Float64Array;
-}
-
-/** A row becomes the sum of some others, each with its factor in the year of the run. Up to three at once: memory is what it waits for. */
-export function setToSum(rows: Float64Array, to: number, parts: readonly Part[], kinds: Int32Array): void {
-  const [a, b, c, ...more] = parts;
-  if (!a) rows.fill(0, to, to + kinds.length);
-  else if (!b) setToOne(rows, to, a.from, a.value, kinds);
-  else if (!c) setToTwo(rows, to, a.from, a.value, b.from, b.value, kinds);
-  else setToThree(rows, to, a.from, a.value, b.from, b.value, c.from, c.value, kinds);
-  for (const { from, value } of more) addProduct(rows, to, from, value, kinds);
+/** A row becomes the sum of those of some stages, each with its factor in the year of the run. Up to three at once: memory is what it waits for. */
+export function setToSum(
+  rows: Float64Array,
+  to: number,
+  sources: readonly Source[],
+  /** Where the row of the first stage begins. */
+  stages: number,
+  kinds: Int32Array,
+): void {
+  const [a, b, c] = sources;
+  const count = kinds.length;
+  if (!a) rows.fill(0, to, to + count);
+  else if (!b) setToOne(rows, to, stages + a.from * count, a.value, kinds);
+  else if (!c) setToTwo(rows, to, stages + a.from * count, a.value, stages + b.from * count, b.value, kinds);
+  else
+    setToThree(
+      rows,
+      to,
+      stages + a.from * count,
+      a.value,
+      stages + b.from * count,
+      b.value,
+      stages + c.from * count,
+      c.value,
+      kinds,
+    );
+  for (let i = 3; i < sources.length; i++)
+    addProduct(rows, to, stages + sources[i]!.from * count, sources[i]!.value, kinds);
 }
 
 function setToOne(rows: Float64Array, to: number, a: number, va: Float64Array, kinds: Int32Array): void {

@@ -56,11 +56,14 @@ export function compileStand(model: StandModel): CompiledStand {
     throw new RangeError('a stand begins with a number from 0 up of each stage');
   const none = takingFactors(rates, { ...model.plan, share: 0 });
   const factors = takingFactors(rates, model.plan);
+  const { share, everyYears, fromCount } = model.plan;
+  const taken = tableOf(model, factors);
   return {
     model,
     counted: rates.stages.flatMap((s, i) => (isCounted(s) ? [i] : [])),
-    plain: tableOf(model, none),
-    taken: tableOf(model, factors),
+    // Where every year takes, whatever there is, no year is without.
+    plain: share > 0 && everyYears === 1 && fromCount === 0 ? taken : tableOf(model, none),
+    taken,
     touched: factors.touched,
   };
 }
@@ -79,12 +82,12 @@ export function matrixUnder(rates: Rates, plan: StandPlan): readonly (readonly n
 
 /**
  * Plays some runs of a stand over all years: every run has its own good and bad years, and where the stand is small every plant its own luck. The same
- * seed and run give the same, however the runs are cut into slices of `SLICE`.
- * @param first run of the slice, a multiple of `SLICE`; its runs are written to `into`.
+ * seed and first run give the same.
+ * @param first run of the slice; its runs are written to `into`. @param most runs of it, if there is room for as many.
  * Cost: runs × years × entries of the matrix.
  */
-export function playSlice(stand: CompiledStand, seed: number, first: number, into: Played): void {
-  const slice = openSlice(stand, Math.min(SLICE, into.runs - first));
+export function playSlice(stand: CompiledStand, seed: number, first: number, into: Played, most = SLICE): void {
+  const slice = openSlice(stand, Math.min(most, into.runs - first));
   fillState(slice.state, seed + first);
   fillState(slice.singly.state, seed + first + OF_SINGLE_PLANTS);
   sumOf(slice, slice.now, stand.counted);
@@ -170,13 +173,7 @@ function step({ sources, fates }: Table, slice: Slice, target: number): void {
     stepSingly(fates, slice, target);
     return;
   }
-  for (const [s, of] of sources.entries())
-    setToSum(
-      rows,
-      target + s * count,
-      of.map(({ from, value }) => ({ from: now + from * count, value })),
-      kinds,
-    );
+  for (let s = 0; s < stages; s++) setToSum(rows, target + s * count, sources[s]!, now, kinds);
 }
 /** Those runs take that have enough plants. */
 function takeWhereEnough(taken: Table, slice: Slice, fromCount: number): void {

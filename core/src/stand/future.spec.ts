@@ -97,8 +97,8 @@ describe('what taking a part does to a plant', () => {
       const many = FALLING.map((e) => counted(e.day, 10 * (e.body as { readonly plants: number }).plants));
       const { prospect, life } = known(...many);
       const plan = takingPlan(life, profileOf('valerian'), root, method);
-      const lasting = { years: 20, floorShare: 0.5, confidence: 0.9 };
-      return lastingShare(prospect, plan, lasting, 400).share ?? 0;
+      const lasting = { years: 10, floorShare: 0.2, confidence: 0.9 };
+      return lastingShare(prospect, plan, lasting, 1000).share ?? 0;
     };
     expect(share('sideRoots'), 'more of them may be touched').to.be.above(share('usual'));
   });

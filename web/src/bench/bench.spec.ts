@@ -59,7 +59,7 @@ describe('the plans on the bench', () => {
     });
   });
   it('say what they do', () => {
-    const lasting = { share: 0.0567, low: 0.055, high: 0.059, holdsAlone: 1 };
+    const lasting = { share: 0.0567, low: 0.055, high: 0.059, holdsAlone: 1, runs: 2000 };
     const say = (key: PlanKey, found: typeof lasting | null = lasting, everyYears = 1) =>
       sayPlan(key, { own: [{ ...FIRST_OWN, everyYears }, FIRST_OWN], lately: 0.28, found }, createWords('en'));
     expect(say('lately')).to.equal('28 of 100 grown plants, every year');
@@ -104,9 +104,26 @@ describe('playing what was asked', () => {
       found && 'found' in found && found.found.share !== null ? [1500, 4000, 10_000] : [],
     );
   });
+  it('seeks the share that lasts once more on all futures, and plays what it then is', async function () {
+    this.timeout(120_000);
+    const standing = known([count('2026-05-02', 400)]);
+    const said: Told[] = [];
+    await playAsked(
+      { ...asked, prospect: standing.prospect, plans: {} },
+      { tell: (t) => said.push(t), isAsked: () => true, pause },
+    );
+    const found = said.flatMap((t) => (t.kind === 'lasting' ? [t.found] : []));
+    expect(found.map((f) => f.runs)).to.deep.equal([2000, 10_000]);
+    const width = (i: number): number => found[i]!.high - found[i]!.low;
+    expect(width(1)).to.be.below(width(0));
+    // What is told last is of the share that was found last: as surely as was asked for.
+    const last = said.findLast((t) => t.kind === 'plan');
+    const below = last?.kind === 'plan' ? last.told.below[9]! : NaN;
+    expect(1 - below).to.be.within(0.9, 0.91);
+  });
   it('gives up what nobody asks for any more', async () => {
     const said: Told[] = [];
-    let left = 3;
+    let left = 12;
     await playAsked(asked, { tell: (t) => said.push(t), isAsked: () => left-- > 0, pause });
     expect(said).to.have.length(1);
   });
@@ -190,7 +207,7 @@ describe('the bench in words', () => {
     );
   });
   it('says what lasts, that nothing does, and what was done of late', () => {
-    const lasting = { share: 0.031, low: 0.03, high: 0.033, holdsAlone: 0.97 };
+    const lasting = { share: 0.031, low: 0.03, high: 0.033, holdsAlone: 0.97, runs: 2000 };
     expect(said({ lasting }))
       .to.contain('holds in 97 futures of 100')
       .and.contain('about 3.1 a year')
@@ -203,7 +220,7 @@ describe('the bench in words', () => {
     expect(said({ lasting })).not.to.match(/safe/i);
   });
   it('says of an invader whether taking holds it back, and not what would last', () => {
-    const lasting = { share: 0.031, low: 0.03, high: 0.033, holdsAlone: 0.97 };
+    const lasting = { share: 0.031, low: 0.03, high: 0.033, holdsAlone: 0.97, runs: 2000 };
     const holding = { share: { value: 0.412, low: 0.3, high: 0.551 }, seedYears: 3 };
     expect(said({ lasting, holding }))
       .to.contain('Take from 42 of 100 such plants every year (30–56)')

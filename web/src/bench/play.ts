@@ -1,8 +1,8 @@
 import {
   emptyPlayed,
-  lastingShare,
   playFuture,
-  SLICE,
+  seekLasting,
+  DRAWN_RUNS,
   tellFuture,
   type FutureTold,
   type Lasting,
@@ -22,7 +22,7 @@ export interface Asked {
   readonly prospect: StandProspect;
   readonly plans: Plans;
   readonly lasting: Lasting;
-  /** The plan whose share is sought that lasts; `null`: it was found before. */
+  /** The plan whose share is sought that lasts; `null`: it was found before, on all futures. */
   readonly seek: StandPlan | null;
 }
 export type Told =
@@ -38,11 +38,7 @@ export type Told =
  */
 export async function playAsked(
   { id, prospect, plans, lasting, seek }: Asked,
-  {
-    tell,
-    isAsked,
-    pause,
-  }: { readonly tell: (told: Told) => void; readonly isAsked: () => boolean; readonly pause: () => Promise<void> },
+  { tell, isAsked, pause }: Between & { readonly tell: (told: Told) => void },
 ): Promise<void> {
   const played = new Map<PlanKey, Played>();
   const all: Partial<Record<PlanKey, StandPlan>> = { ...plans };
@@ -53,7 +49,7 @@ export async function playAsked(
       if (!plan) continue;
       const into = played.get(key) ?? emptyPlayed(MOST_RUNS, lasting.years);
       // A plan that came later catches up.
-      for (let first = played.has(key) ? done : 0; first < runs; first += SLICE) {
+      for (let first = played.has(key) ? done : 0; first < runs; first += DRAWN_RUNS) {
         playFuture(prospect, plan, first, into);
         await pause();
         if (!isAsked()) return;
@@ -62,12 +58,47 @@ export async function playAsked(
       tell({ id, kind: 'plan', plan: key, told: tellFuture(into, runs, lasting.floorShare) });
     }
     if (runs === TOLD_AFTER[0] && seek) {
-      const found = lastingShare(prospect, seek, lasting);
-      if (!isAsked()) return;
+      const found = await seekInPieces(seekLasting(prospect, seek, lasting), { isAsked, pause });
+      if (!found) return;
       tell({ id, kind: 'lasting', found });
       if (found.share !== null) all.lasting = { ...seek, share: found.share };
     }
     done = runs;
   }
+  if (seek && !(await sharpened({ id, prospect, plans: all, lasting, seek }, { tell, isAsked, pause }))) return;
   tell({ id, kind: 'done' });
+}
+
+/** Seeks the share that lasts once more, on all futures, and plays it. False where something else was asked meanwhile. */
+async function sharpened(
+  { id, prospect, plans, lasting, seek }: Asked & { readonly seek: StandPlan },
+  between: Between & { readonly tell: (told: Told) => void },
+): Promise<boolean> {
+  const found = await seekInPieces(seekLasting(prospect, seek, lasting, MOST_RUNS), between);
+  if (!found) return false;
+  between.tell({ id, kind: 'lasting', found });
+  if (found.share === null || found.share === plans.lasting?.share) return true;
+  const into = emptyPlayed(MOST_RUNS, lasting.years);
+  for (let first = 0; first < MOST_RUNS; first += DRAWN_RUNS) {
+    playFuture(prospect, { ...seek, share: found.share }, first, into);
+    await between.pause();
+    if (!between.isAsked()) return false;
+  }
+  between.tell({ id, kind: 'plan', plan: 'lasting', told: tellFuture(into, MOST_RUNS, lasting.floorShare) });
+  return true;
+}
+
+interface Between {
+  readonly isAsked: () => boolean;
+  readonly pause: () => Promise<void>;
+}
+
+/** What a search found; `null` where something else was asked meanwhile. */
+async function seekInPieces<T>(search: Generator<void, T>, { isAsked, pause }: Between): Promise<T | null> {
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
+    await pause();
+    if (!isAsked()) return null;
+  }
 }

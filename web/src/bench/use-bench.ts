@@ -31,8 +31,14 @@ export function useBench(wanted: Ref<Wanted | null>) {
     if (data.kind === 'done') busy.value = false;
     else if (data.kind === 'lasting') {
       found.value = data.found;
-      if (data.found.share !== null && wanted.value)
-        asked = { ...asked, lasting: { ...wanted.value.seek, share: data.found.share } };
+      const { lasting: _, ...others } = asked;
+      // Where nothing lasts after all, nothing is told of it.
+      if (data.found.share === null) told.delete('lasting');
+      if (wanted.value)
+        asked =
+          data.found.share === null
+            ? others
+            : { ...others, lasting: { ...wanted.value.seek, share: data.found.share } };
     } else {
       told.set(data.plan, data.told);
       if (data.told.runs === MOST_RUNS) played.set(data.plan, JSON.stringify(asked[data.plan]));
@@ -59,7 +65,8 @@ export function useBench(wanted: Ref<Wanted | null>) {
       played.delete(key);
     }
     const changed = PLAN_KEYS.filter((key) => asked[key] && played.get(key) !== JSON.stringify(asked[key]));
-    if (changed.length === 0 && found.value) return;
+    const sharp = found.value?.runs === MOST_RUNS;
+    if (changed.length === 0 && sharp) return;
     worker ??= start();
     busy.value = true;
     failed.value = false;
@@ -67,7 +74,7 @@ export function useBench(wanted: Ref<Wanted | null>) {
       id: ++id,
       ...rest,
       plans: Object.fromEntries(changed.map((key) => [key, asked[key]])),
-      seek: found.value ? null : seek,
+      seek: sharp ? null : seek,
     };
     // A page's own wrappers cannot be handed over: the plain thing is.
     worker.postMessage(JSON.parse(JSON.stringify(message)) as Asked);
