@@ -149,6 +149,13 @@ describe('the share that lasts', () => {
     // And it is no range that holds everything.
     for (const f of found) expect(f.high - f.low).to.be.below(0.04);
   });
+  it('is smaller where growth slows long before the place is full than where only what is above that dies', function () {
+    this.timeout(60_000);
+    const [limit, gradual] = (['limit', 'gradual'] as const).map(
+      (crowding) => lastingShare(standing({ meanLog: 0.08, sdLog: 0.02 }, { crowding }), DIGGING).share!,
+    );
+    expect(gradual).to.be.within(0.001, limit! - 0.004);
+  });
   it('is none where the stand falls by itself', () => {
     const falling = lastingShare(standing({ meanLog: -0.14, sdLog: 0.005 }), DIGGING);
     expect(falling).to.deep.include({ share: null, low: 0, high: 0 });

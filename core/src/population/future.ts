@@ -15,6 +15,7 @@ export interface StandProspect {
   /** How many plants it has, with the 90 % interval. */
   readonly plants: CountEstimate;
   readonly capacity: number;
+  readonly crowding?: StandModel['crowding'];
   readonly stroke: StandModel['stroke'];
   readonly seed: number;
 }
@@ -32,9 +33,9 @@ const SEED_STEP = 7919;
  * @param first run of the slice, a multiple of `DRAWN_RUNS`
  */
 export function playFuture(prospect: StandProspect, plan: StandPlan, first: number, into: Played): void {
-  const { capacity, stroke, plants, seed } = prospect;
+  const { capacity, crowding = 'limit', stroke, plants, seed } = prospect;
   const singly = plants.value <= FEW_PLANTS;
-  const stand = compileStand({ ...drawOf(prospect, first), capacity, stroke, plan, singly });
+  const stand = compileStand({ ...drawOf(prospect, first), capacity, crowding, stroke, plan, singly });
   playSlice(stand, seed, first, into, DRAWN_RUNS);
 }
 

@@ -29,7 +29,7 @@ export {
 } from './life-history.ts';
 export { LEAVE_ALONE, type StandPlan, type TakingEffect } from './plan.ts';
 export { FAN, rangeOf, selectQuantiles, type Range } from './quantiles.ts';
-export { emptyPlayed, playAll, type Played, type StandModel } from './simulate.ts';
+export { CROWDINGS, emptyPlayed, playAll, type Crowding, type Played, type StandModel } from './simulate.ts';
 export { growthOf, yearsToDouble, type Growth } from './trend.ts';
 export { whatMatters, type Matters } from './what-matters.ts';
 export { yearClassesOf } from './years.ts';

@@ -77,6 +77,9 @@ function addProduct(rows: Float64Array, to: number, from: number, value: Float64
 export function addRow(total: Float64Array, rows: Float64Array, row: number, count: number): void {
   for (let r = 0; r < count; r++) total[r] = total[r]! + rows[row + r]!;
 }
+export function addScaled(total: Float64Array, rows: Float64Array, row: number, by: number, count: number): void {
+  for (let r = 0; r < count; r++) total[r] = total[r]! + by * rows[row + r]!;
+}
 export function addNumber(rows: Float64Array, row: number, number: number, count: number): void {
   for (let r = 0; r < count; r++) rows[row + r] = rows[row + r]! + number;
 }
@@ -113,4 +116,13 @@ export function shareLeft(left: Float64Array, total: Float64Array, capacity: num
 export function scaleRow(rows: Float64Array, row: number, by: Float64Array): void {
   const count = by.length;
   for (let r = 0; r < count; r++) rows[row + r] = rows[row + r]! * by[r]!;
+}
+
+/** Plants that stand become the share of growth that there is room for beside them: 1 / (1 + `each` · plants). Runs of fewer than `fromCount` were not taken from. */
+export function divideBy(
+  standing: Float64Array,
+  { total, fromCount, each }: { readonly total: Float64Array; readonly fromCount: number; readonly each: number },
+): void {
+  const count = standing.length;
+  for (let r = 0; r < count; r++) standing[r] = 1 / (1 + each * (total[r]! < fromCount ? total[r]! : standing[r]!));
 }

@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { analyseMatrix } from './analysis.ts';
 import { of, SLOW_HERB, standOf } from './builders.ts';
 import { chanceOf } from './chance.ts';
 import { isCounted, projectionMatrix, ratesOf, ratesWith, type LifeHistory } from './life-history.ts';
@@ -72,6 +73,22 @@ function slowly(
     ends.push(n.reduce((sum, x, s) => sum + (isCounted(rates.stages[s]!) ? x : 0), 0));
   }
   return ends;
+}
+
+/** Constructed: all years alike, and counted whole. */
+const EVEN_LIFE: LifeHistory = {
+  stages: ['juvenile', 'mature'],
+  survival: { juvenile: of(0.6), mature: of(0.9) },
+  moves: [{ from: 'juvenile', to: 'mature', share: of(0.5) }],
+  births: [{ from: 'mature', to: 'juvenile', kind: 'offset', number: of(1.2) }],
+  years: { survival: 0, births: 0, correlation: 0 },
+};
+const EVEN = analyseMatrix(projectionMatrix(ratesOf(EVEN_LIFE)));
+/** Plants of one run, year by year, where growth slows as the place fills; begins in the stages of the long run. */
+function restingAt(capacity: number, plants: number, years: number, plan: Partial<StandPlan> = {}): number[] {
+  const start = EVEN.stableStages.map((share) => share * plants);
+  const model = standOf({ start, capacity, crowding: 'gradual' }, plan, EVEN_LIFE);
+  return Array.from(playAll(model, { seed: 1, runs: 1, years }).plants);
 }
 
 describe('a stand played through the years', () => {
@@ -157,6 +174,34 @@ describe('a stand played through the years', () => {
     const model = standOf({ stroke: { chance: 0.1, share: 0.5 } });
     const [struck, spared] = [rowOf(model, 0, { ...RUN, runs: 20_000 }), rowOf(standOf(), 0, { ...RUN, runs: 20_000 })];
     expect(mean(struck) / mean(spared)).to.be.closeTo(0.95, 0.005);
+  });
+  it('comes to rest at what the place carries where growth slows as it fills, from below and from above', () => {
+    const after = (of: number, years: number): number => {
+      const [year] = restingAt(200, of, years).slice(-1);
+      return year!;
+    };
+    const { lambda } = EVEN;
+    // Beverton and Holt: λ N / (1 + (λ − 1) N / K).
+    expect(after(100, 1)).to.be.closeTo((lambda * 100) / (1 + ((lambda - 1) * 100) / 200), 1e-9);
+    for (const of of [20, 200, 900]) expect(after(of, 400)).to.be.closeTo(200, 1e-3);
+    const way = restingAt(200, 20, 60);
+    expect(way.every((n, i) => i === 0 || n >= way[i - 1]!)).to.equal(true);
+  });
+  it('grows again faster where it was thinned, and rests where that makes up for it', () => {
+    const { lambda } = EVEN;
+    const h = 0.1;
+    // What stands after the take is K (λ (1 − h) − 1) / (λ − 1).
+    const left = (200 * (lambda * (1 - h) - 1)) / (lambda - 1);
+    const taking = { share: h, stages: EVEN_LIFE.stages, effect: { kills: 1 } };
+    expect(restingAt(200, 150, 400, taking).at(-1)).to.be.closeTo(left / (1 - h), 1e-3);
+    // Only those that have enough are taken from: the others crowd as they stand.
+    const spared = { ...taking, fromCount: 1e6 };
+    expect(restingAt(200, 100, 1, spared)).to.deep.equal(restingAt(200, 100, 1));
+  });
+  it('is not held back by crowding where it does not grow, nor without a bound', () => {
+    const falling = standOf();
+    const gradual = (capacity: number) => rowOf({ ...falling, capacity, crowding: 'gradual' }, 9, { ...RUN, runs: 50 });
+    expect(gradual(Infinity)).to.deep.equal(rowOf({ ...falling, capacity: Infinity }, 9, { ...RUN, runs: 50 }));
   });
   it('refuses what is no stand and no plan', () => {
     expect(() => compileStand(standOf({ start: [1, 2] }))).to.throw(RangeError, 'each stage');

@@ -1,10 +1,19 @@
 import { ALL_BITS, fillBits, fillState } from './chance.ts';
-import { isCounted, type Rates } from './life-history.ts';
+import { growthOfMatrix } from './analysis.ts';
+import { isCounted, projectionMatrix, type Rates } from './life-history.ts';
 import { takingFactors, type StandPlan } from './plan.ts';
-import { addNumber, addRow, chooseWhere, scaleRow, setToSum, shareLeft, strike } from './rows.ts';
+import { addNumber, addRow, addScaled, chooseWhere, divideBy, scaleRow, setToSum, shareLeft, strike } from './rows.ts';
 import { singlePlants, stepSingly, type SinglePlants } from './single-plants.ts';
 import { tableOf, type Table } from './year-tables.ts';
 import type { YearClasses } from './years.ts';
+
+/**
+ * Density dependence. `limit`: what is above what the place carries dies, below it nothing is felt (ceiling model). `gradual`: the more stand there,
+ * the fewer come after them, so that the mean stand comes to rest at what the place carries (Beverton, R. J. H. & Holt, S. J. 1957, on the whole
+ * vector of stages); a stand that does not grow by itself is not held back.
+ */
+export const CROWDINGS = ['limit', 'gradual'] as const;
+export type Crowding = (typeof CROWDINGS)[number];
 
 /** A stand and what is done to it, ready to be played. */
 export interface StandModel {
@@ -14,6 +23,8 @@ export interface StandModel {
   readonly start: readonly number[];
   /** Most plants that the place carries, of those that are counted; `Infinity` where nothing holds them back. */
   readonly capacity: number;
+  /** How a place that fills up holds them back; left out: `limit`. */
+  readonly crowding?: Crowding;
   readonly plan: StandPlan;
   /** A bad stroke (a mown verge, a flood): how likely a year, and which share of the counted plants it takes. */
   readonly stroke: { readonly chance: number; readonly share: number } | null;
@@ -47,6 +58,8 @@ export interface CompiledStand {
   readonly plain: Table;
   readonly taken: Table;
   readonly touched: Float64Array;
+  /** What each plant that stands takes of next year's growth; `null` where places have a limit instead. */
+  readonly crowding: CrowdingFactors | null;
 }
 
 /** Prepares a stand for `playSlice`. @throws RangeError as `takingFactors`, or for a beginning of another number of stages. */
@@ -65,6 +78,26 @@ export function compileStand(model: StandModel): CompiledStand {
     plain: share > 0 && everyYears === 1 && fromCount === 0 ? taken : tableOf(model, none),
     taken,
     touched: factors.touched,
+    crowding: crowdingOf(model, factors),
+  };
+}
+
+interface CrowdingFactors {
+  /** By so much a plant divides the growth. */
+  readonly each: number;
+  /** Counted plants that still stand when they have been taken from, by stage. */
+  readonly standing: readonly number[];
+}
+
+function crowdingOf(
+  { rates, capacity, crowding }: StandModel,
+  { stays, back }: ReturnType<typeof takingFactors>,
+): CrowdingFactors | null {
+  if (crowding !== 'gradual' || capacity === Infinity) return null;
+  const growth = growthOfMatrix(projectionMatrix(rates)) - 1;
+  return {
+    each: Math.max(0, growth) / capacity,
+    standing: rates.stages.map((s, i) => (isCounted(s) ? stays[i]! + back[i]! : 0)),
   };
 }
 
@@ -145,16 +178,18 @@ function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
 }
 
 function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Float64Array): void {
-  const { model, counted, plain, taken } = stand;
+  const { model, counted, plain, taken, crowding } = stand;
   const { rates, years, capacity, plan, stroke } = model;
   const { rows, kinds, strokes, count, state } = slice;
   fillBits(kinds, count, years.count - 1, state);
   const takes = plan.share > 0 && year % plan.everyYears === 0;
+  if (crowding) feelCrowding(slice, { crowding, counted, fromCount: takes ? plan.fromCount : Infinity });
   step(takes && plan.fromCount === 0 ? taken : plain, slice, slice.next);
   if (takes) {
     if (plan.fromCount > 0) takeWhereEnough(taken, slice, plan.fromCount);
     noteTouched(stand, slice, touched);
   }
+  if (crowding) for (let s = 0; s < slice.stages; s++) scaleRow(rows, slice.next + s * count, slice.left);
   if (plan.planted && year < plan.planted.years)
     addNumber(rows, slice.next + rates.stages.indexOf(plan.planted.stage) * count, plan.planted.number, count);
   if (stroke) {
@@ -162,7 +197,7 @@ function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Flo
     for (const s of counted) strike(rows, slice.next + s * count, strokes, stroke, count);
   }
   sumOf(slice, slice.next, counted);
-  if (capacity < Infinity) holdTo(slice, counted, capacity);
+  if (capacity < Infinity && !crowding) holdTo(slice, counted, capacity);
   [slice.now, slice.next] = [slice.next, slice.now];
 }
 
@@ -186,7 +221,21 @@ function sumOf({ rows, total, count }: Slice, of: number, counted: readonly numb
   for (const s of counted) addRow(total, rows, of + s * count, count);
 }
 
-/** Ceiling model of density dependence: what is above what the place carries dies, of all counted stages alike. */
+/** How much of the growth to come there is room for, by those that stand once they have been taken from. */
+function feelCrowding(
+  { rows, now, left, total, count }: Slice,
+  {
+    crowding: { each, standing },
+    counted,
+    fromCount,
+  }: { readonly crowding: CrowdingFactors; readonly counted: readonly number[]; readonly fromCount: number },
+): void {
+  left.fill(0);
+  for (const s of counted) addScaled(left, rows, now + s * count, standing[s]!, count);
+  divideBy(left, { total, fromCount, each });
+}
+
+/** What is above what the place carries dies, of all counted stages alike. */
 function holdTo({ rows, next, total, left, count }: Slice, counted: readonly number[], capacity: number): void {
   shareLeft(left, total, capacity);
   for (const s of counted) scaleRow(rows, next + s * count, left);

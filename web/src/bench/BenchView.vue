@@ -12,6 +12,7 @@ import StandSubpage from '../stands/StandSubpage.vue';
 import { useStandSubpage } from '../stands/use-stand-subpage.ts';
 import { roundUp } from './fan.ts';
 import AdoptPlan from './AdoptPlan.vue';
+import AssumedFold from './AssumedFold.vue';
 import BenchFigures from './BenchFigures.vue';
 import LifePicture from './LifePicture.vue';
 import MattersBars from './MattersBars.vue';
@@ -26,11 +27,9 @@ import {
   ownOf,
   PLAN_KEYS,
   SCHOOLS,
-  STROKES,
   type OwnPlan,
   type PlanKey,
   type School,
-  type Stroke,
 } from './plans.ts';
 import { sayPlan } from './say-plan.ts';
 import { sayProspect } from './say-prospect.ts';
@@ -47,7 +46,7 @@ const bench = useStandBench(page.kit.data, day);
 const {
   years,
   floorShare,
-  stroke,
+  assumed,
   own,
   picked,
   pickedMethod,
@@ -70,7 +69,10 @@ const { told, found, busy, failed, stop, goOn } = bench;
 const began = computed(() => known.value?.count.plants.value ?? 0);
 const firstYear = computed(() => yearOf(dayNumber(day.value)));
 const floor = computed(() => began.value * lasting.value.floorShare);
-const most = computed(() => roundUp(1.02 * (known.value?.prospect.capacity ?? 1)));
+/** One scale for all fans, as high as the highest of them. */
+const most = computed(() =>
+  roundUp(1.02 * Math.max(began.value, ...[...told.values()].flatMap((t) => t.fan.map((q) => q.at(-1)!)))),
+);
 /** Of an invader nobody asks what would last. */
 const shown = computed(() =>
   PLAN_KEYS.filter(
@@ -168,21 +170,6 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
             :label="words.t('bench.floorShare')"
             :options="FLOORS.map((n) => ({ value: n, label: String(100 * n) }))"
         /></label>
-        <label
-          >{{ words.t('bench.stroke') }}
-          <PickOne
-            :model-value="stroke"
-            optional
-            :label="words.t('bench.stroke')"
-            :placeholder="words.t('bench.strokes.none')"
-            :options="
-              Object.keys(STROKES).map((value) => ({
-                value: value as Stroke,
-                label: words.t(`bench.strokes.${value}`),
-              }))
-            "
-            @update:model-value="stroke = $event as Stroke | null"
-        /></label>
         <span class="soft" aria-live="polite">{{
           told.size ? words.t('bench.playing', { runs: words.format.number(runs) }) : ''
         }}</span>
@@ -199,6 +186,7 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           })
         }}
       </p>
+      <AssumedFold v-model="assumed" />
       <p v-if="inForceSaid">
         <b>{{ words.t('bench.inForce') }}</b> {{ inForceSaid }}
       </p>

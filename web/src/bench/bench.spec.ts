@@ -5,6 +5,7 @@ import type { MethodKey } from '@emberfield/core/plants';
 import { USUAL_LASTING, type FutureTold } from '@emberfield/core/population';
 import { futureOn, takingPlan, type StandRecord } from '@emberfield/core/stand';
 import { createWords } from '@emberfield/words';
+import { prospectIf, USUALLY_ASSUMED } from './assumed.ts';
 import { bandOf, lineOf, roundUp } from './fan.ts';
 import { playAsked, type Told } from './play.ts';
 import { FIRST_OWN, ofHundred, partsOf, plansOf, SCHOOLS, type PlanKey } from './plans.ts';
@@ -74,6 +75,19 @@ describe('the plans on the bench', () => {
   it('put first what kills, and say shares as one would', () => {
     expect(partsOf(valerian)[0]!.kills).to.equal(true);
     expect([0.0312, 0.1, 0.284, 0].map(ofHundred)).to.deep.equal([3.1, 10, 28, 0]);
+  });
+});
+
+describe('what is assumed of a place', () => {
+  const { prospect } = known(FALLING);
+  it('is usually what the stand’s future is reckoned with everywhere else', () => {
+    const { crowding, ...rest } = prospectIf(prospect, USUALLY_ASSUMED);
+    expect(rest).to.deep.equal(prospect);
+    expect(crowding).to.equal('limit');
+  });
+  it('is changed: room for each that stands there, how it fills up, blows', () => {
+    const other = prospectIf(prospect, { room: 'four', crowding: 'gradual', stroke: 'fourth' });
+    expect(other).to.deep.include({ capacity: 4 * 29, crowding: 'gradual', stroke: { chance: 0.25, share: 1 / 3 } });
   });
 });
 

@@ -27,14 +27,6 @@ export const SCHOOLS = {
 } as const;
 export type School = keyof typeof SCHOOLS;
 
-/** Strokes that can be played with: so often a year, so much of the stand lost. What they are is up to the place: a flood, a mown verge, a hard drought. */
-export const STROKES = {
-  twentieth: { chance: 0.05, share: 0.5 },
-  tenth: { chance: 0.1, share: 0.5 },
-  fourth: { chance: 0.25, share: 1 / 3 },
-} as const;
-export type Stroke = keyof typeof STROKES;
-
 export const isOwn = (key: PlanKey): key is OwnKey => (OWN_KEYS as readonly string[]).includes(key);
 export const ownOf = (own: readonly OwnPlan[], key: PlanKey): OwnPlan | undefined =>
   isOwn(key) ? own[OWN_KEYS.indexOf(key)] : undefined;

@@ -13,7 +13,8 @@ import {
   unpackBook,
 } from '@emberfield/core/stand';
 import type { StandKit } from '@emberfield/contract';
-import { FIRST_OWN, ownOf, partsOf, plansOf, STROKES, type OwnPlan, type PlanKey, type Stroke } from './plans.ts';
+import { prospectIf, USUALLY_ASSUMED, type Assumed } from './assumed.ts';
+import { FIRST_OWN, ownOf, partsOf, plansOf, type OwnPlan, type PlanKey } from './plans.ts';
 import type { Holding } from './say-prospect.ts';
 import { useBench } from './use-bench.ts';
 
@@ -21,7 +22,7 @@ import { useBench } from './use-bench.ts';
 export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) {
   const years = ref<number | null>(USUAL_LASTING.years);
   const floorShare = ref<number | null>(USUAL_LASTING.floorShare);
-  const stroke = ref<Stroke | null>(null);
+  const assumed = ref<Assumed>(USUALLY_ASSUMED);
   const own = ref<readonly OwnPlan[]>([FIRST_OWN]);
   const picked = ref<string | null>(null);
   /** The way of taking by which the share is sought that lasts. */
@@ -52,7 +53,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
     const of = part.value;
     const taking = (by: MethodKey) => takingPlan(life, profile, of, wayOf(by));
     return {
-      prospect: stroke.value === null ? prospect : { ...prospect, stroke: STROKES[stroke.value] },
+      prospect: prospectIf(prospect, assumed.value),
       lasting: lasting.value,
       plans: plansOf(taking, {
         lately: lately.value && { ...taking('usual'), ...lately.value },
@@ -94,7 +95,7 @@ export function useStandBench(kit: Ref<StandKit | undefined>, day: Ref<string>) 
   return {
     years,
     floorShare,
-    stroke,
+    assumed,
     own,
     picked,
     pickedMethod,
