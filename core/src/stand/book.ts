@@ -99,14 +99,16 @@ export function datedRulesOn(rules: readonly DatedRule[], day: DayNumber): reado
   return rules.filter((r) => r.since <= iso && (r.until === null || r.until > iso));
 }
 
+export interface PlanInForce {
+  readonly rule: Extract<HouseRule, { kind: 'plan' }>;
+  readonly reason: string;
+  readonly since: IsoDay;
+}
+
 /** The plan of the bench that is the rule for a part on a day, and why. */
-export function planOn(
-  rules: readonly DatedRule[],
-  part: string,
-  day: DayNumber,
-): { readonly rule: Extract<HouseRule, { kind: 'plan' }>; readonly reason: string } | undefined {
-  for (const { rule, reason = '' } of datedRulesOn(rules, day))
-    if (rule.kind === 'plan' && rule.part === part) return { rule, reason };
+export function planOn(rules: readonly DatedRule[], part: string, day: DayNumber): PlanInForce | undefined {
+  for (const { rule, reason = '', since } of datedRulesOn(rules, day))
+    if (rule.kind === 'plan' && rule.part === part) return { rule, reason, since };
   return undefined;
 }
 

@@ -104,6 +104,16 @@ describe('what a day says of a stand', () => {
     expect(outlooks[0]!.allowance.kind).not.to.equal('none');
     expect(identity.status).to.equal('confirmed');
   });
+  it('says that a stand was counted since its plan was chosen, of the part that it is for', () => {
+    const since = '2026-03-01';
+    const rules = [{ rule: { kind: 'plan', part: 'tip', share: 0.1, everyYears: 1 } as const, since, until: null }];
+    const countedOn = (...days: readonly string[]) =>
+      say('2026-05-20', { rules, entries: days.map((d) => counted(d, 50)) }).outlooks[0]!.countedSincePlan;
+    expect(countedOn('2025-05-01', since)).to.equal(undefined);
+    expect(countedOn('2025-05-01', '2026-04-02', '2026-05-09')).to.equal('2026-05-09');
+    // What is counted later than the day nobody knew then.
+    expect(countedOn('2025-05-01', '2026-06-02')).to.equal(undefined);
+  });
   it('names the stage that was seen last by the day', () => {
     const stages = profileOf('spruce').stages.map((s, i) => ({
       key: s.key,

@@ -2,7 +2,7 @@
 import type { Allowance } from '../allowance/index.ts';
 import type { Clearance } from '../identity/index.ts';
 import { isoDay, seasonFirstDay, seasonOf, type DayNumber, type IsoDay } from '../measure/index.ts';
-import { isDug, methodsOf, NEVER, type MethodKey } from '../plants/index.ts';
+import { isDug, methodsOf, NEVER, type MethodKey, type ProfilePart } from '../plants/index.ts';
 import { viewFree } from '../tide/index.ts';
 import {
   expectedQualityOn,
@@ -14,8 +14,9 @@ import {
 } from '../windows/index.ts';
 import { allowanceOn, freedByCount, methodOn } from './allowance-on.ts';
 import { viewAllowance, type AllowanceView } from './allowance-view.ts';
-import { rulesOn, type Book } from './book.ts';
+import { planOn, rulesOn, type Book } from './book.ts';
 import { leaveDaysOn } from './ceilings.ts';
+import { countOn } from './count-on.ts';
 import { viewRange } from './day-range-view.ts';
 import { standGround } from './ground.ts';
 import { heldOn } from './holds.ts';
@@ -123,7 +124,14 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     stageSeen: lastSeen(book, forecast, day),
     method: methodOn(book, part, day),
     allowance: viewAllowance(allowance, part),
+    ...countedSincePlan(book, part, day),
   };
+}
+
+/** The day of a count that whoever chose the plan in force could not know. */
+function countedSincePlan(book: Book, part: ProfilePart, day: DayNumber): Pick<PartOutlook, 'countedSincePlan'> {
+  const [plan, count] = [planOn(book.rules, part.key, day), countOn(book, day)];
+  return plan && count && isoDay(count.day) > plan.since ? { countedSincePlan: isoDay(count.day) } : {};
 }
 
 const mixedInOf = ({ lookAlike: { name, scientific, separatedBy } }: LookAlikeStanding): MixedIn => ({

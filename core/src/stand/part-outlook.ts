@@ -50,6 +50,8 @@ export interface PartOutlook {
   /** The way of taking that `allowance` is of. */
   readonly method: MethodKey;
   readonly allowance: AllowanceView;
+  /** The stand was counted since its plan for the part was chosen: on this day, the last time. Left out: it was not, or there is none. */
+  readonly countedSincePlan?: string;
   /** So much more would be left for one reader if a new count were sure of what the last one likely had; left out: no more worth the way. */
   readonly freedByCount?: number;
   /** Of a part with several ways, for one reader: the others. */

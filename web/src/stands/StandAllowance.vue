@@ -75,6 +75,10 @@ const reasons = useWindowReasons({
     <p v-if="main.freedByCount" class="small">
       {{ words.t('allowance.mayFree', { what: words.amount(main.freedByCount, main.allowance.unit) }) }}
     </p>
+    <p v-if="main.countedSincePlan" class="small">
+      {{ words.t('allowance.countedSincePlan', { day: words.format.dayAndYear(main.countedSincePlan) }) }}
+      <RouterLink :to="{ name: 'bench', params: { standId: stand.id } }">{{ words.t('bench.open') }}</RouterLink>
+    </p>
     <p v-if="instead.length" class="small">
       {{ words.t('allowance.instead') }}
       <template v-for="(x, i) in instead" :key="x.plantKey">

@@ -97,6 +97,7 @@ export const sentences = {
     notCounted: 'zähl den Bestand für eine Menge',
     heldBy: 'Zurückgehalten durch: {what}.',
     nothingHolds: 'Keine Regel begrenzt es über das hinaus, was die Pflanzen tragen.',
+    countedSincePlan: 'Seit der Plan gewählt wurde, ist am {day} gezählt worden: sieh nach, ob er noch auf Dauer geht.',
     mayFree: 'Zähl noch einmal: das kann {what} mehr freigeben, denn das untere Ende der letzten Zählung hält zurück.',
     instead: 'Stattdessen:',
     onCount: 'Berechnet auf mindestens {plants}, das untere Ende der letzten Zählung.',

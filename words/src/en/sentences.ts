@@ -96,6 +96,7 @@ export const sentences = {
     notCounted: 'count the stand for an amount',
     heldBy: 'Held back by: {what}.',
     nothingHolds: 'No rule limits it beyond what the plants carry.',
+    countedSincePlan: 'Counted on {day}, since the plan was chosen: see whether it still lasts.',
     mayFree: 'Count again: it may free {what} more, since the low end of the last count holds it back.',
     instead: 'Instead of it:',
     onCount: 'Reckoned on at least {plants}, the low end of the last count.',
