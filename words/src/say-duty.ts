@@ -53,6 +53,14 @@ export function createDutyWords(t: Translate, format: Format, text: (of: Text) =
         };
       case 'leaveEnds':
         return { what: t('duty.leaveEnds', { day: format.day(d.until, day) }), why: t('duty.leaveEndsWhy') };
+      case 'permitEnds':
+        return {
+          what: t(d.name ? 'duty.permitEnds' : 'duty.permitEndsUnnamed', {
+            name: d.name,
+            day: format.day(d.until, day),
+          }),
+          why: t('duty.permitEndsWhy'),
+        };
     }
   };
 }

@@ -237,6 +237,8 @@ describe('words', () => {
       { kind: 'awaited', standId: 's', sign: 'sporePrint', due: '2026-05-14' },
       { kind: 'awaited', standId: 's', sign: 'sporePrint', due: '2026-05-16' },
       { kind: 'secondPerson', standId: 's' },
+      { kind: 'permitEnds', standId: 's', permitId: 'p', name: 'Low wood', until: '2026-06-30' },
+      { kind: 'permitEnds', standId: 's', permitId: 'p', name: '', until: '2026-06-30' },
       {
         kind: 'settleFind',
         standId: null,

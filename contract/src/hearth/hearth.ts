@@ -67,7 +67,15 @@ export type Duty =
       readonly due: string;
     }
   | { readonly kind: 'countStand'; readonly standId: string; readonly lastCount: string | null }
-  | { readonly kind: 'leaveEnds'; readonly standId: string; readonly until: string };
+  | { readonly kind: 'leaveEnds'; readonly standId: string; readonly until: string }
+  /** Somebody's leave to take so much, at one of the stands that it is for; its name is empty for whoever may not know it. */
+  | {
+      readonly kind: 'permitEnds';
+      readonly standId: string;
+      readonly permitId: string;
+      readonly name: string;
+      readonly until: string;
+    };
 
 export interface HearthView {
   readonly day: string;

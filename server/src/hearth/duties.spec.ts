@@ -4,7 +4,7 @@ import { binomialOf, type Duty, type IdentityStatus } from '@emberfield/contract
 import { dayNumber } from '@emberfield/core/measure';
 import { NOTHING_SEEN, seasonsOf, standDay, type Book } from '@emberfield/core/stand';
 import type { Dossier } from '../stands/index.ts';
-import { byDay, dutiesOf, isNear } from './operations/duties.ts';
+import { byDay, dutiesOf, isNear, onceForAll } from './operations/duties.ts';
 
 const DAY = dayNumber('2026-05-15');
 const KIN = new Map(CATALOGUE.map((profile) => [binomialOf(profile.scientific), profile]));
@@ -17,6 +17,7 @@ function dossier(
     readonly countedOn?: string | null;
     readonly leave?: string;
     readonly leaveUntil?: string | null;
+    readonly permits?: Book['permits'];
     readonly identities?: readonly { readonly day: number; readonly status: IdentityStatus }[];
   } = {},
 ): Dossier {
@@ -59,7 +60,7 @@ function dossier(
     record,
     nearby: [],
     rules: [],
-    permits: [],
+    permits: over.permits ?? [],
     weather: null,
     thermometer: null,
     learned: { stretch: 1, effects: () => undefined },
@@ -112,6 +113,38 @@ describe('what a stand asks for', () => {
   });
   it('does not count a count of a day that lies ahead of the day looked at', () => {
     expect(kinds(dossier({ countedOn: '2026-05-10' }), dayNumber('2026-05-09'))).to.deep.equal(['countStand']);
+  });
+  it('is to ask for the next permit in the two months before one ends, unless another goes on after it', () => {
+    const permit = (until: string, over: Partial<Book['permits'][number]> = {}): Book['permits'][number] => ({
+      ...{ id: 'p', name: 'Low wood', kind: 'permit', part: 'leaf', measure: 'unit', amount: 40 },
+      ...{ from: '2026-01-01', until, elsewhere: [], asideElsewhere: [] },
+      ...over,
+    });
+    const ends = (...permits: Book['permits']) =>
+      duties(dossier({ permits })).flatMap((d) => (d.kind === 'permitEnds' ? [d.until] : []));
+    expect(ends(permit('2026-07-14'))).to.deep.equal(['2026-07-14']);
+    expect(ends(permit('2026-05-15'))).to.deep.equal(['2026-05-15']);
+    expect(ends(permit('2026-07-15'))).to.deep.equal([]);
+    expect(ends(permit('2026-05-14'))).to.deep.equal([]);
+    // One that has not begun does not end yet, and a limit of one's own just ends.
+    expect(ends(permit('2026-06-30', { from: '2026-06-01' }))).to.deep.equal([]);
+    expect(ends(permit('2026-06-30', { kind: 'own' }))).to.deep.equal([]);
+    const next = (from: string, part: 'leaf' | 'seed' = 'leaf') => permit('2026-12-31', { id: 'q', from, part });
+    expect(ends(permit('2026-06-30'), next('2026-07-01'))).to.deep.equal([]);
+    expect(ends(permit('2026-06-30'), next('2026-07-05'))).to.deep.equal(['2026-06-30']);
+    expect(ends(permit('2026-06-30'), next('2026-07-01', 'seed'))).to.deep.equal(['2026-06-30']);
+  });
+  it('that several stands have together is asked for once', () => {
+    const ends = (standId: string, permitId: string): Duty => ({
+      ...{ kind: 'permitEnds', standId, permitId, name: '', until: '2026-06-30' },
+    });
+    const count: Duty = { kind: 'countStand', standId: 'a', lastCount: null };
+    expect(onceForAll([ends('a', 'p'), count, ends('b', 'p'), ends('b', 'q'), count])).to.deep.equal([
+      ends('a', 'p'),
+      count,
+      ends('b', 'q'),
+      count,
+    ]);
   });
   it('is to ask for leave again in the two months before it ends, and not after', () => {
     const ends = (leaveUntil: string | null) => kinds(dossier({ leave: 'given', leaveUntil }));

@@ -93,5 +93,6 @@ export const partsOf = (hearth: HearthView): readonly string[] =>
 /** What tells two duties of one kind at one stand apart. */
 function aboutOf(duty: Duty): string {
   if (duty.kind === 'searchLookAlike') return duty.name['en'] ?? '';
+  if (duty.kind === 'permitEnds') return duty.permitId;
   return duty.kind === 'awaited' ? duty.sign : '';
 }

@@ -208,6 +208,9 @@ export const sentences = {
     count: 'zählen: zuletzt am {day}',
     countFirst: 'zählen: noch nie gezählt',
     leaveEnds: 'die Erlaubnis des Eigentümers endet am {day}',
+    permitEnds: '{name} endet am {day}',
+    permitEndsUnnamed: 'eine Genehmigung endet am {day}',
+    permitEndsWhy: 'frag nach der nächsten: ohne sie darf nichts genommen werden',
     leaveEndsWhy: 'frag wieder, bevor du nimmst',
   },
   /** What a figure is made of. */

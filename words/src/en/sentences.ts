@@ -207,6 +207,9 @@ export const sentences = {
     count: 'count it: last on {day}',
     countFirst: 'count it: never counted',
     leaveEnds: 'the owner’s leave ends on {day}',
+    permitEnds: '{name} ends on {day}',
+    permitEndsUnnamed: 'a permit ends on {day}',
+    permitEndsWhy: 'ask for the next one: without it nothing may be taken',
     leaveEndsWhy: 'ask again before you take',
   },
   /** What a figure is made of. */

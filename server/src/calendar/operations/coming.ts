@@ -118,6 +118,8 @@ function dutyComing(dossier: Dossier, duty: Duty): readonly Coming[] {
       return on(duty.showsNow ? null : duty.showsNext, duty.name['en'] ?? '');
     case 'leaveEnds':
       return on(duty.until, '', 'leave');
+    // Each of its stands would say so: the Hearth says it once.
+    case 'permitEnds':
     case 'secondPerson':
     case 'countStand':
     case 'settleFind':

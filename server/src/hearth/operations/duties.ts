@@ -23,6 +23,7 @@ const WEIGHT: readonly Duty['kind'][] = [
   'searchLookAlike',
   'checkPlanting',
   'leaveEnds',
+  'permitEnds',
   'countStand',
 ];
 /** Nobody plans a look at a plant further ahead. */
@@ -35,6 +36,7 @@ function dueOn(duty: Duty, today: string): string | null {
     case 'checkPlanting':
       return duty.due;
     case 'leaveEnds':
+    case 'permitEnds':
       return duty.until;
     case 'settleIdentity':
       return duty.lookAgain?.p50 ?? today;
@@ -88,7 +90,27 @@ export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
     dayNumber(leaveUntil) - day <= LEAVE_NOTICE_DAYS
   )
     duties.push({ kind: 'leaveEnds', standId: stand.id, until: leaveUntil });
+  duties.push(...permitsEnding(dossier, day));
   return duties;
+}
+
+/** Permits that run out soon and that no other of the same part goes on after. */
+function permitsEnding({ stand, book }: Dossier, day: DayNumber): readonly Duty[] {
+  const permits = book.permits.filter((p) => p.kind === 'permit');
+  return permits
+    .filter(({ from, until }) => dayNumber(from) <= day && dayNumber(until) >= day)
+    .filter(({ until }) => dayNumber(until) - day <= LEAVE_NOTICE_DAYS)
+    .filter(
+      (p) =>
+        !permits.some((q) => q.part === p.part && q.until > p.until && dayNumber(q.from) <= dayNumber(p.until) + 1),
+    )
+    .map(({ id, name, until }) => ({ kind: 'permitEnds', standId: stand.id, permitId: id, name, until }));
+}
+
+/** What several stands ask for together is asked once, at the first of them. */
+export function onceForAll(duties: readonly Duty[]): readonly Duty[] {
+  const said = new Set<string>();
+  return duties.filter((d) => d.kind !== 'permitEnds' || (!said.has(d.permitId) && said.add(d.permitId)));
 }
 
 /** Deadly look-alikes to look for while they show, where an early stage of a settled stand waits for it. */

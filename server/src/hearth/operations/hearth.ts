@@ -14,7 +14,7 @@ import { openFinds } from '../../entries/index.ts';
 import { visibleTo } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
-import { byDay, dutiesOf, findDuty, isNear } from './duties.ts';
+import { byDay, dutiesOf, findDuty, isNear, onceForAll } from './duties.ts';
 
 /** What the day is for. */
 export async function viewHearth(deps: Dependencies, { group, query }: GroupContext<null>): Promise<HearthView> {
@@ -110,7 +110,7 @@ async function standDuties(stands: readonly Dossier[], day: DayNumber): Promise<
     duties.push(...dutiesOf(dossier, day));
     await pauses.pause();
   }
-  return duties;
+  return onceForAll(duties);
 }
 
 /** The ground at the first of the stands; each that is dug says its own. */
