@@ -1,11 +1,12 @@
 import { expect } from 'chai';
 import { chanceOf } from './chance.ts';
 import { calibrate, drawRates, lambdaOf, likeliestRates, withGrowth } from './drawn-rates.ts';
-import { DRAWN_RUNS, lastingShare, playFuture, startOf, tellFuture, type StandProspect } from './future.ts';
+import { DRAWN_RUNS, playFuture, startOf, tellFuture, type StandProspect } from './future.ts';
+import { lastingShare } from './lasting.ts';
 import { LIFE_FORMS, LIVES } from './life-forms.ts';
 import { isCounted, ratesOf } from './life-history.ts';
 import { LEAVE_ALONE, type StandPlan } from './plan.ts';
-import { emptyPlayed, type Played } from './simulate.ts';
+import { emptyPlayed, placeRuns, type Played } from './simulate.ts';
 import type { Growth } from './trend.ts';
 
 const DIGGING: StandPlan = { ...LEAVE_ALONE, stages: ['mature', 'flowering'], effect: { kills: 1 } };
@@ -92,6 +93,21 @@ describe('the futures of a stand', () => {
     const [alone, dug] = [LEAVE_ALONE, { ...DIGGING, share: 0.1 }].map((plan) => played(standing(), plan));
     expect(alone!.began).to.deep.equal(dug!.began);
     expect(dug!.plants.every((n, i) => n <= alone!.plants[i]! + 1e-9)).to.equal(true);
+  });
+  it('are the same wherever they are played: in pieces, put together', () => {
+    const [runs, years] = [4 * DRAWN_RUNS, 5];
+    const plan = { ...DIGGING, share: 0.2 };
+    const whole = played(standing(), plan, runs, years);
+    const together = emptyPlayed(runs, years);
+    for (const [first, length] of [
+      [2 * DRAWN_RUNS, 2 * DRAWN_RUNS],
+      [0, 2 * DRAWN_RUNS],
+    ] as const) {
+      const part = emptyPlayed(length, years);
+      for (let at = first; at < first + length; at += DRAWN_RUNS) playFuture(standing(), plan, at, part, first);
+      placeRuns(together, part, first);
+    }
+    expect(together).to.deep.equal(whole);
   });
   it('fall further where there are few plants: each has its own luck', () => {
     const few = (n: number) => ({ plants: { value: n, low: n, high: n }, capacity: 4 * n });

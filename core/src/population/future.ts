@@ -6,7 +6,7 @@ import { drawCalibrated, type Calibration } from './drawn-rates.ts';
 import { isCounted, projectionMatrix, type LifeStage, type Rates } from './life-history.ts';
 import type { StandPlan } from './plan.ts';
 import { FAN, selectQuantiles } from './quantiles.ts';
-import { compileStand, emptyPlayed, playSlice, type Played, type StandModel } from './simulate.ts';
+import { compileStand, playSlice, type Played, type StandModel } from './simulate.ts';
 import { yearClassesOf } from './years.ts';
 
 /** All that the future of a stand hangs on, but for what is done to it. */
@@ -30,13 +30,13 @@ const SEED_STEP = 7919;
  * Plays one slice of runs of a stand under a plan. Every slice draws anew what is not known: rates that fit the figures and the counts, and how many
  * plants there are; its runs share these and differ by their years. The same slice draws the same under every plan, so that plans are compared on
  * equal fortunes.
- * @param first run of the slice, a multiple of `DRAWN_RUNS`
+ * @param first run of the slice, a multiple of `DRAWN_RUNS` @param begins run of all that `into` begins with
  */
-export function playFuture(prospect: StandProspect, plan: StandPlan, first: number, into: Played): void {
+export function playFuture(prospect: StandProspect, plan: StandPlan, first: number, into: Played, begins = 0): void {
   const { capacity, crowding = 'limit', stroke, plants, seed } = prospect;
   const singly = plants.value <= FEW_PLANTS;
   const stand = compileStand({ ...drawOf(prospect, first), capacity, crowding, stroke, plan, singly });
-  playSlice(stand, seed, first, into, DRAWN_RUNS);
+  playSlice(stand, seed, { first, begins, most: DRAWN_RUNS }, into);
 }
 
 /** What is drawn of a prospect, by slice: every plan asks for it again. */
@@ -140,106 +140,4 @@ export function tellFuture(
     touchedNow: selectQuantiles(touched.subarray(0, runs), FAN),
     recoveredIn: back < 0 ? null : back + 1,
   };
-}
-
-/** What is asked of a share that is to last. */
-export interface Lasting {
-  /** Plants that are to be left, as a share of today's. */
-  readonly floorShare: number;
-  readonly years: number;
-  /** In so many futures of all, 0–1. */
-  readonly confidence: number;
-}
-/** As people asked of it: four of five plants, thirty years on, in nine futures of ten. */
-export const USUAL_LASTING: Lasting = { floorShare: 0.8, years: 30, confidence: 0.9 };
-
-export interface LastingShare {
-  /** The largest share that lasts; `null`: not even leaving it alone does. */
-  readonly share: number | null;
-  /** Where it may lie, for as many draws as were played of what is not known: 90 %. */
-  readonly low: number;
-  readonly high: number;
-  /** In so many futures it holds if nothing is taken. */
-  readonly holdsAlone: number;
-  /** Futures that were played of each try. */
-  readonly runs: number;
-}
-
-const LASTING_RUNS = 2000;
-const SHARE_STEPS = 9;
-
-/** As `seekLasting`, at one go. */
-export function lastingShare(...asked: Parameters<typeof seekLasting>): LastingShare {
-  const search = seekLasting(...asked);
-  for (;;) {
-    const step = search.next();
-    if (step.done) return step.value;
-  }
-}
-
-/**
- * The largest share that can be taken, so that at the end of the years the stand has not fallen below the floor in as many futures as asked, by
- * halving on common runs: more taken never leaves more, so there is one such share. Never called safe. Stops after every try, for who has something else
- * to do meanwhile.
- * @param plan what is done, its share being what is sought.
- * @param runs a multiple of `DRAWN_RUNS`.
- * Cost: runs × years × entries × about 20.
- */
-export function* seekLasting(
-  prospect: StandProspect,
-  plan: StandPlan,
-  lasting: Lasting = USUAL_LASTING,
-  runs = LASTING_RUNS,
-): Generator<void, LastingShare> {
-  const known = new Map<number, Held>();
-  function* holds(share: number): Generator<void, Held> {
-    const before = known.get(share);
-    if (before) return before;
-    const held = heldUnder(prospect, { ...plan, share }, lasting, runs);
-    known.set(share, held);
-    yield;
-    return held;
-  }
-  function* largest(confidence: number): Generator<void, number | null> {
-    if ((yield* holds(0)).mean < confidence) return null;
-    if ((yield* holds(1)).mean >= confidence) return 1;
-    let [low, high] = [0, 1];
-    for (let i = 0; i < SHARE_STEPS; i++) {
-      const middle = (low + high) / 2;
-      if ((yield* holds(middle)).mean >= confidence) low = middle;
-      else high = middle;
-    }
-    return low;
-  }
-  const share = yield* largest(lasting.confidence);
-  const { error } = yield* holds(share ?? 0);
-  return {
-    share,
-    low: share === null ? 0 : ((yield* largest(Math.min(1, lasting.confidence + error))) ?? 0),
-    high: (yield* largest(lasting.confidence - error)) ?? 0,
-    holdsAlone: (yield* holds(0)).mean,
-    runs,
-  };
-}
-
-/** In so many futures a stand holds under a plan, and half the width of the 90 % range of that. */
-interface Held {
-  readonly mean: number;
-  readonly error: number;
-}
-
-/** Runs of a slice share what is not known of the stand: how far slices differ says how sure the mean is, not how many runs there were. */
-function heldUnder(prospect: StandProspect, plan: StandPlan, { years, floorShare }: Lasting, runs: number): Held {
-  const played = emptyPlayed(runs, years);
-  const held: number[] = [];
-  for (let first = 0; first < runs; first += DRAWN_RUNS) {
-    playFuture(prospect, plan, first, played);
-    let n = 0;
-    for (let r = first; r < first + DRAWN_RUNS; r++)
-      if (played.plants[(years - 1) * runs + r]! >= floorShare * played.began[r]!) n++;
-    held.push(n / DRAWN_RUNS);
-  }
-  const mean = held.reduce((s, x) => s + x, 0) / held.length;
-  const variance = held.reduce((s, x) => s + (x - mean) ** 2, 0) / Math.max(1, held.length - 1);
-  return { mean, error: Z90 * Math.sqrt(variance / held.length) };
 }

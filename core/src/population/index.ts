@@ -3,20 +3,24 @@ export { chanceOf } from './chance.ts';
 export { calibrate, drawCalibrated, likeliestRates, type Calibration } from './drawn-rates.ts';
 export {
   DRAWN_RUNS,
-  lastingShare,
-  seekLasting,
   playFuture,
   standingShare,
   startOf,
   tellFuture,
-  USUAL_LASTING,
   type FutureTold,
-  type Lasting,
-  type LastingShare,
   type StandProspect,
 } from './future.ts';
 export { seedBankYears, shareThatHolds } from './holding.ts';
 export { LIFE_FORMS, LIVES, type LifeForm } from './life-forms.ts';
+export {
+  heldBySlice,
+  LASTING_RUNS,
+  lastingShare,
+  seekLasting,
+  USUAL_LASTING,
+  type Lasting,
+  type LastingShare,
+} from './lasting.ts';
 export { lifeCycleOf, type LifeArc, type LifeCycle } from './life-cycle.ts';
 export {
   entriesOf,
@@ -29,7 +33,7 @@ export {
 } from './life-history.ts';
 export { LEAVE_ALONE, type StandPlan, type TakingEffect } from './plan.ts';
 export { FAN, rangeOf, selectQuantiles, type Range } from './quantiles.ts';
-export { CROWDINGS, emptyPlayed, playAll, type Crowding, type Played, type StandModel } from './simulate.ts';
+export { CROWDINGS, emptyPlayed, placeRuns, playAll, type Crowding, type Played, type StandModel } from './simulate.ts';
 export { growthOf, yearsToDouble, type Growth } from './trend.ts';
 export { whatMatters, type Matters } from './what-matters.ts';
 export { yearClassesOf } from './years.ts';

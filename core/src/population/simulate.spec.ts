@@ -125,7 +125,7 @@ describe('a stand played through the years', () => {
   it('is the same for the same seed, however it is cut into slices, and another for another', () => {
     const stand = compileStand(standOf({}, digging));
     const cut = emptyPlayed(RUN.runs, RUN.years);
-    for (let first = RUN.runs - SLICE; first >= 0; first -= SLICE) playSlice(stand, RUN.seed, first, cut);
+    for (let first = RUN.runs - SLICE; first >= 0; first -= SLICE) playSlice(stand, RUN.seed, { first }, cut);
     expect(cut).to.deep.equal(playAll(stand.model, RUN));
     expect(rowOf(stand.model, 3, { ...RUN, seed: 8 })).not.to.deep.equal(rowOf(stand.model, 3));
   });

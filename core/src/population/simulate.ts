@@ -116,19 +116,35 @@ export function matrixUnder(rates: Rates, plan: StandPlan): readonly (readonly n
 /**
  * Plays some runs of a stand over all years: every run has its own good and bad years, and where the stand is small every plant its own luck. The same
  * seed and first run give the same.
- * @param first run of the slice; its runs are written to `into`. @param most runs of it, if there is room for as many.
+ * @param first run of the slice; @param begins the run of all that `into` begins with; @param most runs of it, if there is room for as many.
  * Cost: runs × years × entries of the matrix.
  */
-export function playSlice(stand: CompiledStand, seed: number, first: number, into: Played, most = SLICE): void {
-  const slice = openSlice(stand, Math.min(most, into.runs - first));
+export function playSlice(
+  stand: CompiledStand,
+  seed: number,
+  { first, begins = 0, most = SLICE }: { readonly first: number; readonly begins?: number; readonly most?: number },
+  into: Played,
+): void {
+  const begin = first - begins;
+  const slice = openSlice(stand, Math.min(most, into.runs - begin));
   fillState(slice.state, seed + first);
   fillState(slice.singly.state, seed + first + OF_SINGLE_PLANTS);
   sumOf(slice, slice.now, stand.counted);
-  into.began.set(slice.total, first);
+  into.began.set(slice.total, begin);
   for (let year = 0; year < into.years; year++) {
-    const at = year * into.runs + first;
+    const at = year * into.runs + begin;
     playYear(stand, slice, year, into.touched.subarray(at, at + slice.count));
     into.plants.set(slice.total, at);
+  }
+}
+
+/** Puts runs that were played elsewhere among all of them. @param first of them */
+export function placeRuns(into: Played, part: Played, first: number): void {
+  into.began.set(part.began, first);
+  for (let year = 0; year < part.years; year++) {
+    const [from, to] = [year * part.runs, year * into.runs + first];
+    into.plants.set(part.plants.subarray(from, from + part.runs), to);
+    into.touched.set(part.touched.subarray(from, from + part.runs), to);
   }
 }
 
@@ -257,6 +273,6 @@ export function playAll(
 ): Played {
   const stand = compileStand(model);
   const played = emptyPlayed(runs, years);
-  for (let first = 0; first < runs; first += SLICE) playSlice(stand, seed, first, played);
+  for (let first = 0; first < runs; first += SLICE) playSlice(stand, seed, { first }, played);
   return played;
 }

@@ -1,14 +1,14 @@
 import { CROWDINGS, type Crowding, type StandProspect } from '@emberfield/core/population';
 
 /** Strokes that can be played with: so often a year, so much of the stand lost. What they are is up to the place: a flood, a mown verge, a hard drought. */
-export const STROKES = {
+const STROKES = {
   none: null,
   twentieth: { chance: 0.05, share: 0.5 },
   tenth: { chance: 0.1, share: 0.5 },
   fourth: { chance: 0.25, share: 1 / 3 },
 } as const;
 /** Plants that the place carries, for each that stands there now. */
-export const ROOMS = { now: 1, half: 1.5, twice: 2, four: 4, eight: 8 } as const;
+const ROOMS = { now: 1, half: 1.5, twice: 2, four: 4, eight: 8 } as const;
 
 /** What nobody knows of a place, and the future of a stand hangs on. */
 export interface Assumed {

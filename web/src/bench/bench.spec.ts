@@ -5,6 +5,7 @@ import type { MethodKey } from '@emberfield/core/plants';
 import { USUAL_LASTING, type FutureTold } from '@emberfield/core/population';
 import { futureOn, takingPlan, type StandRecord } from '@emberfield/core/stand';
 import { createWords } from '@emberfield/words';
+import { crewOf, serve, type Crew } from './crew.ts';
 import { prospectIf, USUALLY_ASSUMED } from './assumed.ts';
 import { bandOf, lineOf, roundUp } from './fan.ts';
 import { playAsked, type Told } from './play.ts';
@@ -102,12 +103,15 @@ describe('playing what was asked', () => {
     lasting: { ...USUAL_LASTING, years: 10 },
     seek: takingPlan(life, valerian, root),
   };
-  const pause = (): Promise<void> => Promise.resolve();
+  const channels = [new MessageChannel(), new MessageChannel()];
+  const crew = crewOf(channels.map((c) => c.port1));
+  for (const { port2 } of channels) serve(port2);
+  after(() => channels.forEach((c) => c.port1.close()));
 
   it('tells coarsely first and sharpens, with the share that lasts among the plans once it is found', async function () {
     this.timeout(60_000);
     const said: Told[] = [];
-    await playAsked(asked, { tell: (t) => said.push(t), isAsked: () => true, pause });
+    await playAsked(asked, { tell: (t) => said.push(t), isAsked: () => true, crew });
     const runs = (plan: PlanKey) => said.flatMap((t) => (t.kind === 'plan' && t.plan === plan ? [t.told.runs] : []));
     expect(runs('alone')).to.deep.equal([500, 1500, 4000, 10_000]);
     expect(said.at(-1)).to.deep.equal({ id: 1, kind: 'done' });
@@ -124,7 +128,7 @@ describe('playing what was asked', () => {
     const said: Told[] = [];
     await playAsked(
       { ...asked, prospect: standing.prospect, plans: {} },
-      { tell: (t) => said.push(t), isAsked: () => true, pause },
+      { tell: (t) => said.push(t), isAsked: () => true, crew },
     );
     const found = said.flatMap((t) => (t.kind === 'lasting' ? [t.found] : []));
     expect(found.map((f) => f.runs)).to.deep.equal([2000, 10_000]);
@@ -135,10 +139,35 @@ describe('playing what was asked', () => {
     const below = last?.kind === 'plan' ? last.told.below[9]! : NaN;
     expect(1 - below).to.be.within(0.9, 0.91);
   });
+  it('comes to the same, however many play, and though something else was asked before', async function () {
+    this.timeout(60_000);
+    const standing = { ...asked, prospect: known([count('2026-05-02', 400)]).prospect, plans: {} };
+    const one = new MessageChannel();
+    serve(one.port2);
+    const alone = crewOf([one.port1]);
+    const told = async (by: Crew): Promise<readonly Told[]> => {
+      const said: Told[] = [];
+      let asks = 'the first';
+      const before = playAsked(asked, {
+        crew: by,
+        tell: () => undefined,
+        isAsked: () => asks === 'the first',
+      });
+      asks = 'the second';
+      await playAsked(standing, { crew: by, tell: (t) => said.push(t), isAsked: () => true });
+      await before;
+      return said;
+    };
+    const [by1, by2] = [await told(alone), await told(crew)];
+    one.port1.close();
+    expect(by1.length).to.be.above(2);
+    expect(by2).to.deep.equal(by1);
+  });
   it('gives up what nobody asks for any more', async () => {
     const said: Told[] = [];
-    let left = 12;
-    await playAsked(asked, { tell: (t) => said.push(t), isAsked: () => left-- > 0, pause });
+    // Two tasks are the first five hundred runs of the first plan.
+    let left = 3;
+    await playAsked(asked, { tell: (t) => said.push(t), isAsked: () => left-- > 0, crew });
     expect(said).to.have.length(1);
   });
 });

@@ -1,24 +1,19 @@
+import { crewOf, type Crew, type Port } from './crew.ts';
 import { playAsked, type Asked } from './play.ts';
 
-/** A browser makes whoever waits again and again wait longer: one looks up no oftener than somebody notices. */
-const LOOKS_UP_EVERY_MS = 40;
+/** Hands out what is asked to those who play, and tells how it went. */
+type Message = Asked | { readonly id: number; readonly stop: true } | { readonly players: readonly Port[] };
+
+let crew: Crew;
 let asked = 0;
-let lookedUp = 0;
-
-function pause(): Promise<void> {
-  if (performance.now() - lookedUp < LOOKS_UP_EVERY_MS) return Promise.resolve();
-  return new Promise((resume) =>
-    setTimeout(() => {
-      lookedUp = performance.now();
-      resume();
-    }),
-  );
-}
-
-self.onmessage = ({ data }: MessageEvent<Asked | { readonly id: number; readonly stop: true }>): void => {
+self.onmessage = ({ data }: MessageEvent<Message>): void => {
+  if ('players' in data) {
+    crew = crewOf(data.players);
+    return;
+  }
   asked = data.id;
   if ('stop' in data) return;
-  playAsked(data, { tell: (told) => self.postMessage(told), isAsked: () => asked === data.id, pause }).catch(
+  playAsked(data, { crew, tell: (told) => self.postMessage(told), isAsked: () => asked === data.id }).catch(
     // What fails in a promise the page would never hear of: outside of it, it does.
     (error: unknown) =>
       setTimeout(() => {

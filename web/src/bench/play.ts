@@ -1,6 +1,7 @@
 import {
   emptyPlayed,
-  playFuture,
+  LASTING_RUNS,
+  placeRuns,
   seekLasting,
   DRAWN_RUNS,
   tellFuture,
@@ -11,6 +12,7 @@ import {
   type StandPlan,
   type StandProspect,
 } from '@emberfield/core/population';
+import { tasksOf, type Crew, type Task } from './crew.ts';
 import { PLAN_KEYS, type PlanKey, type Plans } from './plans.ts';
 
 /** As many futures of each plan as are played, and after how many of them it is told how they stand. */
@@ -30,16 +32,20 @@ export type Told =
   | { readonly id: number; readonly kind: 'lasting'; readonly found: LastingShare }
   | { readonly id: number; readonly kind: 'done' };
 
+interface With {
+  readonly crew: Crew;
+  readonly tell: (told: Told) => void;
+  /** Whether this is still what is asked. */
+  readonly isAsked: () => boolean;
+}
+
 /**
- * Plays all plans in turn, coarsely first, and tells how they stand as it goes on. Looks up between slices whether something else was asked: who moves
+ * Has all plans played in turn, coarsely first, and tells how they stand as it goes on. Looks up between tasks whether something else was asked: who moves
  * a slider does not wait for what was asked before.
- * @param isAsked whether this is still what is asked
- * @param pause lets other messages in
  */
-export async function playAsked(
-  { id, prospect, plans, lasting, seek }: Asked,
-  { tell, isAsked, pause }: Between & { readonly tell: (told: Told) => void },
-): Promise<void> {
+export async function playAsked({ id, prospect, plans, lasting, seek }: Asked, by: With): Promise<void> {
+  const { crew, tell, isAsked } = by;
+  crew.begin({ prospect, lasting });
   const played = new Map<PlanKey, Played>();
   const all: Partial<Record<PlanKey, StandPlan>> = { ...plans };
   let done = 0;
@@ -49,56 +55,53 @@ export async function playAsked(
       if (!plan) continue;
       const into = played.get(key) ?? emptyPlayed(MOST_RUNS, lasting.years);
       // A plan that came later catches up.
-      for (let first = played.has(key) ? done : 0; first < runs; first += DRAWN_RUNS) {
-        playFuture(prospect, plan, first, into);
-        await pause();
-        if (!isAsked()) return;
-      }
+      const tasks = tasksOf('play', plan, played.has(key) ? done : 0, runs);
+      if (!(await crew.all<Played>(tasks, ({ first }, part) => placeRuns(into, part, first), isAsked))) return;
       played.set(key, into);
       tell({ id, kind: 'plan', plan: key, told: tellFuture(into, runs, lasting.floorShare) });
     }
     if (runs === TOLD_AFTER[0] && seek) {
-      const found = await seekInPieces(seekLasting(prospect, seek, lasting), { isAsked, pause });
+      const found = await sought({ seek, lasting, runs: LASTING_RUNS }, by);
       if (!found) return;
       tell({ id, kind: 'lasting', found });
       if (found.share !== null) all.lasting = { ...seek, share: found.share };
     }
     done = runs;
   }
-  if (seek && !(await sharpened({ id, prospect, plans: all, lasting, seek }, { tell, isAsked, pause }))) return;
+  if (seek && !(await sharpened({ id, plans: all, lasting, seek }, by))) return;
   tell({ id, kind: 'done' });
 }
 
 /** Seeks the share that lasts once more, on all futures, and plays it. False where something else was asked meanwhile. */
 async function sharpened(
-  { id, prospect, plans, lasting, seek }: Asked & { readonly seek: StandPlan },
-  between: Between & { readonly tell: (told: Told) => void },
+  { id, plans, lasting, seek }: Omit<Asked, 'prospect'> & { readonly seek: StandPlan },
+  by: With,
 ): Promise<boolean> {
-  const found = await seekInPieces(seekLasting(prospect, seek, lasting, MOST_RUNS), between);
+  const found = await sought({ seek, lasting, runs: MOST_RUNS }, by);
   if (!found) return false;
-  between.tell({ id, kind: 'lasting', found });
+  by.tell({ id, kind: 'lasting', found });
   if (found.share === null || found.share === plans.lasting?.share) return true;
   const into = emptyPlayed(MOST_RUNS, lasting.years);
-  for (let first = 0; first < MOST_RUNS; first += DRAWN_RUNS) {
-    playFuture(prospect, { ...seek, share: found.share }, first, into);
-    await between.pause();
-    if (!between.isAsked()) return false;
-  }
-  between.tell({ id, kind: 'plan', plan: 'lasting', told: tellFuture(into, MOST_RUNS, lasting.floorShare) });
+  const tasks = tasksOf('play', { ...seek, share: found.share }, 0, MOST_RUNS);
+  if (!(await by.crew.all<Played>(tasks, ({ first }, part) => placeRuns(into, part, first), by.isAsked))) return false;
+  by.tell({ id, kind: 'plan', plan: 'lasting', told: tellFuture(into, MOST_RUNS, lasting.floorShare) });
   return true;
 }
 
-interface Between {
-  readonly isAsked: () => boolean;
-  readonly pause: () => Promise<void>;
-}
-
-/** What a search found; `null` where something else was asked meanwhile. */
-async function seekInPieces<T>(search: Generator<void, T>, { isAsked, pause }: Between): Promise<T | null> {
-  for (;;) {
-    const step = search.next();
-    if (step.done) return step.value;
-    await pause();
-    if (!isAsked()) return null;
+/** The share that lasts; `null` where something else was asked meanwhile. */
+async function sought(
+  { seek, lasting, runs }: { readonly seek: StandPlan; readonly lasting: Lasting; readonly runs: number },
+  { crew, isAsked }: With,
+): Promise<LastingShare | null> {
+  const search = seekLasting(lasting.confidence, runs);
+  let step = search.next();
+  while (!step.done) {
+    const slices: number[] = [];
+    const place = ({ first }: Task, held: readonly number[]): void =>
+      held.forEach((share, i) => (slices[first / DRAWN_RUNS + i] = share));
+    const tasks = tasksOf('held', { ...seek, share: step.value }, 0, runs);
+    if (!(await crew.all<readonly number[]>(tasks, place, isAsked))) return null;
+    step = search.next(slices);
   }
+  return step.value;
 }

@@ -12,7 +12,10 @@ export interface Wanted {
   readonly seek: StandPlan;
 }
 
-/** Plays what is wanted in a worker, and holds what came of it so far. Only what changed is played anew. */
+/** More would only heat a pocket. */
+const MOST_PLAYERS = 6;
+
+/** Has what is wanted played by workers, and holds what came of it so far. Only what changed is played anew. */
 export function useBench(wanted: Ref<Wanted | null>) {
   const told = shallowReactive(new Map<PlanKey, FutureTold>());
   const found = ref<LastingShare | null>(null);
@@ -24,6 +27,7 @@ export function useBench(wanted: Ref<Wanted | null>) {
   /** Of what stand, part, years and floor all this is told. */
   let about = '';
   let worker: Worker | null = null;
+  const players: Worker[] = [];
   let id = 0;
 
   function take(data: Told): void {
@@ -44,13 +48,25 @@ export function useBench(wanted: Ref<Wanted | null>) {
       if (data.told.runs === MOST_RUNS) played.set(data.plan, JSON.stringify(asked[data.plan]));
     }
   }
+  function fail(): void {
+    failed.value = true;
+    busy.value = false;
+  }
+  /** One worker that hands out and tells, and as many as there are cores that play: the page itself does neither. */
   function start(): Worker {
     const made = new Worker(new URL('./bench.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = ({ data }: MessageEvent<Told>) => take(data);
-    made.onerror = () => {
-      failed.value = true;
-      busy.value = false;
-    };
+    made.onerror = fail;
+    const count = Math.min(MOST_PLAYERS, Math.max(1, navigator.hardwareConcurrency || 1));
+    const ports = Array.from({ length: count }, () => {
+      const player = new Worker(new URL('./player.worker.ts', import.meta.url), { type: 'module' });
+      player.onerror = fail;
+      players.push(player);
+      const { port1, port2 } = new MessageChannel();
+      player.postMessage(port1, [port1]);
+      return port2;
+    });
+    made.postMessage({ players: ports }, ports);
     return made;
   }
   function ask(): void {
@@ -92,6 +108,6 @@ export function useBench(wanted: Ref<Wanted | null>) {
     busy.value = false;
   }
   watch(wanted, ask, { immediate: true });
-  onScopeDispose(() => worker?.terminate());
+  onScopeDispose(() => [worker, ...players].forEach((w) => w?.terminate()));
   return { told, found, busy, failed, stop, goOn: ask };
 }
