@@ -2,7 +2,9 @@ import { ALL_BITS, fillBits, fillState } from './chance.ts';
 import { growthOfMatrix } from './analysis.ts';
 import { isCounted, projectionMatrix, type Rates } from './life-history.ts';
 import { takingFactors, type StandPlan } from './plan.ts';
-import { addNumber, addRow, addScaled, chooseWhere, divideBy, scaleRow, setToSum, shareLeft, strike } from './rows.ts';
+import { addNumber, addScaled, chooseWhere, divideBy, scaleRow, strike } from './rows.ts';
+import { fastRows } from './fast-rows.ts';
+import { plainRows, type SliceRows } from './slice-rows.ts';
 import { singlePlants, stepSingly, type SinglePlants } from './single-plants.ts';
 import { tableOf, type Table } from './year-tables.ts';
 import type { YearClasses } from './years.ts';
@@ -60,25 +62,28 @@ export interface CompiledStand {
   readonly touched: Float64Array;
   /** What each plant that stands takes of next year's growth; `null` where places have a limit instead. */
   readonly crowding: CrowdingFactors | null;
+  /** By the plain loops: plant by plant there are no others. */
+  readonly inPlain: boolean;
 }
 
-/** Prepares a stand for `playSlice`. @throws RangeError as `takingFactors`, or for a beginning of another number of stages. */
-export function compileStand(model: StandModel): CompiledStand {
+/** Prepares a stand for `playSlice`. @param inPlain by the plain loops, where others could be had @throws RangeError as `takingFactors`, or for a beginning of another number of stages. */
+export function compileStand(model: StandModel, inPlain = model.singly ?? false): CompiledStand {
   const { rates, start } = model;
   if (start.length !== rates.stages.length || start.some((n) => !(n >= 0)))
     throw new RangeError('a stand begins with a number from 0 up of each stage');
-  const none = takingFactors(rates, { ...model.plan, share: 0 });
   const factors = takingFactors(rates, model.plan);
   const { share, everyYears, fromCount } = model.plan;
   const taken = tableOf(model, factors);
+  // Where nothing is ever taken, or every year whatever there is, all years are of one kind.
+  const alike = share === 0 || (everyYears === 1 && fromCount === 0);
   return {
     model,
     counted: rates.stages.flatMap((s, i) => (isCounted(s) ? [i] : [])),
-    // Where every year takes, whatever there is, no year is without.
-    plain: share > 0 && everyYears === 1 && fromCount === 0 ? taken : tableOf(model, none),
+    plain: alike ? taken : tableOf(model, takingFactors(rates, { ...model.plan, share: 0 })),
     taken,
     touched: factors.touched,
     crowding: crowdingOf(model, factors),
+    inPlain,
   };
 }
 
@@ -129,11 +134,11 @@ export function playSlice(
   const slice = openSlice(stand, Math.min(most, into.runs - begin));
   fillState(slice.state, seed + first);
   fillState(slice.singly.state, seed + first + OF_SINGLE_PLANTS);
-  sumOf(slice, slice.now, stand.counted);
+  slice.sum(slice.now);
   into.began.set(slice.total, begin);
   for (let year = 0; year < into.years; year++) {
     const at = year * into.runs + begin;
-    playYear(stand, slice, year, into.touched.subarray(at, at + slice.count));
+    playYear(stand, slice, year, into.touched, at);
     into.plants.set(slice.total, at);
   }
 }
@@ -152,58 +157,48 @@ export function placeRuns(into: Played, part: Played, first: number): void {
 const OF_SINGLE_PLANTS = 0x5bd1e995;
 
 /** Runs of a slice as they stand. */
-interface Slice {
+interface Slice extends SliceRows {
   readonly count: number;
   readonly stages: number;
-  /** Rows of the stages this year, of the same next year, and of those runs that take, one after the other. */
-  readonly rows: Float64Array;
   /** Where the rows of this year and of the next begin; they change places. */
   now: number;
   next: number;
   readonly other: number;
-  /** Class of the year, by run. */
-  readonly kinds: Int32Array;
   readonly strokes: Int32Array;
-  /** Counted plants, by run. */
-  readonly total: Float64Array;
-  /** Share of the plants that the place has room for, by run. */
-  readonly left: Float64Array;
   readonly state: Uint32Array;
   /** Where single plants have luck of their own; see `stepSingly`. */
   readonly singly: SinglePlants;
 }
 
-function openSlice({ model: { start } }: CompiledStand, count: number): Slice {
+function openSlice({ model: { start }, counted, plain, taken, inPlain }: CompiledStand, count: number): Slice {
   const stages = start.length;
-  const rows = new Float64Array(3 * stages * count);
-  start.forEach((n, s) => rows.fill(n, s * count, (s + 1) * count));
+  const fast = inPlain ? null : fastRows(count, stages, counted, [plain.sources, taken.sources]);
+  const slice = fast ?? plainRows(count, stages, counted);
+  start.forEach((n, s) => slice.rows.fill(n, s * count, (s + 1) * count));
   return {
+    ...slice,
     count,
     stages,
-    rows,
     now: 0,
     next: stages * count,
     other: 2 * stages * count,
-    kinds: new Int32Array(count),
     strokes: new Int32Array(count),
-    total: new Float64Array(count),
-    left: new Float64Array(count),
     state: new Uint32Array(4),
     singly: singlePlants(count),
   };
 }
 
-function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Float64Array): void {
+function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Float64Array, at: number): void {
   const { model, counted, plain, taken, crowding } = stand;
   const { rates, years, capacity, plan, stroke } = model;
-  const { rows, kinds, strokes, count, state } = slice;
-  fillBits(kinds, count, years.count - 1, state);
+  const { rows, strokes, count, state } = slice;
+  slice.draw(years.count - 1, state);
   const takes = plan.share > 0 && year % plan.everyYears === 0;
   if (crowding) feelCrowding(slice, { crowding, counted, fromCount: takes ? plan.fromCount : Infinity });
   step(takes && plan.fromCount === 0 ? taken : plain, slice, slice.next);
   if (takes) {
     if (plan.fromCount > 0) takeWhereEnough(taken, slice, plan.fromCount);
-    noteTouched(stand, slice, touched);
+    noteTouched(stand, slice, touched.subarray(at, at + count));
   }
   if (crowding) for (let s = 0; s < slice.stages; s++) scaleRow(rows, slice.next + s * count, slice.left);
   if (plan.planted && year < plan.planted.years)
@@ -212,19 +207,17 @@ function playYear(stand: CompiledStand, slice: Slice, year: number, touched: Flo
     fillBits(strokes, count, ALL_BITS, state);
     for (const s of counted) strike(rows, slice.next + s * count, strokes, stroke, count);
   }
-  sumOf(slice, slice.next, counted);
-  if (capacity < Infinity && !crowding) holdTo(slice, counted, capacity);
+  slice.sum(slice.next);
+  if (capacity < Infinity && !crowding) slice.hold(slice.next, capacity);
   [slice.now, slice.next] = [slice.next, slice.now];
 }
 
 function step({ sources, fates }: Table, slice: Slice, target: number): void {
-  const { rows, now, kinds, stages, count } = slice;
+  const { rows, stages, count } = slice;
   if (fates) {
     rows.fill(0, target, target + stages * count);
     stepSingly(fates, slice, target);
-    return;
-  }
-  for (let s = 0; s < stages; s++) setToSum(rows, target + s * count, sources[s]!, now, kinds);
+  } else slice.step(sources, slice.now, target);
 }
 /** Those runs take that have enough plants. */
 function takeWhereEnough(taken: Table, slice: Slice, fromCount: number): void {
@@ -232,11 +225,6 @@ function takeWhereEnough(taken: Table, slice: Slice, fromCount: number): void {
   step(taken, slice, other);
   for (let s = 0; s < stages; s++) chooseWhere(rows, next + s * count, other + s * count, total, fromCount, count);
 }
-function sumOf({ rows, total, count }: Slice, of: number, counted: readonly number[]): void {
-  total.fill(0);
-  for (const s of counted) addRow(total, rows, of + s * count, count);
-}
-
 /** How much of the growth to come there is room for, by those that stand once they have been taken from. */
 function feelCrowding(
   { rows, now, left, total, count }: Slice,
@@ -249,12 +237,6 @@ function feelCrowding(
   left.fill(0);
   for (const s of counted) addScaled(left, rows, now + s * count, standing[s]!, count);
   divideBy(left, { total, fromCount, each });
-}
-
-/** What is above what the place carries dies, of all counted stages alike. */
-function holdTo({ rows, next, total, left, count }: Slice, counted: readonly number[], capacity: number): void {
-  shareLeft(left, total, capacity);
-  for (const s of counted) scaleRow(rows, next + s * count, left);
 }
 
 function noteTouched({ touched, model }: CompiledStand, { rows, now, total }: Slice, out: Float64Array): void {

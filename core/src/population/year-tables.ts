@@ -10,9 +10,11 @@ export interface Source {
   readonly value: Float64Array;
 }
 
+/** By stage: what it comes of. */
+export type Sources = readonly (readonly Source[])[];
+
 export interface Table {
-  /** By stage: what it comes of. */
-  readonly sources: readonly (readonly Source[])[];
+  readonly sources: Sources;
   /** The same plant by plant; `null` where single plants have no luck of their own. */
   readonly fates: readonly StageFate[] | null;
 }
