@@ -126,6 +126,7 @@ const checks = computed(() => {
         :today="today"
         :set-back-as="setBackAs"
         :dug="part !== undefined && (part.kills || isDug(part))" />
+      <p v-if="part?.key === 'bark'" class="warn small">{{ words.t('take.neverARing') }}</p>
       <p v-if="part && method === 'usual'" class="soft small"><CatalogueText :text="part.method" /></p>
     </div>
     <template #foot>

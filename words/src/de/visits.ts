@@ -49,6 +49,7 @@ export const visits = {
     waste: 'Wie viel davon wird Abfall?',
     wasteOf: '{percent} % Abfall',
     eaten: 'Gleich gegessen',
+    neverARing: 'Nie rundum an einem Stamm oder Ast, der stehen bleibt, und nichts vom Stamm: ein Ring tötet den Baum.',
     holdAgainst:
       'Hake jeden ab, an dem jedes Stück geprüft wurde. Was nicht abgehakt ist, gilt als trotz Sperre genommen.',
     store: 'Entnahme speichern',
