@@ -3,71 +3,17 @@
 import { asShare } from './chance.ts';
 import type { Source } from './year-tables.ts';
 
-/** A row becomes the sum of those of some stages, each with its factor in the year of the run. Up to three at once: memory is what it waits for. */
+/** A row becomes the sum of those of some stages, each with its factor in the year of the run. @param stages where the row of the first stage begins */
 export function setToSum(
   rows: Float64Array,
   to: number,
   sources: readonly Source[],
-  /** Where the row of the first stage begins. */
   stages: number,
   kinds: Int32Array,
 ): void {
-  const [a, b, c] = sources;
   const count = kinds.length;
-  if (!a) rows.fill(0, to, to + count);
-  else if (!b) setToOne(rows, to, stages + a.from * count, a.value, kinds);
-  else if (!c) setToTwo(rows, to, stages + a.from * count, a.value, stages + b.from * count, b.value, kinds);
-  else
-    setToThree(
-      rows,
-      to,
-      stages + a.from * count,
-      a.value,
-      stages + b.from * count,
-      b.value,
-      stages + c.from * count,
-      c.value,
-      kinds,
-    );
-  for (let i = 3; i < sources.length; i++)
-    addProduct(rows, to, stages + sources[i]!.from * count, sources[i]!.value, kinds);
-}
-
-function setToOne(rows: Float64Array, to: number, a: number, va: Float64Array, kinds: Int32Array): void {
-  const count = kinds.length;
-  for (let r = 0; r < count; r++) rows[to + r] = va[kinds[r]!]! * rows[a + r]!;
-}
-function setToTwo(
-  rows: Float64Array,
-  to: number,
-  a: number,
-  va: Float64Array,
-  b: number,
-  vb: Float64Array,
-  kinds: Int32Array,
-): void {
-  const count = kinds.length;
-  for (let r = 0; r < count; r++) {
-    const k = kinds[r]!;
-    rows[to + r] = va[k]! * rows[a + r]! + vb[k]! * rows[b + r]!;
-  }
-}
-function setToThree(
-  rows: Float64Array,
-  to: number,
-  a: number,
-  va: Float64Array,
-  b: number,
-  vb: Float64Array,
-  c: number,
-  vc: Float64Array,
-  kinds: Int32Array,
-): void {
-  const count = kinds.length;
-  for (let r = 0; r < count; r++) {
-    const k = kinds[r]!;
-    rows[to + r] = va[k]! * rows[a + r]! + vb[k]! * rows[b + r]! + vc[k]! * rows[c + r]!;
-  }
+  rows.fill(0, to, to + count);
+  for (const { from, value } of sources) addProduct(rows, to, stages + from * count, value, kinds);
 }
 function addProduct(rows: Float64Array, to: number, from: number, value: Float64Array, kinds: Int32Array): void {
   const count = kinds.length;

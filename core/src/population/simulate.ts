@@ -66,7 +66,11 @@ export interface CompiledStand {
   readonly inPlain: boolean;
 }
 
-/** Prepares a stand for `playSlice`. @param inPlain by the plain loops, where others could be had @throws RangeError as `takingFactors`, or for a beginning of another number of stages. */
+/**
+ * Prepares a stand for `playSlice`.
+ * @param inPlain by the plain loops, where others could be had
+ * @throws RangeError as `takingFactors`, or for a beginning of another number of stages.
+ */
 export function compileStand(model: StandModel, inPlain = model.singly ?? false): CompiledStand {
   const { rates, start } = model;
   if (start.length !== rates.stages.length || start.some((n) => !(n >= 0)))
@@ -225,6 +229,7 @@ function takeWhereEnough(taken: Table, slice: Slice, fromCount: number): void {
   step(taken, slice, other);
   for (let s = 0; s < stages; s++) chooseWhere(rows, next + s * count, other + s * count, total, fromCount, count);
 }
+
 /** How much of the growth to come there is room for, by those that stand once they have been taken from. */
 function feelCrowding(
   { rows, now, left, total, count }: Slice,

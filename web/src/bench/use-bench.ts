@@ -48,7 +48,13 @@ export function useBench(wanted: Ref<Wanted | null>) {
       if (data.told.runs === MOST_RUNS) played.set(data.plan, JSON.stringify(asked[data.plan]));
     }
   }
+  function dismiss(): void {
+    for (const w of [worker, ...players.splice(0)]) w?.terminate();
+    worker = null;
+  }
+  /** Whoever tries again has others. */
   function fail(): void {
+    dismiss();
     failed.value = true;
     busy.value = false;
   }
@@ -108,6 +114,6 @@ export function useBench(wanted: Ref<Wanted | null>) {
     busy.value = false;
   }
   watch(wanted, ask, { immediate: true });
-  onScopeDispose(() => [worker, ...players].forEach((w) => w?.terminate()));
+  onScopeDispose(dismiss);
   return { told, found, busy, failed, stop, goOn: ask };
 }
