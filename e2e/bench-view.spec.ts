@@ -38,6 +38,23 @@ describe('the proving bench', () => {
       await plan('Your own plan').getByText('below the floor in 2036').waitFor();
     });
   });
+  it('is played anew with what is assumed of the place, and says what that is', async () => {
+    await within({ as: 'Mirel' }, async (page) => {
+      await openTaken(page, 'Valerian');
+      await page.getByRole('link', { name: 'Try plans on this stand' }).click();
+      const alone = page.getByRole('region', { name: 'Leave it alone', exact: true });
+      const ever = async (): Promise<number> =>
+        Number(/below it at some time\s*(\d+) of 100/.exec((await alone.locator('dl').textContent())!)?.[1] ?? 0);
+      await page.getByText('10,000 futures so far').waitFor();
+      const before = await ever();
+      await page.getByText('Assumed: the place carries twice as many as now, what is above that dies').click();
+      await choose(page, 'As it fills up', 'growth slows as it fills');
+      await choose(page, 'Blows', 'one year in 4 takes a third of it');
+      await page.getByText('growth slows as it fills, one year in 4 takes a third of it').first().waitFor();
+      await page.getByText('10,000 futures so far').waitFor();
+      expect(await ever(), 'below the floor at some time').to.be.above(before + 30);
+    });
+  });
   it('has a plan made the rule of the stand, with its reason, and taken back', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await openTaken(page, 'Valerian');

@@ -25,7 +25,7 @@ export const bench = {
         limit: 'what is above that dies',
         gradual: 'growth slows as it fills',
       },
-      stroke: 'Bad strokes',
+      stroke: 'Blows',
       strokes: {
         none: 'no blows beyond bad years',
         twentieth: 'one year in 20 takes half of it',
@@ -143,7 +143,7 @@ export const bench = {
     },
     how: 'How to read a picture',
     howText:
-      'The line is the middle of all futures. Half of them lie in the dark band, nine of ten in the light one. The wider it is, the less is known. The dashed line is the floor: of the plants it has today, so many are to be left. A stand of fewer than a hundred plants is played plant by plant, each with its own luck. A bad stroke is a flood or a mown verge.',
+      'The line is the middle of all futures. Half of them lie in the dark band, nine of ten in the light one. The wider it is, the less is known. The dashed line is the floor: of the plants it has today, so many are to be left. A stand of fewer than a hundred plants is played plant by plant, each with its own luck. A blow is a flood or a mown verge.',
     estimates:
       'How long plants of its kind live and how many young they have are estimates of one hand, and wide ones: kind of life {form}. Nothing here promises anything.',
     form: {
