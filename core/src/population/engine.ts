@@ -36,20 +36,40 @@ interface Loops {
   ) => void;
   readonly pick: (count: number, partOf: number, wanted: number, out: number) => number;
 }
+interface Memory {
+  readonly buffer: ArrayBuffer;
+  readonly grow: (pages: number) => number;
+}
 export interface Engine {
   readonly loops: Loops;
-  readonly memory: WebAssembly.Memory;
+  readonly memory: Memory;
+}
+
+/** What is wanted of the platform; the core is compiled without one. */
+interface Platform {
+  readonly WebAssembly?: {
+    readonly Memory: new (of: { readonly initial: number }) => Memory;
+    readonly Module: new (bytes: Uint8Array) => object;
+    readonly Instance: new (
+      module: object,
+      imports: { readonly env: { readonly memory: Memory } },
+    ) => { readonly exports: unknown };
+  };
+  readonly atob: (text: string) => string;
 }
 
 let made: Engine | null | undefined;
 /** `null` where there is no WebAssembly with SIMD, or a page's policy forbids it: the plain loops do the same, only slower. */
 export function engineOf(): Engine | null {
   if (made !== undefined) return made;
+  const { WebAssembly, atob } = globalThis as unknown as Platform;
+  made = null;
+  if (!WebAssembly) return made;
   try {
     const bytes = Uint8Array.from(atob(LOOPS_BYTES), (c) => c.charCodeAt(0));
     const memory = new WebAssembly.Memory({ initial: 8 });
     const { exports } = new WebAssembly.Instance(new WebAssembly.Module(bytes), { env: { memory } });
-    made = { loops: exports as unknown as Loops, memory };
+    made = { loops: exports as Loops, memory };
   } catch {
     made = null;
   }
