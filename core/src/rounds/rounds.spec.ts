@@ -1,0 +1,153 @@
+import { expect } from 'chai';
+import { EXACT_STOPS, solveExactly } from './exact.ts';
+import { drawOuting } from './made-outing.ts';
+import { timesOf, type Outing } from './outing.ts';
+import { planRound, whyNot } from './round.ts';
+import { searchRound } from './search.ts';
+
+/** Every order of every set of stops, one after the other. */
+function exhaustively(outing: Outing): { readonly prize: number; readonly backAt: number } | null {
+  let best: { readonly prize: number; readonly backAt: number } | null = null;
+  const locked = outing.stops.flatMap((s, i) => (s.locked ? [i] : []));
+  const go = (order: readonly number[]): void => {
+    const { prize, backAt, visits, holds } = timesOf(outing, order);
+    // Once one is shut it stays so, whatever follows.
+    if (visits.some((v) => v.shut)) return;
+    if (holds && locked.every((l) => order.includes(l)))
+      if (!best || prize > best.prize || (prize === best.prize && backAt < best.backAt)) best = { prize, backAt };
+    for (let i = 0; i < outing.stops.length; i++) if (!order.includes(i)) go([...order, i]);
+  };
+  go([]);
+  return best;
+}
+const withLocked = (outing: Outing, ...locked: readonly number[]): Outing => ({
+  ...outing,
+  stops: outing.stops.map((s, i) => (locked.includes(i) ? { ...s, locked: true } : s)),
+});
+
+/** Three stops a quarter of an hour apart in a row, home at both ends. */
+const ROW: Outing = {
+  stops: [
+    { prize: 5, minutes: 10, open: [{ from: 0, until: 1440 }] },
+    { prize: 3, minutes: 10, open: [{ from: 600, until: 660 }] },
+    { prize: 4, minutes: 10, open: [{ from: 480, until: 540 }] },
+  ],
+  legs: [
+    [0, 15, 30, 15, 45],
+    [15, 0, 15, 30, 30],
+    [30, 15, 0, 45, 15],
+    [15, 30, 45, 0, 60],
+    [45, 30, 15, 60, 0],
+  ],
+  leavesAt: 480,
+  backBy: 700,
+};
+
+describe('an order of stops', () => {
+  it('turns out as it is walked: who is early waits, and who is late finds it shut', () => {
+    const { visits, backAt, prize, holds } = timesOf(ROW, [0, 1]);
+    expect(visits).to.deep.equal([
+      { stop: 0, arrives: 495, begins: 495, ends: 505, shut: false },
+      { stop: 1, arrives: 520, begins: 600, ends: 610, shut: false },
+    ]);
+    expect([backAt, prize, holds]).to.deep.equal([640, 8, true]);
+    const late = timesOf(ROW, [0, 1, 2]);
+    expect(late.visits.map((v) => v.shut)).to.deep.equal([false, false, true]);
+    expect([late.backAt, late.holds]).to.deep.equal([650, false]);
+    expect(timesOf({ ...ROW, backBy: 639 }, [0, 1]).holds).to.equal(false);
+    expect(timesOf(ROW, [])).to.deep.include({ backAt: 540, prize: 0, holds: true });
+  });
+  it('may use a second opening, and never one that closes before all is done', () => {
+    const open = [
+      { from: 480, until: 500 },
+      { from: 600, until: 612 },
+    ];
+    const outing = { ...ROW, stops: [{ prize: 1, minutes: 10, open }, ...ROW.stops.slice(1)] };
+    const first = (leavesAt: number) => timesOf({ ...outing, leavesAt }, [0]).visits[0]!;
+    expect(first(475)).to.deep.include({ begins: 490, shut: false });
+    // Five minutes of the first opening are left: too few.
+    expect(first(480)).to.deep.include({ arrives: 495, begins: 600, shut: false });
+    expect(first(588)).to.deep.include({ arrives: 603, shut: true });
+  });
+});
+
+describe('a round', () => {
+  it('is the best there is: as of all orders of all sets, on two hundred outings', function () {
+    this.timeout(60_000);
+    let told = 0;
+    for (let seed = 1; seed <= 200; seed++) {
+      const drawn = drawOuting(3 + (seed % 4), seed);
+      const outing = seed % 3 === 0 ? withLocked(drawn, 0, 1) : drawn;
+      const [best, found] = [exhaustively(outing), planRound(outing)];
+      expect(found && { prize: found.prize, backAt: found.backAt }, `seed ${seed}`).to.deep.equal(best);
+      if (found) expect([found.holds, found.exact], `seed ${seed}`).to.deep.equal([true, true]);
+      else told++;
+    }
+    // Some have locked stops that cannot be.
+    expect(told).to.be.within(1, 60);
+  });
+  it('is never worth less for more time', () => {
+    for (let seed = 1; seed <= 30; seed++) {
+      const prizes = [660, 700, 740, 800, 900].map((backBy) => planRound(drawOuting(8, seed, { backBy }))?.prize ?? -1);
+      expect(
+        [...prizes].sort((a, b) => a - b),
+        `seed ${seed}`,
+      ).to.deep.equal(prizes);
+    }
+  });
+  it('of many stops is within a few of a hundred of the best, where that is known', function () {
+    this.timeout(120_000);
+    let [sum, most] = [0, 0];
+    for (let seed = 1; seed <= 16; seed++) {
+      const outing = drawOuting(EXACT_STOPS, 1000 + seed);
+      const [best, found] = [solveExactly(outing)!, searchRound(outing, seed)!].map((o) => timesOf(outing, o));
+      expect(found!.holds).to.equal(true);
+      const gap = 1 - found!.prize / best!.prize;
+      sum += gap;
+      most = Math.max(most, gap);
+    }
+    expect(sum / 16).to.be.below(0.005);
+    expect(most).to.be.at.most(0.03);
+  });
+  it('of sixty stops holds, takes what is locked, is the same for the same seed, and leaves out nothing that would fit', function () {
+    this.timeout(60_000);
+    const outing = withLocked(drawOuting(60, 7, { backBy: 840 }), 3, 11);
+    const found = planRound(outing, 5)!;
+    expect(found).to.deep.include({ holds: true, exact: false });
+    expect(found.order).to.include.members([3, 11]);
+    expect(new Set(found.order).size).to.equal(found.order.length);
+    expect(planRound(outing, 5)!.order).to.deep.equal(found.order);
+    for (let i = 0; i < 60; i++)
+      if (!found.order.includes(i)) expect(whyNot(outing, found.order, i)!.kind, `stop ${i}`).not.to.equal('worth');
+  });
+  it('is none where what is locked does not fit, nor the way home', () => {
+    expect(planRound({ ...withLocked(ROW, 1, 2), backBy: 635 })).to.equal(null);
+    expect(planRound({ ...ROW, backBy: 530 })).to.equal(null);
+    const many = { ...drawOuting(20, 3), backBy: 485 };
+    expect(planRound(withLocked(many, 4))).to.equal(null);
+  });
+  it('refuses what is no outing', () => {
+    expect(() => planRound({ ...ROW, legs: ROW.legs.slice(1) })).to.throw('legs');
+    expect(() => planRound({ ...ROW, stops: [{ ...ROW.stops[0]!, prize: -1 }, ...ROW.stops.slice(1)] })).to.throw(
+      'worth',
+    );
+    expect(() => planRound({ ...ROW, backBy: NaN })).to.throw('end');
+  });
+});
+
+describe('why a stop is not on a round', () => {
+  it('is said: it cannot be at all, it makes the round late, it clashes, it is worth nothing', () => {
+    expect(whyNot(ROW, [0, 1], 0)).to.equal(null);
+    // Open until nine, and a quarter of an hour beyond the first stop, which is visited before.
+    expect(whyNot({ ...ROW, backBy: 548 }, [0], 1)).to.deep.equal({ kind: 'never' });
+    // First it, then the other two: nothing but the way home is late.
+    expect(whyNot({ ...ROW, backBy: 639 }, [0, 1], 2)).to.deep.equal({ kind: 'late', minutes: 1 });
+    const shutAfter = {
+      ...ROW,
+      stops: [ROW.stops[0]!, { ...ROW.stops[1]!, open: [{ from: 480, until: 545 }] }, ROW.stops[2]!],
+    };
+    expect(whyNot(shutAfter, [1], 2)!.kind).to.equal('clash');
+    const worthless = { ...ROW, stops: [{ ...ROW.stops[0]!, prize: 0 }, ...ROW.stops.slice(1)] };
+    expect(whyNot(worthless, [1], 0)).to.deep.equal({ kind: 'worth' });
+  });
+});
