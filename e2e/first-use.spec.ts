@@ -122,6 +122,8 @@ describe('from an empty group to a logged take', () => {
     await page.getByRole('button', { name: 'Save the take' }).click();
     await page.getByText('4 tips saved. 10 tips left.').waitFor();
     await page.getByText('10 tips left of 14').first().waitFor();
+    // The take’s own screen says so too: the next begins at the stand.
+    await page.getByRole('tab', { name: 'Record' }).waitFor();
   });
   it('finds it all again after a restart, signed in as before', async () => {
     const { page } = screen;

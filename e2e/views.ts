@@ -15,6 +15,7 @@ export async function everyView(page: Page, plant = 'elder'): Promise<readonly s
     '/hearth',
     '/year',
     '/year?as=table&zoom=month',
+    '/round',
     '/wants',
     '/proof',
     `/stands/${stand.id}`,

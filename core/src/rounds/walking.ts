@@ -16,9 +16,6 @@ export interface Pace {
 
 /** An estimate: paths of woods and fields are about a third longer than the straight line. */
 export const USUAL_PACE: Pace = { share: 1, detour: 1.3 };
-/** Off paths people go at so much of their speed on them (Tobler 1993). */
-export const OFF_PATH = 0.6;
-
 /**
  * Minutes on foot, by Tobler's hiking function: 6 exp(−3.5 |slope + 0.05|) km/h, fastest a little downhill. The climb is taken to be even.
  * @throws RangeError for a distance below 0, or a pace of 0 or less.

@@ -30,6 +30,7 @@ export const router = createRouter({
     { path: '/patches/:patchId/later', name: 'prospects', component: () => import('../scouting/ProspectsView.vue') },
     { path: '/files', name: 'files', component: () => import('../places/FilesView.vue') },
     { path: '/year', name: 'year', component: () => import('../year/YearView.vue') },
+    { path: '/round', name: 'round', component: () => import('../rounds/RoundView.vue') },
     { path: '/wants', name: 'wants', component: () => import('../wants/WantsView.vue') },
     { path: '/proof', name: 'proof', component: () => import('../proof/ProofView.vue') },
     { path: '/ground', name: 'ground', component: () => import('../ground/GroundView.vue') },

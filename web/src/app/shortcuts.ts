@@ -27,7 +27,7 @@ export const VIEWS = [
 ] as const;
 
 /** Views that the phone has behind "more". */
-export const MORE_VIEWS = ['wants', 'weather', 'group', 'proof', 'files', 'identify', 'help'] as const;
+export const MORE_VIEWS = ['round', 'wants', 'weather', 'group', 'proof', 'files', 'identify', 'help'] as const;
 
 /** The word in three pieces, the middle one being the letter to underline. */
 export function underlined(word: string, letter: string): readonly [string, string, string] {

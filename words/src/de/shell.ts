@@ -73,6 +73,7 @@ export const shell = {
     more: 'Mehr',
     views: 'Ansichten',
     files: 'Hereinbringen oder herausnehmen',
+    round: 'Ein Rundgang',
     wants: 'Was brauchst du?',
     proof: 'Wie gut die Tage sind',
     identify: 'Eine Pflanze bestimmen',

@@ -20,6 +20,7 @@ import { stands } from './stands.ts';
 import { uses } from './uses.ts';
 import { visits } from './visits.ts';
 import { permits } from './permits.ts';
+import { rounds } from './rounds.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
@@ -43,6 +44,7 @@ export const english = {
   ...scouting,
   ...files,
   ...permits,
+  ...rounds,
   ...wants,
   ...weather,
   ...year,

@@ -1,4 +1,5 @@
 import { expect } from 'chai';
+import { worthOf } from './prize.ts';
 import { USUAL_PACE, walkMinutes } from './walking.ts';
 
 const STRAIGHT = { share: 1, detour: 1 };
@@ -27,5 +28,17 @@ describe('a way on foot', () => {
     expect(() => walkMinutes({ distanceM: -1, climbM: 0 })).to.throw(RangeError);
     expect(() => walkMinutes({ distanceM: 1, climbM: 0 }, { share: 0, detour: 1 })).to.throw(RangeError);
     expect(() => walkMinutes({ distanceM: 1, climbM: 0 }, { share: 1, detour: 0.9 })).to.throw(RangeError);
+  });
+});
+
+describe('what a stand is worth a way for', () => {
+  it('is its quality as far as it is open, and up to twice that where it closes', () => {
+    expect(worthOf({ quality: 1, certainty: 1, daysLeft: null })).to.equal(1);
+    expect(worthOf({ quality: 0.8, certainty: 0.5, daysLeft: null })).to.be.closeTo(0.4, 1e-12);
+    expect(worthOf({ quality: 1, certainty: 1, daysLeft: 0 })).to.equal(2);
+    expect(worthOf({ quality: 1, certainty: 1, daysLeft: 4 })).to.equal(1.5);
+    expect(worthOf({ quality: 1, certainty: 1, daysLeft: 60 })).to.be.closeTo(1, 1e-4);
+    expect(() => worthOf({ quality: 1.1, certainty: 1, daysLeft: null })).to.throw(RangeError);
+    expect(() => worthOf({ quality: 1, certainty: 1, daysLeft: -1 })).to.throw(RangeError);
   });
 });

@@ -1,0 +1,67 @@
+import { expect } from 'chai';
+import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { pick } from './pick.ts';
+import { expectReach } from './views.ts';
+
+describe('a round', () => {
+  let server: RunningServer;
+  before(async () => {
+    const databaseUrl = await islandDatabase('emberfield_e2e_round');
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+  });
+  after(() => server.stop());
+  const within = screensOf(() => server);
+
+  it('is put in the best order, changed by hand, and says why a place is not on it', async () => {
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.getByRole('link', { name: 'A round' }).click();
+      await page.getByText('Say where it begins.').waitFor();
+      await pick(page, 'From and back to', 'Brackmoor planting');
+      const sum = page.getByText(/back at \d\d:\d\d/);
+      await sum.waitFor();
+      const names = (): Promise<string[]> => page.getByRole('heading', { level: 3 }).allTextContents();
+      const begins = async (): Promise<string[]> =>
+        (await page.locator('ol > li > .when b').allTextContents()).map((t) => t.trim());
+      const [places, times] = [await names(), await begins()];
+      expect(places.length).to.be.above(1);
+      expect([...times].sort()).to.deep.equal(times);
+      const back = /back at (\d\d:\d\d)/.exec((await sum.textContent())!)![1]!;
+      expect(back <= '13:00').to.equal(true);
+      // By hand: the times follow at once; and back to the best.
+      await page.getByRole('button', { name: `${places[0]}: later` }).click();
+      expect(await names()).to.deep.equal([places[1], places[0], ...places.slice(2)]);
+      await page.getByRole('button', { name: 'The best order again' }).click();
+      expect(await names()).to.deep.equal(places);
+      // Left out, it is named among the others, and put on again it has to be there.
+      await page.getByRole('button', { name: `Leave out ${places[0]}` }).click();
+      const others = page.locator('section', { has: page.getByRole('heading', { name: 'Not on the round' }) });
+      await others.getByText('left out').waitFor();
+      expect(await names()).not.to.include(places[0]);
+      await others.getByRole('button', { name: `Put on ${places[0]}` }).click();
+      await page.getByRole('button', { name: `${places[0]} has to be on it`, pressed: true }).waitFor();
+      // In an hour that cannot be; unlocked, fewer are on it, and why is said. A reload keeps what was asked.
+      await pick(page, 'Back by', '09:00');
+      await page.getByText('That does not fit').waitFor();
+      await page.getByRole('button', { name: `${places[0]} need not be on it` }).click();
+      await others
+        .getByText(/you would be back \d+ min late|cannot be reached/)
+        .first()
+        .waitFor();
+      await page.reload();
+      await page.getByText(/back at 0\d:\d\d/).waitFor();
+    });
+  });
+  it('reads well on a phone, and where nothing is open', async () => {
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      await page.goto(`${server.url}/round`);
+      await pick(page, 'From and back to', 'Brackmoor planting');
+      await page.getByText(/back at \d\d:\d\d/).waitFor();
+      await expectReach(page, 'a round');
+      await page.goto(`${server.url}/round?day=2026-12-20`);
+      await page
+        .getByText(/Nothing is open on this day|places?/)
+        .first()
+        .waitFor();
+    });
+  });
+});

@@ -1,0 +1,107 @@
+// From what the day says of the stands to an outing, and back to words.
+import type { HearthView, PartOutlook, PatchView, StandRef } from '@emberfield/contract';
+import { wayBetween, type OnTheGround } from '@emberfield/core/measure';
+import { USUAL_PACE, walkMinutes, worthOf, type Outing, type Span } from '@emberfield/core/rounds';
+import { centreOf, sectionOf } from '@emberfield/core/stand';
+
+/** What somebody asks of a round; kept on the device. */
+export interface Wish {
+  /** Place where it begins and ends; `null`: nobody has said. */
+  readonly from: string | null;
+  /** Minutes since the day began. */
+  readonly leavesAt: number;
+  readonly backBy: number;
+  readonly pace: keyof typeof PACES;
+  readonly plants: readonly string[];
+}
+/** Shares of the usual pace. Estimates. */
+export const PACES = { usual: 1, slow: 0.7, child: 0.5 } as const;
+export const FIRST_WISH: Wish = { from: null, leavesAt: 8 * 60, backBy: 13 * 60, pace: 'usual', plants: [] };
+
+interface Line {
+  readonly stand: StandRef;
+  readonly outlook: PartOutlook;
+}
+/** A place with what can be taken there on the day. */
+export interface PlaceToVisit {
+  readonly patch: PatchView;
+  readonly lines: readonly Line[];
+}
+
+/** Of each place what is open and not held back; nothing of those at which nothing is. */
+export function placesToVisit(
+  { stands, outlooks }: Pick<HearthView, 'stands' | 'outlooks'>,
+  patches: readonly PatchView[],
+  plants: readonly string[],
+): readonly PlaceToVisit[] {
+  const standBy = new Map(stands.map((s) => [s.id, s]));
+  const lines = outlooks.flatMap((outlook): readonly Line[] => {
+    const stand = standBy.get(outlook.standId);
+    const wanted = stand && (plants.length === 0 || plants.includes(stand.plantKey));
+    return wanted && ['now', 'lastCall'].includes(sectionOf(outlook)) ? [{ stand, outlook }] : [];
+  });
+  return patches.flatMap((patch) => {
+    const there = lines.filter((l) => l.stand.patchId === patch.id);
+    return there.length > 0 ? [{ patch, lines: there }] : [];
+  });
+}
+
+/** Time at a place, and for each part that is taken there. Estimates. */
+const [AT_PLACE, A_PART] = [5, 12];
+const ALL_DAY: Span = { from: 0, until: 24 * 60 };
+
+export const minutesOf = (clock: string): number => {
+  const [h, m] = clock.split(':').map(Number);
+  return 60 * h! + m!;
+};
+export const clockOf = (minutes: number): string => {
+  const whole = Math.round(minutes);
+  return [Math.floor(whole / 60), whole % 60].map((n) => String(n).padStart(2, '0')).join(':');
+};
+
+interface Spot extends OnTheGround {
+  readonly heightM: number;
+}
+const spotOf = ({ geometry, heightM }: PatchView): Spot => ({ ...centreOf(geometry), heightM });
+
+export function outingOf(
+  places: readonly PlaceToVisit[],
+  home: PatchView,
+  { leavesAt, backBy, pace }: Pick<Wish, 'leavesAt' | 'backBy' | 'pace'>,
+  { locked, left }: { readonly locked: readonly string[]; readonly left: readonly string[] },
+): Outing {
+  const spots = [...places.map((p) => spotOf(p.patch)), spotOf(home), spotOf(home)];
+  const going = { ...USUAL_PACE, share: PACES[pace] };
+  return {
+    stops: places.map(({ patch, lines }) => ({
+      prize: left.includes(patch.id) ? 0 : lines.reduce((sum, l) => sum + worthOfLine(l), 0),
+      minutes: AT_PLACE + A_PART * lines.length,
+      open: openAt(lines),
+      locked: locked.includes(patch.id),
+    })),
+    legs: spots.map((from) =>
+      spots.map((to) => walkMinutes({ distanceM: wayBetween(from, to), climbM: to.heightM - from.heightM }, going)),
+    ),
+    leavesAt,
+    backBy,
+  };
+}
+
+function worthOfLine({ outlook: { readiness, openProbability } }: Line): number {
+  if (readiness.state !== 'glowing' && readiness.state !== 'fading') return 0;
+  const { quality, daysLeft } = readiness;
+  return worthOf({ quality, certainty: openProbability, daysLeft: Number.isFinite(daysLeft) ? daysLeft : null });
+}
+
+/** The shore is one of a place: where the tide leaves it, else all day. */
+function openAt(lines: readonly Line[]): readonly Span[] {
+  const tide = lines.find((l) => l.outlook.tide)?.outlook.tide;
+  return tide ? tide.spans.map((s) => ({ from: minutesOf(s.from), until: minutesOf(s.to) })) : [ALL_DAY];
+}
+
+/** Moved by one place in an order; as it was at its ends. */
+export function moved(order: readonly number[], stop: number, by: -1 | 1): readonly number[] {
+  const at = order.indexOf(stop);
+  const other = order[at + by];
+  return at < 0 || other === undefined ? order : order.map((x) => (x === stop ? other : x === other ? stop : x));
+}
