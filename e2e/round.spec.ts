@@ -14,7 +14,8 @@ describe('a round', () => {
 
   it('is put in the best order, changed by hand, and says why a place is not on it', async () => {
     await within({ as: 'Mirel' }, async (page) => {
-      await page.getByRole('link', { name: 'A round' }).click();
+      await page.keyboard.press('g');
+      await page.keyboard.press('r');
       await page.getByText('Say where it begins.').waitFor();
       await pick(page, 'From and back to', 'Brackmoor planting');
       const sum = page.getByText(/back at \d\d:\d\d/);

@@ -31,6 +31,15 @@ a {
   padding: 8px 0;
   font-size: 16px;
 }
+/* Seven words of the longest language still fit beside day and person. */
+@media (max-width: 1080px) {
+  nav {
+    gap: 9px;
+  }
+  a {
+    font-size: 15px;
+  }
+}
 .router-link-active {
   color: var(--char);
   font-weight: 650;

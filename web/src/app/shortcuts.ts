@@ -21,6 +21,7 @@ export const VIEWS = [
   { name: 'hearth', key: 'h' },
   { name: 'year', key: 'y' },
   { name: 'ground', key: 'g' },
+  { name: 'round', key: 'r' },
   { name: 'plants', key: 'p' },
   { name: 'weather', key: 'w' },
   { name: 'group', key: 'u' },

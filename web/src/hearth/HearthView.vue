@@ -157,7 +157,6 @@ const noteOf = (section: DaySection): string =>
           :placeholder="words.t('hearth.allParts')" />
         <span class="soft">{{ words.t('hearth.shown', { n: hearth.data.value.standCount }) }}</span>
         <NoticeBell v-if="!asked" class="bell" />
-        <GoButton v-if="!isPhone" :to="{ name: 'round', query: dayQuery }">{{ words.t('nav.round') }}</GoButton>
         <GoButton v-if="!isPhone" :to="{ name: 'wants', query: dayQuery }">{{ words.t('nav.wants') }}</GoButton>
         <template v-if="mayPick && !isPhone">
           <GoButton :to="{ name: 'newPatch' }">{{ words.t('hearth.first') }} <kbd>n</kbd></GoButton>
@@ -211,6 +210,7 @@ const noteOf = (section: DaySection): string =>
   gap: 10px;
   align-items: center;
   padding-top: 6px;
+  flex-wrap: wrap;
 }
 .part {
   min-width: 130px;

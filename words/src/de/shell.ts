@@ -73,7 +73,7 @@ export const shell = {
     more: 'Mehr',
     views: 'Ansichten',
     files: 'Hereinbringen oder herausnehmen',
-    round: 'Ein Rundgang',
+    round: 'Rundgang',
     wants: 'Was brauchst du?',
     proof: 'Wie gut die Tage sind',
     identify: 'Eine Pflanze bestimmen',

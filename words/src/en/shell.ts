@@ -71,7 +71,7 @@ export const shell = {
     more: 'More',
     views: 'Views',
     files: 'Bring in or take out',
-    round: 'A round',
+    round: 'Round',
     wants: 'What do you need?',
     proof: 'How good the dates are',
     identify: 'Identify a plant',
