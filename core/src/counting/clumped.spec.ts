@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import jStat from 'jstat';
-import { chanceOf } from '../population/index.ts';
+import { chanceOf } from '../random/index.ts';
 import { estimateFromBelts, estimateFromClumps, estimateFromQuadrats } from './census.ts';
 import { boundsOfMean, fitNegativeBinomial, isClumped, momentsOf } from './clumped.ts';
 import { combineCounts } from './combined.ts';

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { chanceOf } from '../population/index.ts';
+import { chanceOf } from '../random/index.ts';
 import { randomSpots } from './spots.ts';
 
 /** About 100 m by 50 m at 46°, with a pond of a quarter of it in the south-west corner. */

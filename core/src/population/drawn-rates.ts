@@ -1,6 +1,6 @@
 import { Z80, type Figure } from '../measure/index.ts';
 import { growthOfMatrix } from './analysis.ts';
-import { chanceOf, type Chance } from './chance.ts';
+import { chanceOf, type Chance } from '../random/index.ts';
 import { projectionMatrix, ratesOf, type LifeHistory, type Rates } from './life-history.ts';
 import type { Growth } from './trend.ts';
 

@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import { chanceOf } from './chance.ts';
+import { chanceOf } from '../random/index.ts';
 import { calibrate, drawRates, lambdaOf, likeliestRates, withGrowth } from './drawn-rates.ts';
 import { DRAWN_RUNS, playFuture, startOf, tellFuture, type StandProspect } from './future.ts';
 import { lastingShare } from './lasting.ts';

@@ -1,7 +1,7 @@
 import type { CountEstimate } from '../counting/index.ts';
 import { Z90 } from '../measure/index.ts';
 import { analyseMatrix } from './analysis.ts';
-import { chanceOf, type Chance } from './chance.ts';
+import { chanceOf, type Chance } from '../random/index.ts';
 import { drawCalibrated, type Calibration } from './drawn-rates.ts';
 import { isCounted, projectionMatrix, type LifeStage, type Rates } from './life-history.ts';
 import type { StandPlan } from './plan.ts';

@@ -1,5 +1,4 @@
 export { analyseMatrix } from './analysis.ts';
-export { chanceOf } from './chance.ts';
 export { calibrate, drawCalibrated, likeliestRates, type Calibration } from './drawn-rates.ts';
 export {
   DRAWN_RUNS,

@@ -1,6 +1,6 @@
 // The loops over the runs of a slice. Each stands in a function of its own, of typed arrays and numbers alone: so the compiler makes the best of them. A row
 // holds one stage of all runs; it is named by where it begins.
-import { asShare } from './chance.ts';
+import { asShare } from '../random/index.ts';
 import type { Source } from './year-tables.ts';
 
 /** A row becomes the sum of those of some stages, each with its factor in the year of the run. @param stages where the row of the first stage begins */

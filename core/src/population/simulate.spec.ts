@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import { analyseMatrix } from './analysis.ts';
 import { of, SLOW_HERB, standOf } from './builders.ts';
-import { chanceOf } from './chance.ts';
+import { chanceOf } from '../random/index.ts';
 import { isCounted, projectionMatrix, ratesOf, ratesWith, type LifeHistory } from './life-history.ts';
 import type { StandPlan } from './plan.ts';
 import { FAN, selectQuantiles } from './quantiles.ts';

@@ -1,4 +1,4 @@
-import { ALL_BITS, fillBits, fillState } from './chance.ts';
+import { ALL_BITS, fillBits, fillState } from '../random/index.ts';
 import { growthOfMatrix } from './analysis.ts';
 import { isCounted, projectionMatrix, type Rates } from './life-history.ts';
 import { takingFactors, type StandPlan } from './plan.ts';

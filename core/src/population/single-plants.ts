@@ -1,6 +1,6 @@
 // The chance of single plants: who of a few lives on, and how many young they have. In a large stand it evens out, in a small one it decides.
 import jStat from 'jstat';
-import { ALL_BITS, asShare, fillBits } from './chance.ts';
+import { ALL_BITS, asShare, fillBits } from '../random/index.ts';
 
 /** Below so many expected the numbers are drawn one by one; above, by the normal distribution that they come near to. */
 const FEW = 12;
@@ -141,7 +141,7 @@ export function stepSingly(
   }
 }
 
-// Loops over the runs in functions of their own, as in `simulate.ts`.
+// Loops over the runs in functions of their own, as in `rows.ts`.
 
 /** Half a plant is one or none, as likely as it says. */
 function wholePlants(whole: Float64Array, rows: Float64Array, row: number, bits: Int32Array): void {

@@ -1,4 +1,4 @@
-import { fillBits } from './chance.ts';
+import { fillBits } from '../random/index.ts';
 import { addRow, scaleRow, setToSum, shareLeft } from './rows.ts';
 import type { Sources } from './year-tables.ts';
 

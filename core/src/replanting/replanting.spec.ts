@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import fc from 'fast-check';
 import jStat from 'jstat';
-import { calibrate, chanceOf, LIFE_FORMS, LIVES, ratesOf, type LifeHistory } from '../population/index.ts';
+import { chanceOf } from '../random/index.ts';
+import { calibrate, LIFE_FORMS, LIVES, ratesOf, type LifeHistory } from '../population/index.ts';
 import {
   chanceToFlower,
   livesOf,

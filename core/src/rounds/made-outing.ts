@@ -1,5 +1,5 @@
 // For specs only: outings drawn by seed.
-import { chanceOf } from '../population/index.ts';
+import { chanceOf } from '../random/index.ts';
 import type { Outing, Span } from './outing.ts';
 
 const DAY: Span = { from: 0, until: 1440 };

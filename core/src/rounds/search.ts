@@ -1,5 +1,5 @@
 // Rounds of more stops than can be weighed in all orders: built up by insertion, mended by local search, shaken and built up again.
-import { chanceOf } from '../population/index.ts';
+import { chanceOf } from '../random/index.ts';
 import { beginAt, beginOf, endOf, timesOf, type Outing } from './outing.ts';
 
 /** Fewer where each costs more. */

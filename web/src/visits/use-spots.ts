@@ -1,7 +1,7 @@
 import { computed, type ComputedRef, type Ref } from 'vue';
 import type { StandView } from '@emberfield/contract';
 import { randomSpots, type Spot } from '@emberfield/core/counting';
-import { chanceOf } from '@emberfield/core/population';
+import { chanceOf } from '@emberfield/core/random';
 import { usePatch } from '../patches/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 
