@@ -48,8 +48,11 @@ describe('a round', () => {
         .getByText(/you would be back \d+ min late|cannot be reached/)
         .first()
         .waitFor();
+      await page.getByRole('button', { name: `Leave out ${(await names())[0]}` }).click();
+      const kept = await others.getByText('left out').count();
       await page.reload();
       await page.getByText(/back at 0\d:\d\d/).waitFor();
+      expect(await others.getByText('left out').count()).to.equal(kept);
     });
   });
   it('reads well on a phone, and where nothing is open', async () => {

@@ -1,7 +1,7 @@
 // How many put back make up for those that were killed, and when a stand is back.
+import { chanceOf } from '../random/index.ts';
 import {
   analyseMatrix,
-  chanceOf,
   drawCalibrated,
   projectionMatrix,
   rangeOf,

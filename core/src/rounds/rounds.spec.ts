@@ -120,6 +120,25 @@ describe('a round', () => {
     for (let i = 0; i < 60; i++)
       if (!found.order.includes(i)) expect(whyNot(outing, found.order, i)!.kind, `stop ${i}`).not.to.equal('worth');
   });
+  it('of many finds an order of what is locked wherever there is one, as of all orders', function () {
+    this.timeout(60_000);
+    let [fit, not] = [0, 0];
+    for (let seed = 1; seed <= 40; seed++) {
+      const few = withLocked(drawOuting(5, 300 + seed), 0, 1, 2, 3, 4);
+      // The same five among nine that lie too far off.
+      const far = Array.from({ length: 9 }, () => ({ prize: 1, minutes: 5, open: [{ from: 0, until: 1440 }] }));
+      const n = few.stops.length + far.length;
+      const at = (i: number): number => (i < 5 ? i : i < n ? -1 : i - far.length);
+      const leg = (i: number, j: number): number => (at(i) < 0 || at(j) < 0 ? 999 : few.legs[at(i)]![at(j)]!);
+      const places = Array.from({ length: n + 2 }, (_, i) => i);
+      const many = { ...few, stops: [...few.stops, ...far], legs: places.map((i) => places.map((j) => leg(i, j))) };
+      const [best, found] = [exhaustively(few), planRound(many)];
+      expect(found && found.backAt, `seed ${300 + seed}`).to.equal(best && best.backAt);
+      if (best) fit++;
+      else not++;
+    }
+    expect(Math.min(fit, not)).to.be.above(3);
+  });
   it('is none where what is locked does not fit, nor the way home', () => {
     expect(planRound({ ...withLocked(ROW, 1, 2), backBy: 635 })).to.equal(null);
     expect(planRound({ ...ROW, backBy: 530 })).to.equal(null);

@@ -1,6 +1,7 @@
 // Rounds of more stops than can be weighed in all orders: built up by insertion, mended by local search, shaken and built up again.
 import { chanceOf } from '../random/index.ts';
-import { beginAt, beginOf, endOf, timesOf, type Outing } from './outing.ts';
+import { EXACT_STOPS, solveExactly } from './exact.ts';
+import { beginAt, beginOf, endOf, type Outing } from './outing.ts';
 
 /** Fewer where each costs more. */
 const shakesFor = (stops: number): number => Math.max(400, Math.round(12_000 / stops));
@@ -10,7 +11,7 @@ export function searchRound(outing: Outing, seed: number): readonly number[] | n
   const { uniform } = chanceOf(seed);
   const shakes = shakesFor(outing.stops.length);
   const locked = outing.stops.flatMap((s, i) => (s.locked ? [i] : []));
-  const start = insertLocked(outing, locked);
+  const start = orderLocked(outing, locked);
   if (!start) return null;
   let now = mended(outing, start, () => 1);
   let best = now;
@@ -29,22 +30,34 @@ const NOT_FAR = 0.93;
 const prizeOf = ({ stops }: Outing, order: readonly number[]): number =>
   order.reduce((sum, stop) => sum + stops[stop]!.prize, 0);
 
-/** Less prize, or as much and back later. */
+/** Sums in another order differ by less. */
+const TINY = 1e-9;
+
+/** Less prize, or as much and back later; both hold. */
 function worse(outing: Outing, a: readonly number[], b: readonly number[]): boolean {
-  const [x, y] = [timesOf(outing, a), timesOf(outing, b)];
-  return x.prize < y.prize || (x.prize === y.prize && x.backAt > y.backAt);
+  const more = prizeOf(outing, b) - prizeOf(outing, a);
+  return more > TINY || (more > -TINY && backOf(outing, a)! > backOf(outing, b)!);
 }
 
-/** The locked stops in an order in which they fit, each put where it costs least time, the hardest to place first. */
-function insertLocked(outing: Outing, locked: readonly number[]): readonly number[] | null {
+/**
+ * The locked stops in an order in which they fit: of as many as can be weighed in all orders any that there is; of more each put where it costs least time, the
+ * hardest to place first, so that an order may be missed.
+ */
+function orderLocked(outing: Outing, locked: readonly number[]): readonly number[] | null {
+  if (locked.length <= EXACT_STOPS) {
+    const places = [...locked, beginOf(outing), endOf(outing)];
+    const legs = places.map((from) => places.map((to) => outing.legs[from]![to]!));
+    const order = solveExactly({ ...outing, stops: locked.map((i) => outing.stops[i]!), legs });
+    return order && order.map((i) => locked[i]!);
+  }
   const span = (i: number): number => outing.stops[i]!.open.reduce((sum, o) => sum + o.until - o.from, 0);
   let order: readonly number[] = [];
-  for (const stop of [...locked].sort((a, b) => span(a) - span(b))) {
+  for (const stop of [...locked].sort((x, y) => span(x) - span(y))) {
     const place = cheapest(outing, order, stop);
     if (!place) return null;
     order = place.order;
   }
-  return timesOf(outing, order).holds ? order : null;
+  return order;
 }
 
 interface Placed {
@@ -62,9 +75,9 @@ function cheapest(outing: Outing, order: readonly number[], stop: number): Place
   return best;
 }
 
-/** When an order is back; `null` where it does not hold. */
-function backOf({ stops, legs, leavesAt, backBy, ...rest }: Outing, order: readonly number[]): number | null {
-  const outing = { stops, ...rest };
+/** When an order is back; `null` where it does not hold. As `timesOf`, which is asked once for each of a few hundred thousand of these. */
+function backOf(outing: Outing, order: readonly number[]): number | null {
+  const { stops, legs, leavesAt, backBy } = outing;
   let [at, now] = [beginOf(outing), leavesAt];
   for (const stop of order) {
     const begins = beginAt(stops[stop]!, now + legs[at]![stop]!);

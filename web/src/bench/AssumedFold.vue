@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import FoldUp from '../kit/FoldUp.vue';
-import PickOne from '../kit/PickOne.vue';
+import NamedPick from '../kit/NamedPick.vue';
 import { useWords } from '../session/words.ts';
 import { ASSUMPTIONS, type Assumed } from './assumed.ts';
 
@@ -21,14 +21,13 @@ const optionsOf = (kind: keyof Assumed): { readonly value: string; readonly labe
   <FoldUp :title="title">
     <p class="soft">{{ words.t('bench.assumed.lead') }}</p>
     <div class="row">
-      <label v-for="kind in kinds" :key="kind"
-        >{{ words.t(`bench.assumed.${kind}`) }}
-        <PickOne
-          :model-value="assumed[kind] as string"
-          :label="words.t(`bench.assumed.${kind}`)"
-          :options="optionsOf(kind)"
-          @update:model-value="$event && (assumed = { ...assumed, [kind]: $event })"
-      /></label>
+      <NamedPick
+        v-for="kind in kinds"
+        :key="kind"
+        :model-value="assumed[kind] as string"
+        :label="words.t(`bench.assumed.${kind}`)"
+        :options="optionsOf(kind)"
+        @update:model-value="$event && (assumed = { ...assumed, [kind]: $event })" />
     </div>
   </FoldUp>
 </template>

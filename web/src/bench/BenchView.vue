@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { dayNumber, isoDay, yearOf } from '@emberfield/core/measure';
 import { likeliestRates, whatMatters } from '@emberfield/core/population';
 import FoldUp from '../kit/FoldUp.vue';
+import NamedPick from '../kit/NamedPick.vue';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useGroup } from '../session/use-group.ts';
@@ -82,6 +83,8 @@ const shown = computed(() =>
       (!isOwn(key) || ownOf(own.value, key)),
   ),
 );
+/** All futures are played, and the share that lasts was sought on all of them. */
+const whole = computed(() => runs.value === MOST_RUNS && (!found.value || found.value.runs === MOST_RUNS));
 const runs = computed(() => Math.min(...[...told.values()].map((t) => t.runs), MOST_RUNS));
 function change(key: PlanKey, to: OwnPlan): void {
   own.value = own.value.map((plan, i) => (OWN_KEYS[i] === key ? to : plan));
@@ -156,25 +159,19 @@ const name = computed(() => (stand.data.value ? words.value.text(stand.data.valu
           :label="words.t('bench.part')"
           :options="parts.map((p) => ({ value: p.key as string, label: words.text(p.name) }))"
           @update:model-value="picked = $event" />
-        <label
-          >{{ words.t('bench.years') }}
-          <PickOne
-            v-model="years"
-            :label="words.t('bench.years')"
-            :options="YEARS.map((n) => ({ value: n, label: String(n) }))"
-        /></label>
-        <label
-          >{{ words.t('bench.floorShare') }}
-          <PickOne
-            v-model="floorShare"
-            :label="words.t('bench.floorShare')"
-            :options="FLOORS.map((n) => ({ value: n, label: String(100 * n) }))"
-        /></label>
+        <NamedPick
+          v-model="years"
+          :label="words.t('bench.years')"
+          :options="YEARS.map((n) => ({ value: n, label: String(n) }))" />
+        <NamedPick
+          v-model="floorShare"
+          :label="words.t('bench.floorShare')"
+          :options="FLOORS.map((n) => ({ value: n, label: String(100 * n) }))" />
         <span class="soft" aria-live="polite">{{
           told.size ? words.t('bench.playing', { runs: words.format.number(runs) }) : ''
         }}</span>
         <Button v-if="busy" @click="stop()">{{ words.t('bench.stop') }}</Button>
-        <Button v-else-if="runs < MOST_RUNS" @click="goOn()">{{ words.t('bench.goOn') }}</Button>
+        <Button v-else-if="!whole" @click="goOn()">{{ words.t('bench.goOn') }}</Button>
       </div>
       <StateNote v-if="failed" state="failed" @retry="goOn()" />
       <p class="soft small">

@@ -79,11 +79,15 @@ async function sharpened(
 ): Promise<boolean> {
   const found = await sought({ seek, lasting, runs: MOST_RUNS }, by);
   if (!found) return false;
-  by.tell({ id, kind: 'lasting', found });
-  if (found.share === null || found.share === plans.lasting?.share) return true;
+  if (found.share === null || found.share === plans.lasting?.share) {
+    by.tell({ id, kind: 'lasting', found });
+    return true;
+  }
   const into = emptyPlayed(MOST_RUNS, lasting.years);
   const tasks = tasksOf('play', { ...seek, share: found.share }, 0, MOST_RUNS);
   if (!(await by.crew.all<Played>(tasks, ({ first }, part) => placeRuns(into, part, first), by.isAsked))) return false;
+  // Both at once: a share never stands above the fan of another.
+  by.tell({ id, kind: 'lasting', found });
   by.tell({ id, kind: 'plan', plan: 'lasting', told: tellFuture(into, MOST_RUNS, lasting.floorShare) });
   return true;
 }

@@ -35,14 +35,9 @@ export function useBench(wanted: Ref<Wanted | null>) {
     if (data.kind === 'done') busy.value = false;
     else if (data.kind === 'lasting') {
       found.value = data.found;
-      const { lasting: _, ...others } = asked;
       // Where nothing lasts after all, nothing is told of it.
       if (data.found.share === null) told.delete('lasting');
-      if (wanted.value)
-        asked =
-          data.found.share === null
-            ? others
-            : { ...others, lasting: { ...wanted.value.seek, share: data.found.share } };
+      else if (wanted.value) asked = { ...asked, lasting: { ...wanted.value.seek, share: data.found.share } };
     } else {
       told.set(data.plan, data.told);
       if (data.told.runs === MOST_RUNS) played.set(data.plan, JSON.stringify(asked[data.plan]));

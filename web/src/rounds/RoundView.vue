@@ -4,17 +4,17 @@ import { computed, ref, watch } from 'vue';
 import { timesOf, whyNot } from '@emberfield/core/rounds';
 import ReckoningNote from '../hearth/ReckoningNote.vue';
 import { useHearth } from '../hearth/queries.ts';
-import PickMany from '../kit/PickMany.vue';
-import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
+import { toggled } from '../kit/toggled.ts';
 import { usePatches } from '../session/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import RoundControls from './RoundControls.vue';
 import RoundStop from './RoundStop.vue';
-import { clockOf, FIRST_WISH, moved, outingOf, PACES, placesToVisit, type Wish } from './round.ts';
-import { useBestOrder } from './use-best-order.ts';
+import { clockOf, FIRST_WISH, moved, outingOf, placesToVisit, type PlaceToVisit, type Wish } from './round.ts';
+import { useBestRound } from './use-best-round.ts';
 
 /** Which places on a day, and in which order, within the time that there is. */
 const words = useWords();
@@ -23,59 +23,65 @@ const { day, asked, dayQuery } = useDay();
 const hearth = useHearth(groupId, asked, ref(false));
 const patches = usePatches(groupId);
 const wish = useDraft<Wish>('round', FIRST_WISH);
-const locked = ref<readonly string[]>([]);
-const left = ref<readonly string[]>([]);
-/** As somebody has put it in order; `null`: as is best. */
-const own = ref<readonly number[] | null>(null);
+/** Of another day nothing was chosen. */
+const choice = computed(() =>
+  wish.value.choice.day === day.value ? wish.value.choice : { day: day.value, locked: [], left: [] },
+);
+/** As somebody has put it in order, by id; `null`: as is best. */
+const own = ref<readonly string[] | null>(null);
 const standing = computed(() => (patches.data.value ?? []).filter((p) => p.retiredOn === null));
 const home = computed(() => standing.value.find((p) => p.id === wish.value.from) ?? null);
-const everywhere = computed(() => (hearth.data.value ? placesToVisit(hearth.data.value, standing.value, []) : []));
-const places = computed(() =>
+const open = computed(() => (hearth.data.value ? placesToVisit(hearth.data.value, standing.value, []) : []));
+const wanted = computed(() =>
   hearth.data.value ? placesToVisit(hearth.data.value, standing.value, wish.value.plants) : [],
 );
-const outing = computed(() =>
-  home.value && places.value.length
-    ? outingOf(places.value, home.value, wish.value, { locked: locked.value, left: left.value })
-    : null,
+const isLeft = ({ patch }: PlaceToVisit): boolean => choice.value.left.includes(patch.id);
+const places = computed(() => wanted.value.filter((p) => !isLeft(p)));
+const outing = computed(() => home.value && outingOf(places.value, home.value, wish.value, choice.value.locked));
+const { best, busy, failed, again } = useBestRound(
+  computed(() => outing.value && { outing: outing.value, names: places.value.map((p) => p.patch.id) }),
 );
-const { best, busy, failed, again } = useBestOrder(outing);
-watch([wish, day, locked, left], () => (own.value = null));
-const order = computed(() => (own.value ?? best.value ?? []).filter((i) => i < places.value.length));
+watch(day, () => (own.value = null));
+/** Where they stand among the places now; one that is open no more is none. */
+const order = computed(() =>
+  (own.value ?? best.value?.order ?? [])
+    .map((id) => places.value.findIndex((p) => p.patch.id === id))
+    .filter((i) => i >= 0),
+);
 const timed = computed(() => outing.value && timesOf(outing.value, order.value));
-const others = computed(() =>
-  outing.value && !busy.value ? places.value.flatMap((p, i) => (order.value.includes(i) ? [] : [{ ...p, i }])) : [],
-);
-const set = (over: Partial<Wish>): void => void (wish.value = { ...wish.value, ...over });
-const named = (p: { readonly id: string; readonly name: string }) => ({ value: p.id, label: p.name });
-const plants = computed(() => {
-  const all = new Map(everywhere.value.flatMap((p) => p.lines.map((l) => [l.stand.plantKey, l.stand.plantName])));
-  return [...all].map(([value, name]) => ({ value, label: words.value.text(name) }));
-});
-const HALF_HOURS = Array.from({ length: 38 }, (_, i) => 300 + 30 * i);
-const times = HALF_HOURS.map((value) => ({ value, label: clockOf(value) }));
+const others = computed(() => wanted.value.filter((p) => !order.value.includes(places.value.indexOf(p))));
 const sunset = computed(() => hearth.data.value?.conditions.sunset ?? null);
-const whySaid = (i: number): string => {
-  if (left.value.includes(places.value[i]!.patch.id)) return words.value.t('round.why.left');
-  const why = whyNot(outing.value!, order.value, i);
+function whySaid(place: PlaceToVisit): string {
+  const { t } = words.value;
+  if (isLeft(place)) return t('round.why.left');
+  const why = outing.value && whyNot(outing.value, order.value, places.value.indexOf(place));
   if (!why) return '';
-  return why.kind === 'late'
-    ? words.value.t('round.why.late', { n: Math.ceil(why.minutes) })
-    : words.value.t(`round.why.${why.kind}`);
-};
+  return why.kind === 'late' ? t('round.why.late', { n: Math.ceil(why.minutes) }) : t(`round.why.${why.kind}`);
+}
+function choose(over: Partial<Wish['choice']>): void {
+  wish.value = { ...wish.value, choice: { ...choice.value, ...over } };
+}
+const without = (list: readonly string[], id: string): readonly string[] => list.filter((x) => x !== id);
+const lock = (id: string): void => choose({ locked: toggled(choice.value.locked, id) });
+/** Where it goes is found anew. */
 function putOn(id: string): void {
-  left.value = left.value.filter((x) => x !== id);
-  locked.value = [...locked.value, id];
+  own.value = null;
+  choose({ locked: [...without(choice.value.locked, id), id], left: without(choice.value.left, id) });
 }
-function leaveOut(id: string): void {
-  locked.value = locked.value.filter((x) => x !== id);
-  left.value = [...left.value, id];
+const leaveOut = (id: string): void =>
+  choose({ locked: without(choice.value.locked, id), left: [...choice.value.left, id] });
+function move(id: string, by: -1 | 1): void {
+  own.value = moved(
+    order.value.map((i) => places.value[i]!.patch.id),
+    id,
+    by,
+  );
 }
-const lock = (id: string): void =>
-  void (locked.value = locked.value.includes(id) ? locked.value.filter((x) => x !== id) : [...locked.value, id]);
+/** On the way, whole minutes. */
 const walked = computed(() => {
   if (!outing.value || !timed.value) return 0;
   const there = timed.value.visits.reduce((sum, v) => sum + v.ends - v.arrives, 0);
-  return timed.value.backAt - outing.value.leavesAt - there;
+  return Math.round(timed.value.backAt - outing.value.leavesAt - there);
 });
 const print = (): void => globalThis.print();
 </script>
@@ -94,63 +100,18 @@ const print = (): void => globalThis.print();
       v-if="hearth.data.value.waiting"
       :stands="hearth.data.value.standCount"
       :waiting="hearth.data.value.waiting" />
-    <StateNote
-      v-if="!everywhere.length"
-      state="empty"
-      :title="words.t('round.none')"
-      :text="words.t('round.noneText')" />
+    <StateNote v-if="!open.length" state="empty" :title="words.t('round.none')" :text="words.t('round.noneText')" />
     <template v-else>
-      <div class="choices no-print">
-        <label
-          >{{ words.t('round.from') }}
-          <PickOne
-            :model-value="wish.from"
-            :label="words.t('round.from')"
-            :placeholder="words.t('round.fromWhere')"
-            :options="standing.map(named)"
-            @update:model-value="set({ from: $event })"
-        /></label>
-        <label
-          >{{ words.t('round.leaves') }}
-          <PickOne
-            :model-value="wish.leavesAt"
-            :label="words.t('round.leaves')"
-            :options="times"
-            @update:model-value="$event !== null && set({ leavesAt: $event })"
-        /></label>
-        <label
-          >{{ words.t('round.back') }}
-          <PickOne
-            :model-value="wish.backBy"
-            :label="words.t('round.back')"
-            :options="times"
-            @update:model-value="$event !== null && set({ backBy: $event })"
-        /></label>
-        <label
-          >{{ words.t('round.pace') }}
-          <PickOne
-            :model-value="wish.pace"
-            :label="words.t('round.pace')"
-            :options="Object.keys(PACES).map((value) => ({ value, label: words.t(`round.paces.${value}`) }))"
-            @update:model-value="$event && set({ pace: $event as Wish['pace'] })"
-        /></label>
-        <PickMany
-          class="plants"
-          :model-value="wish.plants"
-          :label="words.t('round.plants')"
-          :placeholder="words.t('round.allPlants')"
-          :options="plants"
-          @update:model-value="set({ plants: $event })" />
-      </div>
+      <RoundControls v-model="wish" :places="standing" :open="open" />
       <p v-if="!home">{{ words.t('round.sayFrom') }}</p>
-      <p v-else-if="!places.length">{{ words.t('round.noneOfThese') }}</p>
+      <p v-else-if="!wanted.length">{{ words.t('round.noneOfThese') }}</p>
       <StateNote v-else-if="failed" state="failed" @retry="again()" />
       <p v-else-if="busy && !order.length" class="soft" aria-live="polite">{{ words.t('round.searching') }}</p>
-      <template v-else-if="best === null">
-        <p class="warn">{{ words.t(locked.length ? 'round.noFit' : 'round.noWay') }}</p>
+      <template v-else-if="best === null && !own">
+        <p class="warn">{{ words.t(choice.locked.length ? 'round.noFit' : 'round.noWay') }}</p>
         <div class="acts">
           <Button
-            v-for="p in places.filter((x) => locked.includes(x.patch.id))"
+            v-for="p in places.filter((x) => choice.locked.includes(x.patch.id))"
             :key="p.patch.id"
             @click="lock(p.patch.id)"
             >{{ words.t('round.unlock', { place: p.patch.name }) }}</Button
@@ -160,11 +121,20 @@ const print = (): void => globalThis.print();
       <template v-else-if="timed && outing">
         <p class="sum" aria-live="polite">
           <b>{{ words.t('round.stops', { n: order.length }) }}</b>
-          · {{ words.t('round.walked', { h: Math.floor(Math.round(walked) / 60), m: Math.round(walked) % 60 }) }} ·
+          · {{ words.t('round.walked', { h: Math.floor(walked / 60), m: walked % 60 }) }} ·
           <span :class="{ warn: timed.backAt > outing.backBy }">{{
             words.t('round.backAt', { time: clockOf(timed.backAt) })
           }}</span>
           <template v-if="sunset"> · {{ words.t('round.sunset', { time: sunset }) }}</template>
+        </p>
+        <p class="only-print">
+          {{
+            words.t('round.off', {
+              day: words.format.dayAndYear(day),
+              place: home.name,
+              time: clockOf(outing.leavesAt),
+            })
+          }}
         </p>
         <p class="soft">{{ words.t('round.tell') }}</p>
         <p v-if="!timed.holds" class="warn">{{ words.t('round.clash') }}</p>
@@ -174,13 +144,13 @@ const print = (): void => globalThis.print();
             :key="places[visit.stop]!.patch.id"
             :place="places[visit.stop]!"
             :visit="visit"
-            :left-at="k === 0 ? outing.leavesAt : timed.visits[k - 1]!.ends"
+            :left-at="timed.visits[k - 1]?.ends ?? outing.leavesAt"
             :day="day"
             :day-query="dayQuery"
-            :locked="locked.includes(places[visit.stop]!.patch.id)"
+            :locked="choice.locked.includes(places[visit.stop]!.patch.id)"
             :first="k === 0"
             :last="k === timed.visits.length - 1"
-            @move="own = moved(order, visit.stop, $event)"
+            @move="move(places[visit.stop]!.patch.id, $event)"
             @lock="lock(places[visit.stop]!.patch.id)"
             @drop="leaveOut(places[visit.stop]!.patch.id)" />
         </ol>
@@ -193,13 +163,15 @@ const print = (): void => globalThis.print();
           <ul>
             <li v-for="p in others" :key="p.patch.id">
               <span
-                ><b>{{ p.patch.name }}</b> <span class="soft">{{ whySaid(p.i) }}</span></span
+                ><b>{{ p.patch.name }}</b> <span class="soft">{{ whySaid(p) }}</span></span
               >
               <Button @click="putOn(p.patch.id)">{{ words.t('round.putOn', { place: p.patch.name }) }}</Button>
             </li>
           </ul>
         </section>
-        <p class="soft small">{{ words.t('round.how') }}</p>
+        <p class="soft small">
+          {{ own || !best ? '' : words.t(best.exact ? 'round.exact' : 'round.searched') }} {{ words.t('round.how') }}
+        </p>
       </template>
     </template>
   </div>
@@ -208,15 +180,6 @@ const print = (): void => globalThis.print();
 <style scoped>
 .round {
   max-width: 860px;
-}
-.choices {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 16px;
-  align-items: center;
-}
-.plants {
-  flex: 1 1 220px;
 }
 ol,
 ul {
@@ -239,6 +202,14 @@ ul {
 .sum {
   margin: 14px 0 4px;
   font-size: 17px;
+}
+.only-print {
+  display: none;
+}
+@media print {
+  .only-print {
+    display: block;
+  }
 }
 .acts {
   display: flex;

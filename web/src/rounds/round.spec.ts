@@ -36,7 +36,6 @@ const hearth = {
 } as unknown as HearthView;
 const home = patch('home', 0);
 const patches = [home, patch('near', 1), patch('far', 2), patch('shore', 1.5), patch('barred', 1)];
-const NONE = { locked: [], left: [] };
 
 describe('a round of places', () => {
   const places = placesToVisit(hearth, patches, []);
@@ -49,7 +48,7 @@ describe('a round of places', () => {
     expect(placesToVisit(hearth, patches, ['ramsons'])).to.deep.equal([]);
   });
   it('has the ways between them on foot, what they are worth, and when the tide leaves them', () => {
-    const { stops, legs } = outingOf(places, home, FIRST_WISH, NONE);
+    const { stops, legs } = outingOf(places, home, FIRST_WISH, []);
     expect(stops[0]).to.deep.include({ minutes: 29, open: [{ from: 0, until: 1440 }], locked: false });
     // One of the best, and half of one that closes today.
     expect(stops[0]!.prize).to.be.closeTo(1 + 1 / 2 ** 10 + 0.5 * 2, 1e-9);
@@ -57,18 +56,20 @@ describe('a round of places', () => {
     // 1,113 m, a third longer, at 5.04 km an hour.
     expect(legs[2]![0]).to.be.closeTo((1.1132 * 1.3 * 60) / (6 * Math.exp(-0.175)), 0.01);
     expect(legs[0]![3]).to.equal(legs[2]![0]);
-    const slow = outingOf(places, home, { ...FIRST_WISH, pace: 'child' }, NONE).legs;
+    const slow = outingOf(places, home, { ...FIRST_WISH, pace: 'child' }, []).legs;
     expect(slow[2]![0]).to.be.closeTo(2 * legs[2]![0]!, 1e-9);
-    const up = outingOf([{ ...places[0]!, patch: patch('near', 1, 350) }], home, FIRST_WISH, NONE).legs;
+    const up = outingOf([{ ...places[0]!, patch: patch('near', 1, 350) }], home, FIRST_WISH, []).legs;
     expect(up[1]![0]).to.be.above(up[0]![2]!);
   });
-  it('keeps what has to be on it and leaves out what is to be left out', () => {
-    const outing = outingOf(places, home, FIRST_WISH, { locked: ['shore'], left: ['near'] });
-    expect(planRound(outing)!.order).to.deep.equal([1]);
-    expect(planRound(outingOf(places, home, FIRST_WISH, NONE))!.order).to.have.members([0, 1]);
+  it('keeps what has to be on it', () => {
+    // Half an hour is there, and the shore alone takes longer.
+    const short = { ...FIRST_WISH, leavesAt: 610, backBy: 690 };
+    expect(planRound(outingOf(places, home, short, []))!.order).to.deep.equal([0]);
+    expect(planRound(outingOf(places, home, short, ['shore']))!.order).to.deep.equal([1]);
+    expect(planRound(outingOf(places, home, FIRST_WISH, []))!.order).to.have.members([0, 1]);
   });
   it('is put in order by hand, and says so where that does not hold', () => {
-    const outing = outingOf(places, home, { ...FIRST_WISH, leavesAt: 620 }, NONE);
+    const outing = outingOf(places, home, { ...FIRST_WISH, leavesAt: 620 }, []);
     expect(moved([0, 1, 2], 1, -1)).to.deep.equal([1, 0, 2]);
     expect(moved([0, 1, 2], 2, 1)).to.deep.equal([0, 1, 2]);
     expect(moved([0, 1, 2], 0, -1)).to.deep.equal([0, 1, 2]);

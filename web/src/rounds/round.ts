@@ -13,10 +13,19 @@ export interface Wish {
   readonly backBy: number;
   readonly pace: keyof typeof PACES;
   readonly plants: readonly string[];
+  /** Of one day: places that have to be on it, and such as are left out, by id. */
+  readonly choice: { readonly day: string; readonly locked: readonly string[]; readonly left: readonly string[] };
 }
 /** Shares of the usual pace. Estimates. */
 export const PACES = { usual: 1, slow: 0.7, child: 0.5 } as const;
-export const FIRST_WISH: Wish = { from: null, leavesAt: 8 * 60, backBy: 13 * 60, pace: 'usual', plants: [] };
+export const FIRST_WISH: Wish = {
+  from: null,
+  leavesAt: 8 * 60,
+  backBy: 13 * 60,
+  pace: 'usual',
+  plants: [],
+  choice: { day: '', locked: [], left: [] },
+};
 
 interface Line {
   readonly stand: StandRef;
@@ -68,13 +77,13 @@ export function outingOf(
   places: readonly PlaceToVisit[],
   home: PatchView,
   { leavesAt, backBy, pace }: Pick<Wish, 'leavesAt' | 'backBy' | 'pace'>,
-  { locked, left }: { readonly locked: readonly string[]; readonly left: readonly string[] },
+  locked: readonly string[],
 ): Outing {
   const spots = [...places.map((p) => spotOf(p.patch)), spotOf(home), spotOf(home)];
   const going = { ...USUAL_PACE, share: PACES[pace] };
   return {
     stops: places.map(({ patch, lines }) => ({
-      prize: left.includes(patch.id) ? 0 : lines.reduce((sum, l) => sum + worthOfLine(l), 0),
+      prize: lines.reduce((sum, l) => sum + worthOfLine(l), 0),
       minutes: AT_PLACE + A_PART * lines.length,
       open: openAt(lines),
       locked: locked.includes(patch.id),
@@ -100,8 +109,8 @@ function openAt(lines: readonly Line[]): readonly Span[] {
 }
 
 /** Moved by one place in an order; as it was at its ends. */
-export function moved(order: readonly number[], stop: number, by: -1 | 1): readonly number[] {
-  const at = order.indexOf(stop);
+export function moved<T>(order: readonly T[], one: T, by: -1 | 1): readonly T[] {
+  const at = order.indexOf(one);
   const other = order[at + by];
-  return at < 0 || other === undefined ? order : order.map((x) => (x === stop ? other : x === other ? stop : x));
+  return at < 0 || other === undefined ? order : order.map((x) => (x === one ? other : x === other ? one : x));
 }

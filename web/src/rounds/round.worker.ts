@@ -7,8 +7,10 @@ export interface Asked {
 export interface Told {
   readonly id: number;
   /** `null`: what has to be on it does not fit. */
-  readonly order: readonly number[] | null;
+  readonly best: { readonly order: readonly number[]; readonly exact: boolean } | null;
 }
 
-self.onmessage = ({ data: { id, outing } }: MessageEvent<Asked>): void =>
-  self.postMessage({ id, order: planRound(outing)?.order ?? null } satisfies Told);
+self.onmessage = ({ data: { id, outing } }: MessageEvent<Asked>): void => {
+  const round = planRound(outing);
+  self.postMessage({ id, best: round && { order: round.order, exact: round.exact } } satisfies Told);
+};

@@ -62,7 +62,8 @@ export function isNear(duty: Duty, today: string): boolean {
 }
 
 const COUNT_EVERY_DAYS = 400;
-const LEAVE_NOTICE_DAYS = 60;
+/** Somebody has to be asked, and may take a while. */
+const ASK_AGAIN_DAYS = 60;
 
 /** What a stand asks for besides taking: a result that is due, a second look, a search, a count, a new leave. */
 export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
@@ -87,7 +88,7 @@ export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
     leave === 'given' &&
     leaveUntil !== null &&
     dayNumber(leaveUntil) >= day &&
-    dayNumber(leaveUntil) - day <= LEAVE_NOTICE_DAYS
+    dayNumber(leaveUntil) - day <= ASK_AGAIN_DAYS
   )
     duties.push({ kind: 'leaveEnds', standId: stand.id, until: leaveUntil });
   duties.push(...permitsEnding(dossier, day));
@@ -99,7 +100,7 @@ function permitsEnding({ stand, book }: Dossier, day: DayNumber): readonly Duty[
   const permits = book.permits.filter((p) => p.kind === 'permit');
   return permits
     .filter(({ from, until }) => dayNumber(from) <= day && dayNumber(until) >= day)
-    .filter(({ until }) => dayNumber(until) - day <= LEAVE_NOTICE_DAYS)
+    .filter(({ until }) => dayNumber(until) - day <= ASK_AGAIN_DAYS)
     .filter(
       (p) =>
         !permits.some((q) => q.part === p.part && q.until > p.until && dayNumber(q.from) <= dayNumber(p.until) + 1),
