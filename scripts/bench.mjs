@@ -9,10 +9,12 @@ import { ensurePackages, ensureProgram } from './install.mjs';
 import { ROOT, say, settingsFor } from './settings.mjs';
 
 ensurePackages();
-// A stand played in three languages needs neither a browser nor a database.
-if (process.argv[2] === 'population') {
-  const compare = ['--import', 'tsx', join('bench', 'population', 'compare.ts'), ...process.argv.slice(3)];
-  process.exit(spawnSync(process.execPath, compare, { cwd: ROOT, stdio: 'inherit' }).status ?? 1);
+// These need neither a browser nor a database: a stand played in three languages, and the search for a round.
+const ALONE = { population: 'compare.ts', rounds: 'solve.ts' };
+const [, , room, ...rest] = process.argv;
+if (room in ALONE) {
+  const script = ['--import', 'tsx', join('bench', room, ALONE[room]), ...rest];
+  process.exit(spawnSync(process.execPath, script, { cwd: ROOT, stdio: 'inherit' }).status ?? 1);
 }
 const chromium = ensureProgram('chromium', 'chromium');
 if (!buildAll()) process.exit(1);
