@@ -4,7 +4,7 @@ import { binomialOf, type Duty, type IdentityStatus } from '@emberfield/contract
 import { dayNumber } from '@emberfield/core/measure';
 import { NOTHING_SEEN, seasonsOf, standDay, type Book } from '@emberfield/core/stand';
 import type { Dossier } from '../stands/index.ts';
-import { byDay, dutiesOf, isNear, onceForAll } from './operations/duties.ts';
+import { byDay, dutiesOf, isNear, permitsEnding } from './operations/duties.ts';
 
 const DAY = dayNumber('2026-05-15');
 const KIN = new Map(CATALOGUE.map((profile) => [binomialOf(profile.scientific), profile]));
@@ -121,7 +121,7 @@ describe('what a stand asks for', () => {
       ...over,
     });
     const ends = (...permits: Book['permits']) =>
-      duties(dossier({ permits })).flatMap((d) => (d.kind === 'permitEnds' ? [d.until] : []));
+      permitsEnding([dossier({ permits })], DAY).flatMap((d) => (d.kind === 'permitEnds' ? [d.until] : []));
     expect(ends(permit('2026-07-14'))).to.deep.equal(['2026-07-14']);
     expect(ends(permit('2026-05-15'))).to.deep.equal(['2026-05-15']);
     expect(ends(permit('2026-07-15'))).to.deep.equal([]);
@@ -134,16 +134,15 @@ describe('what a stand asks for', () => {
     expect(ends(permit('2026-06-30'), next('2026-07-05'))).to.deep.equal(['2026-06-30']);
     expect(ends(permit('2026-06-30'), next('2026-07-01', 'seed'))).to.deep.equal(['2026-06-30']);
   });
-  it('that several stands have together is asked for once', () => {
-    const ends = (standId: string, permitId: string): Duty => ({
-      ...{ kind: 'permitEnds', standId, permitId, name: '', until: '2026-06-30' },
+  it('that several stands have together is asked for once, at the first', () => {
+    const permit = (id: string): Book['permits'][number] => ({
+      ...{ id, name: id, kind: 'permit', part: 'leaf', measure: 'unit', amount: 40 },
+      ...{ from: '2026-01-01', until: '2026-06-30', elsewhere: [], asideElsewhere: [] },
     });
-    const count: Duty = { kind: 'countStand', standId: 'a', lastCount: null };
-    expect(onceForAll([ends('a', 'p'), count, ends('b', 'p'), ends('b', 'q'), count])).to.deep.equal([
-      ends('a', 'p'),
-      count,
-      ends('b', 'q'),
-      count,
+    const [a, b] = [dossier({ permits: [permit('p')] }), dossier({ permits: [permit('p'), permit('q')] })];
+    expect(permitsEnding([a, b], DAY)).to.deep.equal([
+      { kind: 'permitEnds', standId: a.stand.id, permitId: 'p', name: 'p', until: '2026-06-30' },
+      { kind: 'permitEnds', standId: b.stand.id, permitId: 'q', name: 'q', until: '2026-06-30' },
     ]);
   });
   it('is to ask for leave again in the two months before it ends, and not after', () => {

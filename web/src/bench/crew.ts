@@ -14,9 +14,14 @@ interface About {
   readonly prospect: StandProspect;
   readonly lasting: Lasting;
 }
-/** Some runs of a plan: how they went, or in how many of each slice the stand held at the end. */
-export interface Task {
-  readonly kind: 'play' | 'held';
+/** What comes of some runs of a plan: how they went, or in how many of each slice the stand held at the end. */
+interface Results {
+  readonly play: Played;
+  readonly held: readonly number[];
+}
+type Kind = keyof Results;
+export interface Task<K extends Kind = Kind> {
+  readonly kind: K;
   readonly plan: StandPlan;
   readonly first: number;
   readonly runs: number;
@@ -24,7 +29,7 @@ export interface Task {
 type Message = { readonly about: About } | { readonly n: number; readonly task: Task };
 interface Done {
   readonly n: number;
-  readonly done: Played | readonly number[];
+  readonly done: Results[Kind];
 }
 /** One end of a channel. */
 export type Port = Pick<MessagePort, 'postMessage' | 'onmessage'>;
@@ -61,9 +66,9 @@ const buffersOf = ({ began, plants, touched }: Played): ArrayBuffer[] =>
 export interface Crew {
   readonly begin: (about: About) => void;
   /** Has all tasks done and takes what comes of each. False where something else was asked meanwhile: then the rest is left. */
-  readonly all: <T extends Done['done']>(
-    tasks: readonly Task[],
-    take: (task: Task, done: T) => void,
+  readonly all: <K extends Kind>(
+    tasks: readonly Task<K>[],
+    take: (task: Task<K>, done: Results[K]) => void,
     isAsked: () => boolean,
   ) => Promise<boolean>;
 }
@@ -76,9 +81,10 @@ export function crewOf(ports: readonly Port[]): Crew {
       waiting.get(n)?.(done);
       waiting.delete(n);
     };
-  const ask = (port: Port, task: Task): Promise<Done['done']> =>
+  const ask = <K extends Kind>(port: Port, task: Task<K>): Promise<Results[K]> =>
     new Promise((resolve) => {
-      waiting.set(++last, resolve);
+      // Whoever serves answers a task with what comes of its kind.
+      waiting.set(++last, resolve as (done: Results[Kind]) => void);
       port.postMessage({ n: last, task } satisfies Message);
     });
   return {
@@ -90,7 +96,7 @@ export function crewOf(ports: readonly Port[]): Crew {
           for (let task = left.shift(); task; task = left.shift()) {
             const done = await ask(port, task);
             if (!isAsked()) return;
-            take(task, done as Parameters<typeof take>[1]);
+            take(task, done);
           }
         }),
       );
@@ -100,8 +106,8 @@ export function crewOf(ports: readonly Port[]): Crew {
 }
 
 /** Runs from one up to another, cut into tasks. */
-export function tasksOf(kind: Task['kind'], plan: StandPlan, from: number, to: number): readonly Task[] {
-  const tasks: Task[] = [];
+export function tasksOf<K extends Kind>(kind: K, plan: StandPlan, from: number, to: number): readonly Task<K>[] {
+  const tasks: Task<K>[] = [];
   for (let first = from; first < to; first += TASK_RUNS)
     tasks.push({ kind, plan, first, runs: Math.min(TASK_RUNS, to - first) });
   return tasks;

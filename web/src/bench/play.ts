@@ -56,7 +56,7 @@ export async function playAsked({ id, prospect, plans, lasting, seek }: Asked, b
       const into = played.get(key) ?? emptyPlayed(MOST_RUNS, lasting.years);
       // A plan that came later catches up.
       const tasks = tasksOf('play', plan, played.has(key) ? done : 0, runs);
-      if (!(await crew.all<Played>(tasks, ({ first }, part) => placeRuns(into, part, first), isAsked))) return;
+      if (!(await crew.all(tasks, ({ first }, part) => placeRuns(into, part, first), isAsked))) return;
       played.set(key, into);
       tell({ id, kind: 'plan', plan: key, told: tellFuture(into, runs, lasting.floorShare) });
     }
@@ -85,7 +85,7 @@ async function sharpened(
   }
   const into = emptyPlayed(MOST_RUNS, lasting.years);
   const tasks = tasksOf('play', { ...seek, share: found.share }, 0, MOST_RUNS);
-  if (!(await by.crew.all<Played>(tasks, ({ first }, part) => placeRuns(into, part, first), by.isAsked))) return false;
+  if (!(await by.crew.all(tasks, ({ first }, part) => placeRuns(into, part, first), by.isAsked))) return false;
   // Both at once: a share never stands above the fan of another.
   by.tell({ id, kind: 'lasting', found });
   by.tell({ id, kind: 'plan', plan: 'lasting', told: tellFuture(into, MOST_RUNS, lasting.floorShare) });
@@ -104,7 +104,7 @@ async function sought(
     const place = ({ first }: Task, held: readonly number[]): void =>
       held.forEach((share, i) => (slices[first / DRAWN_RUNS + i] = share));
     const tasks = tasksOf('held', { ...seek, share: step.value }, 0, runs);
-    if (!(await crew.all<readonly number[]>(tasks, place, isAsked))) return null;
+    if (!(await crew.all(tasks, place, isAsked))) return null;
     step = search.next(slices);
   }
   return step.value;

@@ -118,11 +118,11 @@ function dutyComing(dossier: Dossier, duty: Duty): readonly Coming[] {
       return on(duty.showsNow ? null : duty.showsNext, duty.name['en'] ?? '');
     case 'leaveEnds':
       return on(duty.until, '', 'leave');
-    // Each of its stands would say so: the Hearth says it once.
-    case 'permitEnds':
     case 'secondPerson':
     case 'countStand':
+    // Of no stand: the Hearth has them beside these.
     case 'settleFind':
+    case 'permitEnds':
       return [];
   }
 }

@@ -91,27 +91,23 @@ export function dutiesOf(dossier: Dossier, day: DayNumber): readonly Duty[] {
     dayNumber(leaveUntil) - day <= ASK_AGAIN_DAYS
   )
     duties.push({ kind: 'leaveEnds', standId: stand.id, until: leaveUntil });
-  duties.push(...permitsEnding(dossier, day));
   return duties;
 }
 
-/** Permits that run out soon and that no other of the same part goes on after. */
-function permitsEnding({ stand, book }: Dossier, day: DayNumber): readonly Duty[] {
-  const permits = book.permits.filter((p) => p.kind === 'permit');
-  return permits
-    .filter(({ from, until }) => dayNumber(from) <= day && dayNumber(until) >= day)
-    .filter(({ until }) => dayNumber(until) - day <= ASK_AGAIN_DAYS)
-    .filter(
-      (p) =>
-        !permits.some((q) => q.part === p.part && q.until > p.until && dayNumber(q.from) <= dayNumber(p.until) + 1),
-    )
-    .map(({ id, name, until }) => ({ kind: 'permitEnds', standId: stand.id, permitId: id, name, until }));
-}
-
-/** What several stands ask for together is asked once, at the first of them. */
-export function onceForAll(duties: readonly Duty[]): readonly Duty[] {
-  const said = new Set<string>();
-  return duties.filter((d) => d.kind !== 'permitEnds' || (!said.has(d.permitId) && said.add(d.permitId)));
+/** Permits that run out soon and that no other of the same part goes on after: each once, at the first of its stands. */
+export function permitsEnding(dossiers: readonly Dossier[], day: DayNumber): readonly Duty[] {
+  const asked = new Map<string, Duty>();
+  for (const { stand, book } of dossiers) {
+    const permits = book.permits.filter((p) => p.kind === 'permit');
+    for (const { id, name, part, from, until } of permits) {
+      const left = dayNumber(until) - day;
+      const goesOn = (q: (typeof permits)[number]): boolean =>
+        q.part === part && q.until > until && dayNumber(q.from) <= dayNumber(until) + 1;
+      if (asked.has(id) || dayNumber(from) > day || left < 0 || left > ASK_AGAIN_DAYS || permits.some(goesOn)) continue;
+      asked.set(id, { kind: 'permitEnds', standId: stand.id, permitId: id, name, until });
+    }
+  }
+  return [...asked.values()];
 }
 
 /** Deadly look-alikes to look for while they show, where an early stage of a settled stand waits for it. */

@@ -14,7 +14,7 @@ import { openFinds } from '../../entries/index.ts';
 import { visibleTo } from '../../patches/index.ts';
 import { weatherAt, type PlaceWeather } from '../../weather/index.ts';
 import { conditionsOn } from './conditions.ts';
-import { byDay, dutiesOf, findDuty, isNear, onceForAll } from './duties.ts';
+import { byDay, dutiesOf, findDuty, isNear, permitsEnding } from './duties.ts';
 
 /** What the day is for. */
 export async function viewHearth(deps: Dependencies, { group, query }: GroupContext<null>): Promise<HearthView> {
@@ -31,6 +31,7 @@ export async function viewHearth(deps: Dependencies, { group, query }: GroupCont
         findDuty({ ...f, patch: visibleTo(group.viewer, f.patch, deps.words) }, iso, plants),
       ),
       ...(await standDuties([...days.keys()], day)),
+      ...permitsEnding([...days.keys()], day),
     ],
     iso,
   );
@@ -110,7 +111,7 @@ async function standDuties(stands: readonly Dossier[], day: DayNumber): Promise<
     duties.push(...dutiesOf(dossier, day));
     await pauses.pause();
   }
-  return onceForAll(duties);
+  return duties;
 }
 
 /** The ground at the first of the stands; each that is dug says its own. */
