@@ -46,8 +46,10 @@ export async function startServer(databaseUrl: string, env: Record<string, strin
     url: `http://127.0.0.1:${port}`,
     foundingCode: code,
     pid: child.pid!,
+    // Once it has ended, by whatever, there is nothing to wait for.
     stop: () =>
       new Promise((resolve) => {
+        if (child.exitCode !== null || child.signalCode !== null) return resolve();
         child.on('exit', () => resolve());
         child.kill('SIGTERM');
       }),

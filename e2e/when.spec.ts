@@ -228,7 +228,7 @@ describe('knowing the day', () => {
       await context.setOffline(true);
       await page.getByRole('button', { name: /^full flower/ }).click();
       await page.getByRole('link', { name: 'Cancel' }).click();
-      await page.getByText('No signal: these dates count what stands in your open visit.').waitFor();
+      await page.getByText('Reckoned on this device, with what you noted here').waitFor();
       await page.waitForFunction((was) => {
         const now = document.querySelector('path.band')?.getAttribute('d');
         return now && now !== was;

@@ -39,6 +39,7 @@ export {
 export { SIGNS, VOCABULARY, isSignState, signOf } from './plants/signs.ts';
 export type { IdentityRow, IdentityTable } from './plants/identity-table.ts';
 export {
+  MOST_NUMBERS,
   ROLES,
   UNIT_SYSTEMS,
   acceptInvitationSchema,
@@ -49,6 +50,7 @@ export {
   newInvitationSchema,
   signInSchema,
   type AcceptInvitation,
+  type CallNumber,
   type ChangeRole,
   type DemoSignIn,
   type Founding,

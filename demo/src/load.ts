@@ -23,7 +23,7 @@ import { identificationOf } from './identifications.ts';
 import { historyOf, type Told } from './history.ts';
 import { seededId } from './ids.ts';
 import { heightAt, lonLat, MIDDLE, type Km } from './island/geometry.ts';
-import { factsOf, GROUP_NAME, PATCHES, PEOPLE, STANDS, type PersonName } from './island/places.ts';
+import { factsOf, GROUP_NAME, NUMBERS, PATCHES, PEOPLE, STANDS, type PersonName } from './island/places.ts';
 import { QUAY, QUAY_TIDE } from './island/tide.ts';
 import { chanceFrom, seedOf } from './truth/chance.ts';
 import { islandWeather, outlookFrom } from './truth/weather.ts';
@@ -79,6 +79,7 @@ async function loadPeople({ db, groupId, madeAt }: Making): Promise<void> {
     zone: 'UTC',
     units: 'metric',
     regions: ['atlanticEurope'],
+    numbers: NUMBERS,
     hasBaseMap: true,
     madeAt,
   });
@@ -238,6 +239,7 @@ async function tellTakes(
     zone: 'UTC',
     units: 'metric',
     regions: ['atlanticEurope'],
+    numbers: NUMBERS,
     hasBaseMap: true,
     revision: 1,
     role: 'keeper',

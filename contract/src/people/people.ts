@@ -2,7 +2,7 @@ import { string, type Schema } from 'yup';
 import { newPassword } from './account.ts';
 import type { Language } from '../platform/language.ts';
 import { REGIONS, type Region } from '@emberfield/core/plants';
-import { exactly, given, line, listOf, oneOf, uuid, nameOf } from '../platform/schema.ts';
+import { exactly, given, line, listOf, maybe, oneOf, uuid, nameOf } from '../platform/schema.ts';
 
 export const ROLES = ['watcher', 'picker', 'keeper'] as const;
 export type Role = (typeof ROLES)[number];
@@ -59,6 +59,19 @@ function isZone(name: string): boolean {
   }
 }
 
+/** Somebody to call where something went wrong. */
+export interface CallNumber {
+  readonly who: string;
+  readonly number: string;
+}
+export const MOST_NUMBERS = 8;
+/** As people write them: digits, with what stands between. */
+const TELEPHONE = /^\+?[0-9][0-9 ()/.-]{1,28}$/;
+const callNumberSchema: Schema<CallNumber> = exactly({
+  who: nameOf(60),
+  number: line(30).matches(TELEPHONE, 'notATelephone'),
+}).required('missing');
+
 /** Where the group gathers; none: anywhere, and the whole list is held against what is seen. */
 const regions = () => listOf(oneOf(REGIONS), REGIONS.length);
 
@@ -95,6 +108,8 @@ export interface GroupView {
   readonly zone: string;
   readonly units: UnitSystem;
   readonly regions: readonly Region[];
+  /** Whom to call in need, the first first: as its keepers wrote them. */
+  readonly numbers: readonly CallNumber[];
   readonly today: string;
   /** The day is set by the operator (the demo), not by the clock. */
   readonly dayIsSet: boolean;
@@ -110,12 +125,15 @@ export interface GroupSettings {
   readonly zone: string;
   readonly units: UnitSystem;
   readonly regions: readonly Region[];
+  /** Left out: as they are. */
+  readonly numbers?: readonly CallNumber[] | undefined;
 }
 export const groupSettingsSchema: Schema<GroupSettings> = exactly({
   name: nameOf(80),
   zone: zone(),
   units: oneOf(UNIT_SYSTEMS),
   regions: regions(),
+  numbers: maybe(listOf(callNumberSchema, MOST_NUMBERS)),
 }).required('missing');
 
 export interface MemberView {

@@ -25,7 +25,16 @@ export {
   millimetresToInches,
   ouncesToGrams,
 } from './units.ts';
-export { METRES_PER_DEGREE, nearestTo, wayBetween, type OnTheGround } from './ground.ts';
+export {
+  bearingTo,
+  METRES_PER_DEGREE,
+  nearestTo,
+  wayBetween,
+  windOf,
+  WINDS,
+  type OnTheGround,
+  type Wind,
+} from './ground.ts';
 export { dayRange, type DayRange } from './day-range.ts';
 export { calendarDayInSeason, monthDayInSeason, SEASON_HORIZON_DAYS, seasonFirstDay, seasonOf } from './season.ts';
 export type { Text } from './text.ts';

@@ -69,7 +69,7 @@ export {
   type PointGeometry,
   type PolygonGeometry,
 } from './place.ts';
-export { recordedTake, recordOf, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
+export { recordedTake, recordOf, recordWith, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
 export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
 export { heldOn, type Held } from './holds.ts';
 export { gramsPer, type SharedPermit } from './permits.ts';

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { counted, entry, on, saidToBe, took } from './made-book.ts';
-import { recordOf, stillAwaited, tellsOfEdges } from './record.ts';
+import { recordOf, recordWith, stillAwaited, tellsOfEdges } from './record.ts';
 
 describe('what the entries of a stand amount to', () => {
   it('is everything that was neither withdrawn nor corrected', () => {
@@ -140,5 +140,22 @@ describe('what the entries of a stand amount to', () => {
     expect(open('2026-06-01', named('2026-05-07', 'smell'))).to.deep.equal([0]);
     expect(open('2026-05-06', named('2026-05-07'))).to.deep.equal([0]);
     expect(open('2026-05-07', named('2026-05-07'))).to.deep.equal([]);
+  });
+});
+
+describe('a record with entries that came later', () => {
+  it('is the record of all of them, but for what is gone without an id', () => {
+    const taken = took('2026-05-03', 4, { part: 'leaf', plants: 4 });
+    const before = [counted('2026-05-01', 6), taken];
+    const later = [
+      entry('stageSighting', '2026-05-02', { stage: 'leaf', reached: true, share: null }),
+      { ...took('2026-05-04', 4, { part: 'leaf', plants: 4 }), replaces: taken.id },
+      took('2026-05-05', 4, { part: 'leaf', plants: 4 }),
+    ];
+    const all = recordOf([...before, ...later]);
+    expect(all.cuts.length).to.equal(2);
+    expect(recordWith(recordOf(before), later)).to.deep.equal(all);
+    const record = recordOf(before);
+    expect(recordWith(record, [])).to.equal(record);
   });
 });

@@ -252,6 +252,33 @@ function windowsKeyOf({ measured, cuts, takes }: Pick<StandRecord, 'measured' | 
 export const tellsOfEdges = ({ quality, wasteShare }: Pick<RecordedTake, 'quality' | 'wasteShare'>): boolean =>
   quality === 'young' || quality === 'tough' || wasteShare !== null;
 
+/** Of which entries those that were corrected or taken back are left out. */
+const KEPT_BY_ID = ['counts', 'takes', 'holds', 'plantings', 'plantingChecks', 'identities', 'awaited'] as const;
+
+/**
+ * A record with entries that came after it was read. What those correct or take back is gone from what is kept by an id; sightings, losses, measurements and
+ * searches have none, and of them what is taken back stays until the record is read anew.
+ */
+export function recordWith(record: StandRecord, entries: readonly RecordEntry[]): StandRecord {
+  if (entries.length === 0) return record;
+  const more = recordOf(entries);
+  const gone = new Set(entries.flatMap(({ replaces }) => (replaces ? [replaces] : [])));
+  const both = Object.fromEntries(
+    Object.entries(more).map(([key, added]) => [
+      key,
+      Array.isArray(added)
+        ? [...(record[key as keyof StandRecord] as readonly unknown[]), ...(added as readonly unknown[])]
+        : (added as unknown),
+    ]),
+  ) as unknown as StandRecord;
+  const left = Object.fromEntries(
+    KEPT_BY_ID.map((key) => [key, (both[key] as readonly { readonly id: string }[]).filter((x) => !gone.has(x.id))]),
+  ) as unknown as Pick<StandRecord, (typeof KEPT_BY_ID)[number]>;
+  const all = { ...both, ...left };
+  const cuts = cutsOf(all);
+  return { ...all, cuts, windowsKey: windowsKeyOf({ ...all, cuts }) };
+}
+
 /** Results still waited for on a day: no identity said since then names their sign. */
 export const stillAwaited = ({ awaited, identities }: StandRecord, on: DayNumber): readonly RecordedAwaited[] =>
   awaited.filter(

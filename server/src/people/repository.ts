@@ -116,6 +116,7 @@ export function prepareCaller(db: Database) {
         zone: group.zone,
         units: group.units,
         regions: group.regions,
+        numbers: group.numbers,
         hasBaseMap: group.hasBaseMap,
         revision: group.revision,
       },

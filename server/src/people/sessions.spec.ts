@@ -104,6 +104,25 @@ describe('a group', () => {
       .send({ ...settings, zone: 'Atlantis/Lost' })
       .expect(400);
   });
+  it('says whom to call in need to everybody in it, until a keeper says otherwise', async () => {
+    const settings = { name: 'Us', zone: 'UTC', units: 'metric', regions: [] };
+    const numbers = [{ who: 'Poison line', number: '+00 (0)11-222 33' }];
+    const write = (body: object) => as(server, keeper, 'put', at('')).send({ ...settings, ...body });
+    await write({ numbers }).expect(200);
+    const watcher = await person(server, [[groupId, 'watcher']]);
+    const read = async (): Promise<GroupView> =>
+      (await as(server, watcher, 'get', at('')).expect(200)).body as GroupView;
+    expect((await read()).numbers).to.deep.equal(numbers);
+    // Somebody whose pages are older than these numbers changes the name: they stay.
+    await write({ name: 'All of us' }).expect(200);
+    expect(await read()).to.deep.include({ name: 'All of us', numbers });
+    for (const wrong of ['call me', '', 'javascript:1', '1'.repeat(40)])
+      await write({ numbers: [{ who: 'Poison line', number: wrong }] }).expect(400);
+    await as(server, watcher, 'put', at(''))
+      .send({ ...settings, numbers: [] })
+      .expect(403);
+    expect((await read()).numbers).to.deep.equal(numbers);
+  });
   it('shows its people to everybody in it, and lets a removed one see nothing from that moment', async () => {
     const watcher = await person(server, [[groupId, 'watcher']]);
     const members = (await as(server, watcher, 'get', at('/members')).expect(200)).body as MemberView[];

@@ -9,6 +9,7 @@ import {
   uniqueIndex,
   varchar,
 } from 'drizzle-orm/mysql-core';
+import type { CallNumber } from '@emberfield/contract';
 import type { Region } from '@emberfield/core/plants';
 import { digest, id, jsonText } from '../platform/database/columns.ts';
 
@@ -35,6 +36,7 @@ export const group = mysqlTable('group_', {
   zone: varchar('zone', { length: 60 }).notNull(),
   units: mysqlEnum('units', ['metric', 'imperial']).notNull(),
   regions: jsonText<readonly Region[]>('regions').notNull().default([]),
+  numbers: jsonText<readonly CallNumber[]>('numbers').notNull().default([]),
   hasBaseMap: boolean('has_base_map').notNull().default(false),
   /** Counts every change that can move a derived answer of the whole group (rules). */
   revision: int('revision').notNull().default(1),

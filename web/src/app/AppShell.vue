@@ -49,7 +49,11 @@ onMounted(() => void breath().then(() => (framed.value = true)));
 const content = ref<HTMLElement | null>(null);
 usePageTitle(content);
 /** In the field a form fills the phone and has its own way out. */
-const bare = computed(() => isPhone.value && ['take', 'visit', 'find'].includes(String(route.name)));
+const bare = computed(
+  () => isPhone.value && ['confirm', 'take', 'visit', 'find', 'placeLog'].includes(String(route.name)),
+);
+/** Where only today counts, and every line of the screen. */
+const outside = computed(() => isPhone.value && ['field', 'need'].includes(String(route.name)));
 /** Where a thumb is likely to have just done something. */
 const quick = computed(
   () => isPhone.value && mayPick.value && ['hearth', 'stand', 'patch', 'plants', 'year'].includes(String(route.name)),
@@ -73,7 +77,7 @@ const quick = computed(
       </Button>
       <PersonMenu @keys="listing = true" />
     </div>
-    <RibbonStrip :ribbon="ribbon.data.value" :day="day" :today="today" @look="lookAt" @step="step" />
+    <RibbonStrip v-if="!outside" :ribbon="ribbon.data.value" :day="day" :today="today" @look="lookAt" @step="step" />
   </header>
   <OutboxBar />
   <main id="content" ref="content" tabindex="-1" :class="{ over: isPhone && !bare }"><slot v-if="framed" /></main>

@@ -2,7 +2,7 @@
 import { Checkbox, Descriptions, DescriptionsItem, Modal } from 'ant-design-vue';
 import { useEscape } from '../kit/use-escape.ts';
 import { useWords } from '../session/words.ts';
-import { SHORTCUTS, VIEWS } from './shortcuts.ts';
+import { KEYED_VIEWS, SHORTCUTS } from './shortcuts.ts';
 import { singleKeys } from '../platform/keys.ts';
 
 const emit = defineEmits<{ close: [] }>();
@@ -24,7 +24,7 @@ useEscape(() => emit('close'));
       </DescriptionsItem>
       <DescriptionsItem>
         <template #label
-          ><kbd>g</kbd> <kbd v-for="v in VIEWS" :key="v.key">{{ v.key }}</kbd></template
+          ><kbd>g</kbd> <kbd v-for="v in KEYED_VIEWS" :key="v.key">{{ v.key }}</kbd></template
         >{{ words.t('keys.go') }}
       </DescriptionsItem>
     </Descriptions>

@@ -37,6 +37,7 @@ const here = computed<readonly { readonly key: string; readonly to: RouteLocatio
   ];
 });
 const elsewhere = [
+  { key: 'place', to: { name: 'field' } },
   { key: 'walk', to: { name: 'walk' } },
   { key: 'newPatch', to: { name: 'newPatch' } },
 ] as const;

@@ -27,8 +27,22 @@ export const VIEWS = [
   { name: 'group', key: 'u' },
 ] as const;
 
+/** Reached by `g` and their letter as well, and not in the bar: they are for the hand. */
+export const KEYED_VIEWS = [...VIEWS, { name: 'field', key: 'f' }] as const;
+
 /** Views that the phone has behind "more". */
-export const MORE_VIEWS = ['round', 'wants', 'weather', 'group', 'proof', 'files', 'identify', 'help'] as const;
+export const MORE_VIEWS = [
+  'field',
+  'need',
+  'round',
+  'wants',
+  'weather',
+  'group',
+  'proof',
+  'files',
+  'identify',
+  'help',
+] as const;
 
 /** The word in three pieces, the middle one being the letter to underline. */
 export function underlined(word: string, letter: string): readonly [string, string, string] {

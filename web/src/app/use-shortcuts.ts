@@ -4,7 +4,7 @@ import { isCommand } from '../platform/keys.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useDay } from '../session/use-day.ts';
 import { useHearthChoice } from '../hearth/use-hearth-choice.ts';
-import { SHORTCUTS, VIEWS, type ShortcutName } from './shortcuts.ts';
+import { KEYED_VIEWS, SHORTCUTS, type ShortcutName } from './shortcuts.ts';
 
 const AFTER_G_MS = 1500;
 
@@ -52,7 +52,7 @@ export function useShortcuts({
     if (silent() || !isCommand(event)) return;
     if (event.timeStamp - pressedG < AFTER_G_MS) {
       pressedG = -Infinity;
-      const view = VIEWS.find((v) => v.key === event.key);
+      const view = KEYED_VIEWS.find((v) => v.key === event.key);
       if (view) {
         event.preventDefault();
         void router.push({ name: view.name, query: route.query['day'] ? { day: route.query['day'] } : {} });

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query';
 import { computed, type Ref } from 'vue';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, type HearthView } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
 
 type GroupId = Ref<string | null>;
@@ -8,15 +8,15 @@ type AskedDay = Ref<string | undefined>;
 
 const ASK_AGAIN_MS = 1_000;
 /** `near`: only what the day is for; thousands of stands that are far from their time would only be in the way. */
+export const hearthAsk = (groupId: string | null, near: boolean, day?: string) => ({
+  queryKey: ['group', groupId, 'hearth', day ?? 'today', near ? 'near' : 'all'],
+  queryFn: ({ signal }: { readonly signal: AbortSignal }): Promise<HearthView> =>
+    call(ROUTES.hearth, { params: { groupId: groupId! }, query: { day, near: near ? '1' : '0' }, signal }),
+});
 export const useHearth = (groupId: GroupId, day: AskedDay, near: Ref<boolean>) =>
   useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'hearth', day.value ?? 'today', near.value ? 'near' : 'all']),
-    queryFn: ({ signal }) =>
-      call(ROUTES.hearth, {
-        params: { groupId: groupId.value! },
-        query: { day: day.value, near: near.value ? '1' : '0' },
-        signal,
-      }),
+    queryKey: computed(() => hearthAsk(groupId.value, near.value, day.value).queryKey),
+    queryFn: (context) => hearthAsk(groupId.value, near.value, day.value).queryFn(context),
     enabled: computed(() => groupId.value !== null),
     placeholderData: keepPreviousData,
     // What is still reckoned is asked for again; a long answer is neither compared nor watched piece by piece.

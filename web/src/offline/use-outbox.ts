@@ -164,6 +164,10 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   const waiting = computed(() => all.value.filter((w) => w.problem === ''));
+  /** Entries among what waits, in order. */
+  const entriesWaiting = computed(() =>
+    waiting.value.flatMap((w) => w.calls.flatMap((c) => (c.route === 'sync' ? c.body.entries : []))),
+  );
   const refused = computed(() => all.value.filter((w) => w.problem !== ''));
   watch(account, () => void flush(), { immediate: true });
   // The server answers something again. What is large, or goes another way, may fail all the same: it must not be tried at every answer.
@@ -177,5 +181,5 @@ export const useOutbox = defineStore('outbox', () => {
   useEventListener(window, 'online', () => void flush());
   // Another tab may have put something in, or taken it out.
   useEventListener(document, 'visibilitychange', () => void (document.visibilityState === 'visible' && read()));
-  return { waiting, refused, sending, send, flush, forget, again };
+  return { waiting, entriesWaiting, refused, sending, send, flush, forget, again };
 });

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/vue-query';
 import { computed, type Ref } from 'vue';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, type PatchDetail } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
 
 type GroupId = Ref<string | null>;
@@ -12,17 +12,17 @@ export const useStations = (groupId: GroupId) =>
     queryFn: () => call(ROUTES.stations, { params: { groupId: groupId.value! } }),
     enabled: computed(() => groupId.value !== null),
   });
+export const patchAsk = (groupId: string | null, patchId: string) => ({
+  queryKey: ['group', groupId, 'patch', patchId],
+  queryFn: (): Promise<PatchDetail> => call(ROUTES.patch, { params: { groupId: groupId!, patchId } }),
+});
 export const usePatch = (groupId: GroupId, patchId: Ref<string>) =>
-  useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'patch', patchId.value]),
-    queryFn: () => call(ROUTES.patch, { params: { groupId: groupId.value!, patchId: patchId.value } }),
-    enabled: computed(() => groupId.value !== null),
-  });
+  useQuery(computed(() => ({ ...patchAsk(groupId.value, patchId.value), enabled: groupId.value !== null })));
 export const usePoison = (groupId: GroupId, patchId: Ref<string>) =>
   useQuery({
     queryKey: computed(() => ['group', groupId.value, 'patch', patchId.value, 'poison']),
     queryFn: () => call(ROUTES.poison, { params: { groupId: groupId.value!, patchId: patchId.value } }),
     enabled: computed(() => groupId.value !== null),
   });
-export const useBaseMap = (wanted: Ref<boolean>) =>
-  useQuery({ queryKey: ['base-map'], queryFn: () => call(ROUTES.baseMap), enabled: wanted, staleTime: Infinity });
+export const baseMapAsk = { queryKey: ['base-map'], queryFn: () => call(ROUTES.baseMap), staleTime: Infinity };
+export const useBaseMap = (wanted: Ref<boolean>) => useQuery({ ...baseMapAsk, enabled: wanted });

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { Button, Form, Input, Radio, RadioGroup } from 'ant-design-vue';
 import { reactive, watch } from 'vue';
-import { ROUTES, type GroupSettings, type UnitSystem, groupSettingsSchema } from '@emberfield/contract';
+import {
+  ROUTES,
+  type CallNumber,
+  type GroupSettings,
+  type UnitSystem,
+  groupSettingsSchema,
+} from '@emberfield/contract';
 import type { Region } from '@emberfield/core/plants';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
@@ -12,16 +18,29 @@ import { useWords } from '../session/words.ts';
 import { useChange } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import PickOne from '../kit/PickOne.vue';
+import NumbersField from './NumbersField.vue';
 import RegionField from './RegionField.vue';
 
 const words = useWords();
 const undo = useUndo();
 const { groupId, group } = useGroup();
 const zones = ['UTC', ...Intl.supportedValuesOf('timeZone')].map((value) => ({ value, label: value }));
-const values = reactive({ name: '', zone: 'UTC', units: 'metric' as UnitSystem, regions: [] as readonly Region[] });
-watch(group, (g) => g && Object.assign(values, { name: g.name, zone: g.zone, units: g.units, regions: g.regions }), {
-  immediate: true,
+const values = reactive({
+  name: '',
+  zone: 'UTC',
+  units: 'metric' as UnitSystem,
+  regions: [] as readonly Region[],
+  numbers: [] as readonly CallNumber[],
 });
+watch(
+  group,
+  (g) => {
+    if (!g) return;
+    const { name, zone, units, regions, numbers } = g;
+    Object.assign(values, { name, zone, units, regions, numbers });
+  },
+  { immediate: true },
+);
 const form = useForm({ schema: groupSettingsSchema, body: () => values });
 const save = useChange((body: GroupSettings) =>
   call(ROUTES.changeGroup, { params: { groupId: groupId.value! }, body }),
@@ -52,6 +71,7 @@ async function keep(): Promise<void> {
         >
       </FormField>
       <RegionField v-model="values.regions" :form="form" />
+      <NumbersField v-model="values.numbers" :form="form" />
       <FormFailure :said="form.failure.value" />
       <Button html-type="submit" :loading="form.busy.value">{{ words.t('common.save') }}</Button>
     </Form>

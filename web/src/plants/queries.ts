@@ -1,20 +1,20 @@
 import { useQuery } from '@tanstack/vue-query';
 import { computed, type Ref } from 'vue';
-import { ROUTES } from '@emberfield/contract';
+import { ROUTES, type PlantListItem, type PlantView } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
 
 type GroupId = Ref<string | null>;
 
+export const plantsAsk = (groupId: string | null) => ({
+  queryKey: ['group', groupId, 'plants'],
+  queryFn: (): Promise<readonly PlantListItem[]> => call(ROUTES.plants, { params: { groupId: groupId! } }),
+});
 export const usePlants = (groupId: GroupId) =>
-  useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'plants']),
-    queryFn: () => call(ROUTES.plants, { params: { groupId: groupId.value! } }),
-    enabled: computed(() => groupId.value !== null),
-  });
+  useQuery(computed(() => ({ ...plantsAsk(groupId.value), enabled: groupId.value !== null })));
 
+export const plantAsk = (groupId: string | null, plantKey: string) => ({
+  queryKey: ['group', groupId, 'plant', plantKey],
+  queryFn: (): Promise<PlantView> => call(ROUTES.plant, { params: { groupId: groupId!, plantKey } }),
+});
 export const usePlant = (groupId: GroupId, plantKey: Ref<string>) =>
-  useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'plant', plantKey.value]),
-    queryFn: () => call(ROUTES.plant, { params: { groupId: groupId.value!, plantKey: plantKey.value } }),
-    enabled: computed(() => groupId.value !== null),
-  });
+  useQuery(computed(() => ({ ...plantAsk(groupId.value, plantKey.value), enabled: groupId.value !== null })));

@@ -14,6 +14,7 @@ describe('answers kept for a day without signal', () => {
   const shelf: AnswerShelf = {
     get: async (hash) => kept.get(hash),
     put: async (answer) => kept.set(answer.hash, answer),
+    takeAlong: async () => undefined,
     clear: async () => kept.clear(),
   };
   const asked = (queryKey: readonly unknown[], data: unknown = undefined): Asked => ({

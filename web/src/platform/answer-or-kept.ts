@@ -14,8 +14,9 @@ const KEPT = new Set<unknown>(['group', 'base-map', 'session']);
 const isKept = ({ queryKey }: Asked): boolean =>
   KEPT.has(queryKey[0]) && queryKey[2] !== 'find' && !IS_ANOTHER_DAY.test(String(queryKey.at(-1)));
 
-/** Longer than this nobody waits who has an older answer at hand. */
+/** Longer than this nobody waits who has an older answer at hand, and less long where nothing answered before. */
 const PATIENCE_MS = 5_000;
+const WITHOUT_SIGNAL_MS = 1_000;
 
 /**
  * Usually an answer is on the shelf before it is shown; a disk that others keep busy keeps nobody waiting for it, and while the shelf is
@@ -59,7 +60,7 @@ export function answerOrKept({ shelf, signal, isNotReached, now = Date.now, pati
     fresh.catch(() => undefined);
     const kept = asked.state.data === undefined ? shelf.then((s) => s?.get(hash)).catch(() => undefined) : undefined;
     try {
-      return await inTime(fresh, patienceMs);
+      return await inTime(fresh, signal.reached.value ? patienceMs : Math.min(patienceMs, WITHOUT_SIGNAL_MS));
     } catch (error) {
       if (!(error instanceof TooLong || isNotReached(error))) throw error;
       // Nobody waits for a slow shelf whom the server answers after all.

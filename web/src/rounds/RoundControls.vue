@@ -4,7 +4,8 @@ import type { PatchView } from '@emberfield/contract';
 import NamedPick from '../kit/NamedPick.vue';
 import PickMany from '../kit/PickMany.vue';
 import { useWords } from '../session/words.ts';
-import { clockOf, PACES, type PlaceToVisit, type Wish } from './round.ts';
+import { PACES, type PlaceToVisit, type Wish } from './round.ts';
+import { clockOf } from '../platform/clock.ts';
 
 /** From where, when off and back, how fast, and for which plants. */
 const props = defineProps<{ places: readonly PatchView[]; open: readonly PlaceToVisit[] }>();

@@ -4,7 +4,8 @@ import { Button } from 'ant-design-vue';
 import type { Visit } from '@emberfield/core/rounds';
 import CoalMark from '../kit/CoalMark.vue';
 import { useWords } from '../session/words.ts';
-import { clockOf, type PlaceToVisit } from './round.ts';
+import type { PlaceToVisit } from './round.ts';
+import { clockOf } from '../platform/clock.ts';
 
 /** A place on the round: when one is there, how far it is, and what there is to take. */
 const props = defineProps<{

@@ -11,9 +11,12 @@ import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import TakeAlong from '../field/TakeAlong.vue';
+import type { Wanted } from '../field/use-taken-round.ts';
 import RoundControls from './RoundControls.vue';
 import RoundStop from './RoundStop.vue';
-import { clockOf, FIRST_WISH, moved, outingOf, placesToVisit, type PlaceToVisit, type Wish } from './round.ts';
+import { FIRST_WISH, moved, outingOf, placesToVisit, takenOf, type PlaceToVisit, type Wish } from './round.ts';
+import { clockOf } from '../platform/clock.ts';
 import { useBestRound } from './use-best-round.ts';
 
 /** Which places on a day, and in which order, within the time that there is. */
@@ -77,6 +80,14 @@ function move(id: string, by: -1 | 1): void {
     by,
   );
 }
+/** As it goes along: of each place every stand, since one looks at all of them. */
+const wantedAlong = computed<Wanted | null>(() =>
+  home.value && timed.value && outing.value
+    ? takenOf({ places: places.value, home: home.value, timed: timed.value, wish: wish.value, day: day.value })
+    : null,
+);
+const plantOf = (standId: string): string =>
+  standing.value.flatMap((p) => p.stands).find((s) => s.id === standId)?.plantKey ?? '';
 /** On the way, whole minutes. */
 const walked = computed(() => {
   if (!outing.value || !timed.value) return 0;
@@ -154,6 +165,7 @@ const print = (): void => globalThis.print();
             @lock="lock(places[visit.stop]!.patch.id)"
             @drop="leaveOut(places[visit.stop]!.patch.id)" />
         </ol>
+        <TakeAlong v-if="wantedAlong && order.length" :wanted="wantedAlong" :plant-of="plantOf" />
         <div class="acts no-print">
           <Button v-if="own" @click="own = null">{{ words.t('round.anew') }}</Button>
           <Button @click="print()">{{ words.t('round.print') }}</Button>

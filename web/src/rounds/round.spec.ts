@@ -1,7 +1,8 @@
 import { expect } from 'chai';
 import type { HearthView, PatchView } from '@emberfield/contract';
 import { planRound, timesOf } from '@emberfield/core/rounds';
-import { clockOf, FIRST_WISH, minutesOf, moved, outingOf, placesToVisit } from './round.ts';
+import { FIRST_WISH, moved, outingOf, placesToVisit } from './round.ts';
+import { clockOf, minutesOf } from '../platform/clock.ts';
 
 /** A hundredth of a degree of latitude is 1,113 m, and some 17 minutes on foot. */
 const patch = (id: string, hundredths: number, heightM = 50): PatchView =>

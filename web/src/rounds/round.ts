@@ -1,8 +1,18 @@
 // From what the day says of the stands to an outing, and back to words.
 import type { HearthView, PartOutlook, PatchView, StandRef } from '@emberfield/contract';
 import { wayBetween, type OnTheGround } from '@emberfield/core/measure';
-import { USUAL_PACE, walkMinutes, worthOf, type Outing, type Span } from '@emberfield/core/rounds';
+import {
+  USUAL_PACE,
+  walkMinutes,
+  worthOf,
+  type Outing,
+  type Pace,
+  type Span,
+  type Timed,
+} from '@emberfield/core/rounds';
 import { centreOf, sectionOf } from '@emberfield/core/stand';
+import type { Wanted } from '../field/use-taken-round.ts';
+import { minutesOf } from '../platform/clock.ts';
 
 /** What somebody asks of a round; kept on the device. */
 export interface Wish {
@@ -59,19 +69,12 @@ export function placesToVisit(
 const [AT_PLACE, A_PART] = [5, 12];
 const ALL_DAY: Span = { from: 0, until: 24 * 60 };
 
-export const minutesOf = (clock: string): number => {
-  const [h, m] = clock.split(':').map(Number);
-  return 60 * h! + m!;
-};
-export const clockOf = (minutes: number): string => {
-  const whole = Math.round(minutes);
-  return [Math.floor(whole / 60), whole % 60].map((n) => String(n).padStart(2, '0')).join(':');
-};
-
 interface Spot extends OnTheGround {
   readonly heightM: number;
 }
 const spotOf = ({ geometry, heightM }: PatchView): Spot => ({ ...centreOf(geometry), heightM });
+
+const paceOf = (pace: Wish['pace']): Pace => ({ ...USUAL_PACE, share: PACES[pace] });
 
 export function outingOf(
   places: readonly PlaceToVisit[],
@@ -80,7 +83,7 @@ export function outingOf(
   locked: readonly string[],
 ): Outing {
   const spots = [...places.map((p) => spotOf(p.patch)), spotOf(home), spotOf(home)];
-  const going = { ...USUAL_PACE, share: PACES[pace] };
+  const going = paceOf(pace);
   return {
     stops: places.map(({ patch, lines }) => ({
       prize: lines.reduce((sum, l) => sum + worthOfLine(l), 0),
@@ -106,6 +109,33 @@ function worthOfLine({ outlook: { readiness, openProbability } }: Line): number 
 function openAt(lines: readonly Line[]): readonly Span[] {
   const tide = lines.find((l) => l.outlook.tide)?.outlook.tide;
   return tide ? tide.spans.map((s) => ({ from: minutesOf(s.from), until: minutesOf(s.to) })) : [ALL_DAY];
+}
+
+/** A round as it is taken along. */
+export function takenOf({
+  places,
+  home,
+  timed,
+  wish,
+  day,
+}: {
+  readonly places: readonly PlaceToVisit[];
+  readonly home: PatchView;
+  readonly timed: Timed;
+  readonly wish: Pick<Wish, 'backBy' | 'pace'>;
+  readonly day: string;
+}): Wanted {
+  return {
+    day,
+    home: { ...spotOf(home), name: home.name },
+    backBy: wish.backBy,
+    pace: paceOf(wish.pace),
+    stops: timed.visits.map(({ stop, begins, ends }) => {
+      const { patch } = places[stop]!;
+      const stands = patch.stands.filter((s) => !s.retired).map((s) => s.id);
+      return { patchId: patch.id, name: patch.name, ...spotOf(patch), blurred: patch.blurred, begins, ends, stands };
+    }),
+  };
 }
 
 /** Moved by one place in an order; as it was at its ends. */

@@ -58,8 +58,12 @@ export const useInvitations = (groupId: Ref<string | null>) =>
   groupQuery('invitations', groupId, (id) => call(ROUTES.invitations, { params: { groupId: id } }));
 export const useSought = (groupId: Ref<string | null>) =>
   groupQuery('sought', groupId, (id) => call(ROUTES.sought, { params: { groupId: id } }));
+export const patchesAsk = (groupId: string | null) => ({
+  queryKey: ['group', groupId, 'patches'],
+  queryFn: () => call(ROUTES.patches, { params: { groupId: groupId! } }),
+});
 export const usePatches = (groupId: Ref<string | null>) =>
-  groupQuery('patches', groupId, (id) => call(ROUTES.patches, { params: { groupId: id } }));
+  useQuery(computed(() => ({ ...patchesAsk(groupId.value), enabled: groupId.value !== null })));
 export const useSessions = () => useQuery({ queryKey: ['sessions'], queryFn: () => call(ROUTES.sessions) });
 
 /** A change after which everything of the group is asked for anew: derived answers hang on all of it. */

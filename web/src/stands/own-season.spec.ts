@@ -1,8 +1,8 @@
 import { expect } from 'chai';
-import type { StandKit, StandView } from '@emberfield/contract';
+import type { Entry, StandKit, StandView } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
-import { packBook, recordOf, type Book } from '@emberfield/core/stand';
-import { notedIn, ownAnswer, withOwnAnswer } from './own-season.ts';
+import { packBook, recordOf, type Book, type RecordEntry } from '@emberfield/core/stand';
+import { notedIn, ownAnswer, waitingAt, withOwnAnswer } from './own-season.ts';
 
 const figure = (value: number, spread: number) => ({
   value,
@@ -98,9 +98,9 @@ const kit: StandKit = {
     today: dayNumber('2026-05-01'),
   }),
 };
-const nothing = { sightings: [], takes: [] };
+const nothing: readonly RecordEntry[] = [];
 const visit = { day: '', share: null, offSeason: false, stages: {} as Record<string, 'reached' | 'notYet'> };
-const seen = { ...nothing, sightings: notedIn({ ...visit, stages: { leaf: 'reached' } }, '2026-05-03') };
+const seen = notedIn({ ...visit, stages: { leaf: 'reached' } }, '2026-05-03');
 
 describe('a stand on the device', () => {
   it('counts what stands in the visit', () => {
@@ -111,36 +111,32 @@ describe('a stand on the device', () => {
     expect(own.outlooks[0]!.readiness.state).to.equal('glowing');
     expect(own.outlooks[0]!.opens.p50! < plain.outlooks[0]!.opens.p50!).to.equal(true);
   });
-  it('counts takes that were not sent yet against what is left', () => {
-    const take = {
-      id: 't',
-      day: dayNumber('2026-05-03'),
-      part: 'leaf',
-      amount: 6,
-      measure: 'unit',
-      plants: 3,
-      killed: null,
-      method: 'usual',
-      snapped: 0,
-      tried: 0,
-      quality: null,
-      wasteShare: null,
-      minutes: null,
-      by: 'Ode',
-      byId: 'ode',
-    } as const;
-    const left = (takes: readonly (typeof take)[]) =>
-      ownAnswer(kit, { ...seen, takes }, '2026-05-03').outlooks[0]!.allowance.amountLeft;
-    expect(left([])! - left([take])!).to.equal(6);
+  it('counts takes that wait to be sent against what is left, but not those of another stand nor what was taken back', () => {
+    const entry = (id: string, over: Partial<Entry> = {}): Entry =>
+      ({
+        id,
+        kind: 'take',
+        standId: 's',
+        day: '2026-05-03',
+        replaces: null,
+        body: { part: 'leaf', amount: 6, measure: 'unit', plants: 3, killed: null, quality: null },
+        ...over,
+      }) as Entry;
+    const left = (...entries: readonly Entry[]) =>
+      ownAnswer(kit, [...seen, ...waitingAt(entries, 's')], '2026-05-03').outlooks[0]!.allowance.amountLeft!;
+    expect(left() - left(entry('t'))).to.equal(6);
+    expect(left() - left(entry('t', { standId: 'another' }))).to.equal(0);
+    const back = entry('w', { kind: 'withdrawal', replaces: 't', body: { reason: '' } });
+    expect(left() - left(entry('t'), back)).to.equal(0);
   });
   it('takes the visit’s own day and share, and a flush out of season for none', () => {
     const noted = notedIn(
       { ...visit, day: '2026-04-30', share: 0.25, stages: { leaf: 'reached', flower: 'notYet' } },
       '2026-05-03',
     );
-    expect(noted).to.deep.equal([
-      { stage: 'leaf', day: dayNumber('2026-04-30'), reached: true, share: 0.25 },
-      { stage: 'flower', day: dayNumber('2026-04-30'), reached: false, share: null },
+    expect(noted.map(({ day, body }) => ({ day, ...body }))).to.deep.equal([
+      { stage: 'leaf', day: '2026-04-30', reached: true, share: 0.25 },
+      { stage: 'flower', day: '2026-04-30', reached: false, share: null },
     ]);
     expect(notedIn({ ...visit, offSeason: true, stages: { leaf: 'reached' } }, '2026-05-03')).to.deep.equal([]);
   });

@@ -1,15 +1,15 @@
-import type { LadderSeason, PartOutlook, StandKit, StandView } from '@emberfield/contract';
+import type { Entry, LadderSeason, PartOutlook, StandKit, StandView } from '@emberfield/contract';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import {
   outlooksFor,
+  recordWith,
   seasonNow,
   seasonsOf,
   standDay,
   unpackBook,
   viewRange,
-  type StandRecord,
+  type RecordEntry,
 } from '@emberfield/core/stand';
-import type { StageSighting } from '@emberfield/core/stages';
 
 /** What this device says of a stand by itself. */
 export interface OwnAnswer {
@@ -17,25 +17,23 @@ export interface OwnAnswer {
   readonly outlooks: readonly PartOutlook[];
 }
 
-/** What was noted on this device and has not reached the server. */
-export interface Noted {
-  readonly sightings: readonly StageSighting[];
-  readonly takes: StandRecord['takes'];
-}
-
-/** The stand on a day with what the server has not got yet: by the server's own code, from the book it was given. */
-export function ownAnswer({ book: packed, clearance, who }: StandKit, noted: Noted, day: string): OwnAnswer {
+/**
+ * The stand on a day with what the server has not got yet: by the server's own code, from the book it was given.
+ */
+export function ownAnswer(
+  { book: packed, clearance, who }: StandKit,
+  noted: readonly RecordEntry[],
+  day: string,
+): OwnAnswer {
   const read = unpackBook(packed);
-  const today = [...noted.sightings, ...noted.takes].reduce((last, s) => Math.max(last, s.day), read.today);
-  const { record } = read;
+  const today = noted.reduce((last, e) => Math.max(last, dayNumber(e.day)), read.today);
   const book = {
     ...read,
     today,
-    record: {
-      ...record,
-      sightings: [...record.sightings, ...noted.sightings],
-      takes: [...record.takes, ...noted.takes],
-    },
+    record: recordWith(
+      read.record,
+      noted.map((e) => ({ ...e, byId: who })),
+    ),
   };
   const seasons = seasonsOf(book);
   const { forecast } = seasons.of(seasonNow(book, today));
@@ -64,7 +62,13 @@ export function withOwnAnswer(stand: StandView, { season, outlooks }: OwnAnswer)
   };
 }
 
-/** Sightings in a visit that is not sent yet. */
+/** Entries of a stand among those that wait on this device, as its record reads them. */
+export const waitingAt = (entries: readonly Entry[], standId: string): readonly RecordEntry[] =>
+  entries
+    .filter((e) => e.standId === standId)
+    .map(({ id, kind, day, replaces, body }) => ({ id, kind, day, replaces, body, by: '', byId: '' }));
+
+/** Sightings in a visit that is still open, as entries. */
 export function notedIn(
   visit: {
     readonly day: string;
@@ -73,12 +77,15 @@ export function notedIn(
     readonly stages: Readonly<Record<string, 'reached' | 'notYet'>>;
   },
   today: string,
-): readonly StageSighting[] {
+): readonly RecordEntry[] {
   if (visit.offSeason) return [];
   return Object.entries(visit.stages).map(([stage, said]) => ({
-    stage,
-    day: dayNumber(visit.day || today),
-    reached: said === 'reached',
-    share: said === 'reached' ? visit.share : null,
+    id: `open-${stage}`,
+    kind: 'stageSighting',
+    day: visit.day || today,
+    replaces: null,
+    body: { stage, reached: said === 'reached', share: said === 'reached' ? visit.share : null },
+    by: '',
+    byId: '',
   }));
 }

@@ -1,10 +1,11 @@
 import type { StandKit } from '@emberfield/contract';
-import { ownAnswer, type Noted, type OwnAnswer } from './own-season.ts';
+import type { RecordEntry } from '@emberfield/core/stand';
+import { ownAnswer, type OwnAnswer } from './own-season.ts';
 
 export interface SeasonAsked {
   readonly id: number;
   readonly kit: StandKit;
-  readonly noted: Noted;
+  readonly noted: readonly RecordEntry[];
   readonly day: string;
 }
 export interface SeasonTold {

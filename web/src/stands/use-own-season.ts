@@ -1,10 +1,13 @@
 import { useOnline } from '@vueuse/core';
 import { computed, onScopeDispose, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue';
 import type { StandKit, StandView } from '@emberfield/contract';
+import { useOutbox } from '../offline/use-outbox.ts';
 import { signal } from '../platform/signal.ts';
 import { blankVisit, type VisitDraft } from '../entries/visit-draft.ts';
-import { notedIn, withOwnAnswer, type OwnAnswer } from './own-season.ts';
+import { useGroup } from '../session/use-group.ts';
+import { notedIn, waitingAt, withOwnAnswer, type OwnAnswer } from './own-season.ts';
 import { useDraft } from '../session/use-draft.ts';
+import { useStand, useStandKit } from './queries.ts';
 import type { SeasonAsked, SeasonTold } from './season.worker.ts';
 
 interface Shown {
@@ -13,27 +16,36 @@ interface Shown {
   readonly isOwn: ComputedRef<boolean>;
 }
 
+/** Whatever of a stand waits on this device counts; what stands in an open visit counts where the server cannot be asked. */
+function useNoted(standId: Ref<string>, today: Ref<string>) {
+  const visit = useDraft<VisitDraft>(() => `visit-${standId.value}`, blankVisit());
+  const outbox = useOutbox();
+  // The browser knows of a lost network before anybody has asked in vain; of a far server it knows nothing.
+  const online = useOnline();
+  return computed(() => [
+    ...waitingAt(outbox.entriesWaiting, standId.value),
+    ...(signal.reached.value && online.value ? [] : notedIn(visit.value, today.value)),
+  ]);
+}
+
 /**
- * The page of a stand where there is no signal: with what stands in a visit that could not be sent, its dates are reckoned on the
- * device, in a worker. With a signal, or with nothing noted, it is the page as it was read.
+ * The page of a stand with what this device has noted and the server has not got: its dates and what is left are reckoned on the
+ * device, in a worker. With nothing of that it is the page as it was read.
  */
 export function useOwnSeason(
   read: Ref<StandView | undefined>,
   kit: Ref<StandKit | undefined>,
   { standId, today }: { readonly standId: Ref<string>; readonly today: Ref<string> },
 ): Shown {
-  const visit = useDraft<VisitDraft>(() => `visit-${standId.value}`, blankVisit());
   const own = shallowRef<OwnAnswer | null>(null);
-  // The browser knows of a lost network before anybody has asked in vain; of a far server it knows nothing.
-  const online = useOnline();
+  const noted = useNoted(standId, today);
   let worker: Worker | null = null;
   let asked = 0;
-  const wanted = computed(() => {
-    const noted = notedIn(visit.value, today.value);
-    return (!signal.reached.value || !online.value) && noted.length > 0 && read.value && kit.value
-      ? { kit: kit.value, noted: { sightings: noted, takes: [] }, day: read.value.day }
-      : null;
-  });
+  const wanted = computed(() =>
+    noted.value.length > 0 && read.value && kit.value
+      ? { kit: kit.value, noted: noted.value, day: read.value.day }
+      : null,
+  );
   watch(
     wanted,
     (now) => {
@@ -58,4 +70,27 @@ export function useOwnSeason(
     isOwn,
     stand: computed(() => (isOwn.value && read.value ? withOwnAnswer(read.value, own.value!) : read.value)),
   };
+}
+
+/** A stand of the real today, whatever day is looked at, with what waits on this device: for whoever stands before it. */
+export function useStandHere(
+  standId: Ref<string>,
+  today: Ref<string>,
+): { readonly query: ReturnType<typeof useStand> } & Shown {
+  const { groupId } = useGroup();
+  const query = useStand(
+    groupId,
+    standId,
+    computed(() => undefined),
+  );
+  const outbox = useOutbox();
+  // Some hundred kilobytes: only where there is something to reckon anew.
+  const needed = computed(
+    () => !signal.reached.value || outbox.entriesWaiting.some((e) => e.standId === standId.value),
+  );
+  const kit = useStandKit(
+    computed(() => (needed.value ? groupId.value : null)),
+    standId,
+  );
+  return { query, ...useOwnSeason(query.data, kit.data, { standId, today }) };
 }

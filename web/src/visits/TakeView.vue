@@ -22,10 +22,13 @@ import TakeMethod from './TakeMethod.vue';
 import TakeDetails from './TakeDetails.vue';
 import TakeTally from './TakeTally.vue';
 import { useTake } from './use-take.ts';
+import { useWayOn } from './use-way-on.ts';
 import VesselHolds from './VesselHolds.vue';
+import WaySteps from './WaySteps.vue';
 
 const words = useWords();
 const { today } = useDay();
+const { back } = useWayOn('take');
 const take = useTake();
 const { query, stand, draft, outlooks, outlook, method, allowed, holding, busy, failure, part, each, holds } = take;
 const { count, choosePart, chooseMethod, add, overrule, keep } = take;
@@ -68,8 +71,9 @@ const checks = computed(() => {
     :allowance="allowed"
     @more="overrule"
     @finish="holding = false" />
-  <FieldScreen v-else :place="place" :back="{ name: 'stand', params: { standId: stand.id } }" @submit="keep">
+  <FieldScreen v-else :place="place" :back="back" @submit="keep">
     <div class="take">
+      <WaySteps step="take" />
       <div class="name">
         <CoalMark
           :readiness="outlook.readiness"
@@ -98,7 +102,9 @@ const checks = computed(() => {
           }}
         </p>
         <template v-if="outlook.leafByLeaf.length">
-          <p class="small">{{ words.t('take.holdAgainst') }}</p>
+          <p class="small" aria-live="polite">
+            {{ words.t(draft.amount > 0 ? 'take.holdAgainstAgain' : 'take.holdAgainst') }}
+          </p>
           <ToggleChips
             :options="outlook.leafByLeaf.map((l) => ({ value: l.scientific, label: words.text(l.name) }))"
             :chosen="draft.checkedAgainst"

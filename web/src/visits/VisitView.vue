@@ -7,15 +7,18 @@ import StateNote from '../kit/StateNote.vue';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
 import { useVisit } from './use-visit.ts';
+import { useWayOn } from './use-way-on.ts';
 import VisitCount from './VisitCount.vue';
 import VisitGround from './VisitGround.vue';
 import VisitIdentity from './VisitIdentity.vue';
 import VisitMeasure from './VisitMeasure.vue';
 import VisitNotes from './VisitNotes.vue';
 import VisitLadder from './VisitLadder.vue';
+import WaySteps from './WaySteps.vue';
 
 const words = useWords();
 const { today } = useDay();
+const { back } = useWayOn('visit');
 const { query, stand, visit, drafts, form, at, keep } = useVisit();
 const place = computed(() => [stand.value?.patchName, stand.value?.where].filter(Boolean).join(', '));
 </script>
@@ -27,8 +30,9 @@ const place = computed(() => [stand.value?.patchName, stand.value?.where].filter
     :text="query.error.value?.message"
     @retry="query.refetch()" />
   <StateNote v-else-if="!stand" state="loading" />
-  <FieldScreen v-else :place="place" :back="{ name: 'stand', params: { standId: stand.id } }" @submit="keep">
+  <FieldScreen v-else :place="place" :back="back" @submit="keep">
     <div class="visit">
+      <WaySteps step="visit" />
       <h1>{{ words.text(stand.plantName) }}</h1>
       <VisitLadder v-model="visit" :stand="stand" :today="today" />
       <VisitGround v-if="stand.profile.parts.some((p) => p.key === 'root')" v-model="visit" />

@@ -91,6 +91,16 @@ export const added = (draft: TakeDraft, amount: number): TakeDraft => ({
   amount: Math.max(0, Math.round((draft.amount + amount) * 10) / 10),
 });
 
+/** Where something grows among it, what comes into the hand anew was not held against it yet: it is ticked once more, after the last. */
+export const heldAnew = (
+  draft: TakeDraft,
+  more: number,
+  mixedIn: readonly { readonly scientific: string }[],
+): TakeDraft =>
+  more <= 0
+    ? draft
+    : { ...draft, checkedAgainst: draft.checkedAgainst.filter((s) => !mixedIn.some((m) => m.scientific === s)) };
+
 /** The reason for going over, and the one step that was held back. */
 export const overruled = (draft: TakeDraft, reason: string, allowance: AllowanceView): TakeDraft => ({
   ...added(draft, stepsFor(allowance, draft.counted)[0] ?? 1),

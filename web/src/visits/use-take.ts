@@ -3,15 +3,17 @@ import { useRoute, useRouter } from 'vue-router';
 import type { AllowanceView, Entry, PartKey, PartOutlook, StandView } from '@emberfield/contract';
 import type { MethodKey } from '@emberfield/core/plants';
 import { useDraft } from '../session/use-draft.ts';
-import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import { partsByHeat } from '../stands/heats.ts';
-import { useStand } from '../stands/queries.ts';
+import type { useStand } from '../stands/queries.ts';
+import { useWayOn } from './use-way-on.ts';
+import { useStandHere } from '../stands/use-own-season.ts';
 import {
   added,
   blankTake,
+  heldAnew,
   inAnotherWay,
   ofAnotherPart,
   overruled,
@@ -65,14 +67,13 @@ export function useTake(): Taking {
   const words = useWords();
   const route = useRoute();
   const router = useRouter();
-  const { groupId } = useGroup();
   const { today } = useDay();
   const undo = useUndo();
   const { make, sendOne, withdraw } = useEntries();
+  const { on } = useWayOn('take');
   const standId = computed(() => String(route.params['standId']));
   // Takes are of the real today, whatever day the ribbon looks at.
-  const query = useStand(groupId, standId, ref(undefined));
-  const stand = computed(() => query.data.value);
+  const { query, stand } = useStandHere(standId, today);
   const draft = useDraft<TakeDraft>(() => `take-${standId.value}`, blankTake());
   const outlooks = computed(() => partsByHeat(stand.value?.outlooks ?? []));
   const outlook = computed(() => outlooks.value.find((o) => o.part === draft.value.part));
@@ -99,7 +100,7 @@ export function useTake(): Taking {
   const { part, each, holds, count } = useCounting(draft, stand);
 
   function add(amount: number): void {
-    const next = added(draft.value, amount);
+    const next = heldAnew(added(draft.value, amount), amount, outlook.value?.leafByLeaf ?? []);
     const over = amount > 0 && draft.value.overReason === '' && goesOver(allowance(), next.amount * (each.value ?? 0));
     if (over) holding.value = true;
     else draft.value = next;
@@ -136,7 +137,7 @@ export function useTake(): Taking {
           : takeSaid(words.value, sent.result, { amount, unit, leftIn: allowance().unit });
       undo.say(text, () => withdraw(entry, today.value, along), over);
       draft.value = blankTake();
-      await router.replace({ name: 'stand', params: { standId: id } });
+      await router.replace(on.value);
     } catch (error) {
       failure.value = (error as Error).message;
     } finally {

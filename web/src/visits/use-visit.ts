@@ -1,13 +1,14 @@
-import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { computed, type ComputedRef, type Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Entry, StandView } from '@emberfield/contract';
 import { useForm, type Form } from '../form/use-form.ts';
 import { useDraft } from '../session/use-draft.ts';
-import { useGroup } from '../session/use-group.ts';
 import { useDay } from '../session/use-day.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
-import { useStand } from '../stands/queries.ts';
+import type { useStand } from '../stands/queries.ts';
+import { useWayOn } from './use-way-on.ts';
+import { useStandHere } from '../stands/use-own-season.ts';
 import { useOutbox } from '../offline/use-outbox.ts';
 import { entriesSchema } from '../entries/entries-schema.ts';
 import { derivedId } from '../entries/derived-id.ts';
@@ -28,15 +29,14 @@ export function useVisit(): {
   const words = useWords();
   const route = useRoute();
   const router = useRouter();
-  const { groupId } = useGroup();
   const { today } = useDay();
   const undo = useUndo();
   const { make, send, withdraw } = useEntries();
   const outbox = useOutbox();
+  const { on } = useWayOn('visit');
   const standId = computed(() => String(route.params['standId']));
   // A visit is of the real today, whatever day the ribbon looks at.
-  const query = useStand(groupId, standId, ref(undefined));
-  const stand = computed(() => query.data.value);
+  const { query, stand } = useStandHere(standId, today);
   const visit = useDraft<VisitDraft>(() => `visit-${standId.value}`, blankVisit());
   const day = computed(() => visit.value.day || today.value);
   const lookAlike = (name: string) => {
@@ -76,7 +76,7 @@ export function useVisit(): {
   const at = (kind: Draft['kind']): string => `entries[${1 + drafts.value.findIndex((d) => d.kind === kind)}].body`;
 
   async function keep(): Promise<void> {
-    const { id, plantName } = stand.value!;
+    const { plantName } = stand.value!;
     const done = await form.send(async ({ entries }) => {
       const sent = await send(entries, words.value.t('outbox.visit', { plant: words.value.text(plantName) }));
       if (sent.kind === 'refused') {
@@ -95,7 +95,7 @@ export function useVisit(): {
       for (const entry of rest) await withdraw(entry, today.value);
     });
     visit.value = blankVisit();
-    await router.replace({ name: 'stand', params: { standId: id } });
+    await router.replace(on.value);
   }
 
   return { query, stand, visit, drafts, form: form, at, keep };

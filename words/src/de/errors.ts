@@ -77,6 +77,7 @@ export const reasons = {
   notAnInstant: 'Schreib einen Zeitpunkt wie 2026-05-15T08:30:00Z.',
   notAMonthDay: 'Schreib Monat und Tag wie 05-15.',
   tooFarAway: 'Sieh höchstens drei Jahre zurück oder voraus.',
+  notATelephone: 'Schreib die Nummer mit Ziffern, etwa 01 234 56 78.',
   notAZone: 'Nenne eine Zeitzone wie Europe/Lisbon oder UTC.',
   notAPosition: 'Eine Position ist eine Länge (−180 bis 180) und eine Breite (−90 bis 90).',
   ringTooShort: 'Eine Grenze braucht mindestens drei Ecken.',

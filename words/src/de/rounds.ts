@@ -7,6 +7,7 @@ export const rounds = {
     fromWhere: 'ein Ort',
     leaves: 'Los um',
     back: 'Zurück bis',
+    backBy: 'zurück bis {time}',
     pace: 'Zu Fuß',
     paces: { usual: 'wie üblich', slow: 'langsam', child: 'mit einem Kind' },
     plants: 'Nur diese Pflanzen',

@@ -72,8 +72,7 @@ export const stands = {
     owner: 'gehört: {owner}',
     notNeeded: 'keine Erlaubnis nötig',
     given: 'Erlaubnis gegeben',
-    ownSeason:
-      'Kein Netz: Diese Tage zählen mit, was in deinem offenen Besuch steht. Sie wurden auf diesem Gerät berechnet.',
+    ownSeason: 'Auf diesem Gerät berechnet, mit dem, was du hier eingetragen hast und der Server noch nicht hat.',
     givenUntil: 'Erlaubnis gegeben bis {day}',
     takenWithin: 'Nehmen {from} bis {to}',
     notAsked: 'Erlaubnis nicht gefragt',

@@ -50,6 +50,7 @@ export const visits = {
     wasteOf: '{percent} % Abfall',
     eaten: 'Gleich gegessen',
     neverARing: 'Nie rundum an einem Stamm oder Ast, der stehen bleibt, und nichts vom Stamm: ein Ring tötet den Baum.',
+    holdAgainstAgain: 'Wieder, bei jeder Handvoll: hake nach der letzten ab, woran jedes Stück geprüft wurde.',
     holdAgainst:
       'Hake jeden ab, an dem jedes Stück geprüft wurde. Was nicht abgehakt ist, gilt als trotz Sperre genommen.',
     store: 'Entnahme speichern',

@@ -75,6 +75,7 @@ export const reasons = {
   notAnInstant: 'Write an instant as 2026-05-15T08:30:00Z.',
   notAMonthDay: 'Write month and day as 05-15.',
   tooFarAway: 'Look at most three years back or ahead.',
+  notATelephone: 'Write the number with digits, such as 01 234 56 78.',
   notAZone: 'Name a time zone such as Europe/Lisbon or UTC.',
   notAPosition: 'A position is a longitude (−180 to 180) and a latitude (−90 to 90).',
   ringTooShort: 'A boundary needs at least three corners.',

@@ -20,6 +20,7 @@ import { stands } from './stands.ts';
 import { uses } from './uses.ts';
 import { visits } from './visits.ts';
 import { permits } from './permits.ts';
+import { field } from './field.ts';
 import { rounds } from './rounds.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
@@ -45,6 +46,7 @@ export const english = {
   ...files,
   ...permits,
   ...rounds,
+  ...field,
   ...wants,
   ...weather,
   ...year,

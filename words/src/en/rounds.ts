@@ -7,6 +7,7 @@ export const rounds = {
     fromWhere: 'a place',
     leaves: 'Off at',
     back: 'Back by',
+    backBy: 'back by {time}',
     pace: 'On foot',
     paces: { usual: 'as usual', slow: 'slowly', child: 'with a child' },
     plants: 'Only these plants',

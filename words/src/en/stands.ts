@@ -72,7 +72,7 @@ export const stands = {
     owner: 'owner: {owner}',
     notNeeded: 'no leave needed',
     given: 'leave given',
-    ownSeason: 'No signal: these dates count what stands in your open visit. They were reckoned on this device.',
+    ownSeason: 'Reckoned on this device, with what you noted here and the server has not got yet.',
     givenUntil: 'leave given until {day}',
     takenWithin: 'taking {from} to {to}',
     notAsked: 'leave not asked',

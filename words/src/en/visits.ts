@@ -49,6 +49,7 @@ export const visits = {
     wasteOf: '{percent} % waste',
     eaten: 'Eaten on the spot',
     neverARing: 'Never all the way round a stem or branch that stays, and none off the trunk: a ring kills the tree.',
+    holdAgainstAgain: 'Again, with each handful: tick those that every piece was held against, after the last.',
     holdAgainst: 'Tick each that every piece was held against. What is not ticked counts as taken past the lock.',
     store: 'Save the take',
     when: 'Day',

@@ -9,13 +9,14 @@ import * as repository from '../repository.ts';
 import { audit } from './audit.ts';
 
 export function viewGroup({ clock, baseMap, tilesUrl, weatherService }: Dependencies, group: InGroup): GroupView {
-  const { id, name, zone, units, regions, role, today } = group;
+  const { id, name, zone, units, regions, numbers, role, today } = group;
   return {
     id,
     name,
     zone,
     units,
     regions,
+    numbers,
     today,
     dayIsSet: clock.fixedDay !== null,
     role,
@@ -29,12 +30,12 @@ export async function changeGroup(
   deps: Dependencies,
   { body, group, account }: GroupContext<GroupSettings>,
 ): Promise<GroupView> {
-  const { zone, units, regions } = body;
+  const { zone, units, regions, numbers = group.numbers } = body;
   await transact(deps.db, async (tx) => {
-    await repository.updateGroup(tx, group.id, { name: body.name.trim(), zone, units, regions });
+    await repository.updateGroup(tx, group.id, { name: body.name.trim(), zone, units, regions, numbers });
     await audit(tx, { group, account, at: deps.clock.now() }, 'groupChanged', body);
   });
-  return viewGroup(deps, { ...group, ...body, today: todayIn(body.zone, deps.clock) });
+  return viewGroup(deps, { ...group, ...body, numbers, today: todayIn(body.zone, deps.clock) });
 }
 
 export const listMembers = ({ db }: Dependencies, { group }: GroupContext<null>): Promise<readonly MemberView[]> =>

@@ -1,4 +1,4 @@
-import type { Language, Role } from '@emberfield/contract';
+import type { CallNumber, Language, Role } from '@emberfield/contract';
 import type { Region } from '@emberfield/core/plants';
 
 export interface SignedIn {
@@ -16,6 +16,7 @@ export interface InGroup {
   readonly zone: string;
   readonly units: 'metric' | 'imperial';
   readonly regions: readonly Region[];
+  readonly numbers: readonly CallNumber[];
   readonly hasBaseMap: boolean;
   readonly revision: number;
   readonly role: Role;

@@ -1,0 +1,1 @@
+ALTER TABLE `group_` ADD `numbers` json DEFAULT ('[]') NOT NULL;

@@ -1,0 +1,56 @@
+// A stand-in for the sensors of the device: walks a way at a speed, and can lose its fix.
+import { wayBetween, type OnTheGround } from '@emberfield/core/measure';
+import type { PositionSource } from '../platform/position.ts';
+
+/** Where one is after so many metres of a way; its end where it is shorter. */
+export function alongWay(way: readonly OnTheGround[], metres: number): OnTheGround {
+  let left = metres;
+  for (const [i, to] of way.entries()) {
+    const from = way[i - 1];
+    if (!from) continue;
+    const length = wayBetween(from, to);
+    if (left <= length && length > 0) {
+      const share = left / length;
+      return {
+        latitudeDeg: from.latitudeDeg + share * (to.latitudeDeg - from.latitudeDeg),
+        longitudeDeg: from.longitudeDeg + share * (to.longitudeDeg - from.longitudeDeg),
+      };
+    }
+    left -= length;
+  }
+  return way.at(-1)!;
+}
+
+export interface GpsPlayer {
+  readonly source: PositionSource;
+  /** Km/h; 0 stands still. */
+  speedKmh: number;
+  hasFix: boolean;
+  /** Goes on from so many metres along the way. */
+  readonly goTo: (metres: number) => void;
+}
+
+const [TICK_MS, MS_PER_HOUR] = [500, 3_600_000];
+/** About as sure as under trees, m. */
+const ACCURACY_M = 8;
+
+/** Plays a way from its beginning; the same ticks give the same positions. @param way at least one point */
+export function gpsPlayer(way: readonly OnTheGround[]): GpsPlayer {
+  let gone = 0;
+  const player: GpsPlayer = {
+    speedKmh: 4,
+    hasFix: true,
+    goTo: (metres) => void (gone = metres),
+    source: (found, lost) => {
+      const tell = (): void => {
+        if (!player.hasFix) return lost('');
+        gone += (player.speedKmh * 1000 * TICK_MS) / MS_PER_HOUR;
+        found({ ...alongWay(way, gone), accuracyM: ACCURACY_M, at: Date.now() });
+      };
+      const timer = setInterval(tell, TICK_MS);
+      tell();
+      return { stop: () => clearInterval(timer) };
+    },
+  };
+  return player;
+}

@@ -1,0 +1,71 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { shelf } from '../platform/kept.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
+import { useWords } from '../session/words.ts';
+import { asksOf, NoSignal, NotKept, takeAlong } from './take-along.ts';
+import { NO_ROUND, type OnRound, type TakenRound } from './taken-round.ts';
+
+/** The round that was taken along, of this group; under the account, so that nobody else on the device sees it. */
+export function useTakenRound(): { readonly on: Ref<OnRound>; readonly round: ComputedRef<TakenRound | null> } {
+  const { groupId } = useGroup();
+  const on = useDraft<OnRound>('taken-round', NO_ROUND);
+  return { on, round: computed(() => (on.value.round?.groupId === groupId.value ? on.value.round : null)) };
+}
+
+/** What a round is before anything of it lies on the device. */
+export type Wanted = Omit<TakenRound, 'groupId' | 'takenAt' | 'bytes'>;
+
+interface TakingAlong {
+  /** Share that is done, 0–1; `null` while nothing is under way. */
+  readonly share: Ref<number | null>;
+  readonly problem: Ref<string>;
+  readonly take: (wanted: Wanted, plantOf: (standId: string) => string) => Promise<boolean>;
+  readonly stop: () => void;
+  readonly leave: () => Promise<void>;
+}
+
+/** Takes a round along, with progress and a way to stop; a round that was taken before stays until the new one is whole. */
+export function useTakeAlong(): TakingAlong {
+  const words = useWords();
+  const client = useQueryClient();
+  const { groupId } = useGroup();
+  const { on } = useTakenRound();
+  const share = ref<number | null>(null);
+  const problem = ref('');
+  let stopping: AbortController | null = null;
+  const why = (error: unknown): string => {
+    if (error instanceof NoSignal) return words.value.t('field.noSignal');
+    if (error instanceof NotKept) return words.value.t('field.notKept');
+    return (error as Error).message;
+  };
+
+  async function take(wanted: Wanted, plantOf: (standId: string) => string): Promise<boolean> {
+    const places = wanted.stops.map(({ patchId, stands }) => ({
+      patchId,
+      stands: stands.map((id) => ({ id, plantKey: plantOf(id) })),
+    }));
+    const asks = asksOf(groupId.value!, places);
+    const { signal } = (stopping = new AbortController());
+    problem.value = '';
+    share.value = 0;
+    try {
+      // Else the browser may throw it away when space runs short; one that refuses keeps it as long as it can.
+      await navigator.storage?.persist?.();
+      const bytes = await takeAlong(client, asks, { told: (n) => (share.value = n / asks.length), stop: signal });
+      on.value = { round: { ...wanted, groupId: groupId.value!, takenAt: Date.now(), bytes }, done: [] };
+      return true;
+    } catch (error) {
+      if (!signal.aborted) problem.value = why(error);
+      return false;
+    } finally {
+      share.value = null;
+    }
+  }
+  async function leave(): Promise<void> {
+    on.value = NO_ROUND;
+    await (await shelf)?.takeAlong([]);
+  }
+  return { share, problem, take, leave, stop: () => stopping?.abort() };
+}
