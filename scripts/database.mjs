@@ -17,7 +17,7 @@ export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /**
  * Starts the database in `folder`/mariadb, or finds the one already running there.
- * @returns {Promise<{ url: string, started: boolean, socket: string, stop: () => Promise<void>, ended: Promise<void> }>}
+ * @returns {Promise<{ url: string, started: boolean, socket: string, pid: number, stop: () => Promise<void>, ended: Promise<void> }>}
  */
 export async function startDatabase({ folder, databasePort }) {
   const mariadbd = ensureProgram('mariadbd', 'mariadb-server');
@@ -72,7 +72,7 @@ export async function startDatabase({ folder, databasePort }) {
       shutDown(socket);
       for (let i = 0; i < STOP_TRIES && isAlive(pid); i++) await pause(TRY_PAUSE_MS);
     };
-    return { url: urlOf(home, socket, port), started: false, socket, stop, ended: endOf(pid) };
+    return { url: urlOf(home, socket, port), started: false, socket, pid, stop, ended: endOf(pid) };
   }
   const port = await freePort(databasePort);
   const child = spawn(
@@ -123,7 +123,7 @@ export async function startDatabase({ folder, databasePort }) {
     await Promise.race([ended, pause(20_000)]);
     if (!exited) child.kill('SIGTERM');
   };
-  return { url: urlOf(home, socket, port), started: true, socket, stop, ended };
+  return { url: urlOf(home, socket, port), started: true, socket, pid: child.pid, stop, ended };
 }
 
 function shutDown(socket) {

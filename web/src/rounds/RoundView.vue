@@ -11,12 +11,14 @@ import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import TakeAlong from '../field/TakeAlong.vue';
 import type { Wanted } from '../field/use-taken-round.ts';
 import RoundControls from './RoundControls.vue';
+import RoundOut from './RoundOut.vue';
+import RoundSheet from './RoundSheet.vue';
 import RoundStop from './RoundStop.vue';
+import RoundWeather from './RoundWeather.vue';
 import { FIRST_WISH, moved, outingOf, placesToVisit, takenOf, type PlaceToVisit, type Wish } from './round.ts';
-import { clockOf } from '../platform/clock.ts';
+import { clockOf, minutesOf } from '../platform/clock.ts';
 import { useBestRound } from './use-best-round.ts';
 
 /** Which places on a day, and in which order, within the time that there is. */
@@ -40,7 +42,13 @@ const wanted = computed(() =>
 );
 const isLeft = ({ patch }: PlaceToVisit): boolean => choice.value.left.includes(patch.id);
 const places = computed(() => wanted.value.filter((p) => !isLeft(p)));
-const outing = computed(() => home.value && outingOf(places.value, home.value, wish.value, choice.value.locked));
+const light = computed(() => {
+  const { sunrise = null, sunset = null } = hearth.data.value?.conditions ?? {};
+  return { rises: sunrise === null ? null : minutesOf(sunrise), sets: sunset === null ? null : minutesOf(sunset) };
+});
+const outing = computed(
+  () => home.value && outingOf(places.value, home.value, wish.value, choice.value.locked, light.value),
+);
 const { best, busy, failed, again } = useBestRound(
   computed(() => outing.value && { outing: outing.value, names: places.value.map((p) => p.patch.id) }),
 );
@@ -88,13 +96,17 @@ const wantedAlong = computed<Wanted | null>(() =>
 );
 const plantOf = (standId: string): string =>
   standing.value.flatMap((p) => p.stands).find((s) => s.id === standId)?.plantKey ?? '';
+/** From the place from which it takes longest, whole minutes. */
+const wayBack = computed(() => {
+  const legs = order.value.map((i) => outing.value?.legs[i]?.at(-1) ?? 0);
+  return Math.round(Math.max(0, ...legs));
+});
 /** On the way, whole minutes. */
 const walked = computed(() => {
   if (!outing.value || !timed.value) return 0;
   const there = timed.value.visits.reduce((sum, v) => sum + v.ends - v.arrives, 0);
   return Math.round(timed.value.backAt - outing.value.leavesAt - there);
 });
-const print = (): void => globalThis.print();
 </script>
 
 <template>
@@ -147,9 +159,10 @@ const print = (): void => globalThis.print();
             })
           }}
         </p>
+        <RoundWeather :conditions="hearth.data.value.conditions" :way-back="wayBack" />
         <p class="soft">{{ words.t('round.tell') }}</p>
         <p v-if="!timed.holds" class="warn">{{ words.t('round.clash') }}</p>
-        <ol>
+        <ol class="no-print">
           <RoundStop
             v-for="(visit, k) in timed.visits"
             :key="places[visit.stop]!.patch.id"
@@ -165,11 +178,19 @@ const print = (): void => globalThis.print();
             @lock="lock(places[visit.stop]!.patch.id)"
             @drop="leaveOut(places[visit.stop]!.patch.id)" />
         </ol>
-        <TakeAlong v-if="wantedAlong && order.length" :wanted="wantedAlong" :plant-of="plantOf" />
-        <div class="acts no-print">
+        <RoundOut
+          v-if="wantedAlong && order.length"
+          :wanted="wantedAlong"
+          :plant-of="plantOf"
+          :places="order.map((i) => places[i]!)">
           <Button v-if="own" @click="own = null">{{ words.t('round.anew') }}</Button>
-          <Button @click="print()">{{ words.t('round.print') }}</Button>
-        </div>
+        </RoundOut>
+        <RoundSheet
+          v-if="order.length"
+          :places="order.map((i) => places[i]!)"
+          :visits="timed.visits"
+          :home="home"
+          :day="day" />
         <section v-if="others.length" class="others no-print">
           <h2>{{ words.t('round.others') }}</h2>
           <ul>
@@ -183,6 +204,7 @@ const print = (): void => globalThis.print();
         </section>
         <p class="soft small">
           {{ own || !best ? '' : words.t(best.exact ? 'round.exact' : 'round.searched') }} {{ words.t('round.how') }}
+          {{ words.t('round.dark') }}
         </p>
       </template>
     </template>
@@ -214,14 +236,6 @@ ul {
 .sum {
   margin: 14px 0 4px;
   font-size: 17px;
-}
-.only-print {
-  display: none;
-}
-@media print {
-  .only-print {
-    display: block;
-  }
 }
 .acts {
   display: flex;

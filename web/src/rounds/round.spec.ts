@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { HearthView, PatchView } from '@emberfield/contract';
 import { planRound, timesOf } from '@emberfield/core/rounds';
-import { FIRST_WISH, moved, outingOf, placesToVisit } from './round.ts';
+import { FIRST_WISH, moved, outingOf, placesToVisit, takenOf, type PlaceToVisit } from './round.ts';
 import { clockOf, minutesOf } from '../platform/clock.ts';
 
 /** A hundredth of a degree of latitude is 1,113 m, and some 17 minutes on foot. */
@@ -12,9 +12,10 @@ const stand = (id: string, patchId: string, plantKey = 'nettle') => ({
   patchId,
   plantKey,
   plantName: { en: plantKey },
+  deadlyLookAlikes: [] as object[],
 });
 const outlook = (standId: string, over: object = {}) => ({
-  ...{ standId, part: 'leaf', use: '', openProbability: 1, tide: null },
+  ...{ standId, part: 'leaf', use: '', openProbability: 1, tide: null, leafByLeaf: [] },
   readiness: { state: 'glowing', daysLeft: 40, quality: 1 },
   allowance: { kind: 'counted', amountLeft: 30 },
   ...over,
@@ -81,5 +82,50 @@ describe('a round of places', () => {
   it('reads and says times of the day', () => {
     expect(['00:00', '08:05', '23:59'].map((c) => clockOf(minutesOf(c)))).to.deep.equal(['00:00', '08:05', '23:59']);
     expect(clockOf(599.6)).to.equal('10:00');
+  });
+});
+
+describe('light on a round', () => {
+  const light = { rises: 5 * 60, sets: 21 * 60 };
+  const spansOf = (places: readonly PlaceToVisit[]) =>
+    outingOf(places, home, FIRST_WISH, [], light).stops.map((s) => s.open);
+  it('opens places while it lasts, and shuts them an hour earlier where something dangerous has to be told', () => {
+    const [near, shore] = placesToVisit(hearth, patches, []);
+    const lines = near!.lines.map((l) => ({ ...l, stand: { ...l.stand, deadlyLookAlikes: [{ en: 'Yew' }] } }));
+    expect(spansOf([near!, { ...near!, lines }, shore!])).to.deep.equal([
+      [{ from: 300, until: 1260 }],
+      [{ from: 300, until: 1200 }],
+      [{ from: 615, until: 700 }],
+    ]);
+  });
+  it('leaves nothing open of a place that the tide frees only in the dark', () => {
+    const [, shore] = placesToVisit(hearth, patches, []);
+    const late = { ...light, sets: 600 };
+    expect(outingOf([shore!], home, FIRST_WISH, [], late).stops[0]!.open).to.deep.equal([]);
+  });
+});
+
+describe('a round as it is taken along', () => {
+  it('has its places in their order with all that grows there, and nothing that is gone', () => {
+    const there = {
+      ...patch('near', 1),
+      stands: [
+        { id: 'a', retired: false },
+        { id: 'old', retired: true },
+      ],
+    } as never;
+    const places = placesToVisit(hearth, [there, patches[3]!], []).map((p) => ({
+      ...p,
+      patch: { ...p.patch, stands: p.patch.stands ?? [] },
+    }));
+    const timed = timesOf(outingOf(places, home, FIRST_WISH, []), [1, 0]);
+    const taken = takenOf({ places, home, timed, wish: { backBy: 780, pace: 'slow' }, day: '2026-05-15' });
+    expect(taken.stops.map((s) => [s.patchId, s.stands])).to.deep.equal([
+      ['shore', []],
+      ['near', ['a']],
+    ]);
+    expect(taken.stops.map((s) => s.begins)).to.deep.equal(timed.visits.map((v) => v.begins));
+    expect(taken).to.deep.include({ backBy: 780, pace: { share: 0.7, detour: 1.3 } });
+    expect(taken.home).to.deep.include({ name: 'home', latitudeDeg: 46, heightM: 50 });
   });
 });

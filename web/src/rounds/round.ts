@@ -81,6 +81,7 @@ export function outingOf(
   home: PatchView,
   { leavesAt, backBy, pace }: Pick<Wish, 'leavesAt' | 'backBy' | 'pace'>,
   locked: readonly string[],
+  light: Light = ALL_LIGHT,
 ): Outing {
   const spots = [...places.map((p) => spotOf(p.patch)), spotOf(home), spotOf(home)];
   const going = paceOf(pace);
@@ -88,7 +89,7 @@ export function outingOf(
     stops: places.map(({ patch, lines }) => ({
       prize: lines.reduce((sum, l) => sum + worthOfLine(l), 0),
       minutes: AT_PLACE + A_PART * lines.length,
-      open: openAt(lines),
+      open: openAt(lines, light),
       locked: locked.includes(patch.id),
     })),
     legs: spots.map((from) =>
@@ -105,10 +106,30 @@ function worthOfLine({ outlook: { readiness, openProbability } }: Line): number 
   return worthOf({ quality, certainty: openProbability, daysLeft: Number.isFinite(daysLeft) ? daysLeft : null });
 }
 
-/** The shore is one of a place: where the tide leaves it, else all day. */
-function openAt(lines: readonly Line[]): readonly Span[] {
+/** When the sun rises and sets, minutes since the day began; `null`: it does not, or nobody knows. */
+export interface Light {
+  readonly rises: number | null;
+  readonly sets: number | null;
+}
+const ALL_LIGHT: Light = { rises: null, sets: null };
+/** So long before the sun sets a sign that tells what is dangerous is still seen. An estimate. */
+const LOOKING_LIGHT = 60;
+
+/** What grows there is told from something dangerous by its signs. */
+const isTold = (lines: readonly Line[]): boolean =>
+  lines.some((l) => l.stand.deadlyLookAlikes.length > 0 || l.outlook.leafByLeaf.length > 0);
+
+/** While there is light. The shore is one of a place: where the tide leaves it, else all day. */
+function openAt(lines: readonly Line[], { rises, sets }: Light): readonly Span[] {
   const tide = lines.find((l) => l.outlook.tide)?.outlook.tide;
-  return tide ? tide.spans.map((s) => ({ from: minutesOf(s.from), until: minutesOf(s.to) })) : [ALL_DAY];
+  const dry = tide ? tide.spans.map((s) => ({ from: minutesOf(s.from), until: minutesOf(s.to) })) : [ALL_DAY];
+  const light = {
+    from: rises ?? ALL_DAY.from,
+    until: sets === null ? ALL_DAY.until : sets - (isTold(lines) ? LOOKING_LIGHT : 0),
+  };
+  return dry
+    .map(({ from, until }) => ({ from: Math.max(from, light.from), until: Math.min(until, light.until) }))
+    .filter(({ from, until }) => until > from);
 }
 
 /** A round as it is taken along. */
