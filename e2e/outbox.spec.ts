@@ -229,6 +229,45 @@ describe('nothing that is entered is doubled or lost', function () {
       forgive(screen);
     });
   });
+  it('saved as a file, thrown away and read back in it goes once; and is nobody else’s', async () => {
+    await within({ as: 'Mirel' }, async (page, screen) => {
+      const before = await stored('take');
+      await toTake(page);
+      await page.route('**/sync', (route) => route.abort('connectionreset'));
+      await press(page, 'Save the take');
+      await page.getByText('1 thing waits on this device.').waitFor();
+      await page.getByRole('button', { name: 'Show', exact: true }).click();
+      const [download] = await Promise.all([page.waitForEvent('download'), press(page, 'Save what waits as a file')]);
+      const path = await download.path();
+      await press(page, 'Throw away');
+      await page.getByText(/things? waits? on this device/).waitFor({ state: 'detached' });
+      const bringIn = async (on: Page): Promise<void> => {
+        await on.goto(`${server.url}/group?tab=account`);
+        await on.getByRole('heading', { name: 'Waiting on this device' }).waitFor();
+        await on
+          .locator('section', { hasText: 'Read such a file back in' })
+          .locator('input[type=file]')
+          .setInputFiles(path);
+      };
+      await within({ as: 'Ode' }, async (other) => {
+        await bringIn(other);
+        await other.getByText('That file is somebody else’s').waitFor();
+      });
+      await page.unroute('**/sync');
+      await bringIn(page);
+      await page.getByText('1 thing taken in.').waitFor();
+      await settle(page);
+      await page.waitForTimeout(1_000);
+      expect(await stored('take')).to.equal(before + 1);
+      // Once more: the server has it, and stores nothing.
+      await bringIn(page);
+      await page.getByText('1 thing taken in.').waitFor();
+      await settle(page);
+      await page.waitForTimeout(1_000);
+      expect(await stored('take')).to.equal(before + 1);
+      forgive(screen);
+    });
+  });
   it('and what waits is nobody else’s on the same device', async () => {
     const screen = await openScreen();
     await comeInAs(screen, server.url, 'Mirel');

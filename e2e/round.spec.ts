@@ -1,15 +1,22 @@
+import { readFileSync } from 'node:fs';
 import { expect } from 'chai';
+import { createPool, type Pool, type RowDataPacket } from 'mysql2/promise';
 import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
 import { pick } from './pick.ts';
 import { expectReach } from './views.ts';
 
 describe('a round', () => {
   let server: RunningServer;
+  let database: Pool;
   before(async () => {
     const databaseUrl = await islandDatabase('emberfield_e2e_round');
     server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+    database = createPool(databaseUrl);
   });
-  after(() => server.stop());
+  after(async () => {
+    await database.end();
+    await server.stop();
+  });
   const within = screensOf(() => server);
 
   it('is put in the best order, changed by hand, and says why a place is not on it', async () => {
@@ -53,6 +60,39 @@ describe('a round', () => {
       await page.reload();
       await page.getByText(/back at 0\d:\d\d/).waitFor();
       await others.getByText('left out').waitFor();
+    });
+  });
+  it('goes out as paper and as a file, and what is left is set aside for whoever goes, and given back', async () => {
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.goto(`${server.url}/round`);
+      await pick(page, 'From and back to', 'Brackmoor planting');
+      await page.getByText(/back at \d\d:\d\d/).waitFor();
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'Save as GPX' }).click(),
+      ]);
+      const gpx = readFileSync(await download.path(), 'utf8');
+      expect(gpx.match(/<rtept /g)?.length).to.equal(await page.locator('ol > li').count());
+      const held = async (): Promise<number> => {
+        const [[row]] = await database.query<RowDataPacket[]>(
+          "SELECT SUM(kind = 'hold') - SUM(kind = 'withdrawal') AS n FROM entry",
+        );
+        return Number(row!['n']);
+      };
+      const before = await held();
+      await page.getByRole('button', { name: 'Set aside for me today' }).click();
+      const said = await page.getByText(/^Set aside for today: \d+ things?/).innerText();
+      const n = Number(/\d+/.exec(said)![0]);
+      expect(await held()).to.equal(before + n);
+      await page.getByRole('button', { name: /^Undo/ }).click();
+      await page.getByText('Undone.').waitFor();
+      expect(await held()).to.equal(before);
+      // On paper: boxes to tick, what to bring and the map instead of the buttons.
+      await page.emulateMedia({ media: 'print' });
+      await page.getByRole('heading', { name: 'What to bring' }).waitFor();
+      await page.getByRole('img', { name: 'The places of the round, north up' }).waitFor();
+      expect(await page.locator('.boxes i').count()).to.be.above(10);
+      expect(await page.getByRole('button', { name: 'Take it along' }).isVisible()).to.equal(false);
     });
   });
   it('reads well on a phone, and says where nothing of what is wanted is open', async () => {

@@ -5,7 +5,7 @@ import { picker, type Picker } from './picker.ts';
 import { lossyProxy } from './proxy.ts';
 
 export const FAULTS = ['network', 'answer', 'tab', 'browser', 'server', 'database'] as const;
-export type Fault = (typeof FAULTS)[number];
+type Fault = (typeof FAULTS)[number];
 
 export interface FaultRun {
   /** Things that are noted, over all pickers. */

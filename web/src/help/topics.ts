@@ -10,6 +10,7 @@ export const TOPICS = [
   'much',
   'when',
   'what',
+  'round',
   'signal',
   'secret',
   'rules',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { afterPaint } from '../platform/after-paint.ts';
 import { useWords } from '../session/words.ts';
 import { useOutbox } from './use-outbox.ts';
@@ -12,6 +12,14 @@ const words = useWords();
 const outbox = useOutbox();
 const open = ref(false);
 const clock = useWaitingTimes();
+/** Less than this is a photo or two. */
+const LITTLE_BYTES = 30 * 1024 * 1024;
+const short = ref(false);
+async function look(): Promise<void> {
+  const { quota, usage } = (await navigator.storage?.estimate?.()) ?? {};
+  short.value = quota !== undefined && quota - (usage ?? 0) < LITTLE_BYTES;
+}
+watch(() => outbox.waiting.length, look);
 const lastTry = computed(() => Math.max(0, ...outbox.waiting.map((w) => w.lastTry ?? 0)));
 </script>
 
@@ -23,6 +31,7 @@ const lastTry = computed(() => Math.max(0, ...outbox.waiting.map((w) => w.lastTr
         outbox.sending ? words.t('outbox.sending') : lastTry ? words.t('outbox.lastTry', { when: clock(lastTry) }) : ''
       }}
     </span>
+    <b v-if="short" class="warn">{{ words.t('outbox.shortOfSpace') }}</b>
     <b v-if="outbox.refused.length" class="warn">{{ words.t('outbox.refused', { n: outbox.refused.length }) }}</b>
     <Button v-if="outbox.waiting.length && !outbox.sending" size="small" @click="outbox.flush()">{{
       words.t('outbox.sendNow')

@@ -2,6 +2,7 @@
 import { Button, Modal } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useWords } from '../session/words.ts';
+import OutboxFile from './OutboxFile.vue';
 import { useOutbox } from './use-outbox.ts';
 import { useWaitingTimes } from './waiting-times.ts';
 
@@ -26,6 +27,7 @@ const all = computed(() => [...outbox.refused, ...outbox.waiting]);
         <Button size="small" danger @click="outbox.forget(w.id)">{{ words.t('outbox.throwAway') }}</Button>
       </li>
     </ul>
+    <OutboxFile />
   </Modal>
 </template>
 

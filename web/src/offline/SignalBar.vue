@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { useQueryClient } from '@tanstack/vue-query';
 import { useIntervalFn } from '@vueuse/core';
-import { watch } from 'vue';
+import { computed, watch } from 'vue';
 import { sessionQuery } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
@@ -13,7 +13,7 @@ import { newer, takeNewer } from './worker.ts';
 const words = useWords();
 const client = useQueryClient();
 const { group } = useGroup();
-const { reached, keptFrom } = signal;
+const { reached, keptFrom, clockOff } = signal;
 const ASK_AGAIN_MS = 15_000;
 const ask = (): Promise<unknown> => client.refetchQueries({ queryKey: sessionQuery.queryKey }).catch(() => undefined);
 const { pause, resume } = useIntervalFn(() => void ask(), ASK_AGAIN_MS, { immediate: false });
@@ -27,6 +27,13 @@ watch(
   },
   { immediate: !reached.value },
 );
+const MINUTE = 60_000;
+const clock = computed(() => {
+  if (clockOff.value === null) return '';
+  const minutes = Math.round(Math.abs(clockOff.value) / MINUTE);
+  const time = words.value.t('signal.clockTime', { h: Math.floor(minutes / 60), m: minutes % 60 });
+  return words.value.t(clockOff.value > 0 ? 'signal.clockAhead' : 'signal.clockBehind', { time });
+});
 const when = (ms: number): string => words.value.format.instant(new Date(ms).toISOString(), group.value?.zone ?? 'UTC');
 </script>
 
@@ -39,6 +46,7 @@ const when = (ms: number): string => words.value.format.instant(new Date(ms).toI
     >
     <Button ghost size="small" @click="ask">{{ words.t('common.tryAgain') }}</Button>
   </div>
+  <div v-else-if="clock" class="signal" role="alert">{{ clock }}</div>
   <div v-else-if="newer" class="signal" role="status">
     <span>{{ words.t('signal.newer') }}</span>
     <Button ghost size="small" @click="takeNewer">{{ words.t('signal.takeNewer') }}</Button>

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/vue-query';
 import { promiseTimeout, useEventListener, useIntervalFn, useTimeoutFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { ROUTES, type EntryResult, type Route } from '@emberfield/contract';
+import { ROUTES, type Entry, type EntryResult, type Route } from '@emberfield/contract';
 import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { ApiError, call } from '../platform/api.ts';
@@ -62,6 +62,23 @@ async function ask(asked: OutCall, group: string): Promise<Answer> {
   }
 }
 
+/** Entries among what waits, in order. */
+const entriesIn = (items: readonly Waiting[]): readonly Entry[] =>
+  items.flatMap((w) => w.calls.flatMap((c) => (c.route === 'sync' ? c.body.entries : [])));
+
+/** One delivery at a time: what hangs on something else must not overtake it. */
+function oneByOne(): <T>(work: () => Promise<T>) => Promise<T> {
+  let underway: Promise<void> = Promise.resolve();
+  return (work) => {
+    const mine = underway.then(work);
+    underway = mine.then(
+      () => undefined,
+      () => undefined,
+    );
+    return mine;
+  };
+}
+
 /**
  * Everything that a person enters goes through here: it is kept on the device under their account before it is sent, and stays until
  * it was answered. A lost answer, a second press, two tabs or a reload send the same keys again, which the server stores once.
@@ -73,7 +90,7 @@ export const useOutbox = defineStore('outbox', () => {
   const account = computed(() => session.data.value?.account?.id ?? null);
   const all = shallowRef<readonly Waiting[]>([]);
   const sending = ref(false);
-  let underway: Promise<void> = Promise.resolve();
+  const inTurn = oneByOne();
   let breath = FIRST_BREATH_MS;
 
   const read = async (): Promise<void> =>
@@ -84,16 +101,6 @@ export const useOutbox = defineStore('outbox', () => {
     client.invalidateQueries({
       queryKey: calls.every((c) => c.route === 'addPhoto') ? ['group', groupId.value, 'photos'] : ['group'],
     });
-
-  /** One delivery at a time: what hangs on something else must not overtake it. */
-  function inTurn<T>(work: () => Promise<T>): Promise<T> {
-    const mine = underway.then(work);
-    underway = mine.then(
-      () => undefined,
-      () => undefined,
-    );
-    return mine;
-  }
 
   async function goOne(
     item: Waiting,
@@ -163,11 +170,19 @@ export const useOutbox = defineStore('outbox', () => {
     await flush();
   }
 
+  /** Takes in what was saved as a file; what waits here already stays as it is. Returns how many were new. */
+  async function takeIn(items: readonly Waiting[]): Promise<number> {
+    await read();
+    const here = new Set(all.value.map((w) => w.id));
+    const fresh = items.filter((w) => !here.has(w.id));
+    for (const item of fresh) await putWaiting(item);
+    await read();
+    void flush();
+    return fresh.length;
+  }
+
   const waiting = computed(() => all.value.filter((w) => w.problem === ''));
-  /** Entries among what waits, in order. */
-  const entriesWaiting = computed(() =>
-    waiting.value.flatMap((w) => w.calls.flatMap((c) => (c.route === 'sync' ? c.body.entries : []))),
-  );
+  const entriesWaiting = computed(() => entriesIn(waiting.value));
   const refused = computed(() => all.value.filter((w) => w.problem !== ''));
   watch(account, () => void flush(), { immediate: true });
   // The server answers something again. What is large, or goes another way, may fail all the same: it must not be tried at every answer.
@@ -181,5 +196,5 @@ export const useOutbox = defineStore('outbox', () => {
   useEventListener(window, 'online', () => void flush());
   // Another tab may have put something in, or taken it out.
   useEventListener(document, 'visibilitychange', () => void (document.visibilityState === 'visible' && read()));
-  return { waiting, entriesWaiting, refused, sending, send, flush, forget, again };
+  return { account, waiting, entriesWaiting, refused, sending, send, flush, forget, again, takeIn };
 });

@@ -11,6 +11,7 @@ import { groupTabs, type GroupTab } from './group-tabs.ts';
 import PermitsSection from './PermitsSection.vue';
 import PeopleSection from './PeopleSection.vue';
 import RulesSection from './RulesSection.vue';
+import OutboxFile from '../offline/OutboxFile.vue';
 import SessionsSection from './SessionsSection.vue';
 import SettingsSection from './SettingsSection.vue';
 import SoughtSection from './SoughtSection.vue';
@@ -34,7 +35,13 @@ const tab = useQueryTab<GroupTab>(() => shown.value);
         <CalendarSection v-else-if="t === 'calendar'" />
         <ActivityList v-else-if="t === 'activity'" />
         <SettingsSection v-else-if="t === 'group'" />
-        <template v-else><AccountSection /><SessionsSection /></template>
+        <template v-else
+          ><AccountSection /><SessionsSection />
+          <section class="section">
+            <h2>{{ words.t('outbox.title') }}</h2>
+            <p class="soft">{{ words.t('outbox.lead') }}</p>
+            <OutboxFile /></section
+        ></template>
       </TabPane>
     </Tabs>
   </div>

@@ -143,4 +143,20 @@ describe('answers kept for a day without signal', () => {
       'x',
     );
   });
+  it('know a clock that is wrong by more than minutes, and when it was set right', () => {
+    let now = 10_000_000;
+    const { answered, clockOff } = createSignal(() => now);
+    answered(now - 60_000);
+    expect(clockOff.value).to.equal(null);
+    answered(now - 7_200_000);
+    expect(clockOff.value).to.equal(7_200_000);
+    // An answer that does not say when it was given tells nothing of it.
+    answered();
+    expect(clockOff.value).to.equal(7_200_000);
+    now -= 7_200_000 + 86_400_000;
+    answered(now + 86_400_000);
+    expect(clockOff.value).to.equal(-86_400_000);
+    answered(now);
+    expect(clockOff.value).to.equal(null);
+  });
 });

@@ -33,6 +33,12 @@ let notReachedText = (): string => '';
 export const useToken = (next: string | null): void => void (token = next);
 export const useNotReachedText = (text: () => string): void => void (notReachedText = text);
 
+/** When an answer was given, by the server's clock. */
+const timeOf = (date: string | null | undefined): number | null => {
+  const at = Date.parse(date ?? '');
+  return Number.isNaN(at) ? null : at;
+};
+
 /** Calls a route of the contract: its body and answer are typed by it. @throws ApiError where it is refused or not reached */
 export async function call<B, A>(
   route: Route<B, A>,
@@ -52,7 +58,7 @@ export async function call<B, A>(
   if (route.method !== 'get') headers['x-emberfield-tab'] = TAB;
   if (body !== undefined)
     headers['content-type'] = body instanceof Blob ? 'application/octet-stream' : 'application/json';
-  let response: Pick<Response, 'status' | 'ok' | 'json'>;
+  let response: Pick<Response, 'status' | 'ok' | 'json'> & Partial<Pick<Response, 'headers'>>;
   try {
     response =
       onSent && body instanceof Blob
@@ -69,7 +75,7 @@ export async function call<B, A>(
     signalOf.notReached();
     throw new ApiError('notReached', notReachedText(), null, null);
   }
-  signalOf.answered();
+  signalOf.answered(timeOf(response.headers?.get('date')));
   if (response.status === 204) return null as A;
   const answer: unknown = await response.json().catch(() => null);
   if (response.ok) return answer as A;

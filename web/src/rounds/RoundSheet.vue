@@ -48,6 +48,8 @@ function boxesFor(amount: number | null): { readonly n: number; readonly each: n
   return { n: Math.max(0, Math.ceil(amount / each)), each };
 }
 const [WIDTH, HEIGHT, MARGIN] = [320, 220, 18];
+/** Below the map, for its scale. */
+const FOOT = 20;
 const onPaper = ({ secret, blurred }: PatchView): boolean => !secret && !blurred;
 /** Secret places are on no paper: what is drawn of a round that has one is the rest of it. */
 const drawn = computed(() => [
@@ -82,7 +84,12 @@ const line = computed(() => {
           </p>
         </template>
       </div>
-      <svg v-if="map" :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" :width="WIDTH" role="img" :aria-label="words.t('round.map')">
+      <svg
+        v-if="map"
+        :viewBox="`0 0 ${WIDTH} ${HEIGHT + FOOT}`"
+        :width="WIDTH"
+        role="img"
+        :aria-label="words.t('round.map')">
         <polyline :points="line" fill="none" stroke="#555" stroke-dasharray="4 4" />
         <g v-for="(p, i) in map.points" :key="i">
           <rect v-if="!drawn[i]!.n" :x="p.x - 5" :y="p.y - 5" width="10" height="10" />
@@ -91,8 +98,8 @@ const line = computed(() => {
             <text :x="p.x" :y="p.y + 4" text-anchor="middle" font-size="11">{{ drawn[i]!.n }}</text>
           </template>
         </g>
-        <path :d="`M4 ${HEIGHT - 6}h${map.scaleLength}`" stroke="#000" stroke-width="2" />
-        <text x="4" :y="HEIGHT - 10" font-size="10">{{ words.format.distance(map.scaleM) }}</text>
+        <path :d="`M4 ${HEIGHT + FOOT - 4}h${map.scaleLength}`" stroke="#000" stroke-width="2" />
+        <text x="4" :y="HEIGHT + FOOT - 9" font-size="10">{{ words.format.distance(map.scaleM) }}</text>
         <text :x="WIDTH - 14" y="12" font-size="11">↑</text>
       </svg>
     </div>

@@ -118,7 +118,7 @@ const walked = computed(() => {
   <StateNote v-else-if="!hearth.data.value || !patches.data.value" state="loading" />
   <div v-else class="page round">
     <h1>{{ words.t('round.title') }}</h1>
-    <p class="soft">{{ words.t('round.lead') }}</p>
+    <p class="soft no-print">{{ words.t('round.lead') }}</p>
     <ReckoningNote
       v-if="hearth.data.value.waiting"
       :stands="hearth.data.value.standCount"
@@ -202,7 +202,7 @@ const walked = computed(() => {
             </li>
           </ul>
         </section>
-        <p class="soft small">
+        <p class="soft small no-print">
           {{ own || !best ? '' : words.t(best.exact ? 'round.exact' : 'round.searched') }} {{ words.t('round.how') }}
           {{ words.t('round.dark') }}
         </p>

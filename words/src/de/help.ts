@@ -43,6 +43,10 @@ export const help = {
         title: 'Ist es, was ich meine?',
         text: 'Drück auf die Merkmale, die du siehst; was nicht dazu passt, fällt weg, und was noch möglich ist, bleibt im Blick, das Tödliche zuerst. Nichts wird für dich gewählt. Zum Bestätigen braucht es Merkmale von zwei Organen. Geruch und Geschmack schließen nichts aus, was schaden kann. Nicht auf der Liste heißt nicht: nicht da.',
       },
+      round: {
+        title: 'Ein Rundgang, und unterwegs',
+        text: 'Rundgang sagt, zu welchen Orten und in welcher Reihenfolge. Mitnehmen legt ihn auf dieses Gerät: er öffnet sich ohne Netz, sagt, wohin als Nächstes und wann umkehren, und jeder Ort ist eine Liste, in die man einträgt. In Not sagt, wen man anruft.',
+      },
       signal: {
         title: 'Ohne Netz',
         text: 'Was du zuletzt gelesen hast, lässt sich wieder lesen. Was du einträgst, wartet unter deinem Namen auf diesem Gerät und geht von selbst hinaus, sobald der Server antwortet; die Leiste oben sagt, wie viel wartet. Nichts wird zweimal gesendet. Mengen und Sperren werden geprüft, wenn es ankommt.',

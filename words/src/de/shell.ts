@@ -27,6 +27,9 @@ export const shell = {
     otherLanguage: 'Was im Katalog noch nicht übersetzt ist, steht auf Englisch da.',
   },
   signal: {
+    clockAhead: 'Die Uhr dieses Geräts geht {time} vor: stell sie, sonst hat, was du einträgst, eine falsche Zeit.',
+    clockBehind: 'Die Uhr dieses Geräts geht {time} nach: stell sie, sonst hat, was du einträgst, eine falsche Zeit.',
+    clockTime: '{h} h {m} min',
     none: 'Kein Netz.',
     readAt: 'So wurde es gelesen: {when}.',
     waits:
@@ -35,6 +38,18 @@ export const shell = {
     takeNewer: 'Nehmen',
   },
   outbox: {
+    shortOfSpace:
+      'Auf diesem Gerät wird der Platz knapp: was du einträgst, bleibt vielleicht bald nicht mehr. Sichere es als Datei oder mach Platz.',
+    file: {
+      save: 'Wartendes als Datei sichern',
+      bringIn: 'Eine solche Datei wieder einlesen',
+      read: 'Nichts darin war neu. | 1 Sache aufgenommen. | {n} Sachen aufgenommen.',
+      notThis: 'Das ist keine Datei mit Wartendem. Wähle eine, die hier gesichert wurde.',
+      newer: 'Diese Datei ist von einem neueren Emberfield. Nimm erst das neuere hier.',
+      anothers:
+        'Diese Datei gehört jemand anderem: nur sie oder er kann sie einlesen, unter dem eigenen Namen angemeldet.',
+      broken: 'Diese Datei ist beschädigt: nichts davon wurde aufgenommen. Nimm die gesicherte, wie sie war.',
+    },
     waiting: '{n} Eintrag wartet auf diesem Gerät. | {n} Einträge warten auf diesem Gerät.',
     refused: '{n} wurde abgelehnt. | {n} wurden abgelehnt.',
     sending: 'Wird gesendet …',

@@ -43,6 +43,10 @@ export const help = {
         title: 'Is it what I think?',
         text: 'Press the signs that you see; what they do not fit falls away, and what is still possible stays in sight, the deadly first. Nothing is chosen for you. To confirm needs signs of two organs. Smell and taste rule nothing out that can harm. Not on the list does not mean absent.',
       },
+      round: {
+        title: 'A round, and out on it',
+        text: 'Round says which places to go to and in which order. Take it along puts it on this device: it opens without a signal, says where to go next and when to turn back, and each place is one list to note things in. In need says whom to call.',
+      },
       signal: {
         title: 'Without a signal',
         text: 'What you read lately can be read again. What you enter waits on this device under your name and goes by itself when the server answers; the bar at the top says how much waits. Nothing is sent twice. Amounts and locks are checked when it arrives.',

@@ -25,6 +25,9 @@ export const shell = {
     caution: 'Emberfield remembers and calculates; it does not identify. Local law and licensed practice come first.',
   },
   signal: {
+    clockAhead: 'The clock of this device is {time} ahead: set it right, or what you enter is of a wrong time.',
+    clockBehind: 'The clock of this device is {time} behind: set it right, or what you enter is of a wrong time.',
+    clockTime: '{h} h {m} min',
     none: 'No signal.',
     readAt: 'This is as it was read {when}.',
     waits:
@@ -33,6 +36,17 @@ export const shell = {
     takeNewer: 'Take it',
   },
   outbox: {
+    shortOfSpace:
+      'Space on this device runs short: what you enter may soon not be kept. Save it as a file, or free some space.',
+    file: {
+      save: 'Save what waits as a file',
+      bringIn: 'Read such a file back in',
+      read: 'Nothing in it was new. | 1 thing taken in. | {n} things taken in.',
+      notThis: 'That is no file of things that wait. Choose one that was saved here.',
+      newer: 'That file is of a newer Emberfield. Take the newer one here first.',
+      anothers: 'That file is somebody else’s: only they can read it back in, signed in under their own name.',
+      broken: 'That file is damaged: nothing of it was taken in. Use the one that was saved, as it was.',
+    },
     waiting: '{n} thing waits on this device. | {n} things wait on this device.',
     refused: '{n} was refused. | {n} were refused.',
     sending: 'Sending …',
