@@ -24,13 +24,6 @@ const openStand = (name) => async (page) => {
 };
 await shot('hearth', { do: row(/Norway spruce · tips/) });
 await shot('hearth-phone', { phone: true });
-await shot('hearth-german', {
-  do: async (page) => {
-    await page.evaluate(() => localStorage.setItem('emberfield-language', 'de'));
-    await page.reload();
-    await page.getByRole('heading', { name: 'Jetzt nehmen' }).waitFor();
-  },
-});
 await shot('stand', { do: openStand(/Elder · flower heads Old railway/) });
 await shot('take-phone', {
   phone: true,
@@ -77,7 +70,6 @@ await shot('identify-phone', {
     await page.evaluate(() => scrollTo(0, 0));
   },
 });
-await shot('stand-thorns', { do: openStand(/Ramsons · green capsules Combe/) });
 await shot('ground', {
   path: '/ground',
   do: async (page) => {
@@ -103,21 +95,48 @@ await shot('count-phone', {
   },
 });
 await shot('stand-phone', { phone: true, do: openStand(/Elder · flower heads Mill hedge/) });
-await shot('proof', {
-  path: '/proof',
+const planned = async (page) => {
+  await page.getByRole('combobox', { name: 'From and back to' }).focus();
+  await page.keyboard.type('Brackmoor planting');
+  await page.keyboard.press('Enter');
+  await page.getByText(/back at \d\d:\d\d/).waitFor();
+  await page.getByRole('button', { name: 'Take it along' }).waitFor();
+};
+const takenAlong = async (page) => {
+  await planned(page);
+  await page.getByRole('button', { name: 'Take it along' }).click();
+  await page.getByRole('heading', { name: 'Out on a round' }).waitFor();
+};
+await shot('round', { path: '/round', do: planned });
+await shot('round-sheet', {
+  path: '/round',
+  full: true,
   do: async (page) => {
-    await page.getByText(/^Over \d+ dates/).waitFor();
-    await page.waitForTimeout(2_500);
+    await planned(page);
+    await page.waitForLoadState('networkidle');
+    await page.emulateMedia({ media: 'print' });
+    await page.setViewportSize({ width: 760, height: 1075 });
   },
 });
-await shot('round', {
+await shot('field-phone', {
+  phone: true,
   path: '/round',
   do: async (page) => {
-    await page.getByRole('combobox', { name: 'From and back to' }).focus();
-    await page.keyboard.type('Brackmoor planting');
-    await page.keyboard.press('Enter');
-    await page.getByText(/back at \d\d:\d\d/).waitFor();
-    await page.getByText(/from help it does not know/).waitFor();
+    await takenAlong(page);
+    await page.getByRole('button', { name: 'Walk the round' }).click();
+    await page.getByText(/ to the (north|east|south|west)/).waitFor();
+    await page.evaluate(() => scrollTo(0, 0));
+  },
+});
+await shot('confirm-phone', {
+  phone: true,
+  path: '/round',
+  do: async (page) => {
+    await takenAlong(page);
+    await page.getByRole('listitem').filter({ hasText: 'Moor Farm garden' }).getByRole('link').click();
+    await page.getByRole('link', { name: /Ground elder/ }).click();
+    await page.getByRole('heading', { name: 'Tick each only by its own sign' }).waitFor();
+    await page.getByRole('checkbox').first().check();
   },
 });
 await shot('bench', {

@@ -15,7 +15,7 @@ import { useDraft } from '../session/use-draft.ts';
 import { useWords } from '../session/words.ts';
 import { partsByHeat } from '../stands/heats.ts';
 import { useStandHere } from '../stands/use-own-season.ts';
-import { blankTake, type TakeDraft } from './take-draft.ts';
+import { blankTake, freshTicks, type TakeDraft } from './take-draft.ts';
 import { useWayOn } from './use-way-on.ts';
 import WaySteps from './WaySteps.vue';
 
@@ -28,6 +28,7 @@ const standId = computed(() => String(route.params['standId']));
 const { query, stand } = useStandHere(standId, today);
 const { back, on } = useWayOn('confirm');
 const take = useDraft<TakeDraft>(() => `take-${standId.value}`, blankTake());
+take.value = freshTicks(take.value, Date.now());
 const visit = useDraft<VisitDraft>(() => `visit-${standId.value}`, blankVisit());
 const main = computed(() => partsByHeat(stand.value?.outlooks ?? [])[0]);
 const place = computed(() => [stand.value?.patchName, stand.value?.where].filter(Boolean).join(', '));
@@ -38,8 +39,8 @@ const held = computed(() => take.value.checkedAgainst);
 const open = computed(() => dangerous.value.filter((l) => !held.value.includes(l.scientific)));
 const asking = ref(false);
 function hold(scientific: string): void {
-  // A take that is begun stands on a part; ticks of another would be let go with it.
-  const draft = take.value.part === null ? blankTake(main.value?.part ?? null) : take.value;
+  // A take stands on a part, and the ticks of another would be let go with it; one that nobody has begun begins with its first tick.
+  const draft = take.value.amount === 0 && !held.value.length ? blankTake(main.value?.part ?? null) : take.value;
   take.value = { ...draft, checkedAgainst: toggled(draft.checkedAgainst, scientific) };
 }
 const nameOf = (l: (typeof dangerous.value)[number]): string => words.value.text(l.name);

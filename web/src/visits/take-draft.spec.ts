@@ -6,6 +6,8 @@ import { unitsInOne, waysToCount } from './tally.ts';
 import {
   added,
   blankTake,
+  freshTicks,
+  heldAnew,
   inAnotherWay,
   ofAnotherPart,
   overruled,
@@ -188,5 +190,15 @@ describe('what is said of a stored take', () => {
     };
     const said = stored({ verdict: 'over', leftAfter: 0, allowance: allowance({ ceilings: [held] }) });
     expect(said).to.deep.equal({ text: '4 tips saved, marked over: one plant in 10.', over: true });
+  });
+  it('holds a tick for the pieces in hand only: not for the next handful of what grows among it, nor for another day', () => {
+    const ticked = { ...added(blankTake('tip'), 2), checkedAgainst: ['Taxus baccata', 'Abies alba'] };
+    const mixed = [{ scientific: 'Taxus baccata' }];
+    expect(heldAnew(ticked, 1, mixed).checkedAgainst).to.deep.equal(['Abies alba']);
+    expect(heldAnew(ticked, -1, mixed)).to.equal(ticked);
+    const begun = Date.parse(ticked.key.madeAt);
+    expect(freshTicks(ticked, begun + 3_600_000)).to.equal(ticked);
+    const later = freshTicks(ticked, begun + 86_400_000);
+    expect([later.checkedAgainst, later.amount, later.key]).to.deep.equal([[], 2, ticked.key]);
   });
 });

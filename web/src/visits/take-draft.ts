@@ -101,6 +101,14 @@ export const heldAnew = (
     ? draft
     : { ...draft, checkedAgainst: draft.checkedAgainst.filter((s) => !mixedIn.some((m) => m.scientific === s)) };
 
+/** A tick is of the pieces in hand: it is of no use to who comes again another day. */
+const TICKS_HOLD_MS = 4 * 3_600_000;
+/** A draft that was begun hours ago, without what was ticked then. What is tallied stays, under the key that it may have been sent by. */
+export const freshTicks = (draft: TakeDraft, now: number): TakeDraft =>
+  draft.checkedAgainst.length === 0 || now - Date.parse(draft.key.madeAt) <= TICKS_HOLD_MS
+    ? draft
+    : { ...draft, checkedAgainst: [] };
+
 /** The reason for going over, and the one step that was held back. */
 export const overruled = (draft: TakeDraft, reason: string, allowance: AllowanceView): TakeDraft => ({
   ...added(draft, stepsFor(allowance, draft.counted)[0] ?? 1),

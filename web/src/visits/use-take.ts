@@ -13,6 +13,7 @@ import { useStandHere } from '../stands/use-own-season.ts';
 import {
   added,
   blankTake,
+  freshTicks,
   heldAnew,
   inAnotherWay,
   ofAnotherPart,
@@ -75,6 +76,7 @@ export function useTake(): Taking {
   // Takes are of the real today, whatever day the ribbon looks at.
   const { query, stand } = useStandHere(standId, today);
   const draft = useDraft<TakeDraft>(() => `take-${standId.value}`, blankTake());
+  draft.value = freshTicks(draft.value, Date.now());
   const outlooks = computed(() => partsByHeat(stand.value?.outlooks ?? []));
   const outlook = computed(() => outlooks.value.find((o) => o.part === draft.value.part));
   const { method, allowed, chooseMethod } = useWay(draft, outlook);
