@@ -87,9 +87,11 @@ async function go(): Promise<void> {
       <h3>
         {{ nameOf(l) }} <span class="warn">{{ words.t(`stand.severity.${l.severity}`) }}</span>
       </h3>
-      <Checkbox class="tick" :checked="held.includes(l.scientific)" @change="hold(l.scientific)">
-        <CatalogueText :text="l.separatedBy" />
-      </Checkbox>
+      <p><CatalogueText :text="l.separatedBy" /></p>
+      <!-- What the sign describes is mostly the other plant: a tick says that it is not that, and says so in words. -->
+      <Checkbox class="tick" :checked="held.includes(l.scientific)" @change="hold(l.scientific)">{{
+        words.t('field.notIt', { name: nameOf(l) })
+      }}</Checkbox>
       <Button :aria-pressed="isFound(l)" class="chip" @click="found(l)">{{ words.t('field.growsHere') }}</Button>
       <p v-if="isFound(l)" class="warn">{{ words.t('field.mixed') }}</p>
     </section>
@@ -129,8 +131,12 @@ ul {
   padding: 8px 14px;
   margin: 10px 0;
 }
+.look p {
+  margin: 2px 0;
+}
 .tick {
   display: flex;
+  font-weight: 640;
   min-height: 56px;
   align-items: center;
   font-size: 17px;

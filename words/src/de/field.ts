@@ -71,6 +71,7 @@ export const field = {
     notConfirmed: 'Noch hat niemand festgestellt, was hier steht.',
     signs: 'Sieh dir das an',
     notThat: 'Hake jede nur an ihrem eigenen Merkmal ab',
+    notIt: 'Danach geschaut: es ist nicht {name}',
     growsHere: 'Wächst auch hier',
     mixed: 'Dann wird jedes Stück für sich angesehen, und was sich nicht sagen lässt, bleibt stehen.',
     noneDangerous: 'Kein gefährlicher Doppelgänger ist verzeichnet. Das heißt nicht, dass es keinen gibt.',

@@ -68,6 +68,7 @@ export const field = {
     notConfirmed: 'Nobody has settled yet what this stand is.',
     signs: 'Look at these',
     notThat: 'Tick each only by its own sign',
+    notIt: 'I looked by this sign: it is not {name}',
     growsHere: 'It grows here too',
     mixed: 'Then each piece is looked at by itself, and what cannot be told is left.',
     noneDangerous: 'No dangerous look-alike is on record. That does not mean that there is none.',
