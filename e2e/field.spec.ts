@@ -131,6 +131,12 @@ describe('out on a round without signal', () => {
         "SELECT JSON_VALUE(body, '$.note') AS said FROM entry WHERE kind = 'visit' ORDER BY id DESC LIMIT 1",
       );
       expect(noted!['said']).to.equal('a child along');
+      // Whoever signs out leaves no places behind.
+      await page.getByRole('button', { name: 'More' }).click();
+      await page.getByRole('button', { name: 'Sign out' }).click();
+      await page.getByRole('button', { name: /^Ode/ }).waitFor();
+      const stays = await page.evaluate(() => JSON.stringify({ ...localStorage }));
+      expect(stays).not.to.match(/latitudeDeg|Brackmoor/);
     } catch (error) {
       throw new Error(await whereItWas(screen), { cause: error });
     } finally {

@@ -255,12 +255,16 @@ describe('nothing that is entered is doubled or lost', function () {
       });
       await page.unroute('**/sync');
       await bringIn(page);
+      await page.getByText('In it: 1 take.').waitFor();
+      await press(page, 'Take it in');
       await page.getByText('1 thing taken in.').waitFor();
       await settle(page);
       await page.waitForTimeout(1_000);
       expect(await stored('take')).to.equal(before + 1);
       // Once more: the server has it, and stores nothing.
       await bringIn(page);
+      await page.getByText('In it: 1 take.').waitFor();
+      await press(page, 'Take it in');
       await page.getByText('1 thing taken in.').waitFor();
       await settle(page);
       await page.waitForTimeout(1_000);

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import FileButton from '../kit/FileButton.vue';
 import { saveText } from '../platform/save-text.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
-import { LARGEST_OUTBOX_FILE_BYTES, OutboxFileError, readOutbox, writeOutbox } from './outbox-file.ts';
+import type { Waiting } from './outbox.ts';
+import { contentsOf, LARGEST_OUTBOX_FILE_BYTES, OutboxFileError, readOutbox, writeOutbox } from './outbox-file.ts';
 import { useOutbox } from './use-outbox.ts';
 
 /** What waits on this device, saved as a file and read back in: on another device, or after this one was mended. */
@@ -13,6 +14,13 @@ const words = useWords();
 const undo = useUndo();
 const outbox = useOutbox();
 const problem = ref('');
+/** Read, and shown before any of it is taken in: somebody else may have made the file. */
+const found = shallowRef<readonly Waiting[] | null>(null);
+const contents = computed(() =>
+  words.value.format.list(
+    contentsOf(found.value ?? []).map(({ what, n }) => words.value.t(`outbox.file.holds.${what}`, { n })),
+  ),
+);
 const all = computed(() => [...outbox.refused, ...outbox.waiting]);
 async function save(): Promise<void> {
   const day = new Date().toISOString().slice(0, 10);
@@ -20,14 +28,19 @@ async function save(): Promise<void> {
 }
 async function bringIn(file: File): Promise<void> {
   problem.value = '';
+  found.value = null;
   try {
     if (file.size > LARGEST_OUTBOX_FILE_BYTES) throw new OutboxFileError('notThis');
-    const n = await outbox.takeIn(readOutbox(await file.text(), outbox.account ?? ''));
-    undo.say(words.value.t('outbox.file.read', { n }));
+    found.value = readOutbox(await file.text(), outbox.account ?? '');
   } catch (error) {
     problem.value =
       error instanceof OutboxFileError ? words.value.t(`outbox.file.${error.why}`) : (error as Error).message;
   }
+}
+async function takeIn(): Promise<void> {
+  const n = await outbox.takeIn(found.value ?? []);
+  found.value = null;
+  undo.say(words.value.t('outbox.file.read', { n }));
 }
 </script>
 
@@ -35,6 +48,11 @@ async function bringIn(file: File): Promise<void> {
   <div class="file-row">
     <Button :disabled="!all.length" @click="save">{{ words.t('outbox.file.save') }}</Button>
     <FileButton accept="application/json,.json" @file="bringIn">{{ words.t('outbox.file.bringIn') }}</FileButton>
+    <p v-if="found">
+      {{ words.t('outbox.file.contents', { contents }) }}
+      <Button type="primary" @click="takeIn">{{ words.t('outbox.file.takeIn') }}</Button>
+      <Button type="text" @click="found = null">{{ words.t('common.cancel') }}</Button>
+    </p>
     <p v-if="problem" class="warn" role="alert">{{ problem }}</p>
   </div>
 </template>

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { Entry } from '@emberfield/contract';
 import type { OutCall, Waiting } from './outbox.ts';
-import { OutboxFileError, readOutbox, writeOutbox } from './outbox-file.ts';
+import { contentsOf, OutboxFileError, readOutbox, writeOutbox } from './outbox-file.ts';
 
 const ID = (n: number): string => `01990000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const note: Entry = {
@@ -72,5 +72,19 @@ describe('what waits, as a file', () => {
     expect(await broken([{ ...photo, params: { photoId: '..' } }])).to.equal('broken');
     const text = await writeOutbox('ode', [item([photo])]);
     expect(whyNot(text.replace(/"body": "[^"]*"/, '"body": "%%%"'))).to.equal('broken');
+  });
+  it('says what it holds by what is in it, whatever it calls itself', () => {
+    const take = { ...note, kind: 'take', body: {} } as unknown as Entry;
+    const items = [
+      { ...item([{ route: 'sync', body: { entries: [note, take, take] } }, photo]), label: 'One harmless note' },
+      item([{ route: 'changePatch', params: { patchId: ID(2) }, body: {} as never }]),
+    ];
+    expect(contentsOf(items)).to.deep.equal([
+      { what: 'takes', n: 2 },
+      { what: 'others', n: 1 },
+      { what: 'changes', n: 1 },
+      { what: 'photos', n: 1 },
+    ]);
+    expect(contentsOf([])).to.deep.equal([]);
   });
 });

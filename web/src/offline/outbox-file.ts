@@ -70,6 +70,39 @@ export function readOutbox(text: string, accountId: string): readonly Waiting[] 
   return file.items.map((item) => readItem(item as Partial<Waiting> | null, accountId));
 }
 
+const CONTENTS = ['takes', 'identities', 'withdrawals', 'others', 'fresh', 'changes', 'readings', 'photos'] as const;
+type Contents = (typeof CONTENTS)[number];
+
+/** How many of what a file holds, by what is in it and not by what it calls itself; nothing of what it has none of. */
+export function contentsOf(items: readonly Waiting[]): readonly { readonly what: Contents; readonly n: number }[] {
+  const all = items.flatMap((w) => w.calls.flatMap(contentsIn));
+  return CONTENTS.map((what) => ({ what, n: all.filter((x) => x === what).length })).filter(({ n }) => n > 0);
+}
+function contentsIn(call: OutCall): readonly Contents[] {
+  switch (call.route) {
+    case 'sync':
+      return call.body.entries.map(({ kind }) =>
+        kind === 'take'
+          ? 'takes'
+          : kind === 'identity'
+            ? 'identities'
+            : kind === 'withdrawal'
+              ? 'withdrawals'
+              : 'others',
+      );
+    case 'newPatch':
+    case 'newStand':
+      return ['fresh'];
+    case 'changePatch':
+    case 'changeStand':
+      return ['changes'];
+    case 'putHandDays':
+      return ['readings'];
+    case 'addPhoto':
+      return ['photos'];
+  }
+}
+
 interface File {
   readonly format?: unknown;
   readonly version?: unknown;

@@ -143,6 +143,12 @@ describe('answers kept for a day without signal', () => {
       'x',
     );
   });
+  it('are given sooner where nothing answered before', async () => {
+    await ask(async () => 'read', asked(HEARTH));
+    signal.notReached();
+    const patient = answerOrKept({ ...means(), patienceMs: 600_000, withoutSignalMs: 5 });
+    expect(await patient(() => new Promise<string>(() => undefined), asked(HEARTH))).to.equal('read');
+  });
   it('know a clock that is wrong by more than minutes, and when it was set right', () => {
     let now = 10_000_000;
     const { answered, clockOff } = createSignal(() => now);

@@ -31,6 +31,8 @@ interface Means {
   readonly isNotReached: (error: unknown) => boolean;
   readonly now?: () => number;
   readonly patienceMs?: number;
+  /** The same where the server was not reached when it was asked last. */
+  readonly withoutSignalMs?: number;
 }
 
 /**
@@ -39,7 +41,14 @@ interface Means {
  * what is kept.
  * @throws what asking threw, where it is a refusal or nothing is kept
  */
-export function answerOrKept({ shelf, signal, isNotReached, now = Date.now, patienceMs = PATIENCE_MS }: Means) {
+export function answerOrKept({
+  shelf,
+  signal,
+  isNotReached,
+  now = Date.now,
+  patienceMs = PATIENCE_MS,
+  withoutSignalMs = WITHOUT_SIGNAL_MS,
+}: Means) {
   let open = false;
   shelf.then(
     () => (open = true),
@@ -60,7 +69,7 @@ export function answerOrKept({ shelf, signal, isNotReached, now = Date.now, pati
     fresh.catch(() => undefined);
     const kept = asked.state.data === undefined ? shelf.then((s) => s?.get(hash)).catch(() => undefined) : undefined;
     try {
-      return await inTime(fresh, signal.reached.value ? patienceMs : Math.min(patienceMs, WITHOUT_SIGNAL_MS));
+      return await inTime(fresh, signal.reached.value ? patienceMs : withoutSignalMs);
     } catch (error) {
       if (!(error instanceof TooLong || isNotReached(error))) throw error;
       // Nobody waits for a slow shelf whom the server answers after all.

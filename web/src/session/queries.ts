@@ -3,7 +3,14 @@ import { createSharedComposable } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import { ROUTES, type SessionView } from '@emberfield/contract';
 import { forgetKept } from '../platform/kept.ts';
+import { forgetDrafts } from './forget-drafts.ts';
 import { call, useToken } from '../platform/api.ts';
+
+/** What was read of the group leaves the device, and with it the round that stands on it: it says where places are. What was typed stays. */
+async function forgetRead(): Promise<void> {
+  forgetDrafts('taken-round');
+  await forgetKept();
+}
 
 const SESSION_KEY = ['session'] as const;
 export const sessionQuery = queryOptions({
@@ -12,7 +19,7 @@ export const sessionQuery = queryOptions({
     const session = await call(ROUTES.session);
     useToken(session.token);
     // Signed out elsewhere, or run out: what was read under that session is not this device's any more.
-    if (session.account === null) await forgetKept();
+    if (session.account === null) await forgetRead();
     return session;
   },
   staleTime: Infinity,
@@ -27,7 +34,7 @@ export function useEnter(): (session: SessionView) => void {
   const client = useQueryClient();
   return (session) => {
     useToken(session.token);
-    const forgotten = forgetKept();
+    const forgotten = forgetRead();
     client.removeQueries({ predicate: (q) => q.queryKey[0] !== SESSION_KEY[0] });
     client.setQueryData(SESSION_KEY, session);
     // Only what was asked for is kept: without this the next start, where there is no signal, would not know who is in.

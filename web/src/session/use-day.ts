@@ -1,7 +1,9 @@
-import { createSharedComposable } from '@vueuse/core';
+import { createSharedComposable, useNow } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { dayNumber, isIsoDay, isoDay } from '@emberfield/core/measure';
+import { signal } from '../platform/signal.ts';
+import { todayOf } from './today.ts';
 import { useGroup } from './use-group.ts';
 
 interface LookedAtDay {
@@ -20,7 +22,13 @@ export const useDay = createSharedComposable((): LookedAtDay => {
   const route = useRoute();
   const router = useRouter();
   const { group } = useGroup();
-  const today = computed(() => group.value?.today ?? isoDay(Math.floor(Date.now() / 86_400_000)));
+  const now = useNow({ interval: 60_000 });
+  const today = computed(() =>
+    group.value
+      ? // By what the server last said of a clock that is wrong.
+        todayOf(group.value, signal.reached.value, now.value.getTime() - (signal.clockOff.value ?? 0))
+      : isoDay(Math.floor(Date.now() / 86_400_000)),
+  );
   const asked = computed(() => {
     const { day } = route.query;
     return typeof day === 'string' && isIsoDay(day) && day !== today.value ? day : undefined;

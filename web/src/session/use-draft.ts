@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@vueuse/core';
 import { computed, toValue, type MaybeRefOrGetter, type Ref } from 'vue';
+import { draftKey } from './forget-drafts.ts';
 import { useSession } from './queries.ts';
 
 /**
@@ -8,7 +9,7 @@ import { useSession } from './queries.ts';
  */
 export function useDraft<T>(name: MaybeRefOrGetter<string>, blank: T): Ref<T> {
   const session = useSession();
-  const key = computed(() => `emberfield-draft:${session.data.value?.account?.id ?? ''}:${toValue(name)}`);
+  const key = computed(() => draftKey(session.data.value?.account?.id ?? '', toValue(name)));
   return useLocalStorage<T>(key, blank, {
     mergeDefaults: true,
     serializer: { read: (text) => JSON.parse(text) as T, write: JSON.stringify },

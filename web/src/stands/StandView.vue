@@ -33,7 +33,11 @@ const { day, today, asked, dayQuery } = useDay();
 const asThen = ref(false);
 const standId = computed(() => String(route.params['standId']));
 const stand = useStand(groupId, standId, asked, asThen);
-const { stand: s, isOwn } = useOwnSeason(stand.data, useStandKit(groupId, standId).data, { standId, today });
+const { stand: s, isOwn } = useOwnSeason(stand.data, useStandKit(groupId, standId).data, {
+  standId,
+  today,
+  asked,
+});
 const outlooks = computed(() => outlooksByHeat(s.value?.outlooks ?? []));
 const picked = ref(0);
 // Another day or stand may have fewer parts than the one picked.

@@ -35,17 +35,28 @@ function useNoted(standId: Ref<string>, today: Ref<string>) {
 export function useOwnSeason(
   read: Ref<StandView | undefined>,
   kit: Ref<StandKit | undefined>,
-  { standId, today }: { readonly standId: Ref<string>; readonly today: Ref<string> },
+  {
+    standId,
+    today,
+    asked,
+  }: {
+    readonly standId: Ref<string>;
+    readonly today: Ref<string>;
+    /** The day that is looked at, where it is not today. */
+    readonly asked: Ref<string | undefined>;
+  },
 ): Shown {
   const own = shallowRef<OwnAnswer | null>(null);
   const noted = useNoted(standId, today);
   let worker: Worker | null = null;
-  let asked = 0;
-  const wanted = computed(() =>
-    noted.value.length > 0 && read.value && kit.value
-      ? { kit: kit.value, noted: noted.value, day: read.value.day }
-      : null,
-  );
+  let questions = 0;
+  const wanted = computed(() => {
+    if (!read.value || !kit.value) return null;
+    const { day } = read.value;
+    // What was read yesterday is of yesterday: on the second day out it is reckoned for today.
+    const on = asked.value === undefined && !signal.reached.value && today.value > day ? today.value : day;
+    return noted.value.length > 0 || on !== day ? { kit: kit.value, noted: noted.value, day: on } : null;
+  });
   watch(
     wanted,
     (now) => {
@@ -53,14 +64,14 @@ export function useOwnSeason(
       if (!now) return;
       worker ??= start();
       // A page's own wrappers cannot be handed over: the plain thing is.
-      worker.postMessage(JSON.parse(JSON.stringify({ id: ++asked, ...toRaw(now) })) as SeasonAsked);
+      worker.postMessage(JSON.parse(JSON.stringify({ id: ++questions, ...toRaw(now) })) as SeasonAsked);
     },
     { immediate: true },
   );
   function start(): Worker {
     const made = new Worker(new URL('./season.worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = ({ data }: MessageEvent<SeasonTold>) => {
-      if (data.id === asked) own.value = data.own;
+      if (data.id === questions) own.value = data.own;
     };
     return made;
   }
@@ -68,7 +79,9 @@ export function useOwnSeason(
   const isOwn = computed(() => own.value !== null && wanted.value !== null);
   return {
     isOwn,
-    stand: computed(() => (isOwn.value && read.value ? withOwnAnswer(read.value, own.value!) : read.value)),
+    stand: computed(() =>
+      isOwn.value && read.value ? withOwnAnswer({ ...read.value, day: wanted.value!.day }, own.value!) : read.value,
+    ),
   };
 }
 
@@ -92,5 +105,5 @@ export function useStandHere(
     computed(() => (needed.value ? groupId.value : null)),
     standId,
   );
-  return { query, ...useOwnSeason(query.data, kit.data, { standId, today }) };
+  return { query, ...useOwnSeason(query.data, kit.data, { standId, today, asked: computed(() => undefined) }) };
 }

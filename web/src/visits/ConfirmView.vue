@@ -16,6 +16,7 @@ import { useWords } from '../session/words.ts';
 import { partsByHeat } from '../stands/heats.ts';
 import { useStandHere } from '../stands/use-own-season.ts';
 import { blankTake, freshTicks, type TakeDraft } from './take-draft.ts';
+import { phaseNow, signsNow } from './signs-now.ts';
 import { useWayOn } from './use-way-on.ts';
 import WaySteps from './WaySteps.vue';
 
@@ -33,7 +34,9 @@ const visit = useDraft<VisitDraft>(() => `visit-${standId.value}`, blankVisit())
 const main = computed(() => partsByHeat(stand.value?.outlooks ?? [])[0]);
 const place = computed(() => [stand.value?.patchName, stand.value?.where].filter(Boolean).join(', '));
 const MOST_SIGNS = 3;
-const signs = computed(() => stand.value?.profile.signs.slice(0, MOST_SIGNS) ?? []);
+const signs = computed(() =>
+  stand.value ? signsNow(stand.value.profile, phaseNow(stand.value), main.value?.part, MOST_SIGNS) : [],
+);
 const dangerous = computed(() => stand.value?.profile.lookAlikes.filter((l) => isPoison(l.severity)) ?? []);
 const held = computed(() => take.value.checkedAgainst);
 const open = computed(() => dangerous.value.filter((l) => !held.value.includes(l.scientific)));

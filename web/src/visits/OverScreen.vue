@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { computed, onUnmounted, ref } from 'vue';
+import { computed, onMounted, onUnmounted, ref } from 'vue';
 import type { AllowanceView } from '@emberfield/contract';
 import { useWords } from '../session/words.ts';
 
@@ -22,6 +22,9 @@ function release(): void {
   pressing.value = false;
   clearTimeout(timer);
 }
+/** Felt through a glove by whoever looks at the plant and not at the screen. Not every device can. */
+const STOP_MS = [220, 90, 220];
+onMounted(() => navigator.vibrate?.(STOP_MS));
 onUnmounted(() => clearTimeout(timer));
 </script>
 

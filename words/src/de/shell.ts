@@ -44,6 +44,18 @@ export const shell = {
       save: 'Wartendes als Datei sichern',
       bringIn: 'Eine solche Datei wieder einlesen',
       read: 'Nichts darin war neu. | 1 Sache aufgenommen. | {n} Sachen aufgenommen.',
+      contents: 'Darin: {contents}. Es geht unter deinem Namen fort: nimm nur auf, was du selbst gesichert hast.',
+      takeIn: 'Aufnehmen',
+      holds: {
+        takes: '1 Entnahme | {n} Entnahmen',
+        identities: '1 Antwort, was eine Pflanze ist | {n} Antworten, was eine Pflanze ist',
+        withdrawals: '1 zurückgenommener Eintrag | {n} zurückgenommene Einträge',
+        others: '1 anderer Eintrag | {n} andere Einträge',
+        fresh: '1 neuer Ort oder Bestand | {n} neue Orte oder Bestände',
+        changes: '1 Änderung an einem Ort oder Bestand | {n} Änderungen an Orten oder Beständen',
+        readings: '1 Ablesung eines Thermometers | {n} Ablesungen eines Thermometers',
+        photos: '1 Foto | {n} Fotos',
+      },
       notThis: 'Das ist keine Datei mit Wartendem. Wähle eine, die hier gesichert wurde.',
       newer: 'Diese Datei ist von einem neueren Emberfield. Nimm erst das neuere hier.',
       anothers:

@@ -1,0 +1,19 @@
+import type { GroupView } from '@emberfield/contract';
+
+/** The day that the calendars of a zone show, ISO. */
+const dayIn = (zone: string, at: number): string =>
+  new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);
+
+/**
+ * The group's day: as the server says it. Where it was not reached what it said may be of yesterday, and then it is the device's own in the zone of the group: what is
+ * noted on the second day out is of that day. A day that is set stays.
+ */
+export function todayOf(
+  { today, zone, dayIsSet }: Pick<GroupView, 'today' | 'zone' | 'dayIsSet'>,
+  reached: boolean,
+  now: number,
+): string {
+  if (dayIsSet || reached) return today;
+  const own = dayIn(zone, now);
+  return own > today ? own : today;
+}
