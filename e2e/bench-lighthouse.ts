@@ -88,6 +88,7 @@ async function measure({
     ['stand', stand, 85],
     ['year', '/year', 85],
     ['ground', '/ground', 75],
+    ['out on a round', '/field', 90],
   ] as const)
     for (const [where, config, goal] of [
       ['phone', undefined, phoneGoal],

@@ -37,7 +37,9 @@ async function done(): Promise<void> {
   if (!kept) return;
   if (onRound.value && !on.value.done.includes(patchId.value))
     on.value = { ...on.value, done: [...on.value.done, patchId.value] };
-  await router.replace({ name: 'field' });
+  // Whoever came from somewhere else goes on there.
+  if (!onRound.value && typeof router.options.history.state['back'] === 'string') router.back();
+  else await router.replace({ name: 'field' });
 }
 </script>
 

@@ -55,6 +55,9 @@ const rows = computed(() =>
     </li>
     <li v-if="!rows.length" class="soft">{{ words.t('patch.nothingHere') }}</li>
     <li v-if="mayPick" class="no-print">
+      <GoButton v-if="rows.length > 1" :to="{ name: 'placeLog', params: { patchId: patch.id } }">{{
+        words.t('field.all')
+      }}</GoButton>
       <GoButton type="link" :to="{ name: 'newPatch', query: { patch: patch.id } }">{{
         words.t('patch.addStand')
       }}</GoButton>

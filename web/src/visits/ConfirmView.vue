@@ -146,6 +146,8 @@ ul {
 }
 .look .ant-btn {
   min-height: 56px;
+  height: auto;
+  white-space: normal;
 }
 .ask {
   flex: 1 0 100%;

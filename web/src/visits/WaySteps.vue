@@ -33,10 +33,18 @@ const steps = computed(() =>
   display: grid;
   border-bottom: 1px solid var(--hair);
 }
+/* On the narrowest phone, and with writing set wide, a step takes two lines. */
+.way :deep(.ant-segmented-item) {
+  min-width: 0;
+}
 .way :deep(.ant-segmented-item-label) {
+  display: grid;
+  place-content: center;
   min-height: 48px;
   padding: 0 4px;
-  line-height: 48px;
+  line-height: 1.2;
+  white-space: normal;
+  overflow-wrap: anywhere;
 }
 .skip {
   justify-self: end;

@@ -61,6 +61,7 @@ export const field = {
       child: 'ein Kind dabei',
       rain: 'Regen oder Nässe',
     },
+    all: 'Alles in einer Liste eintragen',
     doneHere: 'Hier fertig',
     outbox: 'Eingetragen bei {place}',
     kept: '{place}: gespeichert.',

@@ -58,6 +58,7 @@ export const field = {
       child: 'a child along',
       rain: 'rain or wet',
     },
+    all: 'Note all of it in one list',
     doneHere: 'Done here',
     outbox: 'Noted at {place}',
     kept: '{place}: saved.',
