@@ -6,6 +6,7 @@ import { computed, onMounted, onUnmounted, watch } from 'vue';
 import GoButton from '../kit/GoButton.vue';
 import StateNote from '../kit/StateNote.vue';
 import { clockOf, minutesAt } from '../platform/clock.ts';
+import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import GoThere from './GoThere.vue';
@@ -18,6 +19,7 @@ import { useTakeAlong, useTakenRound } from './use-taken-round.ts';
 /** The round as it was taken along: where to go next, when to turn back, and what is noted at each place. Nothing of it needs a signal. */
 const words = useWords();
 const { group } = useGroup();
+const { today } = useDay();
 const { on, round } = useTakenRound();
 const { leave } = useTakeAlong();
 const { here, lost } = useHere(() => round.value !== null);
@@ -31,7 +33,13 @@ const turnBack = computed(() => (round.value && here.value ? turnBackAt(round.va
 const now = useNow({ interval: 20_000 });
 const minutesNow = computed(() => minutesAt(group.value?.zone ?? 'UTC', now.value));
 /** Where the day is set by whoever runs it, the clock on the wall is of another day. */
-const late = computed(() => !group.value?.dayIsSet && turnBack.value !== null && minutesNow.value > turnBack.value);
+const late = computed(
+  () =>
+    !group.value?.dayIsSet &&
+    round.value?.day === today.value &&
+    turnBack.value !== null &&
+    minutesNow.value > turnBack.value,
+);
 const size = computed(() => words.value.format.number((round.value?.bytes ?? 0) / 1e6, 1));
 const when = computed(() =>
   words.value.format.instant(new Date(round.value?.takenAt ?? 0).toISOString(), group.value?.zone ?? 'UTC'),

@@ -7,6 +7,7 @@ import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
 import { outlooksByHeat } from '../stands/heats.ts';
 import { useStandHere } from '../stands/use-own-season.ts';
+import { stepsFor } from '../visits/tally.ts';
 import { oneMore, type StandLog } from './place-log.ts';
 
 /** A stand in the list of its place: what is left, one more, which stage it is at, or that there is nothing. */
@@ -20,6 +21,7 @@ const { query, stand } = useStandHere(
 );
 const main = computed(() => outlooksByHeat(stand.value?.outlooks ?? [])[0]);
 const step = computed(() => (main.value ? oneMore(main.value, props.log.amount) : null));
+const least = computed(() => (main.value ? stepsFor(main.value.allowance)[0]! : 1));
 const seeing = ref(false);
 const stages = computed(() => [
   { at: -1, name: words.value.t('visit.nothingYet') },
@@ -58,7 +60,7 @@ const add = (by: number): void => emit('say', { amount: Math.max(0, Math.round((
       <Button class="chip" :aria-pressed="log.nothing" @click="emit('say', { nothing: !log.nothing })">{{
         words.t('field.nothing')
       }}</Button>
-      <Button v-if="log.amount > 0" :aria-label="words.t('field.less', { plant: name })" @click="add(-(step ?? 1))"
+      <Button v-if="log.amount > 0" :aria-label="words.t('field.less', { plant: name })" @click="add(-least)"
         ><template #icon><MinusOutlined aria-hidden="true" /></template
       ></Button>
       <b v-if="log.amount > 0 && main" class="amount" aria-live="polite">{{

@@ -67,7 +67,13 @@ export async function takeAlong(
       told(++done);
     }
   }
-  await Promise.all(Array.from({ length: AT_ONCE }, work));
+  try {
+    await Promise.all(Array.from({ length: AT_ONCE }, work));
+  } catch (error) {
+    // Where one went wrong the others need not go on.
+    rest.length = 0;
+    throw error;
+  }
   await (await shelf)?.takeAlong(asks.map((a) => hashKey(a.queryKey)));
   return bytes;
 }

@@ -47,19 +47,22 @@ export function useTakeAlong(): TakingAlong {
       stands: stands.map((id) => ({ id, plantKey: plantOf(id) })),
     }));
     const asks = asksOf(groupId.value!, places);
-    const { signal } = (stopping = new AbortController());
+    const mine = (stopping = new AbortController());
+    // An answer that was under way comes in when it is over already.
+    const told = (done: number): void => void (stopping === mine && (share.value = done / asks.length));
     problem.value = '';
     share.value = 0;
     try {
       // Else the browser may throw it away when space runs short; one that refuses keeps it as long as it can.
       await navigator.storage?.persist?.();
-      const bytes = await takeAlong(client, asks, { told: (n) => (share.value = n / asks.length), stop: signal });
+      const bytes = await takeAlong(client, asks, { told, stop: mine.signal });
       on.value = { round: { ...wanted, groupId: groupId.value!, takenAt: Date.now(), bytes }, done: [] };
       return true;
     } catch (error) {
-      if (!signal.aborted) problem.value = why(error);
+      if (!mine.signal.aborted) problem.value = why(error);
       return false;
     } finally {
+      stopping = null;
       share.value = null;
     }
   }

@@ -1,5 +1,5 @@
 import { useOnline } from '@vueuse/core';
-import { computed, onScopeDispose, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue';
+import { computed, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue';
 import type { StandKit, StandView } from '@emberfield/contract';
 import { useOutbox } from '../offline/use-outbox.ts';
 import { signal } from '../platform/signal.ts';
@@ -8,7 +8,7 @@ import { useGroup } from '../session/use-group.ts';
 import { notedIn, waitingAt, withOwnAnswer, type OwnAnswer } from './own-season.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useStand, useStandKit } from './queries.ts';
-import type { SeasonAsked, SeasonTold } from './season.worker.ts';
+import { reckonSeason } from './reckon-season.ts';
 
 interface Shown {
   readonly stand: ComputedRef<StandView | undefined>;
@@ -48,8 +48,6 @@ export function useOwnSeason(
 ): Shown {
   const own = shallowRef<OwnAnswer | null>(null);
   const noted = useNoted(standId, today);
-  let worker: Worker | null = null;
-  let questions = 0;
   const wanted = computed(() => {
     if (!read.value || !kit.value) return null;
     const { day } = read.value;
@@ -59,23 +57,15 @@ export function useOwnSeason(
   });
   watch(
     wanted,
-    (now) => {
+    async (now) => {
       own.value = null;
       if (!now) return;
-      worker ??= start();
-      // A page's own wrappers cannot be handed over: the plain thing is.
-      worker.postMessage(JSON.parse(JSON.stringify({ id: ++questions, ...toRaw(now) })) as SeasonAsked);
+      const answer = await reckonSeason(toRaw(now));
+      // What was asked meanwhile is answered by itself.
+      if (wanted.value === now) own.value = answer;
     },
     { immediate: true },
   );
-  function start(): Worker {
-    const made = new Worker(new URL('./season.worker.ts', import.meta.url), { type: 'module' });
-    made.onmessage = ({ data }: MessageEvent<SeasonTold>) => {
-      if (data.id === questions) own.value = data.own;
-    };
-    return made;
-  }
-  onScopeDispose(() => worker?.terminate());
   const isOwn = computed(() => own.value !== null && wanted.value !== null);
   return {
     isOwn,
