@@ -7,6 +7,19 @@ import { chromium, type Browser, type Page } from 'playwright-core';
 
 const [LONGEST_WAIT_MS, LONGEST_START_MS] = [30_000, 60_000];
 
+/** Browsers that run, by process: a run that ends badly leaves none behind. */
+const running = new Set<number>();
+process.on('exit', () => running.forEach(kill));
+function kill(pid: number): void {
+  running.delete(pid);
+  try {
+    // The group of its own, with all that it started.
+    process.kill(-pid, 'SIGKILL');
+  } catch {
+    // It has ended by itself.
+  }
+}
+
 export interface Picker {
   readonly name: string;
   /** Notes something by the form of a visit; resolves once the screen has left the form, which it does when the entry is kept. */
@@ -45,6 +58,7 @@ export async function picker(url: string, name: string, standOf: (ids: readonly 
       // A group of its own: killed, all of its processes go.
       { stdio: ['ignore', 'ignore', 'pipe'], detached: true },
     );
+    running.add(child.pid!);
     browser = await chromium.connectOverCDP(await addressOf(child));
     await openTab();
   }
@@ -107,7 +121,7 @@ export async function picker(url: string, name: string, standOf: (ids: readonly 
       await old.close();
     },
     killBrowser: async () => {
-      process.kill(-child.pid!, 'SIGKILL');
+      kill(child.pid!);
       await new Promise((gone) =>
         (child.exitCode ?? child.signalCode) === null ? child.once('exit', gone) : gone(null),
       );
@@ -127,11 +141,7 @@ export async function picker(url: string, name: string, standOf: (ids: readonly 
         : page.evaluate(() => `${location.pathname} ${document.body.innerText.slice(0, 200)}`).catch(() => 'gone'),
     end: async () => {
       await browser.close().catch(() => undefined);
-      try {
-        process.kill(-child.pid!, 'SIGKILL');
-      } catch {
-        // It has ended by itself.
-      }
+      kill(child.pid!);
       rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
     },
   };
