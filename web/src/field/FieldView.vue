@@ -14,14 +14,13 @@ import GpsPanel from './GpsPanel.vue';
 import NearPlaces from './NearPlaces.vue';
 import { nextStop, stopAt, turnBackAt } from './taken-round.ts';
 import { useHere } from './use-here.ts';
-import { useTakeAlong, useTakenRound } from './use-taken-round.ts';
+import { useTakenRound } from './use-taken-round.ts';
 
 /** The round as it was taken along: where to go next, when to turn back, and what is noted at each place. Nothing of it needs a signal. */
 const words = useWords();
 const { group } = useGroup();
 const { today } = useDay();
-const { on, round } = useTakenRound();
-const { leave } = useTakeAlong();
+const { on, round, leave } = useTakenRound();
 const { here, lost } = useHere(() => round.value !== null);
 const next = computed(() => (round.value ? nextStop(on.value) : null));
 /** Offered, not assumed: the position may be off, and one may only be passing. */

@@ -5,10 +5,11 @@ import { useRouter } from 'vue-router';
 import GoButton from '../kit/GoButton.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import { useTakeAlong, useTakenRound, type Wanted } from './use-taken-round.ts';
+import type { Wanted } from './taken-round.ts';
+import { useTakeAlong, useTakenRound } from './use-taken-round.ts';
 
 /** Takes a round along by one press, with how much and how old it is; of another day it says of which. */
-const props = defineProps<{ wanted: Wanted; plantOf: (standId: string) => string }>();
+const props = defineProps<{ wanted: Wanted }>();
 const words = useWords();
 const router = useRouter();
 const { group } = useGroup();
@@ -18,7 +19,7 @@ const when = computed(() =>
   words.value.format.instant(new Date(round.value?.takenAt ?? 0).toISOString(), group.value?.zone ?? 'UTC'),
 );
 async function go(): Promise<void> {
-  if (await take(props.wanted, props.plantOf)) await router.push({ name: 'field' });
+  if (await take(props.wanted)) await router.push({ name: 'field' });
 }
 const PERCENT = 100;
 </script>

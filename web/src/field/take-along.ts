@@ -1,4 +1,5 @@
 import { hashKey, type QueryClient, type QueryKey } from '@tanstack/vue-query';
+import type { GroupView } from '@emberfield/contract';
 import { hearthAsk } from '../hearth/queries.ts';
 import { baseMapAsk, patchAsk } from '../patches/queries.ts';
 import { shelf } from '../platform/kept.ts';
@@ -6,6 +7,7 @@ import { signal } from '../platform/signal.ts';
 import { plantAsk, plantsAsk } from '../plants/queries.ts';
 import { patchesAsk } from '../session/queries.ts';
 import { kitAsk, standAsk } from '../stands/queries.ts';
+import type { Wanted } from './taken-round.ts';
 
 /** A question whose answer is wanted on the device. */
 interface Ask {
@@ -13,29 +15,28 @@ interface Ask {
   readonly queryFn: (context: { readonly signal: AbortSignal }) => Promise<unknown>;
 }
 
-/** What a round needs where nobody answers: every stand of its places with its book, the places, the plants, the list of all, and the map. */
+/**
+ * What a round needs where nobody answers: every stand of its places with its book, the places, the plants, the list of all, and the map of the group, where it
+ * has one.
+ */
 export function asksOf(
-  groupId: string,
-  places: readonly { readonly patchId: string; readonly stands: readonly Stand[] }[],
+  { id: groupId, hasBaseMap }: Pick<GroupView, 'id' | 'hasBaseMap'>,
+  stops: Wanted['stops'],
 ): readonly Ask[] {
-  const plants = [...new Set(places.flatMap((p) => p.stands.map((s) => s.plantKey)))];
+  const plants = [...new Set(stops.flatMap((p) => p.stands.map((s) => s.plantKey)))];
   const asks = [
     hearthAsk(groupId, true),
     hearthAsk(groupId, false),
     patchesAsk(groupId),
     plantsAsk(groupId),
-    baseMapAsk,
+    ...(hasBaseMap ? [baseMapAsk] : []),
     ...plants.map((key) => plantAsk(groupId, key)),
-    ...places.flatMap(({ patchId, stands }) => [
+    ...stops.flatMap(({ patchId, stands }) => [
       patchAsk(groupId, patchId),
       ...stands.flatMap(({ id }) => [standAsk(groupId, id), kitAsk(groupId, id)]),
     ]),
   ];
   return asks;
-}
-interface Stand {
-  readonly id: string;
-  readonly plantKey: string;
 }
 
 /** So many are asked for at once: the server answers others as well. */

@@ -11,7 +11,7 @@ export interface TakenStop extends OnTheGround {
   /** Minutes since the day began. */
   readonly begins: number;
   readonly ends: number;
-  readonly stands: readonly string[];
+  readonly stands: readonly { readonly id: string; readonly plantKey: string }[];
 }
 export interface TakenRound {
   readonly groupId: string;
@@ -24,6 +24,9 @@ export interface TakenRound {
   readonly takenAt: number;
   readonly bytes: number;
 }
+/** What a round is before anything of it lies on the device. */
+export type Wanted = Omit<TakenRound, 'groupId' | 'takenAt' | 'bytes'>;
+
 /** What lies under the account on this device: the round, and where on it one is. */
 export interface OnRound {
   readonly round: TakenRound | null;

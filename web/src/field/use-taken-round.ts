@@ -1,36 +1,45 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
-import { shelf } from '../platform/kept.ts';
+import { useUndo } from '../platform/use-undo.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import { asksOf, NoSignal, NotKept, takeAlong } from './take-along.ts';
-import { NO_ROUND, type OnRound, type TakenRound } from './taken-round.ts';
+import { NO_ROUND, type OnRound, type TakenRound, type Wanted } from './taken-round.ts';
 
 /** The round that was taken along, of this group; under the account, so that nobody else on the device sees it. */
-export function useTakenRound(): { readonly on: Ref<OnRound>; readonly round: ComputedRef<TakenRound | null> } {
+export function useTakenRound(): {
+  readonly on: Ref<OnRound>;
+  readonly round: ComputedRef<TakenRound | null>;
+  /** Lets it go; until something else is taken along its answers stay on the device, and it can be had back. */
+  readonly leave: () => void;
+} {
+  const words = useWords();
+  const undo = useUndo();
   const { groupId } = useGroup();
   const on = useDraft<OnRound>('taken-round', NO_ROUND);
-  return { on, round: computed(() => (on.value.round?.groupId === groupId.value ? on.value.round : null)) };
+  const round = computed(() => (on.value.round?.groupId === groupId.value ? on.value.round : null));
+  function leave(): void {
+    const before = on.value;
+    on.value = NO_ROUND;
+    undo.say(words.value.t('field.left'), async () => void (on.value = before));
+  }
+  return { on, round, leave };
 }
-
-/** What a round is before anything of it lies on the device. */
-export type Wanted = Omit<TakenRound, 'groupId' | 'takenAt' | 'bytes'>;
 
 interface TakingAlong {
   /** Share that is done, 0–1; `null` while nothing is under way. */
   readonly share: Ref<number | null>;
   readonly problem: Ref<string>;
-  readonly take: (wanted: Wanted, plantOf: (standId: string) => string) => Promise<boolean>;
+  readonly take: (wanted: Wanted) => Promise<boolean>;
   readonly stop: () => void;
-  readonly leave: () => Promise<void>;
 }
 
 /** Takes a round along, with progress and a way to stop; a round that was taken before stays until the new one is whole. */
 export function useTakeAlong(): TakingAlong {
   const words = useWords();
   const client = useQueryClient();
-  const { groupId } = useGroup();
+  const { group } = useGroup();
   const { on } = useTakenRound();
   const share = ref<number | null>(null);
   const problem = ref('');
@@ -41,12 +50,8 @@ export function useTakeAlong(): TakingAlong {
     return (error as Error).message;
   };
 
-  async function take(wanted: Wanted, plantOf: (standId: string) => string): Promise<boolean> {
-    const places = wanted.stops.map(({ patchId, stands }) => ({
-      patchId,
-      stands: stands.map((id) => ({ id, plantKey: plantOf(id) })),
-    }));
-    const asks = asksOf(groupId.value!, places);
+  async function take(wanted: Wanted): Promise<boolean> {
+    const asks = asksOf(group.value!, wanted.stops);
     const mine = (stopping = new AbortController());
     // An answer that was under way comes in when it is over already.
     const told = (done: number): void => void (stopping === mine && (share.value = done / asks.length));
@@ -56,7 +61,7 @@ export function useTakeAlong(): TakingAlong {
       // Else the browser may throw it away when space runs short; one that refuses keeps it as long as it can.
       await navigator.storage?.persist?.();
       const bytes = await takeAlong(client, asks, { told, stop: mine.signal });
-      on.value = { round: { ...wanted, groupId: groupId.value!, takenAt: Date.now(), bytes }, done: [] };
+      on.value = { round: { ...wanted, groupId: group.value!.id, takenAt: Date.now(), bytes }, done: [] };
       return true;
     } catch (error) {
       if (!mine.signal.aborted) problem.value = why(error);
@@ -66,9 +71,5 @@ export function useTakeAlong(): TakingAlong {
       share.value = null;
     }
   }
-  async function leave(): Promise<void> {
-    on.value = NO_ROUND;
-    await (await shelf)?.takeAlong([]);
-  }
-  return { share, problem, take, leave, stop: () => stopping?.abort() };
+  return { share, problem, take, stop: () => stopping?.abort() };
 }

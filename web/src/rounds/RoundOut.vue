@@ -2,7 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, toRef } from 'vue';
 import TakeAlong from '../field/TakeAlong.vue';
-import type { Wanted } from '../field/use-taken-round.ts';
+import type { Wanted } from '../field/taken-round.ts';
 import { saveText } from '../platform/save-text.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
@@ -13,7 +13,6 @@ import { useSetAside } from './use-set-aside.ts';
 /** A round on its way out: along on the device, set aside from others, as a file, on paper. */
 const props = defineProps<{
   wanted: Wanted;
-  plantOf: (standId: string) => string;
   /** In their order. */
   places: readonly PlaceToVisit[];
 }>();
@@ -35,7 +34,7 @@ const print = (): void => globalThis.print();
 </script>
 
 <template>
-  <TakeAlong :wanted="wanted" :plant-of="plantOf" />
+  <TakeAlong :wanted="wanted" />
   <div class="acts no-print">
     <Button v-if="may" :loading="busy" @click="setAside">{{ words.t('round.setAside') }}</Button>
     <Button @click="print()">{{ words.t('round.print') }}</Button>

@@ -11,7 +11,7 @@ import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import type { Wanted } from '../field/use-taken-round.ts';
+import type { Wanted } from '../field/taken-round.ts';
 import RoundControls from './RoundControls.vue';
 import RoundOut from './RoundOut.vue';
 import RoundSheet from './RoundSheet.vue';
@@ -94,8 +94,6 @@ const wantedAlong = computed<Wanted | null>(() =>
     ? takenOf({ places: places.value, home: home.value, timed: timed.value, wish: wish.value, day: day.value })
     : null,
 );
-const plantOf = (standId: string): string =>
-  standing.value.flatMap((p) => p.stands).find((s) => s.id === standId)?.plantKey ?? '';
 /** From the place from which it takes longest, whole minutes. */
 const wayBack = computed(() => {
   const legs = order.value.map((i) => outing.value?.legs[i]?.at(-1) ?? 0);
@@ -178,11 +176,7 @@ const walked = computed(() => {
             @lock="lock(places[visit.stop]!.patch.id)"
             @drop="leaveOut(places[visit.stop]!.patch.id)" />
         </ol>
-        <RoundOut
-          v-if="wantedAlong && order.length"
-          :wanted="wantedAlong"
-          :plant-of="plantOf"
-          :places="order.map((i) => places[i]!)">
+        <RoundOut v-if="wantedAlong && order.length" :wanted="wantedAlong" :places="order.map((i) => places[i]!)">
           <Button v-if="own" @click="own = null">{{ words.t('round.anew') }}</Button>
         </RoundOut>
         <RoundSheet

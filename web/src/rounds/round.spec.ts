@@ -110,7 +110,7 @@ describe('a round as it is taken along', () => {
     const there = {
       ...patch('near', 1),
       stands: [
-        { id: 'a', retired: false },
+        { id: 'a', plantKey: 'nettle', retired: false },
         { id: 'old', retired: true },
       ],
     } as never;
@@ -122,7 +122,7 @@ describe('a round as it is taken along', () => {
     const taken = takenOf({ places, home, timed, wish: { backBy: 780, pace: 'slow' }, day: '2026-05-15' });
     expect(taken.stops.map((s) => [s.patchId, s.stands])).to.deep.equal([
       ['shore', []],
-      ['near', ['a']],
+      ['near', [{ id: 'a', plantKey: 'nettle' }]],
     ]);
     expect(taken.stops.map((s) => s.begins)).to.deep.equal(timed.visits.map((v) => v.begins));
     expect(taken).to.deep.include({ backBy: 780, pace: { share: 0.7, detour: 1.3 } });

@@ -11,7 +11,7 @@ import {
   type Timed,
 } from '@emberfield/core/rounds';
 import { centreOf, sectionOf } from '@emberfield/core/stand';
-import type { Wanted } from '../field/use-taken-round.ts';
+import type { Wanted } from '../field/taken-round.ts';
 import { minutesOf } from '../platform/clock.ts';
 
 /** What somebody asks of a round; kept on the device. */
@@ -153,7 +153,7 @@ export function takenOf({
     pace: paceOf(wish.pace),
     stops: timed.visits.map(({ stop, begins, ends }) => {
       const { patch } = places[stop]!;
-      const stands = patch.stands.filter((s) => !s.retired).map((s) => s.id);
+      const stands = patch.stands.filter((s) => !s.retired).map(({ id, plantKey }) => ({ id, plantKey }));
       return { patchId: patch.id, name: patch.name, ...spotOf(patch), blurred: patch.blurred, begins, ends, stands };
     }),
   };

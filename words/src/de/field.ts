@@ -12,6 +12,7 @@ export const field = {
     allDone: 'Alle Orte sind erledigt.',
     end: 'Rundgang beenden',
     leave: 'Rundgang vergessen',
+    left: 'Der Rundgang ist vergessen.',
     again: '{place} ist erledigt: wieder öffnen',
     stands: 'kein Bestand | 1 Bestand | {n} Bestände',
     along: 'Mitgenommen: {mb} MB, gelesen {when}. Mengen zählen mit, was du hier einträgst.',

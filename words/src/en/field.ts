@@ -12,6 +12,7 @@ export const field = {
     allDone: 'All places are done with.',
     end: 'End the round',
     leave: 'Let the round go',
+    left: 'The round is let go.',
     again: '{place} is done with: open it again',
     stands: 'no stand | 1 stand | {n} stands',
     along: 'Taken along: {mb} MB, read {when}. Amounts count what you note here.',
