@@ -157,5 +157,7 @@ describe('a record with entries that came later', () => {
     expect(recordWith(recordOf(before), later)).to.deep.equal(all);
     const record = recordOf(before);
     expect(recordWith(record, [])).to.equal(record);
+    // Stored, and the answer was lost: what still waits is in what was read.
+    expect(recordWith(all, later)).to.deep.equal(all);
   });
 });

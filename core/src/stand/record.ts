@@ -255,8 +255,16 @@ export const tellsOfEdges = ({ quality, wasteShare }: Pick<RecordedTake, 'qualit
 /** Of which entries those that were corrected or taken back are left out. */
 const KEPT_BY_ID = ['counts', 'takes', 'holds', 'plantings', 'plantingChecks', 'identities', 'awaited'] as const;
 
+/** What is in a record already: by its id, or, where it has none, by all that it says. */
+const sameOf = (item: unknown): string =>
+  typeof item === 'object' && item !== null && 'id' in item ? String(item.id) : JSON.stringify(item);
+function joined<T>(before: readonly T[], added: readonly T[]): readonly T[] {
+  const there = new Set(before.map(sameOf));
+  return [...before, ...added.filter((item) => !there.has(sameOf(item)))];
+}
+
 /**
- * A record with entries that came after it was read. What those correct or take back is gone from what is kept by an id; sightings, losses, measurements and
+ * A record with entries that may have come after it was read, or before: an entry whose answer was lost is in it already. What those correct or take back is gone from what is kept by an id; sightings, losses, measurements and
  * searches have none, and of them what is taken back stays until the record is read anew.
  */
 export function recordWith(record: StandRecord, entries: readonly RecordEntry[]): StandRecord {
@@ -267,7 +275,7 @@ export function recordWith(record: StandRecord, entries: readonly RecordEntry[])
     Object.entries(more).map(([key, added]) => [
       key,
       Array.isArray(added)
-        ? [...(record[key as keyof StandRecord] as readonly unknown[]), ...(added as readonly unknown[])]
+        ? joined(record[key as keyof StandRecord] as readonly unknown[], added as readonly unknown[])
         : (added as unknown),
     ]),
   ) as unknown as StandRecord;

@@ -5,10 +5,9 @@ import { computed, ref } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
-import { outlooksByHeat } from '../stands/heats.ts';
 import { useStandHere } from '../stands/use-own-season.ts';
 import { stepsFor } from '../visits/tally.ts';
-import { oneMore, type StandLog } from './place-log.ts';
+import { lineOf, oneMore, type StandLog } from './place-log.ts';
 
 /** A stand in the list of its place: what is left, one more, which stage it is at, or that there is nothing. */
 const props = defineProps<{ standId: string; patchId: string; log: StandLog }>();
@@ -19,7 +18,7 @@ const { query, stand } = useStandHere(
   computed(() => props.standId),
   today,
 );
-const main = computed(() => outlooksByHeat(stand.value?.outlooks ?? [])[0]);
+const main = computed(() => lineOf(stand.value?.outlooks ?? [], props.log));
 const step = computed(() => (main.value ? oneMore(main.value, props.log.amount) : null));
 const least = computed(() => (main.value ? stepsFor(main.value.allowance)[0]! : 1));
 const seeing = ref(false);
@@ -34,7 +33,10 @@ function sayStage(at: number): void {
   seeing.value = false;
 }
 /** Tenths, so that half litres add up. */
-const add = (by: number): void => emit('say', { amount: Math.max(0, Math.round((props.log.amount + by) * 10) / 10) });
+function add(by: number): void {
+  const { part, method } = main.value!;
+  emit('say', { amount: Math.max(0, Math.round((props.log.amount + by) * 10) / 10), of: { part, method } });
+}
 </script>
 
 <template>

@@ -12,7 +12,7 @@ import { usePatch } from '../patches/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import LogRow from './LogRow.vue';
-import { blankStand, noted } from './place-log.ts';
+import { BESIDE, blankStand, noted } from './place-log.ts';
 import { usePlaceLog } from './use-place-log.ts';
 import { useTakenRound } from './use-taken-round.ts';
 
@@ -27,8 +27,6 @@ const patch = usePatch(groupId, patchId);
 const { log, busy, failure, keep } = usePlaceLog(patchId);
 const standing = computed(() => (patch.data.value?.stands ?? []).filter((s) => !s.retired));
 const onRound = computed(() => round.value?.stops.some((s) => s.patchId === patchId.value) ?? false);
-const BESIDE = ['stings', 'helper', 'child', 'rain'] as const;
-const beside = computed(() => BESIDE.map((k) => words.value.t(`field.besideOf.${k}`)));
 async function done(): Promise<void> {
   const kept = await keep(
     standing.value.map((s) => s.id),
@@ -70,7 +68,7 @@ async function done(): Promise<void> {
     <h2>{{ words.t('field.beside') }}</h2>
     <ToggleChips
       :label="words.t('field.beside')"
-      :options="beside.map((label) => ({ value: label, label }))"
+      :options="BESIDE.map((value) => ({ value, label: words.t(`field.besideOf.${value}`) }))"
       :chosen="log.beside"
       @toggle="log = { ...log, beside: toggled(log.beside, $event) }" />
     <template #foot>

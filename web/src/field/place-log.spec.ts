@@ -1,28 +1,27 @@
 import { expect } from 'chai';
-import { entrySchema, type AllowanceView, type PartOutlook, type ProfilePart } from '@emberfield/contract';
-import { blankLog, draftsOfLog, noted, oneMore, type Logged } from './place-log.ts';
+import { entrySchema, type AllowanceView, type PartOutlook, type PlantProfile } from '@emberfield/contract';
+import { blankLog, blankStand, draftsOfLog, lineOf, noted, oneMore } from './place-log.ts';
 
-const leaf = { key: 'leaf', unit: 'leaf', kills: false, massG: null } as unknown as ProfilePart;
-const root = { ...leaf, key: 'root', unit: 'root', kills: true, perPlant: { value: 1 } } as unknown as ProfilePart;
-const stand = (standId: string, part: ProfilePart | undefined): Logged => ({
-  standId,
-  part,
-  method: 'usual',
-  stages: ['shoot', 'leaf', 'flower'],
-});
+const parts = [
+  { key: 'leaf', unit: 'leaf', kills: false, massG: null },
+  { key: 'root', unit: 'root', kills: true, massG: null, perPlant: { value: 1 } },
+];
+const profile = { parts, stages: ['shoot', 'leaf', 'flower'].map((key) => ({ key })) } as unknown as PlantProfile;
+const stand = (id: string) => ({ id, profile });
+const of = (part: 'leaf' | 'root') => ({ part, method: 'usual' }) as const;
 const at = { patchId: '01990000-0000-7000-8000-000000000001', day: '2026-05-15', nothingSaid: 'Nothing to take.' };
 const A = '01990000-0000-7000-8000-00000000000a';
 const B = '01990000-0000-7000-8000-00000000000b';
 
 describe('what is noted at a place', () => {
   it('is nothing of stands that nobody touched', () => {
-    expect(draftsOfLog(blankLog(), [stand(A, leaf), stand(B, root)], at)).to.deep.equal([]);
+    expect(draftsOfLog(blankLog(), [stand(A), stand(B)], at)).to.deep.equal([]);
   });
   it('is takes, stages and notes that the contract takes', () => {
-    let log = noted(blankLog(), A, { amount: 3 });
+    let log = noted(blankLog(), A, { amount: 3, of: of('leaf') });
     log = noted(log, A, { stage: 1 });
     log = noted(log, B, { nothing: true });
-    const drafts = draftsOfLog(log, [stand(A, leaf), stand(B, root)], at);
+    const drafts = draftsOfLog(log, [stand(A), stand(B)], at);
     expect(drafts.map((d) => [d.standId, d.kind, d.body])).to.deep.equal([
       [A, 'stageSighting', { stage: 'leaf', reached: true, share: null }],
       [A, 'stageSighting', { stage: 'flower', reached: false, share: null }],
@@ -37,13 +36,25 @@ describe('what is noted at a place', () => {
       ).not.to.throw();
   });
   it('says how many plants a root was dug from', () => {
-    const [take] = draftsOfLog(noted(blankLog(), B, { amount: 2 }), [stand(B, root)], at);
+    const [take] = draftsOfLog(noted(blankLog(), B, { amount: 2, of: of('root') }), [stand(B)], at);
     expect(take!.body).to.include({ part: 'root', killed: 2 });
   });
   it('does not say of a stand that there is nothing and that something was taken', () => {
-    const took = noted(noted(blankLog(), A, { nothing: true }), A, { amount: 1 });
-    expect(took.stands[A]).to.deep.equal({ amount: 1, stage: null, nothing: false });
-    expect(noted(took, A, { nothing: true }).stands[A]).to.deep.equal({ amount: 0, stage: null, nothing: true });
+    const took = noted(noted(blankLog(), A, { nothing: true }), A, { amount: 1, of: of('leaf') });
+    expect(took.stands[A]).to.deep.equal({ amount: 1, of: of('leaf'), stage: null, nothing: false });
+    expect(noted(took, A, { nothing: true }).stands[A]).to.deep.equal({
+      amount: 0,
+      of: null,
+      stage: null,
+      nothing: true,
+    });
+  });
+  it('stays with the part that was counted, whatever becomes hottest meanwhile', () => {
+    const outlook = (part: string, state: string) => ({ part, readiness: { state } }) as unknown as PartOutlook;
+    const both = [outlook('leaf', 'cold'), outlook('root', 'glowing')];
+    expect(lineOf(both, blankStand)?.part).to.equal('root');
+    expect(lineOf(both, { ...blankStand, amount: 2, of: of('leaf') })?.part).to.equal('leaf');
+    expect(lineOf([], blankStand)).to.equal(undefined);
   });
   it('adds by a press what is free to be taken, and no more than is left', () => {
     const allowance = { kind: 'counted', unit: 'leaf', amount: 3, amountLeft: 3, perPlant: 2 } as AllowanceView;

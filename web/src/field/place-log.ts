@@ -1,32 +1,42 @@
 // What is noted at a place in one list: of each stand how much was taken, which stage it is at, or that there is nothing.
-import type { PartOutlook, ProfilePart } from '@emberfield/contract';
+import type { PartOutlook, PlantProfile } from '@emberfield/contract';
 import { newKey, type DraftKey } from '../entries/draft-key.ts';
 import type { Draft } from '../entries/use-entries.ts';
 import { hereNow } from '../entries/visit-draft.ts';
+import { outlooksByHeat } from '../stands/heats.ts';
 import { blankTake, takeBody } from '../visits/take-draft.ts';
 import { goesOver, stepsFor } from '../visits/tally.ts';
 
 export interface StandLog {
+  /** What was taken, and of which part in which way: which of them is first in the list may change meanwhile. */
   readonly amount: number;
+  readonly of: Pick<PartOutlook, 'part' | 'method'> | null;
   /** Index of the stage it is at; -1: before the first; `null`: nobody said. */
   readonly stage: number | null;
   readonly nothing: boolean;
 }
+export const BESIDE = ['stings', 'helper', 'child', 'rain'] as const;
+type Beside = (typeof BESIDE)[number];
 export interface PlaceLog {
   readonly key: DraftKey;
   readonly stands: Readonly<Record<string, StandLog>>;
-  /** Who or what was there and made it slower: words of the chips. */
-  readonly beside: readonly string[];
+  /** Who or what was there and made it slower. */
+  readonly beside: readonly Beside[];
 }
-export const blankStand: StandLog = { amount: 0, stage: null, nothing: false };
+export const blankStand: StandLog = { amount: 0, of: null, stage: null, nothing: false };
 export const blankLog = (): PlaceLog => ({ key: newKey(), stands: {}, beside: [] });
 
 /** What is changed of a stand; there is not nothing where something was taken. */
 export function noted(log: PlaceLog, standId: string, over: Partial<StandLog>): PlaceLog {
   const next = { ...(log.stands[standId] ?? blankStand), ...over };
-  const said = over.nothing ? { ...next, amount: 0 } : next.amount > 0 ? { ...next, nothing: false } : next;
+  const took = over.nothing ? 0 : next.amount;
+  const said = { ...next, amount: took, of: took > 0 ? next.of : null, nothing: took === 0 && next.nothing };
   return { ...log, stands: { ...log.stands, [standId]: said } };
 }
+
+/** The part of a stand that its line is of: what was counted already, else what is hottest. */
+export const lineOf = (outlooks: readonly PartOutlook[], { of }: StandLog): PartOutlook | undefined =>
+  outlooks.find((o) => o.part === of?.part) ?? outlooksByHeat(outlooks)[0];
 
 /**
  * What one press adds, in the part's unit; `null` where it is not had by a press: nothing may be taken, each piece is to be held against something, or that
@@ -38,32 +48,28 @@ export function oneMore({ allowance, thorns, leafByLeaf }: PartOutlook, amount: 
   return free && !goesOver(allowance, amount + step) ? step : null;
 }
 
-export interface Logged {
-  readonly standId: string;
-  readonly part: ProfilePart | undefined;
-  readonly method: PartOutlook['method'];
-  readonly stages: readonly string[];
-}
 /** The entries that it amounts to; of what nobody touched there are none. @param nothingSaid the words for "nothing to take" */
 export function draftsOfLog(
   log: PlaceLog,
-  stands: readonly Logged[],
+  stands: readonly { readonly id: string; readonly profile: Pick<PlantProfile, 'parts' | 'stages'> }[],
   { patchId, day, nothingSaid }: { readonly patchId: string; readonly day: string; readonly nothingSaid: string },
 ): readonly Draft[] {
-  return stands.flatMap(({ standId, part, method, stages }): readonly Draft[] => {
-    const said = log.stands[standId] ?? blankStand;
-    const at = { patchId, standId, day };
+  return stands.flatMap(({ id, profile }): readonly Draft[] => {
+    const said = log.stands[id] ?? blankStand;
+    const at = { patchId, standId: id, day };
+    const stages = profile.stages.map((s) => s.key);
     const seen = said.stage === null ? {} : hereNow(stages, said.stage);
+    const part = profile.parts.find((p) => p.key === said.of?.part);
     return [
       ...Object.entries(seen).map(([stage, is]): Draft => {
         return { kind: 'stageSighting', ...at, body: { stage, reached: is === 'reached', share: null } };
       }),
-      ...(said.amount > 0 && part
+      ...(said.amount > 0 && said.of
         ? [
             {
               kind: 'take',
               ...at,
-              body: takeBody({ ...blankTake(part.key), part: part.key, amount: said.amount, method }, part, 1),
+              body: takeBody({ ...blankTake(), ...said.of, amount: said.amount }, part, 1),
             } as const,
           ]
         : []),

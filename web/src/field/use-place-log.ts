@@ -9,9 +9,8 @@ import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import { outlooksByHeat } from '../stands/heats.ts';
 import { standAsk } from '../stands/queries.ts';
-import { blankLog, draftsOfLog, type Logged, type PlaceLog } from './place-log.ts';
+import { blankLog, draftsOfLog, type PlaceLog } from './place-log.ts';
 
 /** What is noted at a place while it is noted, and how all of it is kept at once. */
 export function usePlaceLog(patchId: Ref<string>): {
@@ -31,25 +30,29 @@ export function usePlaceLog(patchId: Ref<string>): {
   const busy = ref(false);
   const failure = ref('');
 
-  /** As its row shows it. */
-  function loggedOf(standId: string): readonly Logged[] {
-    const stand = client.getQueryData<StandView>(standAsk(groupId.value, standId).queryKey);
-    const main = stand && outlooksByHeat(stand.outlooks)[0];
-    if (!stand) return [];
-    const part = stand.profile.parts.find((p) => p.key === main?.part);
-    return [{ standId, part, method: main?.method ?? 'usual', stages: stand.profile.stages.map((s) => s.key) }];
-  }
-
   /** The visit with what was beside, and everything noted in it. A part's key hangs on what it says, so that sent again it is stored once. */
   function entriesOf(standIds: readonly string[]): readonly Entry[] {
     const { key, beside } = log.value;
     const at = { patchId: patchId.value, day: today.value };
-    const drafts = draftsOfLog(log.value, standIds.flatMap(loggedOf), {
+    // Whatever was noted was noted of a stand that stood in the list.
+    const stands = standIds.flatMap((id) => {
+      const stand = client.getQueryData<StandView>(standAsk(groupId.value, id).queryKey);
+      return stand ? [stand] : [];
+    });
+    const drafts = draftsOfLog(log.value, stands, {
       ...at,
       nothingSaid: words.value.t('field.nothingSaid'),
     });
     if (drafts.length === 0 && beside.length === 0) return [];
-    const head = make({ kind: 'visit', ...at, standId: null, body: { note: beside.join(', ') } }, key);
+    const head = make(
+      {
+        kind: 'visit',
+        ...at,
+        standId: null,
+        body: { note: beside.map((b) => words.value.t(`field.besideOf.${b}`)).join(', ') },
+      },
+      key,
+    );
     return [
       head,
       ...drafts.map((d) =>
