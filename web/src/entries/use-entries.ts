@@ -4,6 +4,7 @@ import { useGroup } from '../session/use-group.ts';
 import { ApiError } from '../platform/api.ts';
 import { plain } from '../platform/plain.ts';
 import { useWords } from '../session/words.ts';
+import { derivedId } from './derived-id.ts';
 import { newKey, type DraftKey } from './draft-key.ts';
 
 export interface Draft<K extends EntryKind = EntryKind> {
@@ -29,6 +30,17 @@ export function useEntries(): {
   readonly send: (entries: readonly Entry[], label: string) => Promise<Sent>;
   /** The same for one entry, and what goes along with it; what is refused is thrown. @throws ApiError */
   readonly sendOne: (entry: Entry, label: string, along?: readonly Entry[]) => Promise<EntrySent>;
+  /**
+   * A visit of a place with all that was noted in it. A part's key hangs on what it says: sent again as it was it is stored once, changed it is another entry. The parts
+   * are as they were noted, for whoever checks them.
+   */
+  readonly visit: (
+    head: { readonly patchId: string; readonly day: string; readonly note?: string },
+    parts: readonly Draft[],
+    key: DraftKey,
+  ) => readonly [Entry, ...Entry[]];
+  /** Takes back all that was noted in a visit. */
+  readonly takeBack: (visit: readonly Entry[], day: string) => Promise<void>;
   /** Takes an entry back, and what went along with it. */
   readonly withdraw: (entry: Withdrawn, day: string, along?: readonly Withdrawn[]) => Promise<void>;
 } {
@@ -75,5 +87,21 @@ export function useEntries(): {
     );
     await sendOne(first!, words.value.t('outbox.withdrawal'), others);
   }
-  return { make, send, sendOne, withdraw };
+  const visit = (
+    { patchId, day, note = '' }: { readonly patchId: string; readonly day: string; readonly note?: string },
+    parts: readonly Draft[],
+    key: DraftKey,
+  ): readonly [Entry, ...Entry[]] => {
+    const head = make({ kind: 'visit', patchId, standId: null, day, body: { note } }, key);
+    const rest = parts.map((p) => {
+      const id = derivedId(key.id, JSON.stringify([p.standId, p.kind, p.day, p.body]));
+      return { ...make({ ...p, visitId: head.id, body: {} as never }, { ...key, id }), body: p.body } as Entry;
+    });
+    return [head, ...rest];
+  };
+  async function takeBack([head, first, ...others]: readonly Entry[], day: string): Promise<void> {
+    if (head && outbox.waiting.some((w) => w.id === head.id)) await outbox.forget(head.id);
+    else if (first) await withdraw(first, day, others);
+  }
+  return { make, send, sendOne, visit, takeBack, withdraw };
 }

@@ -45,7 +45,7 @@ export function gpsPlayer(way: readonly OnTheGround[]): GpsPlayer {
       const tell = (): void => {
         if (!player.hasFix) return lost('');
         gone += (player.speedKmh * 1000 * TICK_MS) / MS_PER_HOUR;
-        found({ ...alongWay(way, gone), accuracyM: ACCURACY_M, at: Date.now() });
+        found({ ...alongWay(way, gone), heightM: null, accuracyM: ACCURACY_M, at: Date.now() });
       };
       const timer = setInterval(tell, TICK_MS);
       tell();

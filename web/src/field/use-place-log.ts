@@ -1,9 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { ref, type Ref } from 'vue';
 import type { Entry, StandView } from '@emberfield/contract';
-import { derivedId } from '../entries/derived-id.ts';
 import { useEntries } from '../entries/use-entries.ts';
-import { useOutbox } from '../offline/use-outbox.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
@@ -23,14 +21,13 @@ export function usePlaceLog(patchId: Ref<string>): {
   const client = useQueryClient();
   const { groupId } = useGroup();
   const { today } = useDay();
-  const { make, send, withdraw } = useEntries();
-  const outbox = useOutbox();
+  const entries = useEntries();
   const undo = useUndo();
   const log = useDraft<PlaceLog>(() => `place-${patchId.value}`, blankLog());
   const busy = ref(false);
   const failure = ref('');
 
-  /** The visit with what was beside, and everything noted in it. A part's key hangs on what it says, so that sent again it is stored once. */
+  /** The visit with what was beside, and everything noted in it. */
   function entriesOf(standIds: readonly string[]): readonly Entry[] {
     const { key, beside } = log.value;
     const at = { patchId: patchId.value, day: today.value };
@@ -44,40 +41,22 @@ export function usePlaceLog(patchId: Ref<string>): {
       nothingSaid: words.value.t('field.nothingSaid'),
     });
     if (drafts.length === 0 && beside.length === 0) return [];
-    const head = make(
-      {
-        kind: 'visit',
-        ...at,
-        standId: null,
-        body: { note: beside.map((b) => words.value.t(`field.besideOf.${b}`)).join(', ') },
-      },
-      key,
-    );
-    return [
-      head,
-      ...drafts.map((d) =>
-        make(
-          { ...d, visitId: head.id },
-          { ...key, id: derivedId(key.id, JSON.stringify([d.standId, d.kind, d.body])) },
-        ),
-      ),
-    ];
+    const note = beside.map((b) => words.value.t(`field.besideOf.${b}`)).join(', ');
+    return entries.visit({ ...at, note }, drafts, key);
   }
 
   /** True once it is kept, or there was nothing to keep. */
   async function keep(standIds: readonly string[], place: string): Promise<boolean> {
-    const entries = entriesOf(standIds);
-    if (entries.length === 0) return true;
+    const noted = entriesOf(standIds);
+    if (noted.length === 0) return true;
     busy.value = true;
     failure.value = '';
     try {
-      const sent = await send(entries, words.value.t('field.outbox', { place }));
+      const sent = await entries.send(noted, words.value.t('field.outbox', { place }));
       if (sent.kind === 'refused') throw new Error(sent.message);
-      const [head, ...rest] = entries;
-      undo.say(words.value.t(sent.kind === 'waiting' ? 'field.keptHere' : 'field.kept', { place }), async () => {
-        if (outbox.waiting.some((w) => w.id === head!.id)) return outbox.forget(head!.id);
-        for (const entry of rest) await withdraw(entry, today.value);
-      });
+      undo.say(words.value.t(sent.kind === 'waiting' ? 'field.keptHere' : 'field.kept', { place }), () =>
+        entries.takeBack(noted, today.value),
+      );
       log.value = blankLog();
       return true;
     } catch (error) {

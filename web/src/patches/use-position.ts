@@ -1,5 +1,6 @@
 import { ref, type Ref } from 'vue';
 import type { PatchGeometry } from '@emberfield/contract';
+import { once, positionSource } from '../platform/position.ts';
 import { useWords } from '../session/words.ts';
 import { pointFrom } from './new-patch.ts';
 
@@ -10,8 +11,6 @@ export interface FoundPosition {
   readonly accuracyM: number;
 }
 
-const LONGEST_WAIT_MS = 15_000;
-
 /** Where the device is, asked for once at a press; `problem` says why not. */
 export function usePosition(found: (position: FoundPosition) => void): {
   readonly problem: Ref<string>;
@@ -21,25 +20,19 @@ export function usePosition(found: (position: FoundPosition) => void): {
   const words = useWords();
   const problem = ref('');
   const locating = ref(false);
-  const fail = (why: string): void => {
-    locating.value = false;
-    problem.value = words.value.t('patch.noPosition', { why });
-  };
   function locate(): void {
     problem.value = '';
-    if (!('geolocation' in navigator)) return fail('');
     locating.value = true;
-    navigator.geolocation.getCurrentPosition(
-      ({ coords }) => {
+    once(
+      positionSource.value,
+      ({ latitudeDeg, longitudeDeg, heightM, accuracyM }) => {
         locating.value = false;
-        found({
-          geometry: pointFrom(coords.latitude, coords.longitude),
-          heightM: coords.altitude,
-          accuracyM: coords.accuracy,
-        });
+        found({ geometry: pointFrom(latitudeDeg, longitudeDeg), heightM, accuracyM });
       },
-      (error) => fail(error.message),
-      { enableHighAccuracy: true, timeout: LONGEST_WAIT_MS },
+      (why) => {
+        locating.value = false;
+        problem.value = words.value.t('patch.noPosition', { why });
+      },
     );
   }
   return { problem, locating, locate };

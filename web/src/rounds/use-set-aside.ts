@@ -1,8 +1,8 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
-import type { Entry } from '@emberfield/contract';
 import { derivedId } from '../entries/derived-id.ts';
 import { newKey } from '../entries/draft-key.ts';
 import { useEntries } from '../entries/use-entries.ts';
+import { useHolds } from '../entries/use-holds.ts';
 import { signal } from '../platform/signal.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useDay } from '../session/use-day.ts';
@@ -20,7 +20,8 @@ export function useSetAside(places: Ref<readonly PlaceToVisit[]>): {
   const words = useWords();
   const { mayPick } = useGroup();
   const { today, lookingAway } = useDay();
-  const { make, send, withdraw } = useEntries();
+  const { make } = useEntries();
+  const holds = useHolds();
   const undo = useUndo();
   const busy = ref(false);
   const problem = ref('');
@@ -28,10 +29,6 @@ export function useSetAside(places: Ref<readonly PlaceToVisit[]>): {
     places.value.flatMap((p) => p.lines).filter((l) => Math.floor(l.outlook.allowance.amountLeft ?? 0) > 0),
   );
   const may = computed(() => mayPick.value && !lookingAway.value && signal.reached.value && counted.value.length > 0);
-  const takeBack = async (entries: readonly Entry[]): Promise<void> => {
-    const [first, ...others] = entries;
-    if (first) await withdraw(first, today.value, others);
-  };
   async function setAside(): Promise<void> {
     const key = newKey();
     const entries = counted.value.map(({ stand, outlook: { part, allowance } }) => {
@@ -42,18 +39,10 @@ export function useSetAside(places: Ref<readonly PlaceToVisit[]>): {
     busy.value = true;
     problem.value = '';
     try {
-      const sent = await send(entries, words.value.t('hold.set'));
-      // Later it would be refused or, worse, hold back others for nothing.
-      if (sent.kind === 'waiting') {
-        await takeBack(entries);
-        problem.value = words.value.t('hold.noSignal');
-        return;
-      }
       // Somebody else may have been quicker at one of them: the rest is set aside.
-      const refused = new Set(sent.results.flatMap((r) => (r.status === 'needsAttention' ? [r.id] : [])));
-      const kept = entries.filter((e) => !refused.has(e.id));
-      if (sent.kind === 'refused') problem.value = sent.message;
-      if (kept.length > 0) undo.say(words.value.t('round.setAsideDone', { n: kept.length }), () => takeBack(kept));
+      const { kept, refused } = await holds.setAside(entries);
+      problem.value = refused;
+      undo.say(words.value.t('round.setAsideDone', { n: kept.length }), () => holds.giveBack(kept));
     } catch (error) {
       problem.value = (error as Error).message;
     } finally {

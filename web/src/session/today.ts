@@ -1,8 +1,5 @@
 import type { GroupView } from '@emberfield/contract';
-
-/** The day that the calendars of a zone show, ISO. */
-const dayIn = (zone: string, at: number): string =>
-  new Intl.DateTimeFormat('en-CA', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(at);
+import { dayAt } from '../platform/clock.ts';
 
 /**
  * The group's day: as the server says it. Where it was not reached what it said may be of yesterday, and then it is the device's own in the zone of the group: what is
@@ -14,6 +11,6 @@ export function todayOf(
   now: number,
 ): string {
   if (dayIsSet || reached) return today;
-  const own = dayIn(zone, now);
+  const own = dayAt(zone, now);
   return own > today ? own : today;
 }

@@ -5,6 +5,7 @@ import type { PartOutlook, StandView } from '@emberfield/contract';
 import { newKey } from '../entries/draft-key.ts';
 import { entriesSchema } from '../entries/entries-schema.ts';
 import { useEntries } from '../entries/use-entries.ts';
+import { useHolds } from '../entries/use-holds.ts';
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
@@ -21,7 +22,8 @@ const words = useWords();
 const undo = useUndo();
 const { mayPick } = useGroup();
 const { today } = useDay();
-const { make, sendOne, withdraw } = useEntries();
+const { make } = useEntries();
+const { setAside, giveBack } = useHolds();
 const open = ref(false);
 const key = ref(newKey());
 const amount = ref<number | null>(null);
@@ -53,29 +55,16 @@ function begin(): void {
   open.value = true;
 }
 async function keep(): Promise<void> {
-  const done = await form.send(async ({ entries: [entry] }) => {
-    const sent = await sendOne(entry!, words.value.t('hold.set'));
-    // Later it would be refused or, worse, hold back others for nothing.
-    if (sent.kind === 'waiting') {
-      await withdraw(entry!, today.value);
-      throw new Error(words.value.t('hold.noSignal'));
-    }
-    return entry!;
-  });
+  const done = await form.send(({ entries }) => setAside(entries));
   if (!done) return;
   open.value = false;
   key.value = newKey();
-  undo.say(words.value.t('hold.saved', { what: said(amount.value ?? 0) }), () => withdraw(done, today.value));
+  undo.say(words.value.t('hold.saved', { what: said(amount.value ?? 0) }), () => giveBack(done.kept));
 }
 async function letGo(): Promise<void> {
-  const [first, ...others] = (own.value?.ownIds ?? []).map((id) => ({
-    id,
-    patchId: props.stand.patchId,
-    standId: props.stand.id,
-  }));
-  if (!first) return;
+  const { id: standId, patchId } = props.stand;
   try {
-    await withdraw(first, today.value, others);
+    await giveBack((own.value?.ownIds ?? []).map((id) => ({ id, patchId, standId })));
     undo.say(words.value.t('hold.gone'));
   } catch (error) {
     undo.say((error as Error).message, null, true);

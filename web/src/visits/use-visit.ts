@@ -9,9 +9,7 @@ import { useWords } from '../session/words.ts';
 import type { useStand } from '../stands/queries.ts';
 import { useWayOn } from './use-way-on.ts';
 import { useStandHere } from '../stands/use-own-season.ts';
-import { useOutbox } from '../offline/use-outbox.ts';
 import { entriesSchema } from '../entries/entries-schema.ts';
-import { derivedId } from '../entries/derived-id.ts';
 import { useEntries, type Draft } from '../entries/use-entries.ts';
 import { blankVisit, draftsOf, type VisitDraft } from '../entries/visit-draft.ts';
 
@@ -31,8 +29,7 @@ export function useVisit(): {
   const router = useRouter();
   const { today } = useDay();
   const undo = useUndo();
-  const { make, send, withdraw } = useEntries();
-  const outbox = useOutbox();
+  const entries = useEntries();
   const { on } = useWayOn('visit');
   const standId = computed(() => String(route.params['standId']));
   // A visit is of the real today, whatever day the ribbon looks at.
@@ -53,32 +50,15 @@ export function useVisit(): {
     }),
   );
 
-  /** A part's key hangs on what it says: sent again as it was it is stored once, changed it is another entry. */
-  const entriesOf = (): readonly [Entry, ...Entry[]] => {
-    const { key } = visit.value;
-    const patchId = stand.value?.patchId ?? '';
-    const head = make({ kind: 'visit', patchId, standId: null, day: day.value, body: { note: '' } }, key);
-    return [
-      head,
-      ...drafts.value.map(
-        (d) =>
-          ({
-            ...make(
-              { ...d, visitId: head.id, body: {} as never },
-              { ...key, id: derivedId(key.id, JSON.stringify([d.kind, d.day, d.body])) },
-            ),
-            body: d.body,
-          }) as Entry,
-      ),
-    ];
-  };
+  const entriesOf = (): readonly [Entry, ...Entry[]] =>
+    entries.visit({ patchId: stand.value?.patchId ?? '', day: day.value }, drafts.value, visit.value.key);
   const form = useForm({ schema: entriesSchema, body: () => ({ entries: entriesOf() }) });
   const at = (kind: Draft['kind']): string => `entries[${1 + drafts.value.findIndex((d) => d.kind === kind)}].body`;
 
   async function keep(): Promise<void> {
     const { plantName } = stand.value!;
-    const done = await form.send(async ({ entries }) => {
-      const sent = await send(entries, words.value.t('outbox.visit', { plant: words.value.text(plantName) }));
+    const done = await form.send(async ({ entries: noted }) => {
+      const sent = await entries.send(noted, words.value.t('outbox.visit', { plant: words.value.text(plantName) }));
       if (sent.kind === 'refused') {
         const said = sent.results.flatMap((r) => (r.status === 'needsAttention' ? [r.message] : []));
         const each = (said.length ? said : [sent.message]).map((message) =>
@@ -86,14 +66,12 @@ export function useVisit(): {
         );
         throw new Error(each.join(' '));
       }
-      return { kind: sent.kind, entries };
+      return { kind: sent.kind, entries: noted };
     });
     if (!done) return;
-    const [head, ...rest] = done.entries;
-    undo.say(words.value.t(done.kind === 'waiting' ? 'outbox.keptVisit' : 'visit.stored'), async () => {
-      if (outbox.waiting.some((w) => w.id === head!.id)) return outbox.forget(head!.id);
-      for (const entry of rest) await withdraw(entry, today.value);
-    });
+    undo.say(words.value.t(done.kind === 'waiting' ? 'outbox.keptVisit' : 'visit.stored'), () =>
+      entries.takeBack(done.entries, today.value),
+    );
     visit.value = blankVisit();
     await router.replace(on.value);
   }
