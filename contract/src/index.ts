@@ -36,6 +36,7 @@ export {
   type PlantFile,
   type ReadPlantFile,
 } from './plants/plant-file.ts';
+export { xmlText } from './platform/xml.ts';
 export { SIGNS, VOCABULARY, isSignState, signOf } from './plants/signs.ts';
 export type { IdentityRow, IdentityTable } from './plants/identity-table.ts';
 export {

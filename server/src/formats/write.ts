@@ -1,6 +1,6 @@
 import { strToU8, zipSync } from 'fflate';
 import Papa from 'papaparse';
-import { centreOf, type IdentityStatus, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
+import { centreOf, xmlText, type IdentityStatus, type PatchFacts, type PatchGeometry } from '@emberfield/contract';
 import type { OwnStand } from './feature.ts';
 
 export interface ExportPlace {
@@ -17,10 +17,6 @@ export interface ExportPath {
   readonly coordinates: readonly (readonly [number, number])[];
 }
 
-const xml = (text: string): string =>
-  text
-    .replace(/[^\t\n\r\u0020-\uD7FF\uE000-\uFFFD\u{10000}-\u{10FFFF}]/gu, '')
-    .replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
 const said = ({ stands, facts }: ExportPlace): string =>
   [stands.map((s) => s.plantName).join(', '), facts.neighbours].filter(Boolean).join(' · ');
 
@@ -57,7 +53,7 @@ export function writeGeoJson(places: readonly ExportPlace[], paths: readonly Exp
 export function writeGpx(places: readonly ExportPlace[], paths: readonly ExportPath[]): string {
   const points = places.map((p) => {
     const { latitudeDeg, longitudeDeg } = centreOf(p.facts.geometry);
-    return `<wpt lat="${latitudeDeg}" lon="${longitudeDeg}"><ele>${p.facts.heightM}</ele><name>${xml(p.facts.name)}</name><desc>${xml(said(p))}</desc></wpt>`;
+    return `<wpt lat="${latitudeDeg}" lon="${longitudeDeg}"><ele>${p.facts.heightM}</ele><name>${xmlText(p.facts.name)}</name><desc>${xmlText(said(p))}</desc></wpt>`;
   });
   const dot =
     (tag: string) =>
@@ -65,10 +61,12 @@ export function writeGpx(places: readonly ExportPlace[], paths: readonly ExportP
       `<${tag} lat="${lat}" lon="${lon}"/>`;
   const routes = paths
     .filter((p) => p.kind === 'route')
-    .map((p) => `<rte><name>${xml(p.name)}</name>${p.coordinates.map(dot('rtept')).join('')}</rte>`);
+    .map((p) => `<rte><name>${xmlText(p.name)}</name>${p.coordinates.map(dot('rtept')).join('')}</rte>`);
   const tracks = paths
     .filter((p) => p.kind === 'track')
-    .map((p) => `<trk><name>${xml(p.name)}</name><trkseg>${p.coordinates.map(dot('trkpt')).join('')}</trkseg></trk>`);
+    .map(
+      (p) => `<trk><name>${xmlText(p.name)}</name><trkseg>${p.coordinates.map(dot('trkpt')).join('')}</trkseg></trk>`,
+    );
   return `<?xml version="1.0" encoding="UTF-8"?>\n<gpx version="1.1" creator="Emberfield" xmlns="http://www.topografix.com/GPX/1/1">${[...points, ...routes, ...tracks].join('\n')}</gpx>\n`;
 }
 
@@ -87,11 +85,11 @@ export function writeKml(places: readonly ExportPlace[], paths: readonly ExportP
   const marks = [
     ...places.map(
       (p) =>
-        `<Placemark><name>${xml(p.facts.name)}</name><description>${xml(said(p))}</description>${shape(p.facts.geometry)}</Placemark>`,
+        `<Placemark><name>${xmlText(p.facts.name)}</name><description>${xmlText(said(p))}</description>${shape(p.facts.geometry)}</Placemark>`,
     ),
     ...paths.map(
       (p) =>
-        `<Placemark><name>${xml(p.name)}</name><LineString><coordinates>${list(p.coordinates)}</coordinates></LineString></Placemark>`,
+        `<Placemark><name>${xmlText(p.name)}</name><LineString><coordinates>${list(p.coordinates)}</coordinates></LineString></Placemark>`,
     ),
   ];
   return `<?xml version="1.0" encoding="UTF-8"?>\n<kml xmlns="http://www.opengis.net/kml/2.2"><Document><name>Emberfield</name>${marks.join('\n')}</Document></kml>\n`;

@@ -10,6 +10,7 @@ import { plantAsk } from '../plants/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import type { PlaceToVisit } from './round.ts';
+import { boxesFor } from './sheet-boxes.ts';
 import { sheetMap } from './sheet-map.ts';
 
 /** A round on paper: what to bring, a small map, and at each place what to look at, how much, and boxes to tick off what is taken. */
@@ -39,14 +40,7 @@ const known = computed(
 type Profile = PlantView['profile'];
 const dangerous = (p: Profile | undefined): Profile['lookAlikes'] =>
   (p?.lookAlikes ?? []).filter((l) => isPoison(l.severity));
-const [MOST_SIGNS, MOST_BOXES] = [2, 40];
-/** A box for each piece where they are few; of many each is for ten, or a hundred. */
-function boxesFor(amount: number | null): { readonly n: number; readonly each: number } {
-  if (amount === null) return { n: 10, each: 1 };
-  let each = 1;
-  while (amount / each > MOST_BOXES) each *= 10;
-  return { n: Math.max(0, Math.ceil(amount / each)), each };
-}
+const MOST_SIGNS = 2;
 const [WIDTH, HEIGHT, MARGIN] = [320, 220, 18];
 /** Below the map, for its scale. */
 const FOOT = 20;
@@ -111,10 +105,10 @@ const line = computed(() => {
           {{ words.allowance(l.outlook.allowance) }}
         </p>
         <p class="boxes">
-          <i v-for="n in boxesFor(l.outlook.allowance.amountLeft).n" :key="n" />
-          <span v-if="boxesFor(l.outlook.allowance.amountLeft).each > 1">{{
-            words.t('round.boxOf', { n: boxesFor(l.outlook.allowance.amountLeft).each })
-          }}</span>
+          <template v-for="{ n, each } in [boxesFor(l.outlook.allowance.amountLeft)]" :key="each">
+            <i v-for="box in n" :key="box" />
+            <span v-if="each > 1">{{ words.t('round.boxOf', { n: each }) }}</span>
+          </template>
         </p>
         <ul>
           <li v-for="(s, i) in known.get(l.stand.plantKey)?.signs.slice(0, MOST_SIGNS)" :key="i">

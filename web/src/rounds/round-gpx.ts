@@ -1,12 +1,9 @@
 // A round as a GPX file: its places as waypoints and as a route in their order.
-import type { PatchView } from '@emberfield/contract';
+import { xmlText, type PatchView } from '@emberfield/contract';
 import { centreOf } from '@emberfield/core/stand';
 import { clockOf } from '../platform/clock.ts';
 
 const SIX = 6;
-const escaped = (text: string): string =>
-  text.replace(/[<>&"']/g, (c) => `&#${c.charCodeAt(0)};`).replace(/[^\t\n\r\u0020-\uFFFD]/g, '');
-
 export interface PlaceOnRound {
   readonly patch: Pick<PatchView, 'name' | 'geometry' | 'heightM' | 'secret' | 'blurred'>;
   readonly begins: number;
@@ -22,12 +19,12 @@ export function roundGpx(
     shown.map(({ patch, begins, what }) => {
       const { latitudeDeg, longitudeDeg } = centreOf(patch.geometry);
       const at = `lat="${latitudeDeg.toFixed(SIX)}" lon="${longitudeDeg.toFixed(SIX)}"`;
-      return `<${tag} ${at}><ele>${patch.heightM}</ele><name>${escaped(patch.name)}</name><desc>${escaped(`${clockOf(begins)} ${what}`)}</desc></${tag}>`;
+      return `<${tag} ${at}><ele>${patch.heightM}</ele><name>${xmlText(patch.name)}</name><desc>${xmlText(`${clockOf(begins)} ${what}`)}</desc></${tag}>`;
     });
   const text = `<?xml version="1.0" encoding="UTF-8"?>
 <gpx version="1.1" creator="Emberfield" xmlns="http://www.topografix.com/GPX/1/1">
 ${point('wpt').join('\n')}
-<rte><name>${escaped(name)}</name>${point('rtept').join('')}</rte>
+<rte><name>${xmlText(name)}</name>${point('rtept').join('')}</rte>
 </gpx>
 `;
   return { text, left: places.length - shown.length };

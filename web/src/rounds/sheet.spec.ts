@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import { roundGpx, type PlaceOnRound } from './round-gpx.ts';
+import { boxesFor } from './sheet-boxes.ts';
 import { sheetMap } from './sheet-map.ts';
 
 const place = (name: string, over: Partial<PlaceOnRound['patch']> = {}): PlaceOnRound => ({
@@ -41,8 +42,8 @@ describe('a round as a file', () => {
     expect(text).not.to.match(/Hidden|>B</);
   });
   it('is well formed whatever a place is called', () => {
-    const { text } = roundGpx('A & "B"', [place('<b>\u0007&</b>')]);
-    expect(text).to.include('<name>&#60;b&#62;&#38;&#60;/b&#62;</name>').and.include('A &#38; &#34;B&#34;');
+    const { text } = roundGpx('A & "B"', [place('<b>\u0007&</b>\uD800 🌿')]);
+    expect(text).to.include('<name>&#60;b&#62;&#38;&#60;/b&#62; 🌿</name>').and.include('A &#38; &#34;B&#34;');
     expect(text).not.to.match(/[\u0000-\u0008]/);
   });
 });
@@ -71,5 +72,20 @@ describe('the small map of a round', () => {
     const { points } = sheetMap([at(0, 179.99), at(0, -179.99)], size);
     expect(points[1]!.x - points[0]!.x).to.be.closeTo(260, 1e-6);
     expect(() => sheetMap([], size)).to.throw(RangeError);
+  });
+});
+
+describe('boxes to tick', () => {
+  it('are one for each of few, and for ten or a hundred of many; never more than somebody ticks', () => {
+    expect(boxesFor(12)).to.deep.equal({ n: 12, each: 1 });
+    expect(boxesFor(40)).to.deep.equal({ n: 40, each: 1 });
+    expect(boxesFor(41)).to.deep.equal({ n: 5, each: 10 });
+    expect(boxesFor(1250)).to.deep.equal({ n: 13, each: 100 });
+    expect(boxesFor(2.5)).to.deep.equal({ n: 3, each: 1 });
+  });
+  it('are none where nothing is left, and some where nobody counted', () => {
+    expect(boxesFor(0).n).to.equal(0);
+    expect(boxesFor(-3).n).to.equal(0);
+    expect(boxesFor(null)).to.deep.equal({ n: 10, each: 1 });
   });
 });
