@@ -59,11 +59,18 @@ describe('what is noted at a place', () => {
   it('adds by a press what is free to be taken, and no more than is left', () => {
     const allowance = { kind: 'counted', unit: 'leaf', amount: 3, amountLeft: 3, perPlant: 2 } as AllowanceView;
     const outlook = (over: Partial<PartOutlook> = {}) =>
-      ({ allowance, thorns: false, leafByLeaf: [], ...over }) as unknown as PartOutlook;
+      ({
+        allowance,
+        readiness: { state: 'glowing' },
+        thorns: false,
+        leafByLeaf: [],
+        ...over,
+      }) as unknown as PartOutlook;
     expect([0, 2, 3].map((n) => oneMore(outlook(), n))).to.deep.equal([1, 1, null]);
     const none = { ...allowance, kind: 'none' } as AllowanceView;
     const mixed = { name: { en: 'arum' }, scientific: 'Arum', separatedBy: { en: 'veins' } };
-    for (const over of [{ thorns: true }, { leafByLeaf: [mixed] }, { allowance: none }])
+    const cold = { readiness: { state: 'cold', daysToOpen: 90 } } as Partial<PartOutlook>;
+    for (const over of [{ thorns: true }, { leafByLeaf: [mixed] }, { allowance: none }, cold])
       expect(oneMore(outlook(over), 0)).to.equal(null);
   });
 });

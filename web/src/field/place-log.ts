@@ -39,12 +39,13 @@ export const lineOf = (outlooks: readonly PartOutlook[], { of }: StandLog): Part
   outlooks.find((o) => o.part === of?.part) ?? outlooksByHeat(outlooks)[0];
 
 /**
- * What one press adds, in the part's unit; `null` where it is not had by a press: nothing may be taken, each piece is to be held against something, or that
- * would be more than is left. There the screen of a take says why, and what next.
+ * What one press adds, in the part's unit; `null` where it is not had by a press: it is not open, nothing may be taken, each piece is to be held against
+ * something, or that would be more than is left. There the screen of a take says why, and what next.
  */
-export function oneMore({ allowance, thorns, leafByLeaf }: PartOutlook, amount: number): number | null {
+export function oneMore({ allowance, readiness, thorns, leafByLeaf }: PartOutlook, amount: number): number | null {
   const step = stepsFor(allowance)[0]!;
-  const free = !thorns && leafByLeaf.length === 0 && allowance.kind !== 'none';
+  const open = readiness.state === 'glowing' || readiness.state === 'fading';
+  const free = open && !thorns && leafByLeaf.length === 0 && allowance.kind !== 'none';
   return free && !goesOver(allowance, amount + step) ? step : null;
 }
 

@@ -55,6 +55,6 @@ legend {
   align-items: end;
 }
 .line > .ant-btn {
-  margin-bottom: 24px;
+  margin-bottom: 12px;
 }
 </style>

@@ -54,7 +54,7 @@ export const field = {
     more: '{plant}: eins mehr',
     less: '{plant}: eins weniger',
     thatIsAll: 'Das ist alles, was übrig ist. Um mehr einzutragen, drück auf den Namen.',
-    byItself: 'Drück auf den Namen: hier ist erst etwas anzusehen.',
+    byItself: 'Drück auf den Namen: es ist jetzt nicht offen, oder erst ist etwas anzusehen.',
     beside: 'Was es langsamer machte',
     besideOf: {
       stings: 'Stacheln oder Nesseln',

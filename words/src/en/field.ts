@@ -51,7 +51,7 @@ export const field = {
     more: '{plant}: one more',
     less: '{plant}: one less',
     thatIsAll: 'That is all that is left. To log more, press its name.',
-    byItself: 'Press its name: here something is to be looked at first.',
+    byItself: 'Press its name: it is not open now, or something is to be looked at first.',
     beside: 'What made it slower',
     besideOf: {
       stings: 'prickles or stings',
