@@ -132,7 +132,7 @@ describe('out on a round without signal', () => {
       );
       expect(noted!['said']).to.equal('a child along');
       // Whoever signs out leaves no places behind.
-      await page.getByRole('button', { name: 'More' }).click();
+      await page.getByRole('button', { name: 'More', exact: true }).click();
       await page.getByRole('button', { name: 'Sign out' }).click();
       await page.getByRole('button', { name: /^Ode/ }).waitFor();
       const stays = await page.evaluate(() => JSON.stringify({ ...localStorage }));

@@ -12,6 +12,29 @@ describe('a group at work', () => {
 
   const within = screensOf(() => server);
 
+  it('says whom to call in need, as its keeper wrote it, with a wrong number put right first', async () => {
+    await within({ as: 'Tavi' }, async (page) => {
+      await page.goto(`${server.url}/group?tab=group`);
+      await page.getByRole('button', { name: 'Leave out Tavi at home' }).click();
+      await page.getByRole('button', { name: 'One more number' }).click();
+      await page.getByLabel('Who', { exact: true }).last().fill('Ferry house');
+      await page.getByLabel('Number', { exact: true }).last().fill('ask Ode');
+      await page.getByRole('button', { name: 'Save', exact: true }).click();
+      await page.getByText('Write the number with digits').waitFor();
+      await page.getByLabel('Number', { exact: true }).last().fill('+00 (0)444');
+      await page.getByRole('button', { name: 'Save', exact: true }).click();
+      await page.getByText('Saved.').waitFor();
+    });
+    await within({ as: 'Brannoc', phone: true }, async (page) => {
+      await page.getByRole('button', { name: 'More', exact: true }).click();
+      await page.getByRole('link', { name: 'In need' }).click();
+      const call = page.getByRole('link', { name: /Ferry house/ });
+      expect(await call.getAttribute('href')).to.equal('tel:+000444');
+      await page.getByRole('link', { name: /Harbour rescue/ }).waitFor();
+      expect(await page.getByRole('link', { name: /Tavi at home/ }).count()).to.equal(0);
+    });
+  });
+
   /** Who joins; somebody else at a second try, since a name is taken once. */
   const names = ['Finch', 'Wren'];
   let somebody = '';
