@@ -1,6 +1,7 @@
 import { expect } from 'chai';
 import { createPool, type Pool, type RowDataPacket } from 'mysql2/promise';
 import type { Page } from 'playwright-core';
+import { noisyPicture } from './noisy-picture.ts';
 import {
   islandDatabase,
   openScreen,
@@ -187,6 +188,22 @@ describe('nothing that is entered is doubled or lost', function () {
       await page.getByText('1 thing waits on this device.').waitFor();
       await settle(page);
       expect(await one('SELECT COUNT(*) AS said FROM photo')).to.equal(photos + 1);
+
+      // A large one goes in pieces: after a signal that went in between those that came are not sent again.
+      let pieces = 0;
+      await page.route('**/pieces/*', async (route) => (++pieces === 3 ? route.abort() : route.continue()));
+      await page.locator('input[type=file]').setInputFiles({
+        ...{ name: 'b.png', mimeType: 'image/png' },
+        buffer: await noisyPicture(page, 1200, 900),
+      });
+      await page.getByText('1 thing waits on this device.').waitFor();
+      await settle(page);
+      expect(await one('SELECT COUNT(*) AS said FROM photo')).to.equal(photos + 2);
+      expect(await one('SELECT MAX(width_px) AS said FROM photo')).to.equal(1200);
+      expect(await one('SELECT COUNT(*) AS said FROM photo_arriving')).to.equal(0);
+      expect(await one("SELECT SUM(LENGTH(bytes)) > 400000 AS said FROM photo_piece WHERE size = 'large'")).to.equal(1);
+      expect(pieces).to.be.within(5, 30);
+      await page.unroute('**/pieces/*');
 
       await page.getByRole('link', { name: 'Brackmoor planting' }).click();
       await page.getByRole('button', { name: 'Settings', exact: true }).click();

@@ -101,7 +101,7 @@ describe('a round', () => {
       await pick(page, 'From and back to', 'Brackmoor planting');
       await page.getByText(/back at \d\d:\d\d/).waitFor();
       await expectReach(page, 'a round');
-      await pick(page, 'Only these plants', 'Norway spruce');
+      await pick(page, 'Wanted plants', 'Norway spruce');
       await page.getByText('1 place').waitFor();
       await page.goto(`${server.url}/round?day=2026-12-20`);
       await page.getByText('None of these plants is open on this day.').waitFor();

@@ -19,6 +19,7 @@ export async function everyView(page: Page, plant = 'elder'): Promise<readonly s
     '/field',
     `/field/${stand.patchId}`,
     '/need',
+    '/larder',
     '/wants',
     '/proof',
     `/stands/${stand.id}`,

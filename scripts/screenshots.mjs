@@ -139,6 +139,23 @@ await shot('confirm-phone', {
     await page.getByRole('checkbox').first().check();
   },
 });
+await shot('outbox-phone', {
+  phone: true,
+  path: '/round',
+  do: async (page) => {
+    await takenAlong(page);
+    await page.getByRole('listitem').filter({ hasText: 'Quay strand' }).getByRole('link').click();
+    await page
+      .getByRole('button', { name: /: one more$/ })
+      .first()
+      .click();
+    await page.context().setOffline(true);
+    await page.getByRole('button', { name: 'Done here' }).click();
+    await page.getByText(/thing waits? on this device/).waitFor();
+    await page.getByRole('button', { name: 'Show', exact: true }).click();
+    await page.getByRole('dialog').waitFor();
+  },
+});
 await shot('bench', {
   do: async (page) => {
     await openStand(/Valerian/)(page);
@@ -148,13 +165,12 @@ await shot('bench', {
   },
 });
 await shot('plant', { path: '/plants/ramsons' });
-await shot('weather', { path: '/weather' });
-await shot('put-back', {
+await shot('larder', {
+  path: '/larder',
   do: async (page) => {
-    await openStand(/Valerian/)(page);
-    await page.getByRole('tab', { name: 'Taken and counted' }).click();
-    await page.getByRole('link', { name: 'Put plants back here' }).click();
-    await page.getByText(/^For what is owed/).waitFor();
+    await page.getByRole('link', { name: 'Birch leaves' }).click();
+    await page.getByRole('heading', { name: 'What it weighed, and will' }).waitFor();
+    await page.getByRole('img', { name: 'Weight in the course of drying' }).waitFor();
   },
 });
 await browser.close();

@@ -133,10 +133,12 @@ function run(args, { cwd = ROOT, env = {}, behind = false }) {
       cwd,
       env: { ...process.env, ...env },
       stdio: ['ignore', 'pipe', 'pipe'],
+      // A group of its own: specs start servers and browsers, which would go on alone.
+      detached: true,
     });
     children.add(child);
     if (behind && child.pid) setPriority(child.pid, BEHIND);
-    const timer = setTimeout(() => child.kill('SIGKILL'), LONGEST_STEP_MS);
+    const timer = setTimeout(() => endAll(child, 'SIGKILL'), LONGEST_STEP_MS);
     let output = '';
     for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => (output += data));
     child.on('close', (code) => {
@@ -147,8 +149,17 @@ function run(args, { cwd = ROOT, env = {}, behind = false }) {
   });
 }
 
+/** A step with all that it has started. */
+function endAll(child, signal) {
+  try {
+    process.kill(-child.pid, signal);
+  } catch {
+    // It has ended by itself meanwhile.
+  }
+}
+
 async function finish(code) {
-  for (const child of children) child.kill('SIGTERM');
+  for (const child of children) endAll(child, 'SIGTERM');
   await database?.stop();
   // Whoever reads through a pipe gets all of it before this ends.
   await new Promise((done) => process.stdout.write(`\n${totals.passed} passed, ${totals.failed} failed\n`, done));

@@ -122,6 +122,8 @@ export {
   type StandView,
   type TakenView,
 } from './stands/stand.ts';
+export type { BatchView, LarderView, NotedOfBatch, OpenTake } from './larder/larder.ts';
+export type { EffortView } from './stands/efforts.ts';
 export type { PlantingSeen } from './stands/plantings.ts';
 export type { ProofTrial, StandProof } from './stands/proof.ts';
 export type { GroupProof, ProofScores } from './stands/group-proof.ts';
@@ -138,7 +140,16 @@ export {
 } from './visits/sync.ts';
 export { findBodySchema, type Prospect } from './visits/find.ts';
 export { newSoughtSchema, type NewSought, type SoughtView } from './visits/sought.ts';
-export { LARGEST_PHOTO_BYTES, PHOTO_SIZES, type PhotoSize, type PhotoTaken, type PhotoView } from './photos/photo.ts';
+export {
+  LARGEST_PHOTO_BYTES,
+  MOST_PHOTO_PIECES,
+  PHOTO_PIECE_BYTES,
+  PHOTO_SIZES,
+  type ArrivedPieces,
+  type PhotoSize,
+  type PhotoTaken,
+  type PhotoView,
+} from './photos/photo.ts';
 export {
   EXPORTS,
   FIELDS_OF,
@@ -237,6 +248,8 @@ export {
   OVERHEAD_TREES,
   PLANTING_SOURCES,
   QUALITIES,
+  SAVOURS,
+  SMELLS,
   TENDING_WORKS,
   VESSELS,
   SUBSTRATES,

@@ -10,12 +10,20 @@ import type { SetRule, RuleView } from './people/rules.ts';
 import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants/plant-list.ts';
 import type { AssignStation, ChangePatch, NewPatch, PatchDetail, PatchView } from './patches/patch.ts';
 import type { GroupProof } from './stands/group-proof.ts';
+import type { LarderView } from './larder/larder.ts';
+import type { EffortView } from './stands/efforts.ts';
 import type { PlantingSeen } from './stands/plantings.ts';
 import type { StandProof } from './stands/proof.ts';
 import type { StandKit } from './stands/kit.ts';
 import type { PoisonView } from './stands/poison.ts';
 import type { ChangeStand, NewStand, LowerStand, StandRef, StandView } from './stands/stand.ts';
-import { LARGEST_PHOTO_BYTES, type PhotoTaken, type PhotoView } from './photos/photo.ts';
+import {
+  LARGEST_PHOTO_BYTES,
+  PHOTO_PIECE_BYTES,
+  type ArrivedPieces,
+  type PhotoTaken,
+  type PhotoView,
+} from './photos/photo.ts';
 import type { PlaceReading, PathView, PlaceImportPreview, StoredPlaces, UndonePlaces } from './places/place-import.ts';
 import type { SyncRequest, EntryPage, SyncAnswer } from './visits/sync.ts';
 import type { Prospect } from './visits/find.ts';
@@ -84,6 +92,8 @@ export const ROUTES = {
   setRule: route('put', `${G}/rules`, 'keeper')<readonly RuleView[], SetRule>({ body: 'json' }),
 
   plantings: route('get', `${G}/plantings`, 'watcher')<readonly PlantingSeen[]>(),
+  efforts: route('get', `${G}/efforts`, 'watcher')<readonly EffortView[]>(),
+  larder: route('get', `${G}/larder`, 'watcher')<LarderView>(),
   permits: route('get', `${G}/permits`, 'watcher')<readonly PermitView[]>(),
   savePermit: route('put', `${G}/permits/:permitId`, 'keeper')<null, SavePermit>({ body: 'json' }),
   removePermit: route('delete', `${G}/permits/:permitId`, 'keeper')<null>(),
@@ -121,8 +131,19 @@ export const ROUTES = {
     'picker',
   )<PhotoTaken>({
     body: 'bytes',
-    query: ['patch', 'stand', 'day'],
+    query: ['patch', 'stand', 'day', 'pieces'],
     mostBytes: LARGEST_PHOTO_BYTES,
+  }),
+  /** A file that comes in pieces: which of them are there, one more, and `addPhoto` with their number once all are. */
+  photoPieces: route('get', `${G}/photos/:photoId/pieces`, 'picker')<ArrivedPieces>(),
+  addPhotoPiece: route(
+    'put',
+    `${G}/photos/:photoId/pieces/:n`,
+    'picker',
+  )<ArrivedPieces>({
+    body: 'bytes',
+    mostBytes: PHOTO_PIECE_BYTES,
+    quiet: true,
   }),
   photo: route('get', `${G}/photos/:photoId`, 'watcher')<unknown>({ query: ['size'] }),
   forgetPhoto: route('delete', `${G}/photos/:photoId`, 'picker')<null>(),

@@ -21,6 +21,7 @@ import {
 import { casesOf } from './cases.ts';
 import { identificationOf } from './identifications.ts';
 import { historyOf, type Told } from './history.ts';
+import { larderOf } from './larder.ts';
 import { seededId } from './ids.ts';
 import { heightAt, lonLat, MIDDLE, type Km } from './island/geometry.ts';
 import { factsOf, GROUP_NAME, NUMBERS, PATCHES, PEOPLE, STANDS, type PersonName } from './island/places.ts';
@@ -66,9 +67,20 @@ export async function loadDemo(
   await loadWeather(making);
   await loadPlaces(making);
   const { told, queues } = await loadStands(making);
-  const takes = await tellTakes(deps, making, queues, progress);
+  const takes = queues.flatMap(({ standKey, takes: told }) => told.map((t) => ({ ...t, standKey })));
+  await tellTakes(
+    deps,
+    making,
+    queues.map((q) => q.takes),
+    progress,
+  );
+  const kept = larderOf(takes, todayNumber);
+  await insertEntries(
+    deps.db,
+    kept.map(({ by, entry }) => rowOf(entry, { groupId: DEMO_GROUP_ID, madeBy: accountOf(by) })),
+  );
   await loadPermits(making);
-  return { entries: told + takes };
+  return { entries: told + takes.length + kept.length };
 }
 
 /** The group, its people and its rules. */
@@ -177,10 +189,10 @@ async function loadPlaces({ db, groupId, madeAt }: Making): Promise<void> {
 /** The stands with all that was noted of them but takes, which are told one by one afterwards. */
 async function loadStands({ db, groupId, madeAt, today, todayNumber, weather }: Making): Promise<{
   readonly told: number;
-  readonly queues: Told[][];
+  readonly queues: readonly { readonly standKey: string; readonly takes: Told[] }[];
 }> {
   let told = 0;
-  const queues: Told[][] = [];
+  const queues: { readonly standKey: string; readonly takes: Told[] }[] = [];
   for (const stand of STANDS) {
     const patch = PATCHES.find((p) => p.key === stand.patch)!;
     const [standId, patchId] = [seededId(18265, 'stand', stand.key), seededId(18264, 'patch', stand.patch)];
@@ -219,18 +231,18 @@ async function loadStands({ db, groupId, madeAt, today, todayNumber, weather }: 
       plain.map(({ by, entry }) => rowOf(entry, { groupId, madeBy: accountOf(by) })),
     );
     told += plain.length;
-    queues.push(own.filter((t) => t.entry.kind === 'take'));
+    queues.push({ standKey: stand.key, takes: own.filter((t) => t.entry.kind === 'take') });
   }
   return { told, queues };
 }
 
-/** Tells the takes as people would have, each judged. @returns how many */
+/** Tells the takes as people would have, each judged. */
 async function tellTakes(
   deps: Dependencies,
   { groupId, today }: Making,
   queues: Told[][],
   progress: (share: number) => void,
-): Promise<number> {
+): Promise<void> {
   const takes = queues.reduce((n, q) => n + q.length, 0);
   // Stands do not wait for each other: several are told at once, each in the order of its days.
   const group = {
@@ -257,7 +269,6 @@ async function tellTakes(
       }
   };
   await Promise.all(Array.from({ length: AT_ONCE }, work));
-  return takes;
 }
 
 /** What the parish gave for this year, and what the three agreed on themselves: takes of years before were judged without either. */

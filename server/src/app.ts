@@ -24,6 +24,7 @@ import { requestLimit } from './platform/http/rate-limit.ts';
 import { loggedPath } from './platform/log.ts';
 import { mountStands } from './stands/index.ts';
 import { mountTide } from './tide/index.ts';
+import { mountLarder } from './larder/index.ts';
 import { mountVisits } from './visits/index.ts';
 import { mountWeather } from './weather/index.ts';
 import { mountYear } from './year/index.ts';
@@ -71,6 +72,7 @@ export function createApp(deps: Dependencies): Express {
   mountPermits(endpoints, deps);
   mountStands(endpoints, deps);
   mountVisits(endpoints, deps);
+  mountLarder(endpoints, deps);
   mountPhotos(endpoints, deps);
   mountPlaces(endpoints, deps);
   mountIdentity(endpoints, deps);

@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs';
 import { expect } from 'chai';
 import { ERROR_CODES, HAZARDS, SIGNS, UNIT_KEYS } from '@emberfield/contract';
 import { createWords, MESSAGES, sayUse, type Messages } from './index.ts';
@@ -19,11 +20,29 @@ const window = {
 
 /** The same in both languages: names, forms of files, signs, and words that both have. */
 const ALIKE =
-  /^(Emberfield( · \{group\})?|Station|Thermometer, .*|In \{name\}|CSV|[\d.,\s–-]*|GeoJSON|GPX|KML|KMZ|Name|Plan|Demo|Tablet|%|\S|.*\{name\} \(\{\w+\}\)|\{.*|orange|oval|km|m)$/;
+  /^(Emberfield( · \{group\})?|Station|Thermometer, .*|In \{name\}|CSV|[\d.,\s–-]*|GeoJSON|GPX|KML|KMZ|Name|Plan|Demo|Tablet|%|\S|.*\{name\} \(\{\w+\}\)|\{.*|orange|oval|km|m|mild|bitter)$/;
 
 describe('German', () => {
   it('has every message that English has, and no other', () => {
     expect([...german.keys()].sort()).to.deep.equal([...english.keys()].sort());
+  });
+  it('has each group of messages in one file: of two of one name the later would silence the earlier', async () => {
+    for (const language of ['en', 'de']) {
+      const folder = new URL(`./${language}/`, import.meta.url);
+      const files = readdirSync(folder).filter((f) => f.endsWith('.ts') && f !== 'messages.ts');
+      const whole = readFileSync(new URL('messages.ts', folder), 'utf8');
+      const rooms = await Promise.all(
+        files.map(async (file) => Object.entries((await import(new URL(file, folder).href)) as Record<string, object>)),
+      );
+      const names = rooms
+        .flat()
+        .flatMap(([room, groups]) => (whole.includes(`...${room},`) ? Object.keys(groups) : []));
+      expect(names.length, language).to.be.above(20);
+      expect(
+        names.filter((name, i) => names.indexOf(name) !== i),
+        language,
+      ).to.deep.equal([]);
+    }
   });
   it('is not English: what is the same in both is a name or a form', () => {
     const same = [...english].filter(

@@ -14,6 +14,7 @@ import {
 } from '@emberfield/core/stand';
 import type { Retirement } from './retirement.ts';
 import {
+  clock,
   exactly,
   finite,
   flag,
@@ -89,6 +90,13 @@ const dayOfEveryYear = () =>
     given((v) => isIsoDay(`2025-${v}`)),
   );
 
+const openHours = () =>
+  exactly({ from: clock(), to: clock() }).test(
+    'order',
+    'hoursBackward',
+    given((h) => h.from < h.to),
+  );
+
 const facts = {
   name: nameOf(80),
   geometry: geometrySchema,
@@ -103,6 +111,7 @@ const facts = {
   leaveUntil: orNull(isoDay()),
   tideLevelM: maybe(orNull(finite(-30, 30))),
   leaveDays: maybe(orNull(exactly({ from: dayOfEveryYear(), to: dayOfEveryYear() }))),
+  openHours: maybe(orNull(openHours())),
   access: freeText(600),
   hazards: listOf(oneOf(HAZARDS), HAZARDS.length),
   neighbours: freeText(600),

@@ -18,3 +18,12 @@ export interface PhotoView {
 export const PHOTO_SIZES = ['small', 'large'] as const;
 export type PhotoSize = (typeof PHOTO_SIZES)[number];
 export const LARGEST_PHOTO_BYTES = 15 * 1024 * 1024;
+/** A file may come in pieces of so much, the last one shorter. */
+export const PHOTO_PIECE_BYTES = 128 * 1024;
+export const MOST_PHOTO_PIECES = Math.ceil(LARGEST_PHOTO_BYTES / PHOTO_PIECE_BYTES);
+/** Which pieces of a file have come, by their numbers from 0. */
+export interface ArrivedPieces {
+  readonly arrived: readonly number[];
+  /** It was whole, and is stored: nothing has to be sent. */
+  readonly stored: boolean;
+}

@@ -11,6 +11,8 @@ export interface Route<Body = unknown, Answer = unknown> {
   readonly query: readonly string[];
   /** Largest file taken, where it is not the usual limit. */
   readonly mostBytes: number | null;
+  /** What it changes nobody sees yet: the others of the group are not told. */
+  readonly quiet: boolean;
   /** Never set: carry the types. */
   readonly given?: Body;
   readonly answer?: Answer;
@@ -20,6 +22,7 @@ export interface Route<Body = unknown, Answer = unknown> {
 type Options<Body> = (Body extends null ? { readonly body?: 'bytes' } : { readonly body: 'json' }) & {
   readonly query?: readonly string[];
   readonly mostBytes?: number;
+  readonly quiet?: boolean;
 };
 
 /** `route('put', '/api/…', 'watcher')<Answer, Body>({ body: 'json' })`; without a body `<Answer>()`. */
@@ -34,4 +37,5 @@ export const route =
     body: options?.body ?? null,
     query: options?.query ?? [],
     mostBytes: options?.mostBytes ?? null,
+    quiet: options?.quiet ?? false,
   });

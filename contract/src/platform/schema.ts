@@ -113,6 +113,23 @@ export const text = (max = 600): Schema<Text> =>
       }),
     );
 
+/** A point in time, UTC. */
+export const instant = () =>
+  string()
+    .required('missing')
+    .matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/, 'notAnInstant')
+    .test(
+      'instant',
+      'notAnInstant',
+      given((v) => !Number.isNaN(Date.parse(v))),
+    );
+
+/** What a clock shows, from 00:00 to 23:59. */
+export const clock = () =>
+  string()
+    .required('missing')
+    .matches(/^([01]\d|2[0-3]):[0-5]\d$/, 'notAClock');
+
 export const monthDay = () =>
   string()
     .required('missing')

@@ -3,12 +3,13 @@ import {
   LOSS_CAUSES,
   PLANTING_SOURCES,
   QUALITIES,
+  SAVOURS,
   TENDING_WORKS,
   VESSELS,
   type EntryBodies,
   type EntryKind,
 } from '@emberfield/core/stand';
-import { boolean, lazy, mixed, string, type Schema } from 'yup';
+import { boolean, lazy, mixed, type Schema } from 'yup';
 import { PHASES, IDENTITY_STATUSES } from '@emberfield/core/identity';
 import { EYE_CLASSES } from '@emberfield/core/counting';
 import {
@@ -17,6 +18,7 @@ import {
   flag,
   freeText,
   given,
+  instant,
   isoDay,
   line,
   listOf,
@@ -30,6 +32,7 @@ import {
 import { METHOD_KEYS, PART_KEYS } from '@emberfield/core/plants';
 import { PLANTING_WAYS } from '@emberfield/core/replanting';
 import { SIGNS } from '../plants/signs.ts';
+import { batchBodies } from '../larder/bodies.ts';
 import { findBodySchema } from './find.ts';
 import { seenSign } from './seen-sign.ts';
 
@@ -139,7 +142,11 @@ export const censusSchema = lazy((value: unknown) => {
 }) as unknown as Schema<EntryBodies['census']>;
 
 const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
-  visit: exactly({ note: freeText(2000) }).required('missing'),
+  visit: exactly({
+    note: freeText(2000),
+    minutes: maybe(orNull(whole(0, 1440))),
+    walkMinutes: maybe(orNull(whole(0, 1440))),
+  }).required('missing'),
   stageSighting: exactly({
     stage: line(60),
     reached: flag(),
@@ -166,6 +173,7 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     minutes: maybe(orNull(whole(0, 1440))),
     note: maybe(freeText(600)),
     checkedAgainst: maybe(listOf(line(120).required(), 20)),
+    savours: maybe(listOf(oneOf(SAVOURS), SAVOURS.length)),
   })
     .required('missing')
     .test(
@@ -229,6 +237,7 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
   ground: exactly({ frozen: flag() }).required('missing'),
   find: findBodySchema,
   note: exactly({ text: line(4000) }).required('missing'),
+  ...batchBodies,
   withdrawal: exactly({ reason: freeText(300) }).required('missing'),
 };
 
@@ -245,6 +254,9 @@ const KINDS_OF_A_STAND: readonly EntryKind[] = [
   'identity',
   'awaited',
   'ground',
+  'batch',
+  'batchWeighing',
+  'batchStep',
 ];
 
 export const entrySchema = lazy((value: unknown) => {
@@ -259,14 +271,7 @@ export const entrySchema = lazy((value: unknown) => {
     visitId: orNull(uuid()),
     day: isoDay(),
     zone: line(60),
-    madeAt: string()
-      .required('missing')
-      .matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?Z$/, 'notAnInstant')
-      .test(
-        'instant',
-        'notAnInstant',
-        given((v) => !Number.isNaN(Date.parse(v))),
-      ),
+    madeAt: instant(),
     device: freeText(80),
     replaces: orNull(uuid()),
     body,

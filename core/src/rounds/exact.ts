@@ -17,7 +17,7 @@ export function solveExactly(outing: Outing): readonly number[] | null {
   let best: { readonly set: number; readonly last: number; readonly prize: number; readonly back: number } | null =
     null;
   for (let set = 0; set < 1 << n; set++) {
-    if ((set & locked) !== locked) continue;
+    if ((set & locked) !== locked || tooHeavySet(outing, set)) continue;
     const prize = stops.reduce((sum, s, i) => sum + (set & (1 << i) ? s.prize : 0), 0);
     if (best && prize < best.prize) continue;
     const { last, back } = firstBack(outing, table.ends, set);
@@ -33,6 +33,9 @@ export function solveExactly(outing: Outing): readonly number[] | null {
   }
   return order;
 }
+
+const tooHeavySet = ({ stops, carriesG = Infinity }: Outing, set: number): boolean =>
+  stops.reduce((sum, s, i) => sum + (set & (1 << i) ? (s.loadG ?? 0) : 0), 0) > carriesG;
 
 interface Table {
   /** Earliest end of the visit to a stop once a set was visited, itself among it; [set × stops + stop]. `Infinity`: it cannot be. */

@@ -1,7 +1,8 @@
 import { expect } from 'chai';
+import { careFirst, FOR_CARE } from './care-first.ts';
 import { EXACT_STOPS, solveExactly } from './exact.ts';
 import { drawOuting } from './made-outing.ts';
-import { timesOf, type Outing } from './outing.ts';
+import { loadOf, timesOf, type Outing } from './outing.ts';
 import { planRound, whyNot } from './round.ts';
 import { searchRound } from './search.ts';
 
@@ -151,6 +152,73 @@ describe('a round', () => {
       'worth',
     );
     expect(() => planRound({ ...ROW, backBy: NaN })).to.throw('end');
+  });
+});
+
+describe('a round that is carried', () => {
+  const laden = (outing: Outing, carriesG: number): Outing => ({
+    ...outing,
+    carriesG,
+    stops: outing.stops.map((s, i) => ({ ...s, loadG: 500 + 400 * (i % 4) })),
+  });
+  it('is the best of those that are not too heavy, as of all orders', function () {
+    this.timeout(60_000);
+    let lighter = 0;
+    for (let seed = 1; seed <= 60; seed++) {
+      const drawn = drawOuting(3 + (seed % 4), 500 + seed);
+      const outing = laden(drawn, 2500);
+      const [best, found] = [exhaustively(outing), planRound(outing)];
+      expect(found && { prize: found.prize, backAt: found.backAt }, `seed ${seed}`).to.deep.equal(best);
+      if (found && loadOf(outing, found.order) > 2500) expect.fail(`seed ${seed} is too heavy`);
+      if (found && found.prize < planRound(drawn)!.prize) lighter++;
+    }
+    expect(lighter).to.be.above(10);
+  });
+  it('is worth no less for whoever carries more, of few stops; of many holds', function () {
+    this.timeout(60_000);
+    for (let seed = 1; seed <= 12; seed++) {
+      const prizes = [0, 1500, 3000, 6000].map((g) => planRound(laden(drawOuting(8, 600 + seed), g))!.prize);
+      expect(
+        [...prizes].sort((a, b) => a - b),
+        `seed ${seed}`,
+      ).to.deep.equal(prizes);
+    }
+    const many = laden(drawOuting(20, 11, { backBy: 1080 }), 4000);
+    const found = planRound(many)!;
+    expect([found.holds, found.heavy, loadOf(many, found.order) <= 4000]).to.deep.equal([true, false, true]);
+  });
+  it('says by how much one stop more is too heavy, and shows an order that is', () => {
+    const outing = { ...laden(ROW, 1000), backBy: 900 };
+    expect(whyNot(outing, [0], 1)).to.deep.equal({ kind: 'heavy', overG: 400 });
+    expect(timesOf(outing, [0, 1])).to.deep.include({ heavy: true, holds: false });
+    expect(() => planRound({ ...ROW, carriesG: -1 })).to.throw('weighs');
+    expect(() => planRound(laden({ ...ROW, stops: ROW.stops }, NaN))).to.throw('weighs');
+  });
+});
+
+describe('a round with care', () => {
+  const careful = (outing: Outing, ...which: readonly number[]): Outing => ({
+    ...outing,
+    stops: outing.stops.map((s, i) => ({ ...s, careful: which.includes(i) })),
+  });
+  it('comes early to where something dangerous has to be told, for a quarter of an hour at most', () => {
+    let earlier = 0;
+    for (let seed = 1; seed <= 40; seed++) {
+      const outing = careful(drawOuting(7, 700 + seed), 0, 3);
+      const plain = planRound(careful(outing))!;
+      const round = planRound(outing)!;
+      expect(round.holds, `seed ${seed}`).to.equal(true);
+      expect([...round.order].sort(), `seed ${seed}`).to.deep.equal([...plain.order].sort());
+      expect(round.backAt - plain.backAt, `seed ${seed}`).to.be.at.most(FOR_CARE + 1e-9);
+      const looked = (r: typeof plain) =>
+        r.visits.reduce((sum, v) => sum + (v.stop === 0 || v.stop === 3 ? v.begins : 0), 0);
+      expect(looked(round), `seed ${seed}`).to.be.at.most(looked(plain));
+      if (looked(round) < looked(plain)) earlier++;
+    }
+    expect(earlier).to.be.above(8);
+  });
+  it('leaves an order alone that does not hold', () => {
+    expect(careFirst(careful({ ...ROW, backBy: 500 }, 1), [0, 1])).to.deep.equal([0, 1]);
   });
 });
 

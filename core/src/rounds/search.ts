@@ -1,7 +1,7 @@
 // Rounds of more stops than can be weighed in all orders: built up by insertion, mended by local search, shaken and built up again.
 import { chanceOf } from '../random/index.ts';
 import { EXACT_STOPS, solveExactly } from './exact.ts';
-import { beginAt, beginOf, endOf, type Outing } from './outing.ts';
+import { beginAt, beginOf, endOf, tooHeavy, type Outing } from './outing.ts';
 
 /** Fewer where each costs more. */
 const shakesFor = (stops: number): number => Math.max(400, Math.round(12_000 / stops));
@@ -85,7 +85,7 @@ function backOf(outing: Outing, order: readonly number[]): number | null {
     [at, now] = [stop, begins + stops[stop]!.minutes];
   }
   const back = now + legs[at]![endOf(outing)]!;
-  return back <= backBy ? back : null;
+  return back <= backBy && !tooHeavy(outing, order) ? back : null;
 }
 
 /** Shorter by turning pieces round and moving stops, longer by putting in whatever fits, until neither helps. */

@@ -1,10 +1,21 @@
 // What a person enters, kind by kind, as types; the contract checks it.
 import type { EyeClass, MarkedTree } from '../counting/index.ts';
 import type { IdentityStatus, Phase, SeenSign } from '../identity/index.ts';
+import type { BatchBody, BatchStepBody, BatchWeighingBody } from '../larder/index.ts';
 import type { MethodKey, PartKey } from '../plants/index.ts';
 import type { PlantingWay } from '../replanting/index.ts';
 import type { FindBody } from './find.ts';
 
+/** How what was taken tastes and smells, to whoever knows what it is: of what is not settled nobody tastes. */
+export const SAVOURS = ['mild', 'sweet', 'sour', 'bitter', 'sharp', 'fragrant', 'resinous', 'bland', 'off'] as const;
+/** Those that the nose tells: of what is eaten only cooked, or not at all, nobody is asked to taste. */
+export const SMELLS = [
+  'sweet',
+  'sharp',
+  'fragrant',
+  'resinous',
+  'off',
+] as const satisfies readonly (typeof SAVOURS)[number][];
 export const QUALITIES = ['good', 'young', 'tough', 'eaten', 'dirty'] as const;
 export const LOSS_CAUSES = ['strangers', 'grazed', 'mown', 'flooded', 'other'] as const;
 export type LossCause = (typeof LOSS_CAUSES)[number];
@@ -23,7 +34,12 @@ export const VESSELS = ['handful', 'bag'] as const;
 /** What an entry of each kind says. */
 export interface EntryBodies {
   /** One time at one patch; other entries name it. */
-  readonly visit: { readonly note: string };
+  readonly visit: {
+    readonly note: string;
+    /** How long somebody was there, and on foot on the way to it; left out or `null`: nobody measured it. */
+    readonly minutes?: number | null;
+    readonly walkMinutes?: number | null;
+  };
   readonly stageSighting: {
     readonly stage: string;
     readonly reached: boolean;
@@ -85,6 +101,7 @@ export interface EntryBodies {
     readonly note?: string;
     /** Look-alikes, by scientific name, that every piece was held against one by one. */
     readonly checkedAgainst?: readonly string[];
+    readonly savours?: readonly (typeof SAVOURS)[number][];
   };
   /** Set aside of what may be taken of a part, for whoever says so, until the day is over. */
   readonly hold: { readonly part: PartKey; readonly amount: number };
@@ -142,6 +159,10 @@ export interface EntryBodies {
   /** Somebody tried the ground: it can be dug, or it is frozen. */
   readonly ground: { readonly frozen: boolean };
   readonly note: { readonly text: string };
+  /** What was taken, as it left the sorting table; of the stand that the first of it comes from. */
+  readonly batch: BatchBody;
+  readonly batchWeighing: BatchWeighingBody;
+  readonly batchStep: BatchStepBody;
   /** Undoes the entry it replaces. */
   readonly withdrawal: { readonly reason: string };
 }
@@ -164,5 +185,8 @@ export const ENTRY_KINDS = [
   'ground',
   'find',
   'note',
+  'batch',
+  'batchWeighing',
+  'batchStep',
   'withdrawal',
 ] as const;

@@ -20,6 +20,8 @@ export {
   LOSS_CAUSES,
   PLANTING_SOURCES,
   QUALITIES,
+  SAVOURS,
+  SMELLS,
   TENDING_WORKS,
   VESSELS,
   type CountMethod,
@@ -72,7 +74,7 @@ export {
 export { recordedTake, recordOf, recordWith, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
 export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
 export { heldOn, type Held } from './holds.ts';
-export { gramsPer, type SharedPermit } from './permits.ts';
+export { gramsPer, withDrawn, type DrawnTake, type SharedPermit } from './permits.ts';
 export { forecastInput, learnedFrom, NOTHING_SEEN, seasonsSeen, seenStand, sightingsOf } from './season-input.ts';
 export { siteOf, spotOf } from './site.ts';
 export { diedOf, inUnit, minutesAPlant } from './takes.ts';

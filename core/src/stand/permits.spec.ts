@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { isoDay } from '../measure/index.ts';
 import { allowanceOn, type Asked } from './allowance-on.ts';
 import { bookOf, counted, on, seasonsWith, took, windowFrom } from './made-book.ts';
-import type { SharedPermit } from './permits.ts';
+import { withDrawn, type DrawnTake, type SharedPermit } from './permits.ts';
 import type { RecordEntry } from './record.ts';
 
 const permit = (over: Partial<SharedPermit> = {}): SharedPermit => ({
@@ -54,6 +54,16 @@ describe('a permit', () => {
     expect(here.binding?.rule).to.deep.include({ kind: 'quota', name: 'Low wood', total: 40 });
     expect(allowed([permit({ elsewhere, amount: 10 })]).amountLeft, 'overdrawn').to.equal(0);
     expect(allowed([permit({ elsewhere: [{ day: on('2026-05-01'), amount: null }] })]).amountLeft).to.equal(0);
+  });
+  it('counts takes at other stands that a book has not got yet, by the part and the permit that they draw on', () => {
+    const { parts } = bookOf('spruce').profile;
+    const take = { day: on('2026-05-01'), part: 'tip', amount: 7, measure: 'unit', permits: ['p'] } as const;
+    const left = (...takes: readonly DrawnTake[]) => allowed(withDrawn([permit()], parts, takes)).amountLeft;
+    expect([left(), left(take), left(take, take)]).to.deep.equal([40, 33, 26]);
+    expect(left({ ...take, permits: ['another'] })).to.equal(40);
+    expect(left({ ...take, part: 'root' })).to.equal(40);
+    const grams = parts.find((p) => p.key === 'tip')!.massG!.value;
+    expect(left({ ...take, amount: 7 * grams, measure: 'gram' })).to.be.closeTo(33, 1e-6);
   });
   it('is weighed where it is given by weight', () => {
     const grams = bookOf('spruce').profile.parts.find((p) => p.key === 'tip')!.massG!.value;

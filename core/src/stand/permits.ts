@@ -2,7 +2,7 @@
 import type { Ceiling } from '../allowance/index.ts';
 import { dayNumber, isoDay, type DayNumber, type IsoDay } from '../measure/index.ts';
 import type { PartKey, ProfilePart } from '../plants/index.ts';
-import type { StandRecord } from './record.ts';
+import type { RecordedTake, StandRecord } from './record.ts';
 import { inUnit } from './takes.ts';
 
 /** Of a permit as far as it holds for one stand. */
@@ -96,6 +96,27 @@ function leftOf(permit: SharedPermit, takes: StandRecord['takes'], { part, day, 
 /** What one unit of a part comes to in a permit's measure. A part that nobody knows the weight of has no permit by weight. */
 export const gramsPer = ({ measure }: Pick<SharedPermit, 'measure'>, { unit, massG }: ProfilePart): number =>
   measure === 'unit' || unit === 'gram' ? 1 : (massG?.value ?? Infinity);
+
+/** A take at another stand that a book does not have yet, with the permits that it draws on, by id. */
+export interface DrawnTake extends Pick<RecordedTake, 'day' | 'part' | 'amount' | 'measure'> {
+  readonly permits: readonly string[];
+}
+/** Permits with takes at other stands as well; of parts that the profile has not, nothing is drawn. */
+export const withDrawn = (
+  permits: readonly SharedPermit[],
+  parts: readonly ProfilePart[],
+  takes: readonly DrawnTake[],
+): readonly SharedPermit[] =>
+  permits.map((permit) => {
+    const part = parts.find((p) => p.key === permit.part);
+    const drawn = takes.filter((t) => t.part === permit.part && t.permits.includes(permit.id));
+    if (!part || drawn.length === 0) return permit;
+    const elsewhere = drawn.map((t) => {
+      const amount = inUnit(t, part);
+      return { day: t.day, amount: amount === null ? null : amount * gramsPer(permit, part) };
+    });
+    return { ...permit, elsewhere: [...permit.elsewhere, ...elsewhere] };
+  });
 
 /** The permit that begins next, else the one that ended last. */
 function nearest(

@@ -64,6 +64,8 @@ export interface PatchFacts {
   readonly tideLevelM?: number | null;
   /** Days of every year on which the leave or the law lets anything be taken, both included; may reach over New Year. */
   readonly leaveDays?: { readonly from: string; readonly to: string } | null;
+  /** Between these hours one can get in, by the clock of the place; left out or `null`: at any. */
+  readonly openHours?: { readonly from: string; readonly to: string } | null;
   readonly access: string;
   readonly hazards: readonly Hazard[];
   /** Look-alikes and protected plants that grow here. */

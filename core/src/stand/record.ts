@@ -34,6 +34,8 @@ export interface RecordedTake {
   readonly wasteShare: number | null;
   /** How long it took; `null` where nobody said. */
   readonly minutes: number | null;
+  /** On the spot: it never came home. */
+  readonly eaten: boolean;
   readonly by: string;
   readonly byId: string;
 }
@@ -167,6 +169,7 @@ export const recordedTake = (
     quality,
     wasteShare = null,
     minutes = null,
+    eatenOnTheSpot,
   }: EntryBodies['take'],
   { id, day, by, byId }: Pick<RecordedTake, 'id' | 'day' | 'by' | 'byId'>,
 ): RecordedTake => ({
@@ -183,6 +186,7 @@ export const recordedTake = (
   quality,
   wasteShare,
   minutes,
+  eaten: eatenOnTheSpot,
   by,
   byId,
 });
@@ -215,6 +219,9 @@ const NOTING: { readonly [K in EntryKind]: ((record: Noted, body: EntryBodies[K]
   find: null,
   provenance: null,
   note: null,
+  batch: null,
+  batchWeighing: null,
+  batchStep: null,
   withdrawal: null,
 };
 

@@ -8,6 +8,7 @@ export {
   verdictsOf,
   openFinds,
   searchesInVain,
+  standingOfKinds,
   insertEntries,
   insertEntry,
   insertVerdict,

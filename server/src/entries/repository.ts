@@ -155,6 +155,18 @@ export const findsAndSearches = async (db: Queryable, groupId: string) => {
   })[];
 };
 
+/** Entries of some kinds in a group, still standing, in the order in which they were made. */
+export const standingOfKinds = async (db: Queryable, groupId: string, kinds: readonly Entry['kind'][]) => {
+  const later = alias(entry, 'later');
+  return (await db
+    .select({ ...RECORD_COLUMNS, madeAt: entry.madeAt })
+    .from(entry)
+    .innerJoin(account, eq(account.id, entry.madeBy))
+    .leftJoin(later, eq(later.replaces, entry.id))
+    .where(and(eq(entry.groupId, groupId), inArray(entry.kind, [...kinds]), isNull(later.id)))
+    .orderBy(entry.madeAt, entry.id)) as unknown as readonly (RecordEntry & { readonly madeAt: Date })[];
+};
+
 /** What somebody said in a group about identities, still standing, with the plant of the stand. */
 export const identitiesBy = (db: Queryable, groupId: string, accountId: string) => {
   const later = alias(entry, 'later');

@@ -1,8 +1,15 @@
 import { expect } from 'chai';
+import { sql } from 'drizzle-orm';
 import exifr from 'exifr';
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
-import type { PhotoTaken, PhotoView } from '@emberfield/contract';
+import {
+  MOST_PHOTO_PIECES,
+  PHOTO_PIECE_BYTES,
+  type ArrivedPieces,
+  type PhotoTaken,
+  type PhotoView,
+} from '@emberfield/contract';
 import { as, emptyGroup, person, standOf, testServer, type Person, type TestServer } from '../testing/test-server.ts';
 
 /** A picture, red on its left half, with what a camera writes along. */
@@ -130,6 +137,63 @@ describe('photos', function () {
     await as(server, other, 'delete', at(`photos/${id}`)).expect(403);
     await as(server, picker, 'delete', at(`photos/${id}`)).expect(204);
     await as(server, picker, 'get', at(`photos/${id}`)).expect(404);
+  });
+  describe('in pieces', () => {
+    const put = (id: string, n: number | string, bytes: Buffer, who = picker) =>
+      as(server, who, 'put', at(`photos/${id}/pieces/${n}`))
+        .set('content-type', 'application/octet-stream')
+        .send(bytes);
+    const arrived = async (id: string, who = picker): Promise<ArrivedPieces> =>
+      (await as(server, who, 'get', at(`photos/${id}/pieces`)).expect(200)).body as ArrivedPieces;
+    const whole = (id: string, pieces: number) =>
+      add(Buffer.alloc(0), { id, query: `patch=${place.patchId}&stand=${place.standId}&pieces=${pieces}` });
+
+    it('are made whole in their order, whatever order they came in, and are the same photo as sent at once', async () => {
+      const [id, content] = [newId(), await photo()];
+      const [a, b, c] = [content.subarray(0, 900), content.subarray(900, 2000), content.subarray(2000)];
+      await put(id, 2, c).expect(200);
+      await put(id, 0, Buffer.from('something else')).expect(200);
+      await put(id, 0, a).expect(200);
+      expect(await arrived(id)).to.deep.equal({ arrived: [0, 2], stored: false });
+      const { body } = await whole(id, 3).expect(400);
+      expect((body as { error: { reason: string } }).error.reason).to.equal('piecesMissing');
+      await put(id, 1, b).expect(200);
+      expect(((await whole(id, 3).expect(200)).body as PhotoTaken).widthPx).to.equal(600);
+      expect(await arrived(id)).to.deep.equal({ arrived: [], stored: true });
+      // Sent again as one file: it is there already.
+      await add(content, { id }).expect(200);
+      expect((await shown(id)).length).to.be.above(500);
+    });
+    it('that come again once the photo is stored change nothing and do not stay', async () => {
+      const [id, content] = [newId(), await photo()];
+      await add(content, { id }).expect(200);
+      await put(id, 0, content).expect(200);
+      await whole(id, 1).expect(200);
+      expect((await arrived(id)).arrived).to.deep.equal([]);
+      await put(id, 0, await photo({ width: 320 })).expect(200);
+      await whole(id, 1).expect(409);
+    });
+    it('are each their sender’s: nobody else adds to them or has them', async () => {
+      const id = newId();
+      const content = await photo();
+      await put(id, 0, content).expect(200);
+      expect(await arrived(id, other)).to.deep.equal({ arrived: [], stored: false });
+      await as(server, other, 'post', `${at(`photos/${id}`)}?patch=${place.patchId}&pieces=1`)
+        .set('content-type', 'application/octet-stream')
+        .send(Buffer.alloc(0))
+        .expect(400);
+      await put(id, 0, content, watcher).expect(403);
+    });
+    it('are refused where they are empty, too large or beyond the largest file, and let go after a fortnight', async () => {
+      const id = newId();
+      await put(id, 0, Buffer.alloc(0)).expect(400);
+      await put(id, 0, Buffer.alloc(PHOTO_PIECE_BYTES + 1)).expect(413);
+      for (const n of [MOST_PHOTO_PIECES, '-1', 'x', '1.5']) await put(id, n, Buffer.from('x')).expect(400);
+      await put(id, 0, Buffer.from('x')).expect(200);
+      await server.deps.db.execute(sql`UPDATE photo_arriving SET made_at = made_at - INTERVAL 15 DAY`);
+      await put(newId(), 0, Buffer.from('y')).expect(200);
+      expect((await arrived(id)).arrived).to.deep.equal([]);
+    });
   });
   it('need a place of the group, a day that has come, and somebody who may', async () => {
     const content = await photo();

@@ -1,8 +1,8 @@
-import { and, asc, desc, eq } from 'drizzle-orm';
+import { and, asc, count, desc, eq, lt } from 'drizzle-orm';
 import type { PhotoSize } from '@emberfield/contract';
 import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
-import { photo, photoPiece } from './table.ts';
+import { photo, photoArriving, photoPiece } from './table.ts';
 
 export type PhotoRow = typeof photo.$inferSelect;
 const PIECE_BYTES = 512 * 1024;
@@ -53,3 +53,34 @@ export async function deletePhoto(db: Queryable, id: string): Promise<void> {
   await db.delete(photoPiece).where(eq(photoPiece.photoId, id));
   await db.delete(photo).where(eq(photo.id, id));
 }
+
+/** A file on its way: whose, to which group, and the photo that it becomes. */
+export interface ArrivingFile {
+  readonly groupId: string;
+  readonly madeBy: string;
+  readonly photoId: string;
+}
+const ofFile = ({ groupId, madeBy, photoId }: ArrivingFile) =>
+  and(eq(photoArriving.groupId, groupId), eq(photoArriving.madeBy, madeBy), eq(photoArriving.photoId, photoId));
+/** Numbers of the pieces of a file that somebody has sent, in order. */
+export const arrivedOf = async (db: Queryable, file: ArrivingFile): Promise<readonly number[]> =>
+  (await db.select({ n: photoArriving.n }).from(photoArriving).where(ofFile(file)).orderBy(asc(photoArriving.n))).map(
+    ({ n }) => n,
+  );
+export const piecesOf = (db: Queryable, file: ArrivingFile) =>
+  db
+    .select({ n: photoArriving.n, bytes: photoArriving.bytes })
+    .from(photoArriving)
+    .where(ofFile(file))
+    .orderBy(asc(photoArriving.n));
+export const arrivingBy = async (db: Queryable, madeBy: string): Promise<number> =>
+  (await db.select({ n: count() }).from(photoArriving).where(eq(photoArriving.madeBy, madeBy)))[0]!.n;
+/** The same piece sent again takes the place of the one before. */
+export const putPiece = (db: Queryable, row: typeof photoArriving.$inferInsert) =>
+  db
+    .insert(photoArriving)
+    .values(row)
+    .onDuplicateKeyUpdate({ set: { bytes: row.bytes, groupId: row.groupId, madeAt: row.madeAt } });
+export const dropPieces = (db: Queryable, file: ArrivingFile) => db.delete(photoArriving).where(ofFile(file));
+export const dropPiecesBefore = (db: Queryable, before: Date) =>
+  db.delete(photoArriving).where(lt(photoArriving.madeAt, before));

@@ -31,6 +31,28 @@ export const photo = mysqlTable(
   ],
 );
 
+/** Files on their way in, in pieces: a weak signal carries few of them at a time. They go once the file is whole, or nobody sends the rest. */
+export const photoArriving = mysqlTable(
+  'photo_arriving',
+  {
+    photoId: id('photo_id').notNull(),
+    n: int('n').notNull(),
+    groupId: id('group_id')
+      .notNull()
+      .references(() => group.id),
+    madeBy: id('made_by')
+      .notNull()
+      .references(() => account.id),
+    bytes: bytes('bytes').notNull(),
+    madeAt: datetime('made_at', { fsp: 3 }).notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.groupId, t.madeBy, t.photoId, t.n] }),
+    index('photo_arriving_by').on(t.madeBy),
+    index('photo_arriving_at').on(t.madeAt),
+  ],
+);
+
 /** The pictures in pieces that every database takes in one go. */
 export const photoPiece = mysqlTable(
   'photo_piece',

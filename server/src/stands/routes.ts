@@ -6,6 +6,7 @@ import { lowerStand } from './operations/lower-stand.ts';
 import { viewGroupProof } from './operations/group-proof.ts';
 import { viewKit } from './operations/stand-kit.ts';
 import { viewStandProof } from './operations/stand-proof.ts';
+import { listEfforts } from './operations/efforts.ts';
 import { listPlantings } from './operations/plantings.ts';
 import { listPermits } from './operations/permits.ts';
 import { poisonAt } from './operations/poison-at.ts';
@@ -27,6 +28,10 @@ export function mountStands(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(
     ROUTES.plantings,
     keptOfGroup(deps, 'plantings', (c) => listPlantings(deps, c)),
+  );
+  endpoints.inGroup(
+    ROUTES.efforts,
+    keptOfGroup(deps, 'efforts', (c) => listEfforts(deps, c)),
   );
   endpoints.inGroup(
     ROUTES.permits,

@@ -13,6 +13,7 @@ import { useDay } from '../session/use-day.ts';
 import { useFreshGroup, useGroup } from '../session/use-group.ts';
 import { useLive } from '../session/use-live.ts';
 import { useWords } from '../session/words.ts';
+import { useWayLog } from '../way/kept-way.ts';
 import DayTag from './DayTag.vue';
 import RibbonStrip from './RibbonStrip.vue';
 import { useFind } from './use-find.ts';
@@ -25,6 +26,7 @@ const FindBox = afterPaint(() => import('./FindBox.vue'));
 const KeyList = afterPaint(() => import('./KeyList.vue'));
 const PersonMenu = afterPaint(() => import('./PersonMenu.vue'));
 const TourSteps = defineAsyncComponent(() => import('../help/TourSteps.vue'));
+const WayRecorder = defineAsyncComponent(() => import('../way/WayRecorder.vue'));
 const QuickLog = afterPaint(() => import('./QuickLog.vue'));
 
 const words = useWords();
@@ -34,6 +36,7 @@ const { day, today, asked, dayQuery, lookAt, step } = useDay();
 useFreshGroup();
 useBrowserNotices();
 useLive();
+const wayLog = useWayLog();
 const ribbon = useRibbon(groupId, asked);
 const listing = ref(false);
 const { touring } = useTour();
@@ -50,7 +53,7 @@ const content = ref<HTMLElement | null>(null);
 usePageTitle(content);
 /** In the field a form fills the phone and has its own way out. */
 const bare = computed(
-  () => isPhone.value && ['confirm', 'take', 'visit', 'find', 'placeLog'].includes(String(route.name)),
+  () => isPhone.value && ['confirm', 'take', 'visit', 'find', 'placeLog', 'sort'].includes(String(route.name)),
 );
 /** Where only today counts, and every line of the screen. */
 const outside = computed(() => isPhone.value && ['field', 'need'].includes(String(route.name)));
@@ -84,6 +87,7 @@ const quick = computed(
   <template v-if="isPhone && !bare"><QuickLog v-if="quick" /><BottomBar /></template>
   <FindBox v-if="finding" v-model="findText" @close="finding = false" />
   <TourSteps v-if="touring" />
+  <WayRecorder v-if="wayLog.on" />
   <KeyList v-if="listing" @close="listing = false" />
 </template>
 
@@ -129,7 +133,7 @@ main:focus,
 main :deep(h1:focus) {
   outline: none;
 }
-@media (max-width: 1080px) {
+@media (max-width: 1180px) {
   .word-find,
   .find kbd {
     display: none;

@@ -31,8 +31,8 @@ a {
   padding: 8px 0;
   font-size: 16px;
 }
-/* Seven words of the longest language still fit beside day and person. */
-@media (max-width: 1080px) {
+/* Eight words of the longest language still fit beside day and person. */
+@media (max-width: 1180px) {
   nav {
     gap: 9px;
   }

@@ -23,6 +23,7 @@ export const VIEWS = [
   { name: 'ground', key: 'g' },
   { name: 'round', key: 'r' },
   { name: 'plants', key: 'p' },
+  { name: 'larder', key: 'l' },
   { name: 'weather', key: 'w' },
   { name: 'group', key: 'u' },
 ] as const;
@@ -35,6 +36,7 @@ export const MORE_VIEWS = [
   'field',
   'need',
   'round',
+  'larder',
   'wants',
   'weather',
   'group',

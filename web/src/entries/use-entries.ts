@@ -17,6 +17,9 @@ export interface Draft<K extends EntryKind = EntryKind> {
   readonly body: EntryBodies[K];
 }
 
+/** Of a visit what is not an entry of its own. */
+type VisitHead = Pick<Draft, 'patchId' | 'day'> & Partial<EntryBodies['visit']>;
+
 /** What was sent, by its first entry: stored, or kept on the device until the server answers. */
 export type EntrySent =
   | { readonly kind: 'stored'; readonly result: Exclude<EntryResult, { status: 'needsAttention' }> }
@@ -34,11 +37,7 @@ export function useEntries(): {
    * A visit of a place with all that was noted in it. A part's key hangs on what it says: sent again as it was it is stored once, changed it is another entry. The parts
    * are as they were noted, for whoever checks them.
    */
-  readonly visit: (
-    head: { readonly patchId: string; readonly day: string; readonly note?: string },
-    parts: readonly Draft[],
-    key: DraftKey,
-  ) => readonly [Entry, ...Entry[]];
+  readonly visit: (head: VisitHead, parts: readonly Draft[], key: DraftKey) => readonly [Entry, ...Entry[]];
   /** Takes back all that was noted in a visit. */
   readonly takeBack: (visit: readonly Entry[], day: string) => Promise<void>;
   /** Takes an entry back, and what went along with it. */
@@ -88,11 +87,11 @@ export function useEntries(): {
     await sendOne(first!, words.value.t('outbox.withdrawal'), others);
   }
   const visit = (
-    { patchId, day, note = '' }: { readonly patchId: string; readonly day: string; readonly note?: string },
+    { patchId, day, note = '', ...measured }: VisitHead,
     parts: readonly Draft[],
     key: DraftKey,
   ): readonly [Entry, ...Entry[]] => {
-    const head = make({ kind: 'visit', patchId, standId: null, day, body: { note } }, key);
+    const head = make({ kind: 'visit', patchId, standId: null, day, body: { note, ...measured } }, key);
     const rest = parts.map((p) => {
       const id = derivedId(key.id, JSON.stringify([p.standId, p.kind, p.day, p.body]));
       return { ...make({ ...p, visitId: head.id, body: {} as never }, { ...key, id }), body: p.body } as Entry;

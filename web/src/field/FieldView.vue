@@ -9,11 +9,12 @@ import { clockOf, minutesAt } from '../platform/clock.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import WaySummary from '../way/WaySummary.vue';
 import GoThere from './GoThere.vue';
 import GpsPanel from './GpsPanel.vue';
 import NearPlaces from './NearPlaces.vue';
 import { nextStop, stopAt, turnBackAt } from './taken-round.ts';
-import { useHere } from './use-here.ts';
+import { useHere } from '../platform/use-here.ts';
 import { useTakenRound } from './use-taken-round.ts';
 
 /** The round as it was taken along: where to go next, when to turn back, and what is noted at each place. Nothing of it needs a signal. */
@@ -119,6 +120,7 @@ onUnmounted(() => void release().catch(() => undefined));
       <GoButton size="large" :to="{ name: 'need' }">{{ words.t('need.title') }}</GoButton>
       <Button v-if="round && next" size="large" type="text" @click="leave">{{ words.t('field.leave') }}</Button>
     </p>
+    <WaySummary v-if="round" :places="round.stops" :day="round.day" />
     <GpsPanel v-if="group?.dayIsSet && round" :round="round" />
   </div>
 </template>

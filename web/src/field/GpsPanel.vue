@@ -1,43 +1,29 @@
 <script setup lang="ts">
 import { Button, Segmented, Switch } from 'ant-design-vue';
-import { onUnmounted, ref, shallowRef, watch } from 'vue';
 import { wayBetween } from '@emberfield/core/measure';
-import { ownPosition, positionSource } from '../platform/position.ts';
 import { useWords } from '../session/words.ts';
-import { gpsPlayer, type GpsPlayer } from './gps-player.ts';
 import type { TakenRound } from './taken-round.ts';
+import { useGpsPlayer } from './use-gps-player.ts';
 
 /** Of the demo: walks the round in place of the device's own sensors, so that it can be tried at a table. */
 const props = defineProps<{ round: TakenRound }>();
 const words = useWords();
-const player = shallowRef<GpsPlayer | null>(null);
-const speed = ref(4);
+const { player, speed, hasFix, play, stop } = useGpsPlayer();
 const SPEEDS = [0, 4, 40];
-const hasFix = ref(true);
-function play(): void {
-  player.value = gpsPlayer([props.round.home, ...props.round.stops, props.round.home]);
-  positionSource.value = player.value.source;
-}
-function stop(): void {
-  player.value = null;
-  positionSource.value = ownPosition;
-}
 /** To a place of the round, without the way there. */
 function goTo(stopIndex: number): void {
   const way = [props.round.home, ...props.round.stops].slice(0, stopIndex + 2);
   player.value?.goTo(way.slice(1).reduce((sum, to, i) => sum + wayBetween(way[i]!, to), 0));
 }
-watch([player, speed, hasFix], () => {
-  if (player.value) Object.assign(player.value, { speedKmh: speed.value, hasFix: hasFix.value });
-});
-onUnmounted(stop);
 </script>
 
 <template>
   <section class="section panel">
     <h2>{{ words.t('field.player.title') }}</h2>
     <p class="soft small">{{ words.t('field.player.lead') }}</p>
-    <Button v-if="!player" @click="play">{{ words.t('field.player.play') }}</Button>
+    <Button v-if="!player" @click="play([round.home, ...round.stops, round.home])">{{
+      words.t('field.player.play')
+    }}</Button>
     <template v-else>
       <Segmented
         v-model:value="speed"

@@ -6,7 +6,7 @@ import { wayBetween } from '@emberfield/core/measure';
 import { usePatches } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import { useHere } from './use-here.ts';
+import { useHere } from '../platform/use-here.ts';
 
 /** Every place, for whoever is at one without a round: by its name, or the nearest first once the device was asked where it is. */
 const words = useWords();

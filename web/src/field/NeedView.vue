@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import GoButton from '../kit/GoButton.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import { useHere } from './use-here.ts';
+import { useHere } from '../platform/use-here.ts';
 
 /** In need: whom to call, where one is, what to keep. Opens without signal. */
 const words = useWords();

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
+import { centreOf } from '@emberfield/core/stand';
 import { useRoute, useRouter } from 'vue-router';
 import FormFailure from '../form/FormFailure.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
@@ -11,6 +12,7 @@ import { toggled } from '../kit/toggled.ts';
 import { usePatch } from '../patches/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import { useStay } from '../way/use-stay.ts';
 import LogRow from './LogRow.vue';
 import { BESIDE, blankStand, noted } from './place-log.ts';
 import { usePlaceLog } from './use-place-log.ts';
@@ -25,14 +27,21 @@ const { on, round } = useTakenRound();
 const patchId = computed(() => String(route.params['patchId']));
 const patch = usePatch(groupId, patchId);
 const { log, busy, failure, keep } = usePlaceLog(patchId);
+const {
+  minutes: stay,
+  onFoot,
+  toldOf,
+} = useStay(() => (patch.data.value ? centreOf(patch.data.value.geometry) : null));
 const standing = computed(() => (patch.data.value?.stands ?? []).filter((s) => !s.retired));
 const onRound = computed(() => round.value?.stops.some((s) => s.patchId === patchId.value) ?? false);
 async function done(): Promise<void> {
   const kept = await keep(
     standing.value.map((s) => s.id),
     patch.data.value!.name,
+    { minutes: stay.value, walkMinutes: onFoot() },
   );
   if (!kept) return;
+  toldOf();
   if (onRound.value && !on.value.done.includes(patchId.value))
     on.value = { ...on.value, done: [...on.value.done, patchId.value] };
   // Whoever came from somewhere else goes on there.
@@ -71,6 +80,7 @@ async function done(): Promise<void> {
       :options="BESIDE.map((value) => ({ value, label: words.t(`field.besideOf.${value}`) }))"
       :chosen="log.beside"
       @toggle="log = { ...log, beside: toggled(log.beside, $event) }" />
+    <p v-if="stay" class="soft small">{{ words.t('way.hereFor', { n: stay }) }} {{ words.t('way.shared') }}</p>
     <template #foot>
       <FormFailure :said="failure" />
       <Button v-if="mayPick" html-type="submit" type="primary" :loading="busy">{{ words.t('field.doneHere') }}</Button>

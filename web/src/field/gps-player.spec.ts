@@ -12,29 +12,41 @@ describe('a way that is played', () => {
     expect([0, 60, 100, 130, 160, 900].map((m) => northOf(alongWay(way, m)))).to.deep.equal([0, 60, 100, 70, 40, 40]);
     expect(northOf(alongWay([at(7)], 50))).to.equal(7);
   });
-  it('tells where it is at its speed, and nothing while it has no fix', async () => {
-    const player = gpsPlayer(way);
+  it('tells where it is at its speed, once however many listen, and nothing while it has no fix', () => {
+    let now = 0;
+    const player = gpsPlayer(way, () => now);
     player.speedKmh = 36;
-    const found: Position[] = [];
-    let lost = 0;
-    const playing = player.source(
-      (p) => found.push(p),
-      () => lost++,
-    );
-    expect(northOf(found[0]!)).to.equal(5);
+    /** What one more listener is told at once. */
+    const told = (): number | null => {
+      const found: Position[] = [];
+      player
+        .source(
+          (p) => found.push(p),
+          () => undefined,
+        )
+        .stop();
+      return found[0] ? northOf(found[0]) : null;
+    };
+    expect([told(), told()]).to.deep.equal([0, 0]);
+    now += 5000;
+    expect([told(), told()]).to.deep.equal([50, 50]);
     player.hasFix = false;
-    await new Promise((go) => setTimeout(go, 700));
-    playing.stop();
-    expect([found.length, lost]).to.deep.equal([1, 1]);
+    expect(told()).to.equal(null);
     player.hasFix = true;
     player.goTo(100);
-    player.speedKmh = 0;
-    player
-      .source(
-        (p) => found.push(p),
-        () => undefined,
-      )
-      .stop();
-    expect(northOf(found.at(-1)!)).to.equal(100);
+    expect(told()).to.equal(100);
+  });
+  it('goes on by itself while somebody listens', async () => {
+    const player = gpsPlayer(way);
+    player.speedKmh = 3600;
+    const found: Position[] = [];
+    const playing = player.source(
+      (p) => found.push(p),
+      () => undefined,
+    );
+    await new Promise((go) => setTimeout(go, 700));
+    playing.stop();
+    expect(found.length).to.equal(2);
+    expect(northOf(found[1]!)).to.be.within(40, 100);
   });
 });

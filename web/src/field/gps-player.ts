@@ -34,18 +34,24 @@ const [TICK_MS, MS_PER_HOUR] = [500, 3_600_000];
 /** About as sure as under trees, m. */
 const ACCURACY_M = 8;
 
-/** Plays a way from its beginning; the same ticks give the same positions. @param way at least one point */
-export function gpsPlayer(way: readonly OnTheGround[]): GpsPlayer {
+/** Plays a way from its beginning; however many listen, it is walked once. @param way at least one point */
+export function gpsPlayer(way: readonly OnTheGround[], clock: () => number = Date.now): GpsPlayer {
   let gone = 0;
+  let then = clock();
+  function walkOn(): void {
+    const now = clock();
+    gone += (player.speedKmh * 1000 * (now - then)) / MS_PER_HOUR;
+    then = now;
+  }
   const player: GpsPlayer = {
     speedKmh: 4,
     hasFix: true,
     goTo: (metres) => void (gone = metres),
     source: (found, lost) => {
       const tell = (): void => {
+        walkOn();
         if (!player.hasFix) return lost('');
-        gone += (player.speedKmh * 1000 * TICK_MS) / MS_PER_HOUR;
-        found({ ...alongWay(way, gone), heightM: null, accuracyM: ACCURACY_M, at: Date.now() });
+        found({ ...alongWay(way, gone), heightM: null, accuracyM: ACCURACY_M, at: clock() });
       };
       const timer = setInterval(tell, TICK_MS);
       tell();

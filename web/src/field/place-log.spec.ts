@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { entrySchema, type AllowanceView, type PartOutlook, type PlantProfile } from '@emberfield/contract';
-import { blankLog, blankStand, draftsOfLog, lineOf, noted, oneMore } from './place-log.ts';
+import { blankLog, blankStand, draftsOfLog, lineOf, noted, oneMore, type PlaceLog } from './place-log.ts';
 
 const parts = [
   { key: 'leaf', unit: 'leaf', kills: false, massG: null },
@@ -38,6 +38,15 @@ describe('what is noted at a place', () => {
   it('says how many plants a root was dug from', () => {
     const [take] = draftsOfLog(noted(blankLog(), B, { amount: 2, of: of('root') }), [stand(B)], at);
     expect(take!.body).to.include({ part: 'root', killed: 2 });
+  });
+  it('gives the time at the place to what was taken there, in equal shares, and none to what was only seen', () => {
+    const took = [A, B].reduce((log, id) => noted(log, id, { amount: 2, of: of('leaf') }), blankLog());
+    const minutesOf = (log: PlaceLog) =>
+      draftsOfLog(log, [stand(A), stand(B)], at).map((d) => (d.body as { readonly minutes?: number | null }).minutes);
+    expect(minutesOf({ ...took, stay: { minutes: 25, walkMinutes: 9 } })).to.deep.equal([13, 13]);
+    expect(minutesOf(took)).to.deep.equal([undefined, undefined]);
+    const seen = noted(noted(took, B, { amount: 0 }), B, { nothing: true });
+    expect(minutesOf({ ...seen, stay: { minutes: 25, walkMinutes: null } })).to.deep.equal([25, undefined]);
   });
   it('does not say of a stand that there is nothing and that something was taken', () => {
     const took = noted(noted(blankLog(), A, { nothing: true }), A, { amount: 1, of: of('leaf') });

@@ -22,9 +22,16 @@ export interface PlaceLog {
   readonly stands: Readonly<Record<string, StandLog>>;
   /** Who or what was there and made it slower. */
   readonly beside: readonly Beside[];
+  /** As it was measured when it was first sent: sent again it says the same. */
+  readonly stay: Stay | null;
+}
+/** Minutes at a place, and on foot to it; `null`: nobody measured it. */
+export interface Stay {
+  readonly minutes: number | null;
+  readonly walkMinutes: number | null;
 }
 export const blankStand: StandLog = { amount: 0, of: null, stage: null, nothing: false };
-export const blankLog = (): PlaceLog => ({ key: newKey(), stands: {}, beside: [] });
+export const blankLog = (): PlaceLog => ({ key: newKey(), stands: {}, beside: [], stay: null });
 
 /** What is changed of a stand; there is not nothing where something was taken. */
 export function noted(log: PlaceLog, standId: string, over: Partial<StandLog>): PlaceLog {
@@ -53,8 +60,20 @@ export function oneMore({ allowance, readiness, thorns, leafByLeaf }: PartOutloo
 export function draftsOfLog(
   log: PlaceLog,
   stands: readonly { readonly id: string; readonly profile: Pick<PlantProfile, 'parts' | 'stages'> }[],
-  { patchId, day, nothingSaid }: { readonly patchId: string; readonly day: string; readonly nothingSaid: string },
+  {
+    patchId,
+    day,
+    nothingSaid,
+  }: {
+    readonly patchId: string;
+    readonly day: string;
+    readonly nothingSaid: string;
+  },
 ): readonly Draft[] {
+  const took = stands.filter(({ id }) => (log.stands[id]?.amount ?? 0) > 0).length;
+  const stay = log.stay?.minutes ?? null;
+  // The time at the place goes to what was taken there in equal shares.
+  const minutes = stay === null || took === 0 ? null : Math.round(stay / took);
   return stands.flatMap(({ id, profile }): readonly Draft[] => {
     const said = log.stands[id] ?? blankStand;
     const at = { patchId, standId: id, day };
@@ -70,7 +89,7 @@ export function draftsOfLog(
             {
               kind: 'take',
               ...at,
-              body: takeBody({ ...blankTake(), ...said.of, amount: said.amount }, part, 1),
+              body: takeBody({ ...blankTake(), ...said.of, amount: said.amount, minutes }, part, 1),
             } as const,
           ]
         : []),

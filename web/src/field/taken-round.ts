@@ -1,5 +1,6 @@
 // A round as it was taken along: which places, in which order, and what of them lies on the device.
 import { walkMinutes, type Pace } from '@emberfield/core/rounds';
+import { AT_A_PLACE_M } from '../way/way-log.ts';
 import { bearingTo, wayBetween, windOf, type OnTheGround, type Wind } from '@emberfield/core/measure';
 
 export interface TakenStop extends OnTheGround {
@@ -49,8 +50,6 @@ export function wayTo(here: OnTheGround, there: OnTheGround): WayThere {
   return { metres: wayBetween(here, there), bearingDeg, wind: windOf(bearingDeg) };
 }
 
-/** Nearer than this, or than twice what the position is sure to, one is there. An estimate: a stand is some tens of metres across. */
-const AT_A_PLACE_M = 60;
 /** The place of the round at which somebody seems to be; `null`: none, or where it is they do not know. */
 export function stopAt({ stops }: Pick<TakenRound, 'stops'>, here: OnTheGround, accuracyM: number): TakenStop | null {
   const near = stops

@@ -8,14 +8,15 @@ import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import { standAsk } from '../stands/queries.ts';
-import { blankLog, draftsOfLog, type PlaceLog } from './place-log.ts';
+import { blankLog, draftsOfLog, type PlaceLog, type Stay } from './place-log.ts';
 
 /** What is noted at a place while it is noted, and how all of it is kept at once. */
 export function usePlaceLog(patchId: Ref<string>): {
   readonly log: Ref<PlaceLog>;
   readonly busy: Ref<boolean>;
   readonly failure: Ref<string>;
-  readonly keep: (standIds: readonly string[], place: string) => Promise<boolean>;
+  /** @param stay minutes at the place, and on foot to it; `null`: nobody measured it */
+  readonly keep: (standIds: readonly string[], place: string, stay: Stay) => Promise<boolean>;
 } {
   const words = useWords();
   const client = useQueryClient();
@@ -29,7 +30,7 @@ export function usePlaceLog(patchId: Ref<string>): {
 
   /** The visit with what was beside, and everything noted in it. */
   function entriesOf(standIds: readonly string[]): readonly Entry[] {
-    const { key, beside } = log.value;
+    const { key, beside, stay } = log.value;
     const at = { patchId: patchId.value, day: today.value };
     // Whatever was noted was noted of a stand that stood in the list.
     const stands = standIds.flatMap((id) => {
@@ -42,11 +43,12 @@ export function usePlaceLog(patchId: Ref<string>): {
     });
     if (drafts.length === 0 && beside.length === 0) return [];
     const note = beside.map((b) => words.value.t(`field.besideOf.${b}`)).join(', ');
-    return entries.visit({ ...at, note }, drafts, key);
+    return entries.visit({ ...at, note, ...stay }, drafts, key);
   }
 
   /** True once it is kept, or there was nothing to keep. */
-  async function keep(standIds: readonly string[], place: string): Promise<boolean> {
+  async function keep(standIds: readonly string[], place: string, stay: Stay): Promise<boolean> {
+    log.value = { ...log.value, stay: log.value.stay ?? stay };
     const noted = entriesOf(standIds);
     if (noted.length === 0) return true;
     busy.value = true;

@@ -4,6 +4,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import { NO_WAY, useWayLog } from '../way/kept-way.ts';
 import { asksOf, NoSignal, NotKept, takeAlong } from './take-along.ts';
 import { NO_ROUND, type OnRound, type TakenRound, type Wanted } from './taken-round.ts';
 
@@ -11,7 +12,7 @@ import { NO_ROUND, type OnRound, type TakenRound, type Wanted } from './taken-ro
 export function useTakenRound(): {
   readonly on: Ref<OnRound>;
   readonly round: ComputedRef<TakenRound | null>;
-  /** Lets it go; until something else is taken along its answers stay on the device, and it can be had back. */
+  /** Lets it go, and the way that was noted on it; until something else is taken along its answers stay on the device, and it can be had back. */
   readonly leave: () => void;
 } {
   const words = useWords();
@@ -19,10 +20,15 @@ export function useTakenRound(): {
   const { groupId } = useGroup();
   const on = useDraft<OnRound>('taken-round', NO_ROUND);
   const round = computed(() => (on.value.round?.groupId === groupId.value ? on.value.round : null));
+  const wayLog = useWayLog();
   function leave(): void {
-    const before = on.value;
+    const [before, way] = [on.value, wayLog.value];
     on.value = NO_ROUND;
-    undo.say(words.value.t('field.left'), async () => void (on.value = before));
+    wayLog.value = NO_WAY;
+    undo.say(words.value.t('field.left'), async () => {
+      on.value = before;
+      wayLog.value = way;
+    });
   }
   return { on, round, leave };
 }
@@ -41,6 +47,7 @@ export function useTakeAlong(): TakingAlong {
   const client = useQueryClient();
   const { group } = useGroup();
   const { on } = useTakenRound();
+  const wayLog = useWayLog();
   const share = ref<number | null>(null);
   const problem = ref('');
   let stopping: AbortController | null = null;
@@ -61,6 +68,8 @@ export function useTakeAlong(): TakingAlong {
       // Else the browser may throw it away when space runs short; one that refuses keeps it as long as it can.
       await navigator.storage?.persist?.();
       const bytes = await takeAlong(client, asks, { told, stop: mine.signal });
+      // Of another day the way was another.
+      if (on.value.round?.day !== wanted.day) wayLog.value = NO_WAY;
       on.value = { round: { ...wanted, groupId: group.value!.id, takenAt: Date.now(), bytes }, done: [] };
       return true;
     } catch (error) {

@@ -11,6 +11,7 @@ export const TOPICS = [
   'when',
   'what',
   'round',
+  'larder',
   'signal',
   'secret',
   'rules',

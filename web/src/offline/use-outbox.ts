@@ -7,6 +7,7 @@ import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { ApiError, call } from '../platform/api.ts';
 import { signal } from '../platform/signal.ts';
+import { sendPhoto } from './send-photo.ts';
 import { deliver, nextToGo, type Answer, type OutCall, type Waiting } from './outbox.ts';
 
 const TRY_AGAIN_MS = 20_000;
@@ -26,9 +27,13 @@ const waitingOf = async (accountId: string): Promise<Waiting[]> => (await shelf(
 async function resultsOf(asked: OutCall, groupId: string): Promise<readonly EntryResult[]> {
   const params = { groupId, ...('params' in asked ? asked.params : {}) };
   if (asked.route === 'sync') return (await call(ROUTES.sync, { params, body: asked.body })).results;
+  if (asked.route === 'addPhoto') {
+    await sendPhoto(asked, groupId);
+    return [];
+  }
   // Which body goes with which route is the outbox's type to say.
   const route: Route<unknown, unknown> = ROUTES[asked.route];
-  await call(route, { params, query: 'query' in asked ? asked.query : {}, body: asked.body });
+  await call(route, { params, body: asked.body });
   return [];
 }
 

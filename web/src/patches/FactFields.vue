@@ -17,6 +17,7 @@ import PickOne from '../kit/PickOne.vue';
 import DayField from '../kit/DayField.vue';
 import NumberField from '../kit/NumberField.vue';
 import { useWords } from '../session/words.ts';
+import WhenFields from './WhenFields.vue';
 
 /** What people forget to write down and cannot reconstruct at home. */
 const facts = defineModel<PatchFacts>({ required: true });
@@ -37,20 +38,6 @@ const toggle = (h: Hazard): void =>
     'hazards',
     facts.value.hazards.includes(h) ? facts.value.hazards.filter((x) => x !== h) : [...facts.value.hazards, h],
   );
-const MONTHS = Array.from({ length: 12 }, (_, m) => m + 1);
-const two = (n: number): string => String(n).padStart(2, '0');
-/** Days that a month has in every year. */
-const daysIn = (monthDay: string | undefined): number =>
-  new Date(2025, Number(monthDay?.slice(0, 2) ?? 1), 0).getDate();
-/** Whichever is chosen first, the rest is the whole year until it is chosen too. */
-function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; readonly day?: string }): void {
-  const before = facts.value.leaveDays ?? { from: '01-01', to: '12-31' };
-  const [month, day] = before[end].split('-');
-  const next = chosen.month ?? month!;
-  const last = daysIn(`${next}-01`);
-  const held = two(Math.min(last, Number(chosen.day ?? day)));
-  set('leaveDays', { ...before, [end]: `${next}-${held}` });
-}
 </script>
 
 <template>
@@ -95,34 +82,7 @@ function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; read
         @update:model-value="set('tideLevelM', $event ?? null)" />
       <span class="soft small">{{ words.t('patch.facts.tideLevelText') }}</span>
     </FormField>
-    <div class="field wide">
-      <span>{{ words.t('patch.facts.leaveDays') }}</span>
-      <div class="days">
-        <Button class="chip" :aria-pressed="!facts.leaveDays" @click="set('leaveDays', null)">
-          {{ words.t('patch.facts.leaveAlways') }}
-        </Button>
-        <label v-for="end in ['from', 'to'] as const" :key="end"
-          >{{ words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo') }}
-          <PickOne
-            :label="`${words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo')}, ${words.t('patch.facts.month')}`"
-            :model-value="facts.leaveDays?.[end].slice(0, 2) ?? null"
-            placeholder="–"
-            :options="MONTHS.map((m) => ({ value: two(m), label: words.format.month(m - 1) }))"
-            @update:model-value="$event && setLeaveDay(end, { month: $event })" />
-          <PickOne
-            :label="`${words.t(end === 'from' ? 'patch.facts.leaveFrom' : 'patch.facts.leaveTo')}, ${words.t('patch.facts.day')}`"
-            :model-value="facts.leaveDays?.[end].slice(3) ?? null"
-            placeholder="–"
-            :options="
-              Array.from({ length: daysIn(facts.leaveDays?.[end]) }, (_, d) => ({
-                value: two(d + 1),
-                label: String(d + 1),
-              }))
-            "
-            @update:model-value="$event && setLeaveDay(end, { day: $event })"
-        /></label>
-      </div>
-    </div>
+    <WhenFields v-model="facts" />
     <FormField class="wide" :form="form" :at="`${root}.access`" :label="words.t('patch.facts.access')">
       <Input :maxlength="600" :value="facts.access" @update:value="set('access', $event)" />
     </FormField>
@@ -157,17 +117,6 @@ function setLeaveDay(end: 'from' | 'to', chosen: { readonly month?: string; read
 }
 .wide {
   grid-column: 1 / -1;
-}
-.days {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-}
-.days label {
-  display: flex;
-  gap: 6px;
-  align-items: center;
 }
 .chip {
   border-radius: 4px;

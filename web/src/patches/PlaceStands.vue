@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { PartOutlook, PatchDetail } from '@emberfield/contract';
-import { urgencyOf } from '@emberfield/core/windows';
 import CoalMark from '../kit/CoalMark.vue';
 import GoButton from '../kit/GoButton.vue';
 import { useHearth } from '../hearth/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import { outlooksByHeat } from '../stands/heats.ts';
 
 /** What grows at a place: how each stands on the day looked at, and the two things that are done there. */
 const props = defineProps<{ patch: PatchDetail }>();
@@ -18,10 +18,7 @@ const hearth = useHearth(groupId, asked, ref(false));
 /** Of each stand the part that is most urgent. */
 const first = computed(() => {
   const found = new Map<string, PartOutlook>();
-  for (const o of hearth.data.value?.outlooks ?? []) {
-    const before = found.get(o.standId);
-    if (!before || urgencyOf(o.readiness) < urgencyOf(before.readiness)) found.set(o.standId, o);
-  }
+  for (const o of outlooksByHeat(hearth.data.value?.outlooks ?? [])) if (!found.has(o.standId)) found.set(o.standId, o);
   return found;
 });
 const rows = computed(() =>

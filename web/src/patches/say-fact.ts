@@ -37,6 +37,8 @@ export function sayFact(
         return format.dayAndYear(facts.leaveUntil!);
       case 'leaveDays':
         return `${facts.leaveDays!.from} – ${facts.leaveDays!.to}`;
+      case 'openHours':
+        return `${facts.openHours!.from} – ${facts.openHours!.to}`;
       case 'secret':
       case 'tended':
         return t(facts[key] ? 'group.on' : 'group.off');

@@ -12,11 +12,13 @@ interface PlaceDraft {
 /** Of a place's answer the facts that are edited. */
 function factsOf(place: PatchDetail): PatchFacts {
   const { name, geometry, heightM, substrate, canopy, aspect, slopeDeg, moisture, owner } = place;
-  const { leave, leaveUntil, leaveDays, tideLevelM, access, hazards, neighbours, tended, secret, seenBy } = place;
+  const { leave, leaveUntil, leaveDays, openHours, tideLevelM, access, hazards, neighbours, tended, secret, seenBy } =
+    place;
   return {
     ...{ name, geometry, heightM, substrate, canopy, aspect, slopeDeg, moisture, owner },
     ...{ leave, leaveUntil, access, hazards, neighbours, secret },
     ...(leaveDays === undefined ? {} : { leaveDays }),
+    ...(openHours === undefined ? {} : { openHours }),
     ...(tideLevelM === undefined ? {} : { tideLevelM }),
     ...(tended === undefined ? {} : { tended }),
     ...(seenBy === undefined ? {} : { seenBy }),

@@ -12,6 +12,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
 import FileButton from '../kit/FileButton.vue';
 import { bySeason, photoBeside } from './photo-seasons.ts';
+import { shrunk } from './shrunk.ts';
 
 /** Photos of a place, or of one stand of it: small in a row for each year, large when pressed. */
 const props = defineProps<{ patchId: string; standId: string | null }>();
@@ -37,7 +38,7 @@ const add = useMutation({
     // The key is made of the picture: chosen again after an answer that was lost, it is the same photo and not another.
     const photoId = keyOf(new Uint8Array(await file.arrayBuffer()), props.standId ?? props.patchId);
     const query = { ...of.value, day: today.value };
-    const sent = await outbox.send([{ route: 'addPhoto', params: { photoId }, query, body: file }], {
+    const sent = await outbox.send([{ route: 'addPhoto', params: { photoId }, query, body: await shrunk(file) }], {
       id: photoId,
       label: words.value.t('outbox.photo', { day: words.value.format.day(today.value) }),
     });

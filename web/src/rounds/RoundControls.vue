@@ -4,7 +4,9 @@ import type { PatchView } from '@emberfield/contract';
 import NamedPick from '../kit/NamedPick.vue';
 import PickMany from '../kit/PickMany.vue';
 import { useWords } from '../session/words.ts';
-import { PACES, type PlaceToVisit, type Wish } from './round.ts';
+import { useOwnPace } from '../way/kept-way.ts';
+import type { PlaceToVisit } from './places.ts';
+import { PACES, type Wish } from './round.ts';
 import { clockOf } from '../platform/clock.ts';
 
 /** From where, when off and back, how fast, and for which plants. */
@@ -16,8 +18,25 @@ const plants = computed(() => {
   const all = new Map(props.open.flatMap((p) => p.lines.map((l) => [l.stand.plantKey, l.stand.plantName])));
   return [...all].map(([value, name]) => ({ value, label: words.value.text(name) }));
 });
-const paces = computed(() =>
-  (Object.keys(PACES) as Wish['pace'][]).map((value) => ({ value, label: words.value.t(`round.paces.${value}`) })),
+const ownPace = useOwnPace();
+const paces = computed(() => [
+  ...(Object.keys(PACES) as Wish['pace'][]).map((value) => ({ value, label: words.value.t(`round.paces.${value}`) })),
+  ...(ownPace.value === null
+    ? []
+    : [
+        {
+          value: 'own' as const,
+          label: words.value.t('round.ownPace', { percent: words.value.format.percent(ownPace.value) }),
+        },
+      ]),
+]);
+const hows = computed(() =>
+  (['only', 'first'] as const).map((value) => ({ value, label: words.value.t(`round.hows.${value}`) })),
+);
+/** Kilograms that can be chosen; the first: as much as there is. */
+const LOADS = [0, 2, 4, 6, 8, 10, 15, 20];
+const loads = computed(() =>
+  LOADS.map((kg) => ({ value: kg, label: kg ? words.value.format.mass(1000 * kg) : words.value.t('round.anyLoad') })),
 );
 const [EARLIEST, HALF_AN_HOUR, UNTIL_MIDNIGHT] = [5 * 60, 30, 38];
 const times = Array.from({ length: UNTIL_MIDNIGHT }, (_, i) => EARLIEST + HALF_AN_HOUR * i).map((value) => ({
@@ -49,6 +68,11 @@ const times = Array.from({ length: UNTIL_MIDNIGHT }, (_, i) => EARLIEST + HALF_A
       :label="words.t('round.pace')"
       :options="paces"
       @update:model-value="$event && set({ pace: $event })" />
+    <NamedPick
+      :model-value="wish.carriesKg ?? 0"
+      :label="words.t('round.carries')"
+      :options="loads"
+      @update:model-value="set({ carriesKg: $event || null })" />
     <PickMany
       class="plants"
       :model-value="wish.plants"
@@ -56,6 +80,12 @@ const times = Array.from({ length: UNTIL_MIDNIGHT }, (_, i) => EARLIEST + HALF_A
       :placeholder="words.t('round.allPlants')"
       :options="plants"
       @update:model-value="set({ plants: $event })" />
+    <NamedPick
+      v-if="wish.plants.length"
+      :model-value="wish.how"
+      :label="words.t('round.howWanted')"
+      :options="hows"
+      @update:model-value="$event && set({ how: $event })" />
   </div>
 </template>
 

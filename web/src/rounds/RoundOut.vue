@@ -6,7 +6,7 @@ import type { Wanted } from '../field/taken-round.ts';
 import { saveText } from '../platform/save-text.ts';
 import { useUndo } from '../platform/use-undo.ts';
 import { useWords } from '../session/words.ts';
-import type { PlaceToVisit } from './round.ts';
+import type { PlaceToVisit } from './places.ts';
 import { roundGpx, type PlaceOnRound } from './round-gpx.ts';
 import { useSetAside } from './use-set-aside.ts';
 

@@ -9,7 +9,7 @@ import { clockOf } from '../platform/clock.ts';
 import { plantAsk } from '../plants/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import type { PlaceToVisit } from './round.ts';
+import type { PlaceToVisit } from './places.ts';
 import { boxesFor } from './sheet-boxes.ts';
 import { sheetMap } from './sheet-map.ts';
 

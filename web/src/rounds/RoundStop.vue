@@ -1,17 +1,29 @@
 <script setup lang="ts">
-import { ArrowDownOutlined, ArrowUpOutlined, CloseOutlined, LockOutlined, UnlockOutlined } from '@ant-design/icons-vue';
+import {
+  ArrowDownOutlined,
+  ArrowUpOutlined,
+  CloseOutlined,
+  HolderOutlined,
+  LockOutlined,
+  UnlockOutlined,
+} from '@ant-design/icons-vue';
 import { Button } from 'ant-design-vue';
+import { computed } from 'vue';
 import type { Visit } from '@emberfield/core/rounds';
 import CoalMark from '../kit/CoalMark.vue';
 import { useWords } from '../session/words.ts';
-import type { PlaceToVisit } from './round.ts';
+import type { PlaceToVisit } from './places.ts';
 import { clockOf } from '../platform/clock.ts';
+import { sayCost } from './say-cost.ts';
+import type { LineCost } from './stop-cost.ts';
 
 /** A place on the round: when one is there, how far it is, and what there is to take. */
 const props = defineProps<{
   place: PlaceToVisit;
   visit: Visit;
   leftAt: number;
+  /** Of its lines, in their order. */
+  costs: readonly LineCost[];
   day: string;
   dayQuery: Readonly<Record<string, string>>;
   locked: boolean;
@@ -20,6 +32,9 @@ const props = defineProps<{
 }>();
 defineEmits<{ move: [by: -1 | 1]; lock: []; drop: [] }>();
 const words = useWords();
+const lines = computed(() =>
+  props.place.lines.map((line, i) => ({ ...line, cost: sayCost(words.value, props.costs[i]!) })),
+);
 const says = (key: string): string => words.value.t(`round.${key}`, { place: props.place.patch.name });
 </script>
 
@@ -38,7 +53,7 @@ const says = (key: string): string => words.value.t(`round.${key}`, { place: pro
       </h3>
       <p v-if="visit.shut" class="warn">{{ words.t('round.shut') }}</p>
       <p v-if="place.patch.blurred" class="soft small">{{ words.t('round.blurred') }}</p>
-      <p v-for="l in place.lines" :key="l.outlook.standId + l.outlook.part + l.outlook.use" class="line">
+      <p v-for="l in lines" :key="l.outlook.standId + l.outlook.part + l.outlook.use" class="line">
         <CoalMark
           :readiness="l.outlook.readiness"
           :thorns="l.outlook.thorns"
@@ -50,11 +65,12 @@ const says = (key: string): string => words.value.t(`round.${key}`, { place: pro
           >
           <span class="soft">
             {{ words.allowanceShort(l.outlook.allowance) }}, {{ words.windowShort(l.outlook, day) }}</span
-          ></span
+          ><small>{{ l.cost }}</small></span
         >
       </p>
     </div>
     <span class="acts no-print">
+      <span class="grip" :title="words.t('round.drag')"><HolderOutlined aria-hidden="true" /></span>
       <Button
         type="text"
         :aria-label="says('earlier')"
@@ -104,6 +120,18 @@ p {
   display: flex;
   gap: 8px;
   align-items: center;
+}
+.acts {
+  display: flex;
+  align-items: start;
+}
+.grip {
+  display: grid;
+  place-content: center;
+  min-width: 44px;
+  min-height: 44px;
+  cursor: grab;
+  touch-action: none;
 }
 .acts :deep(.ant-btn) {
   min-width: 44px;

@@ -8,7 +8,7 @@ import { useUndo } from '../platform/use-undo.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
-import type { PlaceToVisit } from './round.ts';
+import type { PlaceToVisit } from './places.ts';
 
 /** Sets aside for whoever goes what is left at the places of a round, so that nobody else takes it today. Only where the server answers at once. */
 export function useSetAside(places: Ref<readonly PlaceToVisit[]>): {

@@ -21,6 +21,7 @@ import { canKeep, stateOf, withState } from './find-draft.ts';
 import FindBeside from './FindBeside.vue';
 import FindGround from './FindGround.vue';
 import FindPlants from './FindPlants.vue';
+import { shrunk } from '../photos/shrunk.ts';
 import { keepPhoto } from './kept-photos.ts';
 import { useFinds } from './use-finds.ts';
 
@@ -71,7 +72,7 @@ const photoProblem = ref('');
 async function photographed(file: File): Promise<void> {
   const id = newId();
   try {
-    await keepPhoto(id, file);
+    await keepPhoto(id, await shrunk(file));
     change(find.value!.id, { photos: [...find.value!.photos, id] });
     photoProblem.value = '';
   } catch (error) {

@@ -9,6 +9,7 @@ import { call, useToken } from '../platform/api.ts';
 /** What was read of the group leaves the device, and with it the round that stands on it: it says where places are. What was typed stays. */
 async function forgetRead(): Promise<void> {
   forgetDrafts('taken-round');
+  forgetDrafts('way-log');
   await forgetKept();
 }
 
@@ -59,6 +60,10 @@ export const usePermits = (groupId: Ref<string | null>) =>
   groupQuery('permits', groupId, (id) => call(ROUTES.permits, { params: { groupId: id } }));
 export const usePlantingsSeen = (groupId: Ref<string | null>) =>
   groupQuery('plantings', groupId, (id) => call(ROUTES.plantings, { params: { groupId: id } }));
+export const useEfforts = (groupId: Ref<string | null>) =>
+  groupQuery('efforts', groupId, (id) => call(ROUTES.efforts, { params: { groupId: id } }));
+export const useLarder = (groupId: Ref<string | null>) =>
+  groupQuery('larder', groupId, (id) => call(ROUTES.larder, { params: { groupId: id } }));
 export const useClearances = (groupId: Ref<string | null>) =>
   groupQuery('clearances', groupId, (id) => call(ROUTES.clearances, { params: { groupId: id } }));
 export const useInvitations = (groupId: Ref<string | null>) =>

@@ -101,7 +101,7 @@ describe('a correction', () => {
       note: { text: 'x' },
     };
     const without = ENTRY_KINDS.filter((k) => fieldsOf(entry(k, bodies[k] ?? {}), words, nettle).length === 0);
-    expect(without).to.deep.equal(['visit', 'withdrawal']);
+    expect(without).to.deep.equal(['visit', 'batch', 'batchWeighing', 'batchStep', 'withdrawal']);
     for (const [kind, body] of Object.entries(bodies))
       for (const { label } of fieldsOf(entry(kind as EntryView['kind'], body), words, nettle))
         expect(label, kind).not.to.match(/^\w+\.\w+/);

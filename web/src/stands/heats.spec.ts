@@ -4,8 +4,8 @@ import { createWords } from '@emberfield/words';
 import { outlooksByHeat, partsByHeat } from './heats.ts';
 import { standSubtitle } from './stand-subtitle.ts';
 
-const outlook = (part: string, state: PartOutlook['readiness']['state'], use = 'fresh') =>
-  ({ part, use, readiness: { state } }) as unknown as PartOutlook;
+const outlook = (part: string, state: PartOutlook['readiness']['state'], use = 'fresh', days = 9) =>
+  ({ part, use, readiness: { state, daysLeft: days, daysToOpen: days, daysSince: days } }) as unknown as PartOutlook;
 const named = (list: readonly PartOutlook[]) => list.map((o) => `${o.part} ${o.use}`);
 
 describe('the parts of a stand', () => {
@@ -20,9 +20,15 @@ describe('the parts of a stand', () => {
     // The answer of the server stays as it was.
     expect(list[0]!.part).to.equal('root');
   });
-  it('of one heat keep the order of the plant', () => {
+  it('of one heat stand with what is over soonest, or opens next, first; else they keep the order of the plant', () => {
     const list = [outlook('leaf', 'cold'), outlook('flower', 'cold'), outlook('fruit', 'cold')];
     expect(outlooksByHeat(list)).to.deep.equal(list);
+    const soon = [
+      outlook('leaf', 'glowing', '', 40),
+      outlook('flower', 'kindling', '', 1),
+      outlook('bud', 'glowing', '', 3),
+    ];
+    expect(outlooksByHeat(soon).map((o) => o.part)).to.deep.equal(['bud', 'leaf', 'flower']);
   });
   it('are offered once for a take, by their hottest use', () => {
     const list = [

@@ -1,8 +1,8 @@
 import { expect } from 'chai';
 import type { Entry, StandKit, StandView } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
-import { packBook, recordOf, type Book, type RecordEntry } from '@emberfield/core/stand';
-import { notedIn, ownAnswer, waitingAt, withOwnAnswer } from './own-season.ts';
+import { packBook, recordOf, type Book, type RecordEntry, type SharedPermit } from '@emberfield/core/stand';
+import { drawnAt, notedIn, ownAnswer, waitingAt, withOwnAnswer } from './own-season.ts';
 
 const figure = (value: number, spread: number) => ({
   value,
@@ -128,6 +128,36 @@ describe('a stand on the device', () => {
     expect(left() - left(entry('t', { standId: 'another' }))).to.equal(0);
     const back = entry('w', { kind: 'withdrawal', replaces: 't', body: { reason: '' } });
     expect(left() - left(entry('t'), back)).to.equal(0);
+  });
+  it('counts takes that wait at stands which share a permit, not those of others, nor what was taken back', () => {
+    const entry = (id: string, over: Partial<Entry> = {}): Entry =>
+      ({
+        ...{ id, kind: 'take', standId: 'b', day: '2026-05-03', replaces: null },
+        body: { part: 'leaf', amount: 6, measure: 'unit' },
+        ...over,
+      }) as Entry;
+    const permits: Readonly<Record<string, readonly string[]>> = { b: ['p'], c: [] };
+    const drawn = (...entries: readonly Entry[]) => drawnAt(entries, 's', (id) => permits[id] ?? null).length;
+    expect(drawn(entry('t'), entry('u'))).to.equal(2);
+    for (const standId of ['s', 'c', 'unknown', null])
+      expect(drawn(entry('t', { standId })), String(standId)).to.equal(0);
+    expect(drawn(entry('t'), entry('w', { kind: 'withdrawal', replaces: 't', body: { reason: '' } }))).to.equal(0);
+    const shared: SharedPermit = {
+      ...{ id: 'p', name: '', amount: 10, from: '2026-01-01', until: '2026-12-31', elsewhere: [], asideElsewhere: [] },
+      kind: 'own',
+      part: 'leaf',
+      measure: 'unit',
+    };
+    const book = { ...kit.book, permits: [shared] };
+    const left = (...entries: readonly Entry[]) =>
+      ownAnswer(
+        { ...kit, book },
+        seen,
+        '2026-05-03',
+        drawnAt(entries, 's', () => ['p']),
+      ).outlooks[0]!.allowance;
+    expect(left().amountLeft).to.equal(10);
+    expect(left(entry('t')).amountLeft).to.equal(4);
   });
   it('takes the visit’s own day and share, and a flush out of season for none', () => {
     const noted = notedIn(

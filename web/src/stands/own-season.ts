@@ -8,6 +8,8 @@ import {
   standDay,
   unpackBook,
   viewRange,
+  withDrawn,
+  type DrawnTake,
   type RecordEntry,
 } from '@emberfield/core/stand';
 
@@ -18,18 +20,20 @@ export interface OwnAnswer {
 }
 
 /**
- * The stand on a day with what the server has not got yet: by the server's own code, from the book it was given.
+ * The stand on a day with what the server has not got yet, here and at stands that share a permit with it: by the server's own code, from the book it was given.
  */
 export function ownAnswer(
   { book: packed, clearance, who }: StandKit,
   noted: readonly RecordEntry[],
   day: string,
+  drawn: readonly DrawnTake[] = [],
 ): OwnAnswer {
   const read = unpackBook(packed);
   const today = noted.reduce((last, e) => Math.max(last, dayNumber(e.day)), read.today);
   const book = {
     ...read,
     today,
+    permits: withDrawn(read.permits, read.profile.parts, drawn),
     record: recordWith(
       read.record,
       noted.map((e) => ({ ...e, byId: who })),
@@ -67,6 +71,21 @@ export const waitingAt = (entries: readonly Entry[], standId: string): readonly 
   entries
     .filter((e) => e.standId === standId)
     .map(({ id, kind, day, replaces, body }) => ({ id, kind, day, replaces, body, by: '', byId: '' }));
+
+/** Takes that wait on this device for other stands, each with the permits of its stand; `permitsOf` says `null` where this device does not know. */
+export function drawnAt(
+  entries: readonly Entry[],
+  standId: string,
+  permitsOf: (standId: string) => readonly string[] | null,
+): readonly DrawnTake[] {
+  const undone = new Set(entries.flatMap((e) => (e.replaces === null ? [] : [e.replaces])));
+  return entries.flatMap((e): readonly DrawnTake[] => {
+    if (e.kind !== 'take' || e.standId === null || e.standId === standId || undone.has(e.id)) return [];
+    const { part, amount, measure } = e.body;
+    const permits = permitsOf(e.standId) ?? [];
+    return permits.length > 0 ? [{ day: dayNumber(e.day), part, amount, measure, permits }] : [];
+  });
+}
 
 /** Sightings in a visit that is still open, as entries. */
 export function notedIn(

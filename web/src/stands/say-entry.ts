@@ -91,6 +91,10 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
       );
     case 'note':
       return entry.body.text;
+    case 'batch':
+    case 'batchWeighing':
+    case 'batchStep':
+      return joined(...larderPieces(entry, words));
     case 'visit':
       return entry.body.note;
     case 'withdrawal':
@@ -125,6 +129,7 @@ function takePieces(
     entry.body.quality && t(`take.qualities.${entry.body.quality}`),
     entry.body.wasteShare != null && t('take.wasteOf', { percent: format.percent(entry.body.wasteShare) }),
     entry.body.eatenOnTheSpot && t('stand.eaten'),
+    entry.body.savours !== undefined && format.list(entry.body.savours.map((s) => t(`take.savours.${s}`))),
     entry.body.minutes != null && t('take.tookMinutes', { n: entry.body.minutes }),
     entry.body.overReason,
     entry.body.note ?? '',
@@ -156,4 +161,24 @@ function plantingPieces(entry: OfPlanting, { t }: Words): readonly (string | fal
     case 'tending':
       return [t('putBack.tending'), t(`putBack.works.${entry.body.work}`), took(entry.body.minutes)];
   }
+}
+
+/** What became of a take at home. */
+function larderPieces(
+  entry: Extract<EntryView, { kind: 'batch' | 'batchWeighing' | 'batchStep' }>,
+  { t, format }: Words,
+): readonly (string | false)[] {
+  if (entry.kind === 'batchWeighing') return [t('larder.weighed'), format.mass(entry.body.massG)];
+  const mass = entry.body.massG !== null && format.mass(entry.body.massG);
+  if (entry.kind === 'batchStep') return [t(`larder.steps.${entry.body.step}`), mass, entry.body.where];
+  const { name, way, out, note } = entry.body;
+  const thrown = out.reduce((sum, o) => sum + o.share, 0);
+  return [
+    t('larder.entry'),
+    name,
+    t(`larder.ways.${way}`),
+    mass,
+    thrown > 0 && t('larder.thrownOut', { percent: format.percent(thrown) }),
+    note,
+  ];
 }

@@ -1,13 +1,15 @@
+import { useQueryClient } from '@tanstack/vue-query';
 import { useOnline } from '@vueuse/core';
 import { computed, shallowRef, toRaw, watch, type ComputedRef, type Ref } from 'vue';
 import type { StandKit, StandView } from '@emberfield/contract';
+import type { DrawnTake } from '@emberfield/core/stand';
 import { useOutbox } from '../offline/use-outbox.ts';
 import { signal } from '../platform/signal.ts';
 import { blankVisit, type VisitDraft } from '../entries/visit-draft.ts';
 import { useGroup } from '../session/use-group.ts';
-import { notedIn, waitingAt, withOwnAnswer, type OwnAnswer } from './own-season.ts';
+import { drawnAt, notedIn, waitingAt, withOwnAnswer, type OwnAnswer } from './own-season.ts';
 import { useDraft } from '../session/use-draft.ts';
-import { useStand, useStandKit } from './queries.ts';
+import { kitAsk, useStand, useStandKit } from './queries.ts';
 import { reckonSeason } from './reckon-season.ts';
 
 interface Shown {
@@ -26,6 +28,35 @@ function useNoted(standId: Ref<string>, today: Ref<string>) {
     ...waitingAt(outbox.entriesWaiting, standId.value),
     ...(signal.reached.value && online.value ? [] : notedIn(visit.value, today.value)),
   ]);
+}
+
+/** Takes that wait for stands which share a permit with this one; what they are under is in their own books, where this device has them. */
+function useDrawn(standId: Ref<string>, kit: Ref<StandKit | undefined>): Ref<readonly DrawnTake[]> {
+  const outbox = useOutbox();
+  const client = useQueryClient();
+  const { groupId } = useGroup();
+  const drawn = shallowRef<readonly DrawnTake[]>([]);
+  const permitsOf = async (id: string): Promise<readonly string[]> => {
+    try {
+      const { book } = await client.fetchQuery(kitAsk(groupId.value, id));
+      return (book.permits ?? []).map((p) => p.id);
+    } catch {
+      // Without signal, and not taken along: what is drawn there is counted once it is sent.
+      return [];
+    }
+  };
+  watch(
+    () => ({ entries: outbox.entriesWaiting, shares: (kit.value?.book.permits?.length ?? 0) > 0 }),
+    async ({ entries, shares }) => {
+      if (!shares) return void (drawn.value = []);
+      const others = [...new Set(entries.flatMap((e) => (e.kind === 'take' && e.standId ? [e.standId] : [])))];
+      const known = new Map<string, readonly string[]>();
+      for (const id of others) if (id !== standId.value) known.set(id, await permitsOf(id));
+      drawn.value = drawnAt(entries, standId.value, (id) => known.get(id) ?? null);
+    },
+    { immediate: true },
+  );
+  return drawn;
 }
 
 /**
@@ -48,12 +79,15 @@ export function useOwnSeason(
 ): Shown {
   const own = shallowRef<OwnAnswer | null>(null);
   const noted = useNoted(standId, today);
+  const drawn = useDrawn(standId, kit);
   const wanted = computed(() => {
     if (!read.value || !kit.value) return null;
     const { day } = read.value;
     // What was read yesterday is of yesterday: on the second day out it is reckoned for today.
     const on = asked.value === undefined && !signal.reached.value && today.value > day ? today.value : day;
-    return noted.value.length > 0 || on !== day ? { kit: kit.value, noted: noted.value, day: on } : null;
+    return noted.value.length > 0 || drawn.value.length > 0 || on !== day
+      ? { kit: kit.value, noted: noted.value, day: on, drawn: drawn.value }
+      : null;
   });
   watch(
     wanted,

@@ -1,27 +1,35 @@
 <script setup lang="ts">
 import { Button, Textarea } from 'ant-design-vue';
 import { computed } from 'vue';
-import { QUALITIES, type PlantingWay } from '@emberfield/contract';
+import { QUALITIES, SMELLS, type EntryBodies, type PlantingWay } from '@emberfield/contract';
 import DayField from '../kit/DayField.vue';
 import NumberField from '../kit/NumberField.vue';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import FoldUp from '../kit/FoldUp.vue';
+import ToggleChips from '../kit/ToggleChips.vue';
+import { toggled } from '../kit/toggled.ts';
 import CountStepper from '../kit/CountStepper.vue';
 import { useWords } from '../session/words.ts';
 import type { TakeDraft } from './take-draft.ts';
 
 /** What may be said of a take besides its amount: all by a tap, none of it needed. */
-defineProps<{
+type Savour = NonNullable<EntryBodies['take']['savours']>[number];
+const props = defineProps<{
   today: string;
   /** Ways in which something of it can be set back at once; none where taking it kills nothing. */
   setBackAs: readonly PlantingWay[];
   /** It is dug or dies of it: then what snapped, what was only pulled at and what died is asked. */
   dug: boolean;
+  /** Minutes since one came, where the way is noted. */
+  stay: number | null;
+  /** What may be said of taste and smell; none where what it is, is not settled: then nobody tastes, and nobody is asked. */
+  savours: readonly Savour[];
 }>();
 const OUT = ['snapped', 'tried', 'died'] as const;
 const WASTE = [0.1, 0.25, 0.5, 0.8];
 const draft = defineModel<TakeDraft>({ required: true });
 const words = useWords();
+const savourTitle = computed(() => words.value.t(props.savours.length > SMELLS.length ? 'take.savour' : 'take.smell'));
 const cameOut = computed(() => draft.value.snapped > 0 || draft.value.tried > 0 || draft.value.died !== null);
 const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft.value, ...change });
 </script>
@@ -79,6 +87,13 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
       WASTE.map((w) => ({ value: String(w), label: words.t('take.wasteOf', { percent: words.format.percent(w) }) }))
     "
     @update:model-value="set({ waste: $event === null ? null : Number($event) })" />
+  <FoldUp v-if="savours.length" :title="savourTitle" :open="draft.savours.length > 0">
+    <ToggleChips
+      :label="savourTitle"
+      :options="savours.map((value) => ({ value, label: words.t(`take.savours.${value}`) }))"
+      :chosen="draft.savours"
+      @toggle="set({ savours: toggled(draft.savours, $event) })" />
+  </FoldUp>
   <div class="row">
     <Button class="chip" :aria-pressed="draft.eaten" @click="set({ eaten: !draft.eaten })">
       {{ words.t('take.eaten') }}
@@ -97,6 +112,9 @@ const set = (change: Partial<TakeDraft>): void => void (draft.value = { ...draft
         :label="words.t('take.minutes')"
         @update:model-value="set({ minutes: $event ?? null })" />
     </label>
+    <Button v-if="stay && draft.minutes === null" class="chip" @click="set({ minutes: stay })">{{
+      words.t('way.takeIt', { n: stay })
+    }}</Button>
   </div>
   <Textarea
     :value="draft.note"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
+import { SAVOURS, SMELLS } from '@emberfield/contract';
 import { isPoison } from '@emberfield/core/identity';
 import { hasModel, isDug, isInvader, lifeOf } from '@emberfield/core/plants';
 import { waysFromTake } from '@emberfield/core/replanting';
@@ -21,8 +22,10 @@ import TakeCounting from './TakeCounting.vue';
 import TakeMethod from './TakeMethod.vue';
 import TakeDetails from './TakeDetails.vue';
 import TakeTally from './TakeTally.vue';
+import { useStayAt } from './use-stay-at.ts';
 import { useTake } from './use-take.ts';
 import { useWayOn } from './use-way-on.ts';
+import WeighIt from '../scale/WeighIt.vue';
 import VesselHolds from './VesselHolds.vue';
 import WaySteps from './WaySteps.vue';
 
@@ -32,6 +35,15 @@ const { back } = useWayOn('take');
 const take = useTake();
 const { query, stand, draft, outlooks, outlook, method, allowed, holding, busy, failure, part, each, holds } = take;
 const { count, choosePart, chooseMethod, add, overrule, keep } = take;
+const stay = useStayAt(() => stand.value?.patchId);
+/** Whatever is told in grams can be laid on a scale. */
+const inGrams = computed(
+  () => draft.value.counted === 'gram' || (draft.value.counted === 'unit' && part.value?.unit === 'gram'),
+);
+const savours = computed(() => {
+  if (outlook.value?.thorns ?? true) return [];
+  return part.value?.eating === 'raw' ? SAVOURS : SMELLS;
+});
 const place = computed(() => [stand.value?.patchName, stand.value?.where].filter(Boolean).join(', '));
 /** What grows beside it and what is wrong with the place come first, before a hand is stretched out. */
 const here = computed(() => stand.value?.patch.hazards ?? []);
@@ -127,10 +139,13 @@ const checks = computed(() => {
         :tallied="draft.amount > 0" />
       <TakeTally :amount="draft.amount" :allowance="allowed" :counted="draft.counted" :each="each" @add="add" />
       <TakeCounting :part="part" :counted="draft.counted" @count="count" />
+      <WeighIt v-if="inGrams" @weighed="(massG) => add(massG - draft.amount)" />
       <TakeDetails
         v-model="draft"
         :today="today"
         :set-back-as="setBackAs"
+        :stay="stay"
+        :savours="savours"
         :dug="part !== undefined && (part.kills || isDug(part))" />
       <p v-if="part?.key === 'bark'" class="warn small">{{ words.t('take.neverARing') }}</p>
       <p v-if="part && method === 'usual'" class="soft small"><CatalogueText :text="part.method" /></p>

@@ -32,6 +32,7 @@ export interface TakeDraft {
   /** Set back at once from what was taken: by which way, and how many; 0: nothing. */
   readonly setBack: number;
   readonly setBackAs: PlantingWay | null;
+  readonly savours: NonNullable<EntryBodies['take']['savours']>;
   /** Empty means today. */
   readonly day: string;
 }
@@ -55,6 +56,7 @@ export const blankTake = (part: PartKey | null = null): TakeDraft => ({
   checkedAgainst: [],
   setBack: 0,
   setBackAs: null,
+  savours: [],
   day: '',
 });
 
@@ -132,7 +134,8 @@ export function takeBody(
   part: ProfilePart | undefined,
   each: number,
 ): EntryBodies['take'] {
-  const { counted, plants, snapped, tried, quality, waste, eaten, overReason, minutes, note, checkedAgainst } = draft;
+  const { counted, plants, snapped, tried, quality, waste, eaten, overReason, minutes, note, checkedAgainst, savours } =
+    draft;
   const method = draft.method ?? 'usual';
   const inUnits = Math.round(draft.amount * each * 10) / 10;
   const { amount, measure } =
@@ -160,6 +163,7 @@ export function takeBody(
     ...(minutes === null ? {} : { minutes }),
     ...(note.trim() === '' ? {} : { note: note.trim() }),
     ...(checkedAgainst.length === 0 ? {} : { checkedAgainst }),
+    ...(savours.length === 0 ? {} : { savours }),
   };
 }
 

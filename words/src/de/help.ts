@@ -45,7 +45,11 @@ export const help = {
       },
       round: {
         title: 'Ein Rundgang, und unterwegs',
-        text: 'Rundgang sagt, zu welchen Orten und in welcher Reihenfolge. Mitnehmen legt ihn auf dieses Gerät: er öffnet sich ohne Netz, sagt, wohin als Nächstes und wann umkehren, und jeder Ort ist eine Liste, in die man einträgt. In Not sagt, wen man anruft.',
+        text: 'Rundgang sagt, zu welchen Orten und in welcher Reihenfolge. Die Zeiten kommen aus Entnahmen, die ihr gestoppt habt; sag, wie viel du trägst und was du zuerst willst. Mitnehmen legt ihn auf dieses Gerät: er öffnet sich ohne Netz, sagt, wohin als Nächstes und wann umkehren, und jeder Ort ist eine Liste, in die man einträgt. Weg und Zeit zeichnet er auf Wunsch auf, nur auf diesem Gerät. In Not sagt, wen man anruft.',
+      },
+      larder: {
+        title: 'Der Vorrat',
+        text: 'Was du genommen hast, liegt auf dem Tisch, bis es sortiert ist: sag, was aussortiert wurde und warum, was gut ist und wie es aufgehoben wird. Was trocknet, wird ab und zu gewogen, und die Seite sagt, wann etwa es trocken ist. Was mit einem Glas etwas gemeinsam hat, in dem etwas anderes war, wird zurückgehalten. Nichts davon heißt, dass etwas zu essen taugt.',
       },
       signal: {
         title: 'Ohne Netz',

@@ -27,6 +27,9 @@ import { rounds } from './rounds.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
+import { larder } from './larder.ts';
+import { scale } from './scale.ts';
+import { way } from './way.ts';
 
 /** Everything Emberfield says, in German. The compiler asks for every key that the English has, and for no other. */
 export const german: Same<typeof english> = {
@@ -48,6 +51,9 @@ export const german: Same<typeof english> = {
   ...files,
   ...permits,
   ...rounds,
+  ...way,
+  ...scale,
+  ...larder,
   ...field,
   ...wants,
   ...weather,

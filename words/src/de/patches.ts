@@ -122,6 +122,8 @@ export const patches = {
       tideLevel: 'Frei von der Flut unter, m',
       tideLevelText: 'Wasserstand auf dem Bezug deiner Gezeitentafel, bei dem man gerade noch hin und zurück kommt',
       leaveDays: 'Nehmen nur in diesen Tagen des Jahres',
+      openHours: 'Hinein nur zu diesen Stunden',
+      openAlways: 'jederzeit',
       leaveFrom: 'von',
       leaveTo: 'bis',
       leaveAlways: 'das ganze Jahr',

@@ -101,6 +101,7 @@ export const shell = {
     views: 'Ansichten',
     files: 'Hereinbringen oder herausnehmen',
     round: 'Rundgang',
+    larder: 'Vorrat',
     field: 'Unterwegs',
     need: 'In Not',
     wants: 'Was brauchst du?',

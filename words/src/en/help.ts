@@ -45,7 +45,11 @@ export const help = {
       },
       round: {
         title: 'A round, and out on it',
-        text: 'Round says which places to go to and in which order. Take it along puts it on this device: it opens without a signal, says where to go next and when to turn back, and each place is one list to note things in. In need says whom to call.',
+        text: 'Round says which places to go to and in which order. Times come from takes that you timed; say how much you carry, and what you want first. Take it along puts it on this device: it opens without a signal, says where to go next and when to turn back, and each place is one list to note things in. It can note the way and the time, on this device only. In need says whom to call.',
+      },
+      larder: {
+        title: 'The larder',
+        text: 'What you took lies on the table until it is sorted: say what was thrown out and why, what is good, and how it is kept. What dries is weighed now and then, and the page says about when it will be dry. What shares something with a jar in which something else was found is held back. None of it says that anything is good to eat.',
       },
       signal: {
         title: 'Without a signal',

@@ -25,6 +25,9 @@ import { rounds } from './rounds.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
+import { larder } from './larder.ts';
+import { scale } from './scale.ts';
+import { way } from './way.ts';
 
 /** Everything Emberfield says, in English: by view, then what several views say, then what went wrong. */
 export const english = {
@@ -46,6 +49,9 @@ export const english = {
   ...files,
   ...permits,
   ...rounds,
+  ...way,
+  ...scale,
+  ...larder,
   ...field,
   ...wants,
   ...weather,

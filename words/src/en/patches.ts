@@ -121,6 +121,8 @@ export const patches = {
       leaveFrom: 'from',
       leaveTo: 'to',
       leaveAlways: 'all year',
+      openHours: 'One can get in only between these hours',
+      openAlways: 'at any time',
       month: 'month',
       day: 'day',
       access: 'Way there',

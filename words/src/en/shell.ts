@@ -98,6 +98,7 @@ export const shell = {
     views: 'Views',
     files: 'Bring in or take out',
     round: 'Round',
+    larder: 'Larder',
     field: 'Out on a round',
     need: 'In need',
     wants: 'What do you need?',

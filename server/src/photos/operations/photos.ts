@@ -12,14 +12,14 @@ import { contentDigest } from '../../platform/tokens.ts';
 import { standById } from '../../stands/index.ts';
 import * as repository from '../repository.ts';
 import { pictureFrom, saidBy } from './picture.ts';
+import { fileOf, wholeOf } from './pieces.ts';
 
 /** Takes a photo in for a place or a stand. The same sent twice is stored once. */
-export async function addPhoto(
-  deps: Dependencies,
-  { body, group, account, params, query }: GroupContext<unknown>,
-): Promise<PhotoTaken> {
-  const content = body as Buffer;
+export async function addPhoto(deps: Dependencies, context: GroupContext<unknown>): Promise<PhotoTaken> {
+  const { body, group, account, params, query } = context;
   const id = params['photoId']!;
+  const { pieces } = query;
+  const content = pieces === undefined ? (body as Buffer) : await wholeOf(deps.db, fileOf(context), pieces);
   const { patchId, standId } = await placeFor(deps.db, group.id, query);
   const day = query['day'] ?? group.today;
   if (!isIsoDay(day)) throw new AppError('badInput', { field: 'query.day', reason: 'notADay' });
@@ -27,8 +27,9 @@ export async function addPhoto(
   const [{ pictures, widthPx, heightPx }, said] = [await pictureFrom(content), await saidBy(content)];
   const digest = contentDigest({ patchId, standId, day, content: content.toString('base64') });
   try {
-    await transact(deps.db, (tx) =>
-      repository.insertPhoto(
+    await transact(deps.db, async (tx) => {
+      if (pieces !== undefined) await repository.dropPieces(tx, fileOf(context));
+      await repository.insertPhoto(
         tx,
         {
           id,
@@ -43,13 +44,14 @@ export async function addPhoto(
           madeAt: deps.clock.now(),
         },
         pictures,
-      ),
-    );
+      );
+    });
   } catch (error) {
     if (!isDuplicate(error)) throw error;
     const before = await repository.photoAnywhere(deps.db, id);
     if (before?.groupId !== group.id || !before.contentDigest.equals(digest))
       throw new AppError('idTaken', { field: 'params.photoId', cause: error });
+    if (pieces !== undefined) await repository.dropPieces(deps.db, fileOf(context));
   }
   return { id, widthPx, heightPx, ...said };
 }

@@ -73,7 +73,7 @@ export class Endpoints {
     this.router[route.method](route.path, gate, ...reader, ...limits, (request, response, next) => {
       answer(route, handler, request, response).then(() => {
         const group = response.locals['group'] as InGroup | null;
-        if (group && route.method !== 'get') this.gate.changed(group.id, tabOf(request));
+        if (group && route.method !== 'get' && !route.quiet) this.gate.changed(group.id, tabOf(request));
       }, next);
     });
   }

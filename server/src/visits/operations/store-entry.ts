@@ -31,6 +31,7 @@ import {
   type KnownGroup,
   type StandAtPatch,
 } from '../../stands/index.ts';
+import { assertBatch, assertOfBatch } from './batch.ts';
 import { assertHoldable } from './hold.ts';
 import { dossierFor, judge } from './judge.ts';
 import { assertOfPlanting, assertPlantable } from './planting.ts';
@@ -190,6 +191,8 @@ async function storeIn(tx: Transaction, work: Work): Promise<Stored> {
   if (entry.standId !== null && !claimed) throw notFound('stand');
   const before = entry.replaces === null ? null : await assertReplaceable(tx, storing, entry, entry.replaces);
   if (entry.kind === 'plantingCheck') await assertOfPlanting(tx, storing.group.id, entry);
+  if (entry.kind === 'batch') await assertBatch(tx, storing.group.id, entry);
+  if (entry.kind === 'batchWeighing' || entry.kind === 'batchStep') await assertOfBatch(tx, storing.group.id, entry);
   await insert(tx, work, null);
   // What was found here counts at the stands around: their answers hang on the group's row.
   if (tellsOthers(entry) || (before && isSighting(before.entry.kind))) await updateGroup(tx, storing.group.id, {});
@@ -217,7 +220,7 @@ function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plan
   if (stand.patchId !== entry.patchId) throw new AppError('badInput', { field: 'patchId', reason: 'otherPatch' });
   if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage))
     throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
-  if (entry.kind !== 'take' && entry.kind !== 'hold' && entry.kind !== 'measurement') return;
+  if (entry.kind !== 'take' && entry.kind !== 'hold' && entry.kind !== 'measurement' && entry.kind !== 'batch') return;
   const part = profile.parts.find((p) => p.key === entry.body.part);
   if (!part) throw new AppError('badInput', { field: 'body.part', reason: 'unknownPart' });
   if (entry.kind === 'take' && !methodsOf(part).includes(entry.body.method ?? 'usual'))

@@ -1,5 +1,5 @@
 import { onScopeDispose, shallowRef, watch, type ShallowRef } from 'vue';
-import { positionSource, type Position } from '../platform/position.ts';
+import { positionSource, type Position } from './position.ts';
 
 /** Where the device is while a page is open; `lost` says that it does not know any more, and why. */
 export function useHere(wanted: () => boolean): {

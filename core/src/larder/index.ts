@@ -1,0 +1,25 @@
+export {
+  BATCH_STEPS,
+  batchesOf,
+  doubtfulOf,
+  kinOf,
+  OUT_REASONS,
+  type Batch,
+  type BatchBody,
+  type BatchNoted,
+  type BatchStep,
+  type BatchStepBody,
+  type BatchWeighingBody,
+  type OutReason,
+} from './batch.ts';
+export { fitDrying, type Drying } from './drying.ts';
+export {
+  bestBefore,
+  DRYING_FORMS,
+  dryingPrior,
+  KEEPING_WAYS,
+  mouldRisk,
+  type DryingForm,
+  type KeepingWay,
+  type MouldRisk,
+} from './keeping.ts';

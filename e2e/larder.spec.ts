@@ -1,0 +1,110 @@
+import { expect } from 'chai';
+import { createPool, type Pool, type RowDataPacket } from 'mysql2/promise';
+import type { Page } from 'playwright-core';
+import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { pick } from './pick.ts';
+import { expectReach, widerThanScreen } from './views.ts';
+
+describe('the larder', () => {
+  let server: RunningServer;
+  let database: Pool;
+  before(async () => {
+    const databaseUrl = await islandDatabase('emberfield_e2e_larder');
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+    database = createPool(databaseUrl);
+  });
+  after(async () => {
+    await database.end();
+    await server.stop();
+  });
+  const within = screensOf(() => server);
+  const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).first().click();
+  async function counted(kind: string): Promise<number> {
+    const [[row]] = await database.query<RowDataPacket[]>('SELECT COUNT(*) AS n FROM entry WHERE kind = ?', [kind]);
+    return Number(row!['n']);
+  }
+
+  it('takes two takes from the table into one jar: sorted, dried by its weight, stored, labelled, used', async () => {
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.keyboard.press('g');
+      await page.keyboard.press('l');
+      await page.getByRole('heading', { name: 'On the table' }).waitFor();
+      await page
+        .getByRole('listitem')
+        .filter({ hasText: 'Norway spruce' })
+        .first()
+        .getByRole('link', { name: 'Sort' })
+        .click();
+      await page.getByRole('heading', { name: /^Sort Norway spruce/ }).waitFor();
+      await page.getByRole('group', { name: 'Together with' }).getByRole('button').first().click();
+      await page.getByRole('group', { name: 'woody, past' }).getByRole('button', { name: 'a tenth' }).click();
+      await page.getByRole('textbox', { name: 'Weight, g' }).fill('300');
+      await pick(page, 'How it is kept', 'dried');
+      await page
+        .getByRole('group', { name: 'How it hangs or lies' })
+        .getByRole('button', { name: 'on a mesh' })
+        .click();
+      await page.getByRole('textbox', { name: 'Name, as on the jar' }).fill('Spruce of May');
+      await page.reload();
+      // What was said stands after a reload.
+      expect(await page.getByRole('textbox', { name: 'Weight, g' }).inputValue()).to.equal('300');
+      await press(page, 'Keep it');
+      await page.getByRole('heading', { name: 'Spruce of May', level: 1 }).waitFor();
+      await page.getByText('Nobody has weighed it again: this is what is usual.').waitFor();
+      await page.getByText('10 % thrown out').waitFor();
+      await page.getByRole('textbox', { name: 'Weight now, g' }).fill('290');
+      await press(page, 'Keep the weight');
+      await page.getByText('Nobody has weighed it again').waitFor({ state: 'detached' });
+      await expectReach(page, 'a batch that dries');
+      await page.getByRole('textbox', { name: 'So much, g' }).fill('60');
+      await page.getByRole('textbox', { name: 'Where it is kept' }).fill('pantry');
+      await press(page, 'Store it');
+      await page.getByText(/60 g left · since 15 May · at pantry · use by 15 May 2027/).waitFor();
+      await page.getByRole('textbox', { name: 'So much, g' }).fill('20');
+      await press(page, 'Used');
+      await page.getByText(/40 g left/).waitFor();
+      // What was noted wrongly is taken back, by itself.
+      await page.getByText('What was noted').click();
+      const noted = page.locator('.noted').filter({ hasText: 'used' });
+      await noted.getByRole('button', { name: 'Take back' }).click();
+      await page.getByText(/60 g left/).waitFor();
+      await page.getByRole('link', { name: 'Label' }).click();
+      await page.getByRole('heading', { name: 'Labels of Spruce of May' }).waitFor();
+      expect(await page.locator('article').count()).to.equal(3);
+      await expectReach(page, 'labels');
+      await page.goto(`${server.url}/larder`);
+      const table = page.locator('section').filter({ has: page.getByRole('heading', { name: 'On the table' }) });
+      expect(await table.getByText('Norway spruce').count()).to.equal(0);
+    });
+  });
+  it('locks the stand where something deadly was among it, and asks for another look where nobody can name a piece', async () => {
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      const [searches, identities] = [await counted('search'), await counted('identity')];
+      await page.goto(`${server.url}/larder`);
+      await page.getByRole('link', { name: 'Sort' }).first().click();
+      const heading = await page.getByRole('heading', { name: /^Sort / }).innerText();
+      await page.getByRole('group', { name: 'something else' }).getByRole('button', { name: 'a few' }).click();
+      const keep = page.getByRole('button', { name: 'Keep it' });
+      // What it was has to be said.
+      expect(await keep.isDisabled()).to.equal(true);
+      await page.getByRole('group', { name: 'What it was' }).getByRole('button').first().click();
+      await page.getByRole('group', { name: 'nobody can name it' }).getByRole('button', { name: 'a few' }).click();
+      await page.getByText('The stand counts as not confirmed until somebody looks at it again.').waitFor();
+      expect(await widerThanScreen(page)).to.equal(0);
+      await keep.click();
+      await page.getByText(/is in the larder\./).waitFor();
+      await page.getByText(/^Something else was among what this shares something with/).waitFor();
+      expect(await counted('search')).to.equal(searches + 1);
+      expect(await counted('identity')).to.equal(identities + 1);
+      const [[stand]] = await database.query<RowDataPacket[]>(
+        "SELECT JSON_VALUE(body, '$.status') AS status FROM entry WHERE kind = 'identity' ORDER BY stored_at DESC LIMIT 1",
+      );
+      expect(stand!['status'], heading).to.equal('unconfirmed');
+      // All of it is taken back at once.
+      await page.getByRole('button', { name: /^Undo/ }).click();
+      await page.getByText('Undone.').waitFor();
+      await page.goto(`${server.url}/larder`);
+      await page.getByRole('link', { name: 'Sort' }).first().waitFor();
+    });
+  });
+});

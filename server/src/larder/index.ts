@@ -1,0 +1,1 @@
+export { mountLarder } from './routes.ts';

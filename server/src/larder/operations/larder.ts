@@ -1,0 +1,85 @@
+import type { BatchView, LarderView, NotedOfBatch, OpenTake } from '@emberfield/contract';
+import { batchesOf, bestBefore, type BatchNoted } from '@emberfield/core/larder';
+import { dayNumber, isoDay } from '@emberfield/core/measure';
+import type { ProfilePart } from '@emberfield/core/plants';
+import { inUnit } from '@emberfield/core/stand';
+import type { Dependencies } from '../../dependencies.ts';
+import { standingOfKinds, type RecordEntry } from '../../entries/index.ts';
+import type { GroupContext } from '../../platform/http/context.ts';
+import { dossiersOf, type Dossier } from '../../stands/index.ts';
+
+/** What was taken longer ago is at the table no more: it was eaten, and nobody said so. */
+const TABLE_DAYS = 14;
+
+/** Everything that was taken and kept, and what waits at the table. */
+export async function viewLarder(
+  deps: Dependencies,
+  { group, account }: Pick<GroupContext<null>, 'group' | 'account'>,
+): Promise<LarderView> {
+  const { stands } = await dossiersOf(deps, group);
+  const byStand = new Map(stands.map((s) => [s.stand.id, s]));
+  // What is read back was checked when it was stored.
+  const noted = (await standingOfKinds(deps.db, group.id, ['batch', 'batchWeighing', 'batchStep'])).map((e) => ({
+    ...e,
+    madeAt: e.madeAt.toISOString(),
+  })) as unknown as readonly (BatchNoted & Pick<RecordEntry, 'standId' | 'by' | 'byId'>)[];
+  const told = new Map(noted.map((n) => [n.id, n]));
+  const mine = (id: string): boolean => told.get(id)!.byId === account.accountId;
+  const ofBatch = new Map<string, NotedOfBatch[]>();
+  for (const n of noted)
+    if (n.kind !== 'batch') {
+      const { id, day } = n;
+      const said = n.kind === 'batchStep' ? n.body : { step: 'weighed' as const, massG: n.body.massG, where: '' };
+      const { step, massG, where } = said;
+      const all = ofBatch.get(n.body.batchId) ?? [];
+      ofBatch.set(n.body.batchId, [...all, { id, day, by: told.get(id)!.by, mine: mine(id), step, massG, where }]);
+    }
+  const batches = batchesOf(noted).flatMap((batch): readonly BatchView[] => {
+    const { standId, by, madeAt } = told.get(batch.id)!;
+    const dossier = byStand.get(standId);
+    const part = dossier?.plant.profile.parts.find((p) => p.key === batch.body.part);
+    if (!dossier || !part) return [];
+    return [
+      {
+        ...batch,
+        ...fromStand(dossier, part),
+        ...{ by, madeAt, mine: mine(batch.id), eating: part.eating },
+        cautions: dossier.plant.profile.cautions.map((c) => c.text),
+        bestBefore: bestBefore(batch.body.way, batch.storedOn ?? batch.day),
+        noted: ofBatch.get(batch.id) ?? [],
+      },
+    ];
+  });
+  const used = new Set(noted.flatMap((n) => (n.kind === 'batch' ? n.body.parents : [])));
+  const since = isoDay(dayNumber(group.today) - TABLE_DAYS);
+  return { batches, table: stands.flatMap((s) => openTakes(s, since).filter((t) => !used.has(t.id))) };
+}
+
+const fromStand = ({ stand, patch, plant: { profile } }: Dossier, part: ProfilePart) => ({
+  standId: stand.id,
+  patchId: patch.id,
+  patchName: patch.name,
+  secret: patch.secret,
+  plantKey: profile.key,
+  plantName: profile.names,
+  scientific: profile.scientific,
+  partName: part.name,
+});
+
+function openTakes(dossier: Dossier, since: string): readonly OpenTake[] {
+  return dossier.record.takes.flatMap((take): readonly OpenTake[] => {
+    const part = dossier.plant.profile.parts.find((p) => p.key === take.part);
+    const day = isoDay(take.day);
+    if (!part || day < since || take.eaten) return [];
+    const amount = inUnit(take, part);
+    const each = part.unit === 'gram' ? 1 : (part.massG?.value ?? null);
+    return [
+      {
+        ...fromStand(dossier, part),
+        ...{ id: take.id, day, by: take.by, part: part.key, unit: part.unit },
+        amount: amount ?? take.amount,
+        massG: take.measure === 'gram' ? take.amount : each === null || amount === null ? null : amount * each,
+      },
+    ];
+  });
+}
