@@ -8,6 +8,7 @@ export default defineConfig({
     './server/src/plants/table.ts',
     './server/src/patches/table.ts',
     './server/src/permits/table.ts',
+    './server/src/supply/table.ts',
     './server/src/stands/table.ts',
     './server/src/entries/table.ts',
     './server/src/weather/table.ts',

@@ -7,6 +7,7 @@ import { changePasswordSchema, chooseLanguageSchema, resetPasswordSchema } from 
 import { setClearanceSchema } from './people/clearance.ts';
 import { setRuleSchema } from './people/rules.ts';
 import { savePermitSchema } from './permits/permit.ts';
+import { saveWantSchema } from './supply/want.ts';
 import { placeReadingSchema } from './places/place-import.ts';
 import { savePlantSchema } from './plants/plant-list.ts';
 import { changeStandSchema, newStandSchema } from './stands/stand.ts';
@@ -41,6 +42,7 @@ const BODIES: Bodies = {
   invite: people.newInvitationSchema,
   setRule: setRuleSchema,
   savePermit: savePermitSchema,
+  saveWant: saveWantSchema,
   setClearance: setClearanceSchema,
   savePlant: savePlantSchema,
   newPatch: newPatchSchema,

@@ -122,6 +122,15 @@ export {
   type StandView,
   type TakenView,
 } from './stands/stand.ts';
+export {
+  MOST_WANTED_PLANTS,
+  MOST_WANTS,
+  saveWantSchema,
+  WANT_MEASURES,
+  type SaveWant,
+  type WantMeasure,
+  type WantView,
+} from './supply/want.ts';
 export type { BatchView, LarderView, NotedOfBatch, OpenTake } from './larder/larder.ts';
 export type { EffortView } from './stands/efforts.ts';
 export type { PlantingSeen } from './stands/plantings.ts';

@@ -6,6 +6,7 @@ import type { Retire } from './patches/retirement.ts';
 import type { SetClearance, ClearanceView } from './people/clearance.ts';
 import type { IdentityTable } from './plants/identity-table.ts';
 import type { PermitView, SavePermit } from './permits/permit.ts';
+import type { SaveWant, WantView } from './supply/want.ts';
 import type { SetRule, RuleView } from './people/rules.ts';
 import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants/plant-list.ts';
 import type { AssignStation, ChangePatch, NewPatch, PatchDetail, PatchView } from './patches/patch.ts';
@@ -97,6 +98,10 @@ export const ROUTES = {
   permits: route('get', `${G}/permits`, 'watcher')<readonly PermitView[]>(),
   savePermit: route('put', `${G}/permits/:permitId`, 'keeper')<null, SavePermit>({ body: 'json' }),
   removePermit: route('delete', `${G}/permits/:permitId`, 'keeper')<null>(),
+
+  wants: route('get', `${G}/wants`, 'watcher')<readonly WantView[]>(),
+  saveWant: route('put', `${G}/wants/:wantId`, 'picker')<null, SaveWant>({ body: 'json' }),
+  removeWant: route('delete', `${G}/wants/:wantId`, 'picker')<null>(),
 
   clearances: route('get', `${G}/clearances`, 'watcher')<readonly ClearanceView[]>(),
   setClearance: route(

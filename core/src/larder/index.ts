@@ -17,6 +17,7 @@ export {
   bestBefore,
   DRYING_FORMS,
   dryingPrior,
+  dryShareOf,
   KEEPING_WAYS,
   mouldRisk,
   type DryingForm,

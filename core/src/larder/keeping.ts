@@ -50,6 +50,8 @@ const FINAL_SHARES: Partial<Record<PartKey, Figure>> = {
   fibre: estimate(0.35, 0.2, 0.5),
 };
 const LEAFY = estimate(0.2, 0.12, 0.32);
+/** Of the fresh mass of a part, what is left when it is dry. */
+export const dryShareOf = (part: PartKey): Figure => FINAL_SHARES[part] ?? LEAFY;
 /** Hours in a room of 55 % humidity. */
 const HOURS: Readonly<Record<DryingForm, readonly [number, number, number]>> = {
   bundle: [130, 55, 300],
@@ -67,7 +69,7 @@ export function dryingPrior(part: PartKey, form: DryingForm, humidityPct: number
   const air = Math.min(MOST_HUMIDITY, humidityPct ?? USUAL_HUMIDITY);
   const slower = (100 - USUAL_HUMIDITY) / (100 - air);
   const [value, low, high] = HOURS[form].map((h) => h * slower) as [number, number, number];
-  return { finalShare: FINAL_SHARES[part] ?? LEAFY, dryHours: estimate(value, low, high) };
+  return { finalShare: dryShareOf(part), dryHours: estimate(value, low, high) };
 }
 
 /** What speaks for mould, as codes. */

@@ -108,6 +108,7 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     thorns: identity.status !== 'confirmed' || seen !== null || shut.length > 0 || pieceByPiece.length > 0,
     opens: viewRange(window.opens),
     closes: viewRange(window.closes),
+    peakShare: window.peakShare,
     bySize: window.bySize,
     again: window.again,
     leaveEnds: leaveDays?.open ? isoDay(leaveDays.until) : null,

@@ -24,6 +24,8 @@ export interface PartOutlook {
   readonly thorns: boolean;
   readonly opens: DayRangeView;
   readonly closes: DayRangeView;
+  /** Where within its window it is best, 0 at its opening, 1 at its closing. */
+  readonly peakShare: number;
   /** The window is that of a measured length, or of what comes again after a cut. */
   readonly bySize: boolean;
   readonly again: boolean;

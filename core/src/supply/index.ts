@@ -2,3 +2,4 @@ export { heldBackBy, limitsOf, plantsLacking, type Lifted, type Limit } from './
 export { planSeason, type PlannedPortion, type SeasonPlan, type Solver, type WantMet } from './plan.ts';
 export { programmeOf } from './programme.ts';
 export { SPRINGS, weekOf, type OpenDays, type SeasonSource, type SeasonTask, type SeasonWant } from './season.ts';
+export { stillWanted, towards, type Had, type Towards } from './towards.ts';

@@ -252,7 +252,11 @@ function brokenSeason(seed: number): SeasonTask {
       source({ id: `s${i}`, left: 20 * chance.uniform(), shares: i < 2 ? ['permit'] : [] }),
     ),
     wants: [0, 1].map((i) =>
-      want({ id: `w${i}`, of: [{ what: 'ramsons:leaf', gives: 0.3 + chance.uniform() }], amount: 5 + 20 * chance.uniform() }),
+      want({
+        id: `w${i}`,
+        of: [{ what: 'ramsons:leaf', gives: 0.3 + chance.uniform() }],
+        amount: 5 + 20 * chance.uniform(),
+      }),
     ),
     shared: new Map([['permit', 15 * chance.uniform()]]),
   });

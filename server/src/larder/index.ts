@@ -1,1 +1,2 @@
+export { viewLarder } from './operations/larder.ts';
 export { mountLarder } from './routes.ts';

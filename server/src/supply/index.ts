@@ -1,0 +1,2 @@
+export { insertWant } from './repository.ts';
+export { mountSupply } from './routes.ts';
