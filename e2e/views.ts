@@ -20,6 +20,7 @@ export async function everyView(page: Page, plant = 'elder'): Promise<readonly s
     `/field/${stand.patchId}`,
     '/need',
     '/larder',
+    '/season',
     '/wants',
     '/proof',
     `/stands/${stand.id}`,

@@ -45,6 +45,15 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg,woff2,wasm}'],
+        // The solver of the season's plan is as large as all else together: it comes when it is first asked, and then stays.
+        globIgnores: ['**/highs-*.wasm'],
+        runtimeCaching: [
+          {
+            urlPattern: /\/assets\/highs-[^/]*\.wasm$/,
+            handler: 'CacheFirst',
+            options: { cacheName: 'solver', expiration: { maxEntries: 1 } },
+          },
+        ],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//],
         cleanupOutdatedCaches: true,

@@ -12,6 +12,7 @@ import {
   insertStand,
   insertStation,
   insertTide,
+  insertWant,
   putClearance,
   rowOf,
   storeEntry,
@@ -22,6 +23,7 @@ import { casesOf } from './cases.ts';
 import { identificationOf } from './identifications.ts';
 import { historyOf, type Told } from './history.ts';
 import { larderOf } from './larder.ts';
+import { wantsOf } from './supply.ts';
 import { seededId } from './ids.ts';
 import { heightAt, lonLat, MIDDLE, type Km } from './island/geometry.ts';
 import { factsOf, GROUP_NAME, NUMBERS, PATCHES, PEOPLE, STANDS, type PersonName } from './island/places.ts';
@@ -80,6 +82,7 @@ export async function loadDemo(
     kept.map(({ by, entry }) => rowOf(entry, { groupId: DEMO_GROUP_ID, madeBy: accountOf(by) })),
   );
   await loadPermits(making);
+  await loadWants(making);
   return { entries: told + takes.length + kept.length };
 }
 
@@ -301,6 +304,15 @@ async function loadPermits({ db, groupId, madeAt, today }: Making): Promise<void
     until: `${year}-05-10`,
     note: '',
   });
+}
+
+async function loadWants({ db, groupId, madeAt, today }: Making): Promise<void> {
+  for (const [place, want] of wantsOf(today.slice(0, 4)).entries())
+    await insertWant(db, {
+      ...{ madeUnit: '', ...want, place, groupId, madeAt },
+      id: seededId(18266, 'want', want.name),
+      madeBy: accountOf('tavi'),
+    });
 }
 
 const degreesOf = (at: Km): { readonly longitudeDeg: number; readonly latitudeDeg: number } => {

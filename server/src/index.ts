@@ -12,6 +12,7 @@ export {
   putClearance,
 } from './people/index.ts';
 export { insertPermit } from './permits/index.ts';
+export { insertWant } from './supply/index.ts';
 export { insertPatch } from './patches/index.ts';
 export { insertStand } from './stands/index.ts';
 export { insertStation, upsertDays } from './weather/index.ts';

@@ -76,23 +76,39 @@ export function* heldBackBy(task: SeasonTask, plan: SeasonPlan, want: number, so
   }
 }
 
+/** A stand that is not there, like the best of those that are. */
+export interface Further {
+  /** Plants that would have to stand there. */
+  readonly plants: number;
+  /** What would be missing still, in the measure of the want. */
+  readonly missing: number;
+}
+
 /**
- * How many plants a further stand would need, if it were like the best of those there are: what is missing, over what a plant that stands there gives a season.
- * @param standing plants that stand at a source; `null`: nobody counted them
- * @returns `null` where no stand of it was counted
+ * What one more stand would do: the plan made again with another beside the best of those that were counted, under the same shared limits and in the same
+ * days, and as large as is needed.
+ * @param standing plants that stand at each source; `null`: nobody counted them
+ * @returns `null` where no stand of it was counted, or another would change nothing worth a word
  */
-export function plantsLacking(
+export function furtherStand(
   task: SeasonTask,
   plan: SeasonPlan,
-  want: number,
-  standing: readonly (number | null)[],
-): number | null {
-  const missing = plan.wants[want]!.expectedMissing;
-  const each = task.sources.flatMap((s, source) => {
+  { want, standing }: { readonly want: number; readonly standing: readonly (number | null)[] },
+  solve: Solver,
+): Further | null {
+  const bearing = task.sources.map((s, source) => {
     const plants = standing[source] ?? 0;
     const bears = Math.max(s.left === Infinity ? 0 : s.left, s.unbarred ?? 0);
     const serves = task.wants[want]!.of.some((o) => o.what === s.what);
-    return serves && plants > 0 && bears > 0 ? [(bears / plants) * givesOf(task, { source, want })] : [];
+    return serves && plants > 0 ? (bears / plants) * givesOf(task, { source, want }) : 0;
   });
-  return each.length === 0 || missing === 0 ? null : Math.ceil(missing / Math.max(...each));
+  const best = bearing.indexOf(Math.max(0, ...bearing));
+  if (best < 0 || !bearing[best]) return null;
+  const like = { ...task.sources[best]!, id: `${task.sources[best]!.id}:further`, left: Infinity, unbarred: null };
+  const freed = planSeason({ ...task, sources: [...task.sources, like] }, solve);
+  const missing = freed?.wants[want]!.expectedMissing ?? Infinity;
+  if (!(plan.wants[want]!.expectedMissing - missing > WORTH_SAYING * wantedInAll(task, want))) return null;
+  const taken = freed!.portions.find((p) => p.source === task.sources.length && p.want === want)?.amount ?? 0;
+  const gives = taken * givesOf(task, { source: best, want });
+  return { plants: Math.ceil(gives / bearing[best] - FULL), missing };
 }

@@ -1,4 +1,4 @@
-export { heldBackBy, limitsOf, plantsLacking, type Lifted, type Limit } from './held-back.ts';
+export { furtherStand, heldBackBy, limitsOf, type Further, type Lifted, type Limit } from './held-back.ts';
 export { planSeason, type PlannedPortion, type SeasonPlan, type Solver, type WantMet } from './plan.ts';
 export { programmeOf } from './programme.ts';
 export { SPRINGS, weekOf, type OpenDays, type SeasonSource, type SeasonTask, type SeasonWant } from './season.ts';

@@ -11,10 +11,8 @@ export interface PlannedPortion {
   readonly want: number;
   /** In the part's unit; whole where it is counted in pieces. */
   readonly amount: number;
-  /** Of the usual spring, in order: how much in which week. They are not rounded. */
-  readonly weeks: readonly { readonly week: number; readonly amount: number }[];
-  /** First and last week of each spring in which some is taken; `null`: none in such a spring. */
-  readonly springs: readonly ({ readonly first: number; readonly last: number } | null)[];
+  /** Of an early, a usual and a late spring, in order of the weeks: how much in which; not rounded. */
+  readonly springs: readonly (readonly { readonly week: number; readonly amount: number }[])[];
 }
 export interface WantMet {
   readonly wanted: number;
@@ -67,15 +65,15 @@ function portionsIn({ portions, takes }: Programme, values: ReadonlyMap<string, 
     const amount = values.get(`y${i}`) ?? 0;
     const taken = byPortion.get(`${p.source}:${p.want}`)!;
     if (amount <= NOTHING || taken.length === 0) return [];
-    const springs = Array.from({ length: SPRINGS }, (_, spring) => {
-      const weeks = taken.filter(({ t }) => t.spring === spring).map(({ t }) => t.week);
-      return weeks.length > 0 ? { first: Math.min(...weeks), last: Math.max(...weeks) } : null;
-    });
-    const usual = taken.filter(({ t }) => t.spring === USUAL).sort((a, b) => a.t.week - b.t.week);
-    return [{ ...p, amount, springs, weeks: usual.map(({ t, x }) => ({ week: t.week, amount: x })) }];
+    const springs = Array.from({ length: SPRINGS }, (_, spring) =>
+      taken
+        .filter(({ t }) => t.spring === spring)
+        .map(({ t, x }) => ({ week: t.week, amount: x }))
+        .sort((a, b) => a.week - b.week),
+    );
+    return [{ ...p, amount, springs }];
   });
 }
-const USUAL = 1;
 
 function metOf(task: SeasonTask, { demands }: Programme, values: ReadonlyMap<string, number>, want: number): WantMet {
   const missing = Array.from({ length: SPRINGS }, (_, spring) =>

@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import loadHighs from 'highs';
 import { chanceOf } from '../random/index.ts';
-import { heldBackBy, plantsLacking } from './held-back.ts';
+import { furtherStand, heldBackBy } from './held-back.ts';
 import { planSeason, type SeasonPlan, type Solver } from './plan.ts';
 import { SPRING_SHARES, type SeasonSource, type SeasonTask, type SeasonWant } from './season.ts';
 
@@ -50,7 +50,7 @@ describe('the season’s plan', () => {
   it('takes what is wanted where it is open, in the week in which it is best', () => {
     const plan = planned(task());
     expect(amounts(plan)).to.deep.equal([40]);
-    expect(plan.portions[0]!.weeks).to.deep.equal([{ week: 2, amount: 40 }]);
+    expect(plan.portions[0]!.springs[1]).to.deep.equal([{ week: 2, amount: 40 }]);
     expect(plan.wants[0]!.expectedMissing).to.equal(0);
   });
 
@@ -67,13 +67,13 @@ describe('the season’s plan', () => {
     const { wants, portions } = planned(task({ sources: [late], wants: [want({ last: 27 })] }));
     expect(wants[0]!.missing.map(Math.round)).to.deep.equal([0, 0, 40]);
     expect(wants[0]!.expectedMissing).to.be.closeTo(0.3 * 40, 1e-6);
-    expect(portions[0]!.springs[2]).to.equal(null);
+    expect(portions[0]!.springs[2]).to.deep.equal([]);
   });
 
   it('what is wanted each week is taken each week, and is missing in the weeks in which nothing is open', () => {
     const weekly = want({ weekly: true, amount: 10, last: 34 });
     const plan = planned(task({ wants: [weekly] }));
-    expect(plan.portions[0]!.weeks.map((w) => [w.week, Math.round(w.amount)])).to.deep.equal([
+    expect(plan.portions[0]!.springs[1]!.map((w) => [w.week, Math.round(w.amount)])).to.deep.equal([
       [1, 10],
       [2, 10],
       [3, 10],
@@ -167,10 +167,17 @@ describe('what holds a want back', () => {
 
   it('says how many plants a further stand would need, by the best of those that were counted', () => {
     const two = task({ sources: [source({ left: 20, unbarred: 20 }), source({ id: 'b', left: 5, unbarred: 10 })] });
+    const further = (t: SeasonTask, standing: readonly (number | null)[]) =>
+      furtherStand(t, planned(t), { want: 0, standing }, solve);
     // 15 are missing; a plant of the first gives ⅕, of the second ½.
-    expect(plantsLacking(two, planned(two), 0, [100, 20])).to.equal(30);
-    expect(plantsLacking(two, planned(two), 0, [null, null])).to.equal(null);
-    expect(plantsLacking(task(), planned(task()), 0, [100])).to.equal(null);
+    expect(further(two, [100, 20])).to.deep.equal({ plants: 30, missing: 0 });
+    expect(further(two, [null, null])).to.equal(null);
+    expect(further(task(), [100])).to.equal(null);
+  });
+
+  it('and nothing of a further stand where the permit that they share is what holds it back', () => {
+    const shared = task({ sources: [source({ shares: ['permit'] })], shared: new Map([['permit', 10]]) });
+    expect(furtherStand(shared, planned(shared), { want: 0, standing: [50] }, solve)).to.equal(null);
   });
 });
 

@@ -20,6 +20,8 @@ describe('what was taken counts towards what is wanted', () => {
   it('a jar of before its days serves it too, one of its own days was taken for it', () => {
     const told = towards([want()], [had(110, 10)], [had(40, 6), had(115, 10)], 150);
     expect(told[0]).to.include({ stocked: 12, taken: 20 });
+    const elsewhere = { ...had(40, 6), serves: new Set(['other']) };
+    expect(towards([want()], [], [elsewhere], 150)[0]).to.include({ stocked: 0 });
     expect(stillWanted(want(), told[0]!, 150)).to.deep.include({ amount: 8, first: 150 });
   });
   it('of the last seven days alone where it is wanted each week, and no jar', () => {

@@ -7,6 +7,8 @@ export interface Had {
   readonly what: string;
   readonly day: DayNumber;
   readonly amount: number;
+  /** The wants that it can serve; left out: all that are of such. */
+  readonly serves?: ReadonlySet<string>;
 }
 export interface Towards {
   /** Taken in the days of the want, in its measure; never more than is wanted, of what is not weekly. */
@@ -55,7 +57,8 @@ function shareOut(
     for (const [i, w] of wants.entries()) {
       const gives = w.of.find((o) => o.what === had.what)?.gives ?? 0;
       const lacks = w.amount - before[i]! - given[i]!;
-      if (!(gives > 0) || lacks <= LACKS || left <= LACKS || !serves(w, had)) continue;
+      if (!(gives > 0) || lacks <= LACKS || left <= LACKS || had.serves?.has(w.id) === false || !serves(w, had))
+        continue;
       const used = Math.min(left, lacks / gives);
       given[i] = given[i]! + used * gives;
       left -= used;

@@ -99,6 +99,7 @@ describe('what a group wants of a season', () => {
     expect(shown.stocked).to.be.closeTo(12, 1e-6);
     const { gives } = shown.of[0]!;
     const fresh = await made({ measure: 'gram', amount: 500 });
+    expect((await one(fresh)).stocked, 'what is dry is not fresh').to.equal(0);
     expect((await one(fresh)).of[0]!.gives).to.be.above(4 * gives!);
   });
 });

@@ -37,6 +37,7 @@ export const MORE_VIEWS = [
   'need',
   'round',
   'larder',
+  'season',
   'wants',
   'weather',
   'group',

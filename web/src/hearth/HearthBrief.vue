@@ -12,6 +12,7 @@ import { useStand } from '../stands/queries.ts';
 import { useWindowReasons } from '../stands/use-window-reasons.ts';
 import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
+import { plannedAt } from '../supply/planned-here.ts';
 import type { HearthRow } from './sections.ts';
 
 const props = defineProps<{ row: HearthRow; day: string }>();
@@ -41,6 +42,7 @@ const allowance = computed(
   () =>
     known.value?.outlooks.find((x) => x.part === o.value.part && x.use === o.value.use)?.allowance ?? o.value.allowance,
 );
+const planned = computed(() => plannedAt(props.row.stand.id, o.value.part));
 const where = computed(() => [props.row.stand.patchName, props.row.stand.where].filter(Boolean).join(', '));
 const dangerous = computed(() => (plant.data.value?.profile.lookAlikes ?? []).filter((l) => isPoison(l.severity)));
 const signs = computed(() => plant.data.value?.profile.signs.slice(0, 3) ?? []);
@@ -60,6 +62,10 @@ const spec = computed(() =>
   <section class="section">
     <h3 class="much">{{ words.allowance(o.allowance) }}</h3>
     <p class="soft small">{{ words.t('allowance.heldBy', { what: words.heldBy(o.allowance) }) }}</p>
+    <p v-for="p in planned" :key="p.name">
+      {{ words.t('season.onHearth', { amount: words.amount(p.amount, o.allowance.unit), name: p.name }) }}
+      <RouterLink class="no-print" :to="{ name: 'season' }">{{ words.t('nav.season') }}</RouterLink>
+    </p>
     <AllowanceSum :allowance="allowance" />
     <p class="small soft">
       {{

@@ -16,6 +16,7 @@ import { useQueryChoice } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import ConditionsStrip from './ConditionsStrip.vue';
 import DutyList from './DutyList.vue';
+import { PlanHere, usePlanHere } from '../supply/use-plan-here.ts';
 import HearthBrief from './HearthBrief.vue';
 import HearthLine from './HearthLine.vue';
 import MarksBar from './MarksBar.vue';
@@ -78,6 +79,7 @@ const items = computed(() =>
 const stepped = computed(() => items.value.flatMap((i) => (i.kind === 'line' ? [i.row] : [])));
 // Where nothing is near, what comes later is asked for at once.
 watch(nothingNear, (nothing) => (quiet.value = nothing && hearth.data.value !== undefined));
+const hasPlan = usePlanHere();
 const shownDay = computed(() => hearth.data.value?.day ?? day.value);
 watch(
   rows,
@@ -158,6 +160,7 @@ const noteOf = (section: DaySection): string =>
         <span class="soft">{{ words.t('hearth.shown', { n: hearth.data.value.standCount }) }}</span>
         <NoticeBell v-if="!asked" class="bell" />
         <GoButton v-if="!isPhone" :to="{ name: 'wants', query: dayQuery }">{{ words.t('nav.wants') }}</GoButton>
+        <GoButton v-if="!isPhone" :to="{ name: 'season', query: dayQuery }">{{ words.t('nav.season') }}</GoButton>
         <template v-if="mayPick && !isPhone">
           <GoButton :to="{ name: 'newPatch' }">{{ words.t('hearth.first') }} <kbd>n</kbd></GoButton>
           <GoButton :to="{ name: 'walk' }">{{ words.t('walk.start') }}</GoButton>
@@ -192,6 +195,7 @@ const noteOf = (section: DaySection): string =>
       </Button>
     </div>
     <aside v-if="!isPhone" class="side">
+      <PlanHere v-if="hasPlan" />
       <HearthBrief v-if="chosen" :row="chosen" :day="shownDay" />
       <p v-else class="soft">{{ words.t('hearth.chooseOne') }}</p>
     </aside>

@@ -33,6 +33,9 @@ const isEmpty = computed(() => table.value.length + (larder.value?.batches.lengt
     <h1>{{ words.t('larder.title') }}</h1>
     <p class="soft">{{ words.t('larder.lead') }}</p>
     <StateNote v-if="isEmpty" state="empty" :title="words.t('larder.none')" :text="words.t('larder.noneText')" />
+    <p class="no-print">
+      <GoButton :to="{ name: 'season' }">{{ words.t('nav.season') }}</GoButton>
+    </p>
     <section v-if="table.length">
       <h2>{{ words.t('larder.table') }}</h2>
       <p class="soft small">{{ words.t('larder.tableLead') }}</p>

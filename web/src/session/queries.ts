@@ -62,6 +62,8 @@ export const usePlantingsSeen = (groupId: Ref<string | null>) =>
   groupQuery('plantings', groupId, (id) => call(ROUTES.plantings, { params: { groupId: id } }));
 export const useEfforts = (groupId: Ref<string | null>) =>
   groupQuery('efforts', groupId, (id) => call(ROUTES.efforts, { params: { groupId: id } }));
+export const useSeasonWants = (groupId: Ref<string | null>) =>
+  groupQuery('wants', groupId, (id) => call(ROUTES.wants, { params: { groupId: id } }));
 export const useLarder = (groupId: Ref<string | null>) =>
   groupQuery('larder', groupId, (id) => call(ROUTES.larder, { params: { groupId: id } }));
 export const useClearances = (groupId: Ref<string | null>) =>

@@ -52,7 +52,10 @@ const whyOf = ({ outlook }: Answer['shut'][number]): string =>
   <StateNote v-else-if="!hearth.data.value" state="loading" />
   <div v-else class="page wants">
     <h1>{{ words.t('wants.title') }}</h1>
-    <p class="soft">{{ words.t('wants.lead') }}</p>
+    <p class="soft">
+      {{ words.t('wants.lead') }}
+      <RouterLink class="no-print" :to="{ name: 'season' }">{{ words.t('nav.season') }}</RouterLink>
+    </p>
     <ReckoningNote
       v-if="hearth.data.value.waiting"
       :stands="hearth.data.value.standCount"

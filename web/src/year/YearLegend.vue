@@ -6,7 +6,7 @@ import { useWords } from '../session/words.ts';
 /** What the marks of the year mean, each drawn as it stands there. */
 const props = defineProps<{ pastYears: readonly number[] }>();
 const words = useWords();
-const MARKS = ['sure', 'unsure', 'mixed', 'seen', 'notYet', 'taken', 'past'] as const;
+const MARKS = ['sure', 'unsure', 'mixed', 'seen', 'notYet', 'taken', 'planned', 'past'] as const;
 const years = computed(() => words.value.format.list(props.pastYears.map(String)));
 const shown = computed(() => MARKS.filter((m) => m !== 'past' || props.pastYears.length > 0));
 </script>
@@ -20,6 +20,7 @@ const shown = computed(() => MARKS.filter((m) => m !== 'past' || props.pastYears
             <rect v-if="m === 'sure' || m === 'mixed'" x="2" y="4" width="50" height="9" class="stroke" />
             <path v-else-if="m === 'unsure'" d="M2 8.5L20 4H52V13H20Z" class="stroke" />
             <rect v-else-if="m === 'past'" x="2" y="7" width="50" height="4" rx="2" class="past" />
+            <path v-else-if="m === 'planned'" d="M22 9l5 -6 5 6 -5 6Z" class="planned" />
             <circle v-else cx="27" cy="9" r="5" :class="m" />
             <path v-if="m === 'mixed'" d="M2 8.5H52" class="dots" />
           </svg>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
 import { isPhone } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
+import { plannedAt } from '../supply/planned-here.ts';
 import { nameOf } from './say-year.ts';
 import { kindOf, type YearLine } from './year-lines.ts';
 import type { YearFrame } from './year-frame.ts';
@@ -15,6 +16,7 @@ const name = computed(() => (props.line.kind === 'part' ? nameOf(props.line, wor
 const shortName = computed(() => (isPhone.value ? name.value : name.value.slice(name.value.indexOf('·'))));
 /** What stays below the ground or green is moss, what flowers and fruits is ember: the mark repeats the words. */
 const moss = computed(() => props.line.kind === 'part' && ['roots', 'leaves'].includes(kindOf(props.line.row.part)));
+const planned = computed(() => (props.line.kind === 'part' ? plannedAt(props.line.stand.id, props.line.row.part) : []));
 </script>
 
 <template>
@@ -33,7 +35,7 @@ const moss = computed(() => props.line.kind === 'part' && ['roots', 'leaves'].in
         }}<small v-if="line.first && line.stand.where">{{ `, ${line.stand.where}` }}</small></span
       >
     </RouterLink>
-    <YearStrip :row="line.row" :frame="frame" :year="year" :name="name" :moss="moss" />
+    <YearStrip :row="line.row" :frame="frame" :year="year" :name="name" :moss="moss" :planned="planned" />
   </div>
 </template>
 

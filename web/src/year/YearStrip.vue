@@ -4,10 +4,18 @@ import { dayNumber, firstOfYear } from '@emberfield/core/measure';
 import type { YearRow } from '@emberfield/contract';
 import { strokeDays, strokeShape } from '../kit/stroke-path.ts';
 import { useWords } from '../session/words.ts';
+import type { PlannedAt } from '../supply/planned-here.ts';
 import { xOf, type YearFrame } from './year-frame.ts';
 import { sayMark, sayWindows } from './say-year.ts';
 
-const props = defineProps<{ row: YearRow; frame: YearFrame; year: number; name: string; moss: boolean }>();
+const props = defineProps<{
+  row: YearRow;
+  frame: YearFrame;
+  year: number;
+  name: string;
+  moss: boolean;
+  planned: readonly PlannedAt[];
+}>();
 const words = useWords();
 const id = `year-${useId()}`;
 const PAST_HEIGHT = 5;
@@ -48,6 +56,17 @@ const marks = computed(() =>
     return [{ ...m, x: xOf(props.frame, day + 0.5), text: sayMark(m, words.value) }];
   }),
 );
+const MID_WEEK = 3.5;
+const plans = computed(() =>
+  props.planned.flatMap(({ name, weeks }) =>
+    weeks.flatMap((monday) => {
+      const day = dayNumber(monday) + MID_WEEK;
+      if (day < props.frame.first || day > props.frame.last + 1) return [];
+      const text = words.value.t('year.planned', { name, day: words.value.format.day(monday) });
+      return [{ x: xOf(props.frame, day), text }];
+    }),
+  ),
+);
 </script>
 
 <template>
@@ -78,6 +97,9 @@ const marks = computed(() =>
       <path :d="s.shape.path" :fill="`url(#${id}-${i})`" />
       <path v-if="s.clear !== null" :d="`M${s.shape.from} ${s.shape.middle}H${s.clear}`" class="mixed" />
     </template>
+    <path v-for="(p, i) in plans" :key="`p${i}`" :d="`M${p.x - 5} 9.5l5 -6 5 6 -5 6Z`" class="planned">
+      <title>{{ p.text }}</title>
+    </path>
     <g v-for="(m, i) in marks" :key="`m${i}`">
       <circle :cx="m.x" cy="9.5" r="4.2" :class="m.kind">
         <title>{{ m.text }}</title>

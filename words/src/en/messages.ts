@@ -22,6 +22,7 @@ import { visits } from './visits.ts';
 import { permits } from './permits.ts';
 import { field } from './field.ts';
 import { rounds } from './rounds.ts';
+import { supply } from './supply.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
@@ -53,6 +54,7 @@ export const english = {
   ...scale,
   ...larder,
   ...field,
+  ...supply,
   ...wants,
   ...weather,
   ...year,

@@ -40,7 +40,7 @@ export async function listWants(
   const counted = towards(
     rows.map((row, i) => seasonWant(row, of[i]!)),
     stands.flatMap(takesOf),
-    jarsOf(batches, partOf),
+    jarsOf(batches, rows, partOf),
     dayNumber(group.today),
   );
   return rows.map((row, i) => ({ id: row.id, terms: termsOf(row), of: of[i]!, ...counted[i]! }));
@@ -68,17 +68,26 @@ function takesOf({ record, plant: { profile } }: Dossier): readonly Had[] {
   });
 }
 
-/** What stands in jars, as so many fresh units; nothing that dries yet, or that is held back. */
+/**
+ * What stands in jars, as so many fresh units; nothing that dries yet, or that is held back. What is dried serves what is wanted dried, what is not what is wanted
+ * fresh; of what was made nobody knows how much stands in a jar.
+ */
 function jarsOf(
   batches: readonly BatchView[],
+  wants: readonly WantRow[],
   partOf: (plantKey: string, part: string) => ProfilePart | null,
 ): readonly Had[] {
   const doubtful = doubtfulOf(batches);
+  const served = (measures: readonly WantRow['measure'][]): ReadonlySet<string> =>
+    new Set(wants.flatMap((w) => (measures.includes(w.measure) ? [w.id] : [])));
+  const [dry, other] = [served(['dried']), served(['unit', 'gram'])];
   return batches.flatMap((b) => {
     const part = partOf(b.plantKey, b.body.part);
     const mass = part && massOf(part);
     if (!mass || !b.leftG || b.state !== 'kept' || doubtful.has(b.id)) return [];
-    const fresh = b.body.way === 'dry' ? b.leftG / dryShareOf(b.body.part).value : b.leftG;
-    return [{ what: whatOf(b.plantKey, b.body.part), day: dayNumber(b.day), amount: fresh / mass }];
+    const isDry = b.body.way === 'dry';
+    const fresh = isDry ? b.leftG / dryShareOf(b.body.part).value : b.leftG;
+    const what = whatOf(b.plantKey, b.body.part);
+    return [{ what, day: dayNumber(b.day), amount: fresh / mass, serves: isDry ? dry : other }];
   });
 }
