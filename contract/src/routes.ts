@@ -6,6 +6,7 @@ import type { Retire } from './patches/retirement.ts';
 import type { SetClearance, ClearanceView } from './people/clearance.ts';
 import type { IdentityTable } from './plants/identity-table.ts';
 import type { PermitView, SavePermit } from './permits/permit.ts';
+import type { LedgerView } from './ledger/ledger.ts';
 import type { SaveWant, WantView } from './supply/want.ts';
 import type { SetRule, RuleView } from './people/rules.ts';
 import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants/plant-list.ts';
@@ -99,6 +100,7 @@ export const ROUTES = {
   savePermit: route('put', `${G}/permits/:permitId`, 'keeper')<null, SavePermit>({ body: 'json' }),
   removePermit: route('delete', `${G}/permits/:permitId`, 'keeper')<null>(),
 
+  ledger: route('get', `${G}/ledger`, 'watcher')<LedgerView>({ query: ['season'] }),
   wants: route('get', `${G}/wants`, 'watcher')<readonly WantView[]>(),
   saveWant: route('put', `${G}/wants/:wantId`, 'picker')<null, SaveWant>({ body: 'json' }),
   removeWant: route('delete', `${G}/wants/:wantId`, 'picker')<null>(),

@@ -25,6 +25,7 @@ import { loggedPath } from './platform/log.ts';
 import { mountStands } from './stands/index.ts';
 import { mountTide } from './tide/index.ts';
 import { mountLarder } from './larder/index.ts';
+import { mountLedger } from './ledger/index.ts';
 import { mountSupply } from './supply/index.ts';
 import { mountVisits } from './visits/index.ts';
 import { mountWeather } from './weather/index.ts';
@@ -75,6 +76,7 @@ export function createApp(deps: Dependencies): Express {
   mountVisits(endpoints, deps);
   mountLarder(endpoints, deps);
   mountSupply(endpoints, deps);
+  mountLedger(endpoints, deps);
   mountPhotos(endpoints, deps);
   mountPlaces(endpoints, deps);
   mountIdentity(endpoints, deps);

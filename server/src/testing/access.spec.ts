@@ -53,6 +53,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'get /api/groups/:groupId/larder': '401 yes yes yes 404',
   'get /api/groups/:groupId/plantings': '401 yes yes yes 404',
   'get /api/groups/:groupId/permits': '401 yes yes yes 404',
+  'get /api/groups/:groupId/ledger': '401 yes yes yes 404',
   'get /api/groups/:groupId/wants': '401 yes yes yes 404',
   'put /api/groups/:groupId/wants/:wantId': '401 403 yes yes 404',
   'delete /api/groups/:groupId/wants/:wantId': '401 403 yes yes 404',
