@@ -1,7 +1,7 @@
 import { expect } from 'chai';
 import type { EntryBodies, LedgerView } from '@emberfield/contract';
 import { openedGroup } from '../testing/opened-group.ts';
-import { entryOf, takeBody } from '../testing/test-server.ts';
+import { entryOf, send, takeBody } from '../testing/test-server.ts';
 
 describe('the ledger', () => {
   const group = openedGroup();
@@ -25,7 +25,7 @@ describe('the ledger', () => {
     await counted(place, 100, '2026-05-01');
     const ode = await group.join('picker');
     await group.tell(entryOf(place, 'take', takeBody(20, { minutes: 10, wasteShare: 0.1, quality: 'good' })));
-    await group.tell(entryOf(place, 'take', takeBody(5, { minutes: null })), ode);
+    await send(group.server, ode, group.groupId, [entryOf(place, 'take', takeBody(5, { minutes: null }))]);
     const view = await ledger();
     expect(view).to.deep.include({ season: 2026, seasons: [2026] });
     const line = tip(view, place);
