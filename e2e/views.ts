@@ -21,6 +21,7 @@ export async function everyView(page: Page, plant = 'elder'): Promise<readonly s
     '/need',
     '/larder',
     '/season',
+    '/ledger',
     '/wants',
     '/proof',
     `/stands/${stand.id}`,

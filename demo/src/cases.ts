@@ -312,6 +312,26 @@ const CASES: Readonly<Record<string, Case>> = {
       'case',
     ),
   ],
+  // More than its rule gives, for a feast: the ledger of the year suggests a rest.
+  'sea-beet-strand': (o) => [
+    tell(
+      o,
+      'take',
+      day('2025-06-20'),
+      'ode',
+      {
+        part: 'leaf',
+        amount: 210,
+        measure: 'unit',
+        plants: 42,
+        killed: null,
+        quality: 'good',
+        eatenOnTheSpot: false,
+        overReason: 'the harbour feast',
+      },
+      'case',
+    ),
+  ],
   'hazel-tannet': (o) => [
     tell(
       o,

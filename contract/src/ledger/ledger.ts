@@ -19,9 +19,9 @@ export interface LedgerLine extends Omit<SeasonSum, 'firstDay' | 'lastDay'> {
   /** Of all its windows, on the day looked back from. */
   readonly state: 'ahead' | 'open' | 'over';
   readonly kind: AllowanceView['kind'];
-  /** What the rules gave for the season, in the unit; `null`: no amount is known, or none is set. */
+  /** What the rules gave for the season by what is known now, in the unit; `null`: no amount is known, or none is set. */
   readonly allowed: number | null;
-  /** The rule that held it, at the end of its window; `null`: none did. */
+  /** The rule that held it, while its window was open; `null`: none did. */
   readonly held: CeilingView | null;
 }
 

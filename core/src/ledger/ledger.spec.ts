@@ -9,7 +9,7 @@ const take = (over: Partial<LedgerTake> = {}): LedgerTake => ({
 const TODAY = 2000;
 const stand = (over: Partial<SuggestStand> = {}): SuggestStand => ({
   ...{ standId: 's', growth: null, timesCounted: 1, lastCount: TODAY - 30, rests: false },
-  ...{ hasOwnShare: false, invades: false },
+  ...{ hasShare: false, invades: false },
   ...over,
 });
 const line = (over: Partial<SuggestLine> = {}, takes: readonly LedgerTake[] = [take()]): SuggestLine => ({
@@ -60,7 +60,7 @@ describe('what a season suggests', () => {
     expect((sure as { why: { sure: number; aYear: number } }).why.sure).to.be.closeTo(0.977, 0.001);
     expect((sure as { why: { aYear: number } }).why.aYear).to.be.closeTo(-0.095, 0.001);
     expect(shrinks(0.1)[0]).to.deep.include({ kind: 'share', part: 'tip', share: 0.35, now: 0.7, counts: 3 });
-    expect(shrinks(0.1, { hasOwnShare: true })).to.deep.equal([]);
+    expect(shrinks(0.1, { hasShare: true })).to.deep.equal([]);
     expect(shrinks(0.3)).to.deep.equal([]);
   });
   it('nothing is spared of a stand that shrinks where nobody took any', () => {

@@ -24,8 +24,8 @@ export interface SuggestStand {
   readonly lastCount: DayNumber | null;
   /** It rests through the next season already. */
   readonly rests: boolean;
-  /** A share of its own was set for it. */
-  readonly hasOwnShare: boolean;
+  /** A share was set that holds for it, in the season or since. */
+  readonly hasShare: boolean;
   /** An invader: nothing of it is spared. */
   readonly invades: boolean;
 }
@@ -103,7 +103,7 @@ export const shrinkProbability = ({ meanLog, sdLog }: Growth): number =>
   jStat.normal.cdf(-meanLog / Math.max(sdLog, 1e-9), 0, 1);
 
 function shrinking(
-  { standId, growth, timesCounted, rests, hasOwnShare }: SuggestStand,
+  { standId, growth, timesCounted, rests, hasShare }: SuggestStand,
   own: readonly SuggestLine[],
 ): Suggestion | null {
   if (!growth || rests || growth.meanLog >= 0) return null;
@@ -113,7 +113,7 @@ function shrinking(
   const said = { aYear: Math.expm1(growth.meanLog), sure, counts: timesCounted };
   if (sure >= SURE_TO_REST) return { kind: 'rest', standId, why: { of: 'shrinks', ...said } };
   const most = taken.filter((l) => l.share !== null && l.share > 0).sort((a, b) => b.sum.takes - a.sum.takes)[0];
-  if (sure < SURE_TO_SPARE || !most || hasOwnShare) return null;
+  if (sure < SURE_TO_SPARE || !most || hasShare) return null;
   const share = Math.max(0.01, Math.round(50 * most.share!) / 100);
   return { kind: 'share', standId, part: most.part, share, now: most.share!, ...said };
 }

@@ -6,8 +6,8 @@ import { entryOf, send, takeBody } from '../testing/test-server.ts';
 describe('the ledger', () => {
   const group = openedGroup();
   type Place = Awaited<ReturnType<typeof group.stand>>;
-  const ledger = (season?: number, who = group.keeper) =>
-    group.get<LedgerView>(`ledger${season === undefined ? '' : `?season=${season}`}`, who);
+  const ledger = (season: number | null = 2026, who = group.keeper) =>
+    group.get<LedgerView>(`ledger${season === null ? '' : `?season=${season}`}`, who);
   const count = (plants: number): EntryBodies['census'] => ({
     method: 'complete',
     plants,
@@ -44,6 +44,7 @@ describe('the ledger', () => {
     const place = await group.stand('nettle');
     await group.tell(entryOf(place, 'take', takeBody(9), { day: '2025-05-20' }));
     expect((await ledger()).seasons).to.deep.equal([2026, 2025]);
+    expect((await ledger(null)).season, 'in spring one looks back on the year before').to.equal(2025);
     expect(tip(await ledger(2025), place)).to.include({ amount: 9, state: 'over' });
     expect(tip(await ledger(), place)?.amount ?? 0).to.equal(0);
     await group.ask('get', 'ledger?season=2027').expect(400);

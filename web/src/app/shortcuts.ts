@@ -24,6 +24,7 @@ export const VIEWS = [
   { name: 'round', key: 'r' },
   { name: 'plants', key: 'p' },
   { name: 'larder', key: 'l' },
+  { name: 'ledger', key: 'e' },
   { name: 'weather', key: 'w' },
   { name: 'group', key: 'u' },
 ] as const;
@@ -38,6 +39,7 @@ export const MORE_VIEWS = [
   'round',
   'larder',
   'season',
+  'ledger',
   'wants',
   'weather',
   'group',

@@ -1,4 +1,4 @@
-import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { keepPreviousData, queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { createSharedComposable } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import { ROUTES, type SessionView } from '@emberfield/contract';
@@ -64,6 +64,17 @@ export const useEfforts = (groupId: Ref<string | null>) =>
   groupQuery('efforts', groupId, (id) => call(ROUTES.efforts, { params: { groupId: id } }));
 export const useSeasonWants = (groupId: Ref<string | null>) =>
   groupQuery('wants', groupId, (id) => call(ROUTES.wants, { params: { groupId: id } }));
+export const useLedger = (groupId: Ref<string | null>, season: Ref<number | null>) =>
+  useQuery({
+    queryKey: computed(() => ['group', groupId.value, 'ledger', season.value ?? 'now']),
+    queryFn: () =>
+      call(ROUTES.ledger, {
+        params: { groupId: groupId.value! },
+        query: { season: season.value === null ? undefined : String(season.value) },
+      }),
+    enabled: computed(() => groupId.value !== null),
+    placeholderData: keepPreviousData,
+  });
 export const useLarder = (groupId: Ref<string | null>) =>
   groupQuery('larder', groupId, (id) => call(ROUTES.larder, { params: { groupId: id } }));
 export const useClearances = (groupId: Ref<string | null>) =>

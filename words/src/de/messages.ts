@@ -24,6 +24,7 @@ import { visits } from './visits.ts';
 import { permits } from './permits.ts';
 import { field } from './field.ts';
 import { rounds } from './rounds.ts';
+import { ledger } from './ledger.ts';
 import { supply } from './supply.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
@@ -56,6 +57,7 @@ export const german: Same<typeof english> = {
   ...scale,
   ...larder,
   ...field,
+  ...ledger,
   ...supply,
   ...wants,
   ...weather,

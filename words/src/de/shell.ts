@@ -104,6 +104,7 @@ export const shell = {
     larder: 'Vorrat',
     field: 'Unterwegs',
     need: 'In Not',
+    ledger: 'Rückblick',
     season: 'Plan der Saison',
     wants: 'Was brauchst du?',
     proof: 'Wie gut die Tage sind',

@@ -22,6 +22,7 @@ import { visits } from './visits.ts';
 import { permits } from './permits.ts';
 import { field } from './field.ts';
 import { rounds } from './rounds.ts';
+import { ledger } from './ledger.ts';
 import { supply } from './supply.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
@@ -54,6 +55,7 @@ export const english = {
   ...scale,
   ...larder,
   ...field,
+  ...ledger,
   ...supply,
   ...wants,
   ...weather,

@@ -101,6 +101,7 @@ export const shell = {
     larder: 'Larder',
     field: 'Out on a round',
     need: 'In need',
+    ledger: 'Ledger',
     season: 'Season’s plan',
     wants: 'What do you need?',
     proof: 'How good the dates are',

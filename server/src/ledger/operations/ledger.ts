@@ -24,8 +24,9 @@ const DAYS_PER_YEAR = 365.25;
 /** A season of the group looked back on: what was taken of what was allowed, by whom, at what cost; how the stands do; and what that suggests. */
 export async function viewLedger(deps: Dependencies, { group, query }: GroupContext<null>): Promise<LedgerView> {
   const today = dayNumber(group.today);
-  const season = askedSeason(query['season'], yearOf(today));
   const { stands: dossiers } = await dossiersOf(deps, group);
+  const seasons = seasonsWith(dossiers, yearOf(today));
+  const season = askedSeason(query['season'], today, seasons);
   const pauses = new Pauses();
   const read: StandRead[] = [];
   for (const dossier of dossiers) {
@@ -45,15 +46,21 @@ export async function viewLedger(deps: Dependencies, { group, query }: GroupCont
   const told = read.filter((r) => r.lines.length + r.shown.plantings.length > 0 || named.has(r.shown.id));
   return {
     season,
-    seasons: seasonsWith(dossiers, yearOf(today)),
+    seasons,
     lines: told.flatMap((r) => r.lines.map((l) => l.line)),
     stands: told.map((r) => r.shown),
     suggestions,
   };
 }
 
-function askedSeason(asked: string | undefined, present: number): number {
-  if (asked === undefined) return present;
+/** Before this month one looks back on the year before. */
+const JULY = 7;
+function askedSeason(asked: string | undefined, today: DayNumber, seasons: readonly number[]): number {
+  const present = yearOf(today);
+  if (asked === undefined) {
+    const early = Number(isoDay(today).slice(5, 7)) < JULY;
+    return early && seasons.includes(present - 1) ? present - 1 : present;
+  }
   const season = Number(asked);
   if (!Number.isInteger(season) || season > present || season < present - MOST_SEASONS_BACK)
     throw new AppError('badInput', { field: 'query.season', reason: 'notOneOf' });
@@ -113,14 +120,15 @@ function readPart(
   const { stand, book, answers, plant } = dossier;
   // What has not opened yet is not looked back on, nor a window of a stand that is gone to no more.
   if (takes.length === 0 && (opens > today || stand.retiredOn !== null)) return [];
-  const end = Math.min(closes, today);
-  const said = viewAllowance(
-    allowanceOn(book, answers.seasons, part, { window: first, day: end, takesUpTo: today }),
-    part,
-  );
+  const on = (day: DayNumber): AllowanceView =>
+    viewAllowance(allowanceOn(book, answers.seasons, part, { window: first, day, takesUpTo: today }), part);
+  // At its end, when all is counted; there the ground may be frozen, or look-alikes not to be told apart: then in its middle.
+  const atEnd = on(Math.min(closes, today));
+  const said =
+    atEnd.kind === 'none' ? on(Math.min(today, Math.round(closes === Infinity ? opens : (opens + closes) / 2))) : atEnd;
   const sum = sumOf(takes);
   const { firstDay, lastDay, ...figures } = sum;
-  const allowed = said.kind === 'counted' ? said.amount : said.kind === 'none' ? 0 : null;
+  const allowed = said.kind === 'counted' ? said.amount : null;
   const shares = said.ceilings.flatMap((c) => (c.shareOfPlants === null ? [] : [c.shareOfPlants]));
   return [
     {
@@ -137,7 +145,7 @@ function readPart(
       },
       asked: {
         ...{ standId: stand.id, what: `${plant.profile.key}:${part.key}`, part: part.key, sum },
-        allowed: said.kind === 'counted' ? said.amount : null,
+        allowed,
         share: shares.length > 0 ? Math.min(...shares) : null,
       },
     },
@@ -168,14 +176,16 @@ const growthIn = ({ counts }: Dossier['record']) =>
 
 function suggestStand({ dossier, lines }: StandRead, season: number): SuggestStand {
   const { stand, record } = dossier;
-  const ceilings = lines.flatMap((l) => l.said.ceilings);
   return {
     standId: stand.id,
     growth: growthIn(record),
     timesCounted: record.counts.length,
     lastCount: record.counts.at(-1)?.day ?? null,
     rests: stand.restUntil !== null && yearOf(dayNumber(stand.restUntil)) > season,
-    hasOwnShare: ceilings.some((c) => c.kind === 'fixedShare' || c.kind === 'plan'),
+    hasShare: dossier.book.rules.some(
+      ({ rule, since, until }) =>
+        (rule.kind === 'fixedShare' || rule.kind === 'plan') && until === null && since >= `${season}-01-01`,
+    ),
     invades: lines.some((l) => l.said.kind === 'all'),
   };
 }
