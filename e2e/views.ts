@@ -22,6 +22,7 @@ export async function everyView(page: Page, plant = 'elder'): Promise<readonly s
     '/larder',
     '/season',
     '/ledger',
+    '/practice',
     '/wants',
     '/proof',
     `/stands/${stand.id}`,

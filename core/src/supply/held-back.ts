@@ -55,7 +55,7 @@ export function limitsOf(task: SeasonTask, plan: SeasonPlan, want: number): read
 }
 
 /** The task without one of its limits; a stand that is barred gives what it would give if it were not. */
-export function without(task: SeasonTask, limit: Limit): SeasonTask {
+function without(task: SeasonTask, limit: Limit): SeasonTask {
   if (limit.kind === 'time') return { ...task, minutesPerWeek: Infinity };
   if (limit.kind === 'shared')
     return { ...task, shared: new Map([...task.shared].filter(([name]) => name !== limit.name)) };

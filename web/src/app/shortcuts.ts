@@ -46,6 +46,7 @@ export const MORE_VIEWS = [
   'proof',
   'files',
   'identify',
+  'practice',
   'help',
 ] as const;
 

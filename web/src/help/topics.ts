@@ -12,6 +12,8 @@ export const TOPICS = [
   'what',
   'round',
   'larder',
+  'season',
+  'practice',
   'signal',
   'secret',
   'rules',

@@ -43,27 +43,24 @@ const grows = ({ aYear, sure, counts }: { aYear: number; sure: number; counts: n
 const why = computed(() => {
   const { t, format } = words.value;
   const s = props.suggestion;
-  switch (s.kind) {
-    case 'rest':
-      if (s.why.of === 'shrinks') return t('ledger.whyShrinks', grows(s.why));
-      return t('ledger.whyOver', {
-        part: partOf(s.why.part),
-        taken: amountOf(s.why.part, s.why.taken),
-        allowed: amountOf(s.why.part, s.why.allowed),
-      });
-    case 'share':
-      return t('ledger.whyShare', { now: percent(s.now), ...grows(s) });
-    case 'count':
-      return s.lastCount === null
-        ? t('ledger.whyCountNone', { n: s.takes })
-        : t('ledger.whyCountOld', { n: s.takes, day: format.dayAndYear(s.lastCount) });
-    case 'drop':
-      return t('ledger.whyDrop', {
-        ...{ part: partOf(s.part), n: s.takes },
-        here: format.number(s.minutes, 1),
-        elsewhere: format.number(s.elsewhere, 1),
-      });
-  }
+  if (s.kind === 'share') return t('ledger.whyShare', { now: percent(s.now), ...grows(s) });
+  if (s.kind === 'count')
+    return s.lastCount === null
+      ? t('ledger.whyCountNone', { n: s.takes })
+      : t('ledger.whyCountOld', { n: s.takes, day: format.dayAndYear(s.lastCount) });
+  if (s.kind === 'drop')
+    return t('ledger.whyDrop', {
+      ...{ part: partOf(s.part), n: s.takes },
+      here: format.number(s.minutes, 1),
+      elsewhere: format.number(s.elsewhere, 1),
+    });
+  if (s.why.of === 'shrinks') return t('ledger.whyShrinks', grows(s.why));
+  const { part, taken, allowed } = s.why;
+  return t('ledger.whyOver', {
+    part: partOf(part),
+    taken: amountOf(part, taken),
+    allowed: amountOf(part, allowed),
+  });
 });
 const isShare = computed(() => share.value !== null && share.value >= 1 && share.value <= PERCENT);
 async function doIt(): Promise<void> {

@@ -53,6 +53,7 @@ const own = computed(() => (plants.data.value ?? []).filter((p) => p.own).length
       <span v-if="plants.data.value" class="soft lead">{{
         words.t('plants.lead', { n: plants.data.value.length, own })
       }}</span><GoButton class="identify" :to="{ name: 'identify' }">{{ words.t('identify.title') }}</GoButton>
+      <GoButton :to="{ name: 'practice' }">{{ words.t('nav.practice') }}</GoButton>
       <Input
         v-model:value="text"
         type="search"

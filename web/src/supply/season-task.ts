@@ -178,6 +178,6 @@ function minutesAt({ stand, outlooks: [o] }: PartAt, efforts: readonly EffortVie
 const sharesOf = ({ allowance: { ceilings } }: PartOutlook): readonly { id: string; name: string; left: number }[] =>
   ceilings.flatMap(({ kind, values }) =>
     kind === 'quota'
-      ? [{ id: values['permit'] as string, name: String(values['name'] ?? ''), left: Number(values['left']) }]
+      ? [{ id: values['permit'] as string, name: values['name'] as string, left: Number(values['left']) }]
       : [],
   );

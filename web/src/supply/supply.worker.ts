@@ -60,4 +60,8 @@ self.onmessage = ({ data: { id, task, standing, asksWhy } }: MessageEvent<Asked>
   });
 };
 // What goes wrong while the solver is read is an error of the worker, and said.
-solver.catch((error: unknown) => setTimeout(() => Promise.reject(error)));
+solver.catch((error: unknown) =>
+  setTimeout(() => {
+    throw error instanceof Error ? error : new Error(String(error));
+  }),
+);

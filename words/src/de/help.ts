@@ -51,6 +51,14 @@ export const help = {
         title: 'Der Vorrat',
         text: 'Was du genommen hast, liegt auf dem Tisch, bis es sortiert ist: sag, was aussortiert wurde und warum, was gut ist und wie es aufgehoben wird. Was trocknet, wird ab und zu gewogen, und die Seite sagt, wann etwa es trocken ist. Was mit einem Glas etwas gemeinsam hat, in dem etwas anderes war, wird zurückgehalten. Nichts davon heißt, dass etwas zu essen taugt.',
       },
+      season: {
+        title: 'Der Plan der Saison, und der Rückblick',
+        text: 'Schreib auf, was das Jahr bringen soll: so viele jede Woche, so viel getrocknet, etwas daraus Gemachtes. Der Plan sagt, welcher Bestand wie viel gibt, ungefähr wann, in einem frühen, einem üblichen und einem späten Jahr, und bei dem, was nicht geht, was es aufhält. Der Rückblick schaut auf eine Saison und legt etwas für die nächste nahe, jedes mit dem, worauf es steht; nichts geschieht von selbst.',
+      },
+      practice: {
+        title: 'Das Auge üben',
+        text: 'Unter Pflanzen: fünf Fragen zu Doppelgängern, Stadien und Mengen eurer eigenen Bestände. Sag zuerst, ob du sicher bist: bei einem Paar, das töten kann, zählt kein Raten. Was du weißt, kommt später wieder. Niemand sonst sieht es.',
+      },
       signal: {
         title: 'Ohne Netz',
         text: 'Was du zuletzt gelesen hast, lässt sich wieder lesen. Was du einträgst, wartet unter deinem Namen auf diesem Gerät und geht von selbst hinaus, sobald der Server antwortet; die Leiste oben sagt, wie viel wartet. Nichts wird zweimal gesendet. Mengen und Sperren werden geprüft, wenn es ankommt.',

@@ -30,8 +30,9 @@ export const ledger = {
     whyOver: '{part}: {taken} genommen, {allowed} erlaubt.',
     whyShare:
       'Jetzt von {now} % der Pflanzen. Nach {counts} Zählungen wächst er um {aYear} % im Jahr; dass er schrumpft, ist zu {sure} % sicher.',
-    whyCountOld: '{n} Entnahmen seit der letzten Zählung, vom {day}: darauf steht, was erlaubt ist.',
-    whyCountNone: '{n} Entnahmen, und niemand hat ihn gezählt.',
+    whyCountOld:
+      '{n} Entnahme seit der letzten Zählung, vom {day}: darauf steht, was erlaubt ist. | {n} Entnahmen seit der letzten Zählung, vom {day}: darauf steht, was erlaubt ist.',
+    whyCountNone: '{n} Entnahme, und niemand hat ihn gezählt. | {n} Entnahmen, und niemand hat ihn gezählt.',
     whyDrop: '{part}: {here} Minuten für jedes nach {n} gestoppten Entnahmen, anderswo {elsewhere}.',
     accept: 'So machen',
     countNow: 'Zur Zählung',

@@ -105,6 +105,7 @@ export const shell = {
     field: 'Unterwegs',
     need: 'In Not',
     ledger: 'Rückblick',
+    practice: 'Üben',
     season: 'Plan der Saison',
     wants: 'Was brauchst du?',
     proof: 'Wie gut die Tage sind',

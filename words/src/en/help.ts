@@ -51,6 +51,14 @@ export const help = {
         title: 'The larder',
         text: 'What you took lies on the table until it is sorted: say what was thrown out and why, what is good, and how it is kept. What dries is weighed now and then, and the page says about when it will be dry. What shares something with a jar in which something else was found is held back. None of it says that anything is good to eat.',
       },
+      season: {
+        title: 'The season’s plan, and the ledger',
+        text: 'Write down what the year should bring: so many each week, so much dried, something made of it. The plan says which stand gives how much, about when, in an early, a usual and a late year, and of what cannot be met what holds it back. The ledger looks back on a season and suggests things for the next, each with what it stands on; nothing is done by itself.',
+      },
+      practice: {
+        title: 'Practising the eye',
+        text: 'Under Plants: five questions about the look-alikes, stages and amounts of your own stands. Say first whether you are sure: of a pair that may kill no guess counts. What you know comes again later. Nobody else sees it.',
+      },
       signal: {
         title: 'Without a signal',
         text: 'What you read lately can be read again. What you enter waits on this device under your name and goes by itself when the server answers; the bar at the top says how much waits. Nothing is sent twice. Amounts and locks are checked when it arrives.',

@@ -28,8 +28,9 @@ export const ledger = {
     whyOver: '{part}: {taken} taken, {allowed} allowed.',
     whyShare:
       'Now from {now} % of the plants. By {counts} counts it grows by {aYear} % a year; that it shrinks is {sure} % sure.',
-    whyCountOld: '{n} takes since the last count, of {day}: what is allowed stands on that.',
-    whyCountNone: '{n} takes, and nobody has counted it.',
+    whyCountOld:
+      '{n} take since the last count, of {day}: what is allowed stands on that. | {n} takes since the last count, of {day}: what is allowed stands on that.',
+    whyCountNone: '{n} take, and nobody has counted it. | {n} takes, and nobody has counted it.',
     whyDrop: '{part}: {here} minutes for each by {n} timed takes, elsewhere {elsewhere}.',
     accept: 'Do it',
     countNow: 'To the count',

@@ -23,6 +23,7 @@ import { permits } from './permits.ts';
 import { field } from './field.ts';
 import { rounds } from './rounds.ts';
 import { ledger } from './ledger.ts';
+import { practice } from './practice.ts';
 import { supply } from './supply.ts';
 import { wants } from './wants.ts';
 import { weather } from './weather.ts';
@@ -56,6 +57,7 @@ export const english = {
   ...larder,
   ...field,
   ...ledger,
+  ...practice,
   ...supply,
   ...wants,
   ...weather,

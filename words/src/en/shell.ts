@@ -102,6 +102,7 @@ export const shell = {
     field: 'Out on a round',
     need: 'In need',
     ledger: 'Ledger',
+    practice: 'Practice',
     season: 'Season’s plan',
     wants: 'What do you need?',
     proof: 'How good the dates are',

@@ -1,0 +1,64 @@
+import { expect } from 'chai';
+import type { Page } from 'playwright-core';
+import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { expectReach } from './views.ts';
+
+describe('practice', () => {
+  let server: RunningServer;
+  before(async () => {
+    const databaseUrl = await islandDatabase('emberfield_e2e_practice');
+    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
+  });
+  after(() => server.stop());
+  const within = screensOf(() => server);
+  /** Answers one question by what the page itself says is right, or says that one does not know. */
+  async function answer(page: Page, how: 'firstGuess' | 'noIdea'): Promise<string> {
+    const question = await page.getByRole('heading', { level: 2 }).innerText();
+    if (how === 'noIdea') await page.getByRole('button', { name: 'I do not know' }).click();
+    else {
+      const leaves = page.getByRole('textbox', { name: 'Leaves' });
+      if (await leaves.count()) await leaves.fill('0');
+      else await page.getByRole('group').getByRole('button').first().click();
+      await page.getByRole('button', { name: 'I guess' }).click();
+    }
+    await page.getByText(/^It comes again (today|on )/).waitFor();
+    return question;
+  }
+
+  it('asks five, says what is right and when it comes again, and remembers over a reload what nobody else sees', async () => {
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.goto(`${server.url}/plants`);
+      await page.getByRole('link', { name: 'Practice' }).click();
+      await page.getByText('Nothing is due.').waitFor();
+      await page.getByRole('button', { name: 'Begin' }).click();
+      const asked: string[] = [];
+      for (let i = 1; i <= 5; i++) {
+        await page.getByText(`Question ${i} of 5`).waitFor();
+        asked.push(await answer(page, i % 2 ? 'noIdea' : 'firstGuess'));
+        await page.keyboard.press('Enter');
+      }
+      await page.getByText('0 of 5 right and sure.').waitFor();
+      expect(new Set(asked).size).to.equal(5);
+      expect(asked.some((q) => q.startsWith('You think:'))).to.equal(true);
+      expect(asked.some((q) => q.includes('How many leaves?'))).to.equal(true);
+      const kept = await page.evaluate(
+        () => JSON.stringify({ ...localStorage }).match(/pair:|stage:|amount:/g)?.length,
+      );
+      await page.reload();
+      await page.getByRole('button', { name: 'Begin' }).waitFor();
+      expect(kept).to.be.at.least(5);
+    });
+    await within({ as: 'Ode' }, async (page) => {
+      await page.goto(`${server.url}/practice`);
+      await page.getByText('Nothing is due.').waitFor();
+    });
+  });
+  it('is done in the hand', async () => {
+    await within({ as: 'Ode', phone: true }, async (page) => {
+      await page.goto(`${server.url}/practice`);
+      await page.getByRole('button', { name: 'Begin' }).click();
+      await page.getByText('Question 1 of 5').waitFor();
+      await expectReach(page, 'practice');
+    });
+  });
+});
