@@ -10,7 +10,7 @@ import { ROOT, say, settingsFor } from './settings.mjs';
 
 ensurePackages();
 // These need neither a browser nor a database: a stand played in three languages, and the search for a round.
-const ALONE = { population: 'compare.ts', rounds: 'solve.ts' };
+const ALONE = { population: 'compare.ts', rounds: 'solve.ts', season: 'plan.ts' };
 const [, , room, ...rest] = process.argv;
 if (room in ALONE) {
   const script = ['--import', 'tsx', join('bench', room, ALONE[room]), ...rest];

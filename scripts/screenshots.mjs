@@ -44,16 +44,12 @@ await shot('limit-phone', {
     for (let i = 0; i < 13; i++) await page.getByRole('button', { name: 'one more', exact: true }).click();
   },
 });
-await shot('scouting-phone', {
+await shot('practice-phone', {
   phone: true,
-  who: 'Mirel',
-  at: { latitude: 46.012, longitude: -30.01, accuracy: 6 },
-  path: '/walk',
+  path: '/practice',
   do: async (page) => {
-    await page.getByRole('button', { name: 'Mark a find here' }).click();
-    await page.getByLabel('Name of a plant').fill('mullein');
-    await page.getByRole('button', { name: 'Great mullein' }).click();
-    await page.getByRole('button', { name: 'rosette', exact: true }).click();
+    await page.getByRole('button', { name: 'Begin' }).click();
+    await page.getByText('Question 1 of 5').waitFor();
   },
 });
 await shot('identify-phone', {
@@ -78,22 +74,6 @@ await shot('ground', {
   },
 });
 await shot('year', { path: '/year' });
-await shot('count-phone', {
-  phone: true,
-  who: 'Mirel',
-  do: async (page) => {
-    await openStand(/Norway spruce · tips/)(page);
-    await page.getByRole('link', { name: /^Visit/ }).click();
-    await page.getByRole('button', { name: 'squares', exact: true }).click();
-    await page.getByLabel('the stand, m²').fill('600');
-    for (const presses of [6, 3, 8, 4]) {
-      for (let i = 0; i < presses; i++) await page.getByRole('button', { name: /\+ grown$/ }).click();
-      for (let i = 0; i < 2; i++) await page.getByRole('button', { name: /\+ young$/ }).click();
-      if (presses !== 4) await page.getByRole('button', { name: 'next square' }).click();
-    }
-    await page.getByLabel('one square, m²').evaluate((field) => field.scrollIntoView());
-  },
-});
 await shot('stand-phone', { phone: true, do: openStand(/Elder · flower heads Mill hedge/) });
 const planned = async (page) => {
   await page.getByRole('combobox', { name: 'From and back to' }).focus();
@@ -108,14 +88,18 @@ const takenAlong = async (page) => {
   await page.getByRole('heading', { name: 'Out on a round' }).waitFor();
 };
 await shot('round', { path: '/round', do: planned });
-await shot('round-sheet', {
-  path: '/round',
-  full: true,
+await shot('season', {
+  path: '/season',
   do: async (page) => {
-    await planned(page);
-    await page.waitForLoadState('networkidle');
-    await page.emulateMedia({ media: 'print' });
-    await page.setViewportSize({ width: 760, height: 1075 });
+    await page.getByText(/Without it, [\d.]+ kg more/).waitFor();
+    await page.waitForTimeout(900);
+  },
+});
+await shot('ledger', {
+  path: '/ledger',
+  do: async (page) => {
+    await page.getByRole('heading', { name: 'Taken of what was allowed' }).waitFor();
+    await page.waitForTimeout(900);
   },
 });
 await shot('field-phone', {
@@ -175,16 +159,12 @@ await shot('larder', {
 });
 await browser.close();
 
-async function shot(
-  name,
-  { phone = false, night = false, who = 'Tavi', path = null, full = false, at = null, do: act = null },
-) {
+async function shot(name, { phone = false, night = false, who = 'Tavi', path = null, do: act = null }) {
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     colorScheme: night ? 'dark' : 'light',
     locale: 'en-GB',
     timezoneId: 'UTC',
-    ...(at ? { geolocation: at, permissions: ['geolocation'] } : {}),
   });
   const page = await context.newPage();
   await page.goto(`${url}/hearth`);
@@ -194,7 +174,7 @@ async function shot(
   if (act) await act(page);
   await page.waitForLoadState('networkidle');
   await page.waitForTimeout(700);
-  await page.screenshot({ path: join(folder, `${name}.png`), fullPage: full });
+  await page.screenshot({ path: join(folder, `${name}.png`) });
   await context.close();
   say(name);
 }

@@ -16,7 +16,7 @@ import { usePatches } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 
-export const A_DRILL = 5;
+const A_DRILL = 5;
 /** Of a group with very many plants as many as somebody can learn in a winter. */
 const MOST_PLANTS = 40;
 
