@@ -88,9 +88,18 @@ describe('what a group wants of a season', () => {
     const place = await group.stand('nettle');
     const take = entryOf(place, 'take', takeBody(40), { day: '2026-04-25' });
     const batch = {
-      ...{ name: '', parents: [take.id], part: 'tip', massG: 60, out: [], washed: true, way: 'dry', form: 'mesh' },
+      ...{
+        name: '',
+        parents: [take.id],
+        part: 'tip' as const,
+        massG: 60,
+        out: [],
+        washed: true,
+        way: 'dry' as const,
+        form: 'mesh' as const,
+      },
       ...{ acrossCm: null, humidityPct: null, note: '' },
-    } as const;
+    };
     const jar = entryOf(place, 'batch', batch, { day: '2026-04-25' });
     const stored = { batchId: jar.id, step: 'stored', massG: 12, where: 'shelf' } as const;
     await group.tell(take, jar, entryOf(place, 'batchStep', stored, { day: '2026-04-28' }));

@@ -13,6 +13,7 @@ import { useDay } from '../session/use-day.ts';
 import { useFreshGroup, useGroup } from '../session/use-group.ts';
 import { useLive } from '../session/use-live.ts';
 import { useWords } from '../session/words.ts';
+import { usePlanHere } from '../supply/use-plan-here.ts';
 import { useWayLog } from '../way/kept-way.ts';
 import DayTag from './DayTag.vue';
 import RibbonStrip from './RibbonStrip.vue';
@@ -26,6 +27,8 @@ const FindBox = afterPaint(() => import('./FindBox.vue'));
 const KeyList = afterPaint(() => import('./KeyList.vue'));
 const PersonMenu = afterPaint(() => import('./PersonMenu.vue'));
 const TourSteps = defineAsyncComponent(() => import('../help/TourSteps.vue'));
+/** With its solver it is large, and comes once the page stands. */
+const PlanHere = defineAsyncComponent(() => import('../supply/PlanHere.vue'));
 const WayRecorder = defineAsyncComponent(() => import('../way/WayRecorder.vue'));
 const QuickLog = afterPaint(() => import('./QuickLog.vue'));
 
@@ -38,6 +41,7 @@ useBrowserNotices();
 useLive();
 const wayLog = useWayLog();
 const ribbon = useRibbon(groupId, asked);
+const hasPlan = usePlanHere();
 const listing = ref(false);
 const { touring } = useTour();
 const { finding, text: findText, open: openFind } = useFind();
@@ -87,6 +91,7 @@ const quick = computed(
   <template v-if="isPhone && !bare"><QuickLog v-if="quick" /><BottomBar /></template>
   <FindBox v-if="finding" v-model="findText" @close="finding = false" />
   <TourSteps v-if="touring" />
+  <PlanHere v-if="hasPlan" />
   <WayRecorder v-if="wayLog.on" />
   <KeyList v-if="listing" @close="listing = false" />
 </template>

@@ -12,7 +12,7 @@ import { useStand } from '../stands/queries.ts';
 import { useWindowReasons } from '../stands/use-window-reasons.ts';
 import CatalogueText from '../kit/CatalogueText.vue';
 import { useWords } from '../session/words.ts';
-import { plannedAt } from '../supply/planned-here.ts';
+import { plannedAt } from '../session/planned.ts';
 import type { HearthRow } from './sections.ts';
 
 const props = defineProps<{ row: HearthRow; day: string }>();

@@ -16,7 +16,6 @@ import { useQueryChoice } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import ConditionsStrip from './ConditionsStrip.vue';
 import DutyList from './DutyList.vue';
-import { PlanHere, usePlanHere } from '../supply/use-plan-here.ts';
 import HearthBrief from './HearthBrief.vue';
 import HearthLine from './HearthLine.vue';
 import MarksBar from './MarksBar.vue';
@@ -79,7 +78,6 @@ const items = computed(() =>
 const stepped = computed(() => items.value.flatMap((i) => (i.kind === 'line' ? [i.row] : [])));
 // Where nothing is near, what comes later is asked for at once.
 watch(nothingNear, (nothing) => (quiet.value = nothing && hearth.data.value !== undefined));
-const hasPlan = usePlanHere();
 const shownDay = computed(() => hearth.data.value?.day ?? day.value);
 watch(
   rows,
@@ -195,7 +193,6 @@ const noteOf = (section: DaySection): string =>
       </Button>
     </div>
     <aside v-if="!isPhone" class="side">
-      <PlanHere v-if="hasPlan" />
       <HearthBrief v-if="chosen" :row="chosen" :day="shownDay" />
       <p v-else class="soft">{{ words.t('hearth.chooseOne') }}</p>
     </aside>

@@ -1,14 +1,17 @@
-import { computed, defineAsyncComponent, type ComputedRef } from 'vue';
+import { computed, type ComputedRef } from 'vue';
+import { useRoute } from 'vue-router';
 import { isPhone } from '../platform/theme.ts';
 import { useSeasonWants } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 
-/** Makes the plan; with its solver it is large, and comes once the page stands. */
-export const PlanHere = defineAsyncComponent(() => import('./PlanHere.vue'));
+/** Screens that show what the plan says of their stands. */
+const SHOWING: readonly unknown[] = ['hearth', 'year'];
 
-/** Whether a screen beside has a plan made: at the desk, of whoever wants something. */
+/** Whether a plan is made beside a screen: at the desk, where it is shown, for a group that wants something. */
 export function usePlanHere(): ComputedRef<boolean> {
   const { groupId } = useGroup();
-  const wants = useSeasonWants(groupId);
-  return computed(() => !isPhone.value && (wants.data.value?.length ?? 0) > 0);
+  const route = useRoute();
+  const shows = computed(() => SHOWING.includes(route.name) && !isPhone.value);
+  const wants = useSeasonWants(computed(() => (shows.value ? groupId.value : null)));
+  return computed(() => shows.value && (wants.data.value?.length ?? 0) > 0);
 }

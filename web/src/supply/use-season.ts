@@ -1,10 +1,11 @@
 import { computed, ref, watch } from 'vue';
 import { useHearth } from '../hearth/queries.ts';
+import { setPlanned } from '../session/planned.ts';
 import { useEfforts, useSeasonWants } from '../session/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
-import { setPlanned } from './planned-here.ts';
+import { plannedHere } from './planned-here.ts';
 import { layOut } from './season-task.ts';
 import { useSeasonPlan } from './use-season-plan.ts';
 
@@ -25,6 +26,6 @@ export function useSeason({ asksWhy = true }: { readonly asksWhy?: boolean } = {
     return layOut(hearth.data.value, wants.data.value, efforts.data.value, given);
   });
   const made = useSeasonPlan(laid, asksWhy);
-  watch([made.planned, laid], ([planned, now]) => setPlanned(now && planned));
+  watch([made.planned, laid], ([planned, now]) => setPlanned(plannedHere(now && planned)));
   return { wants, hearth, hours, ...made };
 }

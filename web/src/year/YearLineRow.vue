@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import CoalMark from '../kit/CoalMark.vue';
 import { isPhone } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
-import { plannedAt } from '../supply/planned-here.ts';
+import { plannedAt } from '../session/planned.ts';
 import { nameOf } from './say-year.ts';
 import { kindOf, type YearLine } from './year-lines.ts';
 import type { YearFrame } from './year-frame.ts';

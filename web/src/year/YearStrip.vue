@@ -4,7 +4,7 @@ import { dayNumber, firstOfYear } from '@emberfield/core/measure';
 import type { YearRow } from '@emberfield/contract';
 import { strokeDays, strokeShape } from '../kit/stroke-path.ts';
 import { useWords } from '../session/words.ts';
-import type { PlannedAt } from '../supply/planned-here.ts';
+import type { PlannedAt } from '../session/planned.ts';
 import { xOf, type YearFrame } from './year-frame.ts';
 import { sayMark, sayWindows } from './say-year.ts';
 

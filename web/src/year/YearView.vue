@@ -23,7 +23,6 @@ import {
 } from './year-lines.ts';
 import YearAxis from './YearAxis.vue';
 import YearControls from './YearControls.vue';
-import { PlanHere, usePlanHere } from '../supply/use-plan-here.ts';
 import YearLines from './YearLines.vue';
 import YearTable from './YearTable.vue';
 import YearWays from './YearWays.vue';
@@ -70,7 +69,6 @@ const kinds = computed(() => {
   return (Object.keys(PART_KINDS) as PartKind[]).filter((k) => here.has(k));
 });
 const pastYears = computed(() => Array.from({ length: past.value }, (_, k) => (year.data.value?.year ?? 0) - 1 - k));
-const hasPlan = usePlanHere();
 const drawn = ref<InstanceType<typeof YearLines> | null>(null);
 
 async function print(): Promise<void> {
@@ -103,7 +101,6 @@ async function print(): Promise<void> {
     <YearControls :view="view" :kinds="kinds" :uses="uses" @step="(by) => lookAt(stepFrame(day, zoom, by))"
       ><YearWays v-if="isPhone" v-model:as-table="asTable" :past-years="pastYears" @print="print"
     /></YearControls>
-    <PlanHere v-if="hasPlan" />
     <div ref="box" class="drawn" :style="{ '--names': `${names}px` }">
       <p v-if="!lines.length" class="soft">{{ words.t('year.none') }}</p>
       <YearTable v-else-if="asTable" :lines="parts" :past-years="pastYears" :query="dayQuery" />
