@@ -77,11 +77,15 @@ export function pairCards(profiles: readonly PlantProfile[], chance: Chance): re
   );
 }
 
-/** A card for each window that ends with a stage: with which stage the part is past. */
+/** Within so many days a window ends with its stage. */
+const WITH_STAGE_DAYS = 3;
+
+/** A card for each window that ends with a stage, and not some time after or before it: with which stage the part is past. */
 export function stageCards(profiles: readonly PlantProfile[], chance: Chance): readonly StageCard[] {
   return profiles.flatMap((p) =>
     p.windows.flatMap((w, i): readonly StageCard[] => {
-      const ends = p.stages.find((s) => s.key === w.closes.stage);
+      const byStage = Math.abs(w.closes.offsetDays) <= WITH_STAGE_DAYS;
+      const ends = byStage ? p.stages.find((s) => s.key === w.closes.stage) : undefined;
       const part = p.parts.find((x) => x.key === w.part);
       const wrong = distinct(shuffled(p.stages, chance).map((s) => s.name)).filter(
         (n) => !ends || !sameText(n, ends.name),

@@ -14,7 +14,10 @@ const plant = (key: string, lookAlikes: object[]): PlantProfile =>
     ...{ key, names: en(key), lookAlikes },
     stages: ['bud', 'flower', 'seed'].map((k) => ({ key: k, name: en(k) })),
     parts: [{ key: 'leaf', name: en('leaves') }],
-    windows: [{ part: 'leaf', opens: { stage: 'bud' }, closes: { stage: 'flower' } }],
+    windows: [
+      { part: 'leaf', opens: { stage: 'bud' }, closes: { stage: 'flower', offsetDays: 0 } },
+      { part: 'leaf', opens: { stage: 'seed' }, closes: { stage: 'seed', offsetDays: 30 } },
+    ],
   }) as unknown as PlantProfile;
 const ramsons = plant('ramsons', [likeness('lily'), likeness('crocus', 'deadly'), likeness('arum', 'harmless')]);
 const mint = plant('mint', [likeness('dead-nettle', 'harmless')]);
@@ -43,7 +46,8 @@ describe('cards to practise with', () => {
     expect(pairCards([mint], chanceOf(1))).to.deep.equal([]);
   });
   it('ask with which stage a part is past', () => {
-    const [card] = stageCards([ramsons], chanceOf(2));
+    const [card, other] = stageCards([ramsons], chanceOf(2));
+    expect(other, 'it ends a month after the stage').to.equal(undefined);
     expect(card!.options[card!.right]).to.deep.equal(en('flower'));
     expect(card!.options).to.have.length(3);
   });

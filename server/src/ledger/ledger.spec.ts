@@ -90,11 +90,25 @@ describe('the ledger', () => {
     expect(shown.aYear).to.be.closeTo(-0.16, 0.01);
     expect(shown.shrinks).to.be.above(0.8);
   });
-  it('shows a secret place to nobody who may not know it', async () => {
-    const place = await group.stand('nettle', { patch: { secret: true, name: 'Hidden dell' } });
+  it('keeps what was taken of a stand that is no longer gone to, and suggests nothing of it', async () => {
+    const place = await group.stand('nettle');
+    await group.tell(entryOf(place, 'take', takeBody(6)));
+    expect(of(await ledger(), place)).to.have.length(1);
+    await group.ask('put', `stands/${place.standId}/retirement`).send({ retired: true, why: 'mown' }).expect(204);
+    expect(tip(await ledger(), place)).to.include({ amount: 6 });
+    expect(of(await ledger(), place)).to.deep.equal([]);
+  });
+  it('shows a secret place to nobody who may not know it, nor where in it something grows', async () => {
+    const place = await group.stand('nettle', {
+      patch: { secret: true, name: 'Hidden dell' },
+      where: 'below the old mill',
+    });
     await group.tell(entryOf(place, 'take', takeBody(4)));
     const watcher = await group.join('watcher');
-    expect(JSON.stringify(await ledger(undefined, watcher))).not.to.include('Hidden dell');
-    expect(JSON.stringify(await ledger())).to.include('Hidden dell');
+    const known = JSON.stringify(await ledger(2026, watcher));
+    expect(known).not.to.include('Hidden dell').and.not.to.include('old mill');
+    expect(JSON.stringify(await ledger()))
+      .to.include('Hidden dell')
+      .and.to.include('old mill');
   });
 });

@@ -2,6 +2,7 @@ export { commonsOf, taxaOf, type GroupCommons, type KnownGroup } from './operati
 export {
   bookPlace,
   bookUnderLock,
+  dossiersEver,
   dossiersOf,
   standWithPlant,
   type Dossier,

@@ -4,8 +4,9 @@ import { v7 as newId } from 'uuid';
 import { openedGroup } from './opened-group.ts';
 import { entryOf, person, type Person } from './test-server.ts';
 
-/** What must not be seen by whoever is not to know the place: its position to a few metres, its name, owner, way and neighbours. */
-const TELLTALE = /29\.98765|46\.01234|-29\.9877|46\.0123|Owlet|Halvard|behind the kiln|One yew|under the third beech/;
+/** What must not be seen by whoever is not to know the place: its position to a few metres, its name, owner, way and neighbours, and where in it something grows. */
+const TELLTALE =
+  /29\.98765|46\.01234|-29\.9877|46\.0123|Owlet|Halvard|behind the kiln|One yew|under the third beech|hollow oak/;
 
 const GROUP = '/api/groups/:groupId';
 const reads = Object.entries(ROUTES as unknown as Readonly<Record<string, Route>>).filter(
@@ -18,6 +19,7 @@ describe('a secret place', () => {
   /** A secret place of the keeper's with all that can be noted of it, and everything that reads it. */
   async function secret(over: object = {}) {
     const place = await group.stand('elder', {
+      where: 'round the hollow oak',
       patch: {
         name: 'Owlet hollow',
         secret: true,

@@ -174,6 +174,7 @@ export async function standOf(
   plantKey: string,
   over: {
     readonly patch?: Partial<NewPatch>;
+    readonly where?: string;
     readonly identity?: IdentityStatus;
     readonly since?: number | null;
     readonly restUntil?: string | null;
@@ -187,7 +188,7 @@ export async function standOf(
       id: standId,
       patchId: patch.id,
       plantKey,
-      where: '',
+      where: over.where ?? '',
       since: over.since ?? null,
       restUntil: over.restUntil ?? null,
     })

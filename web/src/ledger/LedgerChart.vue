@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import HouseChart from '../charts/HouseChart.vue';
 import { chartText, chartTip, valueAxis } from '../charts/chart-look.ts';
-import { palette } from '../platform/theme.ts';
+import { isPhone, palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { isOver, type LedgerRow } from './ledger-rows.ts';
 
@@ -10,6 +10,7 @@ import { isOver, type LedgerRow } from './ledger-rows.ts';
 const props = defineProps<{ rows: readonly LedgerRow[]; nameOf: (row: LedgerRow) => string; file: string }>();
 const words = useWords();
 const [ROW, MOST, PERCENT] = [26, 24, 100];
+const names = computed(() => (isPhone.value ? 130 : 230));
 const bars = computed(() =>
   props.rows
     .filter((r) => r.share !== null)
@@ -19,12 +20,12 @@ const bars = computed(() =>
 const option = computed(() => {
   const { ember, moss, char } = palette.value;
   return {
-    grid: { left: 230, right: 50, top: 6, bottom: 26 },
+    grid: { left: names.value, right: 50, top: 6, bottom: 26 },
     tooltip: chartTip(),
     xAxis: { ...valueAxis(), min: 0, axisLabel: { ...chartText(), formatter: '{value} %' } },
     yAxis: {
       ...{ type: 'category' as const, inverse: true, data: bars.value.map(props.nameOf) },
-      axisLabel: { ...chartText(), width: 215, overflow: 'truncate' as const },
+      axisLabel: { ...chartText(), width: names.value - 15, overflow: 'truncate' as const },
       axisTick: { show: false },
     },
     series: [

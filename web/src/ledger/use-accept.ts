@@ -32,9 +32,13 @@ export function useAccept() {
       return async () => void (await rest.mutateAsync({ standId: id, ...before }));
     },
     async share({ id }: LedgerStand, share: number, reason: string): Promise<() => Promise<void>> {
+      const rules = await call(ROUTES.rules, { params: { groupId: groupId.value! } });
+      const before = rules.find((r) => r.standId === id && r.rule.kind === 'fixedShare');
       const body: SetRule = { on: true, rule: { kind: 'fixedShare', share }, standId: id, reason };
       await rule.mutateAsync(body);
-      return async () => void (await rule.mutateAsync({ ...body, on: false }));
+      // Taken back, the share before it holds again.
+      const back = before ? { ...body, rule: before.rule, reason: before.reason } : { ...body, on: false };
+      return async () => void (await rule.mutateAsync(back));
     },
     async drop({ id }: LedgerStand, why: string): Promise<() => Promise<void>> {
       await retire.mutateAsync({ standId: id, retired: true, why });

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import { weekOf } from '@emberfield/core/supply';
 import HouseChart from '../charts/HouseChart.vue';
 import { chartText, chartTip } from '../charts/chart-look.ts';
-import { palette } from '../platform/theme.ts';
+import { isPhone, palette } from '../platform/theme.ts';
 import { useWords } from '../session/words.ts';
 import { weekMarks, type WeekMark } from './week-marks.ts';
 import type { Planned } from './use-season-plan.ts';
@@ -14,6 +14,7 @@ const words = useWords();
 const MS_PER_DAY = 86_400_000;
 const [LEAST, MOST] = [7, 26];
 const ROW = 44;
+const names = computed(() => (isPhone.value ? 100 : 150));
 const marks = computed(() => weekMarks(props.planned));
 const at = (week: number): number => weekOf(props.planned.laid.task, week).first * MS_PER_DAY;
 const option = computed(() => {
@@ -38,7 +39,7 @@ const option = computed(() => {
   const weeks = marks.value.map((m) => m.week);
   const [first, last] = [Math.min(0, ...weeks), Math.max(4, ...weeks)];
   return {
-    grid: { left: 150, right: 20, top: 8, bottom: 30 },
+    grid: { left: names.value, right: 20, top: 8, bottom: 30 },
     tooltip: { ...chartTip(), formatter: ({ data }: { data: { said: string } }) => data.said },
     xAxis: {
       ...{ type: 'time' as const, min: at(first - 1), max: at(last + 1) },
@@ -51,7 +52,7 @@ const option = computed(() => {
     },
     yAxis: {
       ...{ type: 'category' as const, inverse: true, data: props.planned.laid.wants.map((w) => w.terms.name) },
-      axisLabel: { ...chartText(), width: 135, overflow: 'truncate' as const },
+      axisLabel: { ...chartText(), width: names.value - 15, overflow: 'truncate' as const },
     },
     series: [
       ofSpring(0, 'triangle', rime, t('season.springs.early')),

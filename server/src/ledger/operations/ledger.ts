@@ -16,7 +16,7 @@ import { Pauses } from '../../answers/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { AppError } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { dossiersOf, type Dossier } from '../../stands/index.ts';
+import { dossiersEver, type Dossier } from '../../stands/index.ts';
 
 const MOST_SEASONS_BACK = 60;
 const DAYS_PER_YEAR = 365.25;
@@ -24,7 +24,7 @@ const DAYS_PER_YEAR = 365.25;
 /** A season of the group looked back on: what was taken of what was allowed, by whom, at what cost; how the stands do; and what that suggests. */
 export async function viewLedger(deps: Dependencies, { group, query }: GroupContext<null>): Promise<LedgerView> {
   const today = dayNumber(group.today);
-  const { stands: dossiers } = await dossiersOf(deps, group);
+  const { stands: dossiers } = await dossiersEver(deps, group);
   const seasons = seasonsWith(dossiers, yearOf(today));
   const season = askedSeason(query['season'], today, seasons);
   const pauses = new Pauses();
@@ -38,7 +38,7 @@ export async function viewLedger(deps: Dependencies, { group, query }: GroupCont
     season < yearOf(today) - 1
       ? []
       : suggest(
-          read.map((r) => suggestStand(r, season)),
+          read.flatMap((r) => (hasEnded(r.dossier) ? [] : [suggestStand(r, season)])),
           read.flatMap((r) => r.lines.map((l) => l.asked)),
           today,
         ).map(travelling);
@@ -69,6 +69,9 @@ function askedSeason(asked: string | undefined, today: DayNumber, seasons: reado
 
 const travelling = (s: ReturnType<typeof suggest>[number]): SuggestionView =>
   s.kind === 'count' ? { ...s, lastCount: s.lastCount === null ? null : isoDay(s.lastCount) } : s;
+
+/** No longer gone to, by itself or with its place. */
+const hasEnded = ({ stand, patch }: Dossier): boolean => stand.retiredOn !== null || patch.retiredOn !== null;
 
 const seasonAt = ({ plant, patch }: Dossier, day: DayNumber): number =>
   seasonOf(day, plant.profile.seasonStart, patch.latitudeDeg);
@@ -119,7 +122,7 @@ function readPart(
   const closes = Math.max(...own.map((w) => w.closes.p50 ?? Infinity));
   const { stand, book, answers, plant } = dossier;
   // What has not opened yet is not looked back on, nor a window of a stand that is gone to no more.
-  if (takes.length === 0 && (opens > today || stand.retiredOn !== null)) return [];
+  if (takes.length === 0 && (opens > today || hasEnded(dossier))) return [];
   const on = (day: DayNumber): AllowanceView =>
     viewAllowance(allowanceOn(book, answers.seasons, part, { window: first, day, takesUpTo: today }), part);
   // At its end, when all is counted; there the ground may be frozen, or look-alikes not to be told apart: then in its middle.

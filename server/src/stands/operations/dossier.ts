@@ -44,6 +44,7 @@ type Loading = Pick<Dependencies, 'db' | 'catalogue' | 'log' | 'answers' | 'word
 /** Pages ask several things of a group at once: its dossiers are made once for all of them, and let go soon. */
 const LONGEST_HELD_MS = 20_000;
 const ALL = laterCacheOf<GroupDossier>(6, LONGEST_HELD_MS);
+const EVER = laterCacheOf<GroupDossier>(2, LONGEST_HELD_MS);
 
 /** Dossiers of all stands of a group, or of one; entries are read again only for stands that changed. */
 export async function dossiersOf(deps: Loading, group: KnownGroup, only: string | null = null): Promise<GroupDossier> {
@@ -51,7 +52,17 @@ export async function dossiersOf(deps: Loading, group: KnownGroup, only: string 
   return deps.answers.of(ALL).get(await groupState(deps, group), () => loadDossiers(deps, group, null));
 }
 
-async function loadDossiers(deps: Loading, group: KnownGroup, only: string | null): Promise<GroupDossier> {
+/** The same of all stands there ever were: what was taken of one that is no longer gone to was taken all the same. */
+export async function dossiersEver(deps: Loading, group: KnownGroup): Promise<GroupDossier> {
+  return deps.answers.of(EVER).get(await groupState(deps, group), () => loadDossiers(deps, group, null, true));
+}
+
+async function loadDossiers(
+  deps: Loading,
+  group: KnownGroup,
+  only: string | null,
+  ever = false,
+): Promise<GroupDossier> {
   const known = only === null ? null : heldKnowledge(deps, group.id);
   if (only !== null && known === null) {
     // What the others say has to be heard once before one of them can be asked.
@@ -76,7 +87,7 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
     only === null ? sharedPermits(permits, { commons, rows: loaded, records, today, viewer: group.viewer }) : null;
   const knowledge = known ?? (await knowledgeOf(deps, group, loaded));
   // What is no longer gone to teaches the others, and is shown only to whoever asks for it.
-  const shown = only === null ? loaded.filter((r) => !r.stand.retiredOn && !r.patch.retiredOn) : loaded;
+  const shown = only === null && !ever ? loaded.filter((r) => !r.stand.retiredOn && !r.patch.retiredOn) : loaded;
   const stands = await inTurn(shown, async (row): Promise<Dossier> => {
     const patch = visibleTo(group.viewer, row.patch, deps.words);
     const { stand, plant, record, weather, unlearned } = patch.blurred
@@ -121,7 +132,9 @@ async function loadDossiers(deps: Loading, group: KnownGroup, only: string | nul
       placeKey: placeKey(patch),
       revision: stand.revision,
     });
-    return { stand, patch, plant, record, weather, knowledge: own, book, answers, key, permits: under };
+    // Where in a secret place it grows, tells where that is.
+    const told = patch.blurred ? { ...stand, where: '' } : stand;
+    return { stand: told, patch, plant, record, weather, knowledge: own, book, answers, key, permits: under };
   });
   return { stands, ...commons };
 }

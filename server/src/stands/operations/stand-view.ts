@@ -48,7 +48,7 @@ export function refOf({ stand, patch, weather, book }: Dossier, day: DayNumber):
     plantName: profile.names,
     patchId: patch.id,
     patchName: patch.name,
-    where: patch.blurred ? '' : stand.where,
+    where: stand.where,
     identity: status,
     secondNeeded,
     deadlyLookAlikes: profile.lookAlikes.filter((l) => l.severity === 'deadly').map((l) => l.name),

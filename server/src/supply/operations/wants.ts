@@ -8,7 +8,7 @@ import type { Dependencies } from '../../dependencies.ts';
 import { viewLarder } from '../../larder/index.ts';
 import { plantsOf } from '../../plants/index.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
-import { dossiersOf, type Dossier } from '../../stands/index.ts';
+import { dossiersEver, type Dossier } from '../../stands/index.ts';
 import { wantsOf, type WantRow } from '../repository.ts';
 import { givesOf, massOf } from './gives.ts';
 
@@ -21,7 +21,7 @@ export async function listWants(
   const rows = await wantsOf(deps.db, group.id);
   if (rows.length === 0) return [];
   const [{ stands }, { batches }, plants] = await Promise.all([
-    dossiersOf(deps, group),
+    dossiersEver(deps, group),
     viewLarder(deps, context),
     plantsOf(deps, group.id),
   ]);
