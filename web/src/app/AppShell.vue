@@ -138,9 +138,15 @@ main:focus,
 main :deep(h1:focus) {
   outline: none;
 }
-@media (max-width: 1180px) {
+@media (max-width: 1240px) {
   .word-find,
   .find kbd {
+    display: none;
+  }
+}
+/* The first of the views leads there as well. */
+@media (max-width: 1060px) {
+  .word {
     display: none;
   }
 }

@@ -78,7 +78,7 @@ function act({ key }: { key: string | number }): void {
   overflow: hidden;
   text-overflow: ellipsis;
 }
-@media (max-width: 1180px) {
+@media (max-width: 1240px) {
   .role {
     display: none;
   }

@@ -31,8 +31,8 @@ a {
   padding: 8px 0;
   font-size: 16px;
 }
-/* Eight words of the longest language still fit beside day and person. */
-@media (max-width: 1180px) {
+/* Eight words of the longest language still fit beside a long day and the person. */
+@media (max-width: 1360px) {
   nav {
     gap: 9px;
   }

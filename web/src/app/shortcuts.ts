@@ -25,12 +25,11 @@ export const VIEWS = [
   { name: 'plants', key: 'p' },
   { name: 'larder', key: 'l' },
   { name: 'ledger', key: 'e' },
-  { name: 'weather', key: 'w' },
   { name: 'group', key: 'u' },
 ] as const;
 
-/** Reached by `g` and their letter as well, and not in the bar: they are for the hand. */
-export const KEYED_VIEWS = [...VIEWS, { name: 'field', key: 'f' }] as const;
+/** Reached by `g` and their letter as well, and not in the bar: it has room for eight words. The weather is where it is told, on the Hearth; the other is for the hand. */
+export const KEYED_VIEWS = [...VIEWS, { name: 'weather', key: 'w' }, { name: 'field', key: 'f' }] as const;
 
 /** Views that the phone has behind "more". */
 export const MORE_VIEWS = [
