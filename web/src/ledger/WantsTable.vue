@@ -16,6 +16,8 @@ const wants = useSeasonWants(groupId);
 const columns = computed((): readonly DataColumn<WantView>[] => {
   const { t } = words.value;
   const said = (w: WantView, amount: number): string => sayWanted(w, amount, words.value);
+  const got = (w: WantView): string =>
+    w.terms.weekly ? t('season.gotWeek', { amount: said(w, w.taken) }) : said(w, w.taken);
   return [
     { key: 'name', title: t('season.name'), text: (w) => w.terms.name, sort: (w) => w.terms.name },
     {
@@ -25,7 +27,7 @@ const columns = computed((): readonly DataColumn<WantView>[] => {
         w.terms.weekly ? t('season.perWeek', { amount: said(w, w.terms.amount) }) : said(w, w.terms.amount),
       number: true,
     },
-    { key: 'got', title: t('ledger.got'), text: (w) => said(w, w.taken), number: true },
+    { key: 'got', title: t('ledger.got'), text: got, number: true },
   ];
 });
 </script>
