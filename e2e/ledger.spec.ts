@@ -18,10 +18,10 @@ describe('the ledger', () => {
       await page.keyboard.press('g');
       await page.keyboard.press('e');
       await page.getByRole('heading', { level: 1, name: 'Ledger of 2025' }).waitFor();
-      const rest = page.getByRole('article').filter({ hasText: 'Let it rest: Sea beet' });
-      await rest.getByText(/^leaves: 210 leaves taken, \d+ leaves allowed\.$/).waitFor();
-      await page.getByRole('button', { name: /^Do it: Let it rest, Sea beet/ }).click();
-      await page.getByText(/Quay strand.* rests until 31 December 2026/).waitFor();
+      const rest = page.getByRole('article').filter({ hasText: 'Let it rest: Small-leaved lime' });
+      await rest.getByText(/^blossom: [\d,]+ blossoms taken, [\d,]+ blossoms allowed\.$/).waitFor();
+      await page.getByRole('button', { name: /^Do it: Let it rest, Small-leaved lime/ }).click();
+      await page.getByText(/Harbour avenue.* rests until 31 December 2026/).waitFor();
       await rest.waitFor({ state: 'detached' });
       const share = page.getByRole('article').filter({ hasText: 'Take from fewer plants' });
       await share.getByText(/that it shrinks is \d+ % sure/).waitFor();
@@ -34,7 +34,10 @@ describe('the ledger', () => {
       await page.getByText('1 that you left are not shown on this device.').waitFor();
       // Open for weeks by its dates, it is covered now.
       await page.goto(`${server.url}/hearth`);
-      await page.getByRole('button', { name: /Sea beet.*resting until 31 December 2026/s }).waitFor();
+      await page
+        .getByRole('button', { name: /lime.*resting until 31 December 2026/s })
+        .first()
+        .waitFor();
     });
   });
   it('is handed out for the places that are chosen, by themselves, as a table too', async () => {
@@ -47,7 +50,7 @@ describe('the ledger', () => {
       await pick(page, 'Only these places', 'Mill hedge');
       await page.keyboard.press('Tab');
       await page
-        .getByRole('cell', { name: /Quay strand/ })
+        .getByRole('cell', { name: /Harbour avenue/ })
         .first()
         .waitFor({ state: 'detached' });
       const [download] = await Promise.all([
@@ -58,7 +61,7 @@ describe('the ledger', () => {
       expect(csv.split('\n')[0]).to.include('Stand,Part,Taken,Allowed');
       expect(csv)
         .to.match(/Mill hedge/)
-        .and.not.match(/Quay strand|Withen Wood/);
+        .and.not.match(/Harbour avenue|Withen Wood/);
     });
   });
   it('asks nobody who only picks to decide, and is read in the hand', async () => {

@@ -120,6 +120,24 @@ const CASES: Readonly<Record<string, Case>> = {
   ],
   // Missed last year by four days.
   'lime-avenue': (o) => [
+    // More than its rule gives, for a feast: the ledger of the year suggests a rest.
+    tell(
+      o,
+      'take',
+      day('2025-07-12'),
+      'ode',
+      {
+        part: 'flower',
+        amount: 2600,
+        measure: 'unit',
+        plants: 10,
+        killed: null,
+        quality: 'good',
+        eatenOnTheSpot: false,
+        overReason: 'the harbour feast',
+      },
+      'case',
+    ),
     tell(o, 'stageSighting', day('2025-07-18'), 'mirel', { stage: 'firstOpen', reached: false, share: null }, 'case'),
     tell(
       o,
@@ -309,26 +327,6 @@ const CASES: Readonly<Record<string, Case>> = {
       day('2025-06-12'),
       'tavi',
       { lookedFor: 'Dwarf elder', plantKey: 'dwarf-elder', found: false, stage: 'flower', deadly: false },
-      'case',
-    ),
-  ],
-  // More than its rule gives, for a feast: the ledger of the year suggests a rest.
-  'sea-beet-strand': (o) => [
-    tell(
-      o,
-      'take',
-      day('2025-06-20'),
-      'ode',
-      {
-        part: 'leaf',
-        amount: 210,
-        measure: 'unit',
-        plants: 42,
-        killed: null,
-        quality: 'good',
-        eatenOnTheSpot: false,
-        overReason: 'the harbour feast',
-      },
       'case',
     ),
   ],

@@ -28,7 +28,7 @@ export const supply = {
     notPlanned: 'Its days are over.',
     had: 'All of it is there.',
     name: 'What for',
-    nameHint: 'Blossom syrup',
+    nameHint: 'Syrup of blossoms',
     of: 'Made of',
     ofText: 'Several plants: any of them will do.',
     measure: 'Counted as',
