@@ -20,7 +20,7 @@ describe('the ledger', () => {
       await page.getByRole('heading', { level: 1, name: 'Ledger of 2025' }).waitFor();
       const rest = page.getByRole('article').filter({ hasText: 'Let it rest: Small-leaved lime' });
       await rest.getByText(/^blossom: [\d,]+ blossoms taken, [\d,]+ blossoms allowed\.$/).waitFor();
-      await page.getByRole('button', { name: /^Do it: Let it rest, Small-leaved lime/ }).click();
+      await page.getByRole('button', { name: /^Do it: Let it rest: Small-leaved lime/ }).click();
       await page.getByText(/Harbour avenue.* rests until 31 December 2026/).waitFor();
       await rest.waitFor({ state: 'detached' });
       const share = page.getByRole('article').filter({ hasText: 'Take from fewer plants' });
@@ -66,7 +66,7 @@ describe('the ledger', () => {
   });
   it('asks nobody who only picks to decide, and is read in the hand', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
-      await page.goto(`${server.url}/ledger?`);
+      await page.goto(`${server.url}/ledger`);
       await page.getByRole('heading', { level: 1, name: /Ledger of/ }).waitFor();
       expect(await page.getByRole('button', { name: /^Do it/ }).count()).to.equal(0);
       await expectReach(page, 'ledger');

@@ -6,13 +6,11 @@ import type { PlantingWay } from '@emberfield/core/replanting';
 import type { AllowanceView, CeilingView, DayRangeView } from '@emberfield/core/stand';
 
 /** A part of a stand over the season. */
-export interface LedgerLine extends Omit<SeasonSum, 'firstDay' | 'lastDay'> {
+export interface LedgerLine extends SeasonSum {
   readonly standId: string;
   readonly part: PartKey;
   readonly partName: Text;
   readonly unit: UnitKey;
-  readonly firstDay: string | null;
-  readonly lastDay: string | null;
   /** Of its first window of the season. */
   readonly opens: DayRangeView;
   readonly closes: DayRangeView;

@@ -3,7 +3,7 @@ import { sumOf, type LedgerTake } from './line.ts';
 import { suggest, type SuggestLine, type SuggestStand } from './suggest.ts';
 
 const take = (over: Partial<LedgerTake> = {}): LedgerTake => ({
-  ...{ day: 100, by: 'Tavi', byId: 't', amount: 10, minutes: null, wasteShare: null, quality: null },
+  ...{ by: 'Tavi', byId: 't', amount: 10, minutes: null, wasteShare: null, quality: null },
   ...over,
 });
 const TODAY = 2000;
@@ -22,10 +22,10 @@ describe('what the takes of a season come to', () => {
   it('is summed by person, with what was timed and thrown away', () => {
     const sum = sumOf([
       take({ minutes: 20, wasteShare: 0.1, quality: 'good' }),
-      take({ by: 'Ode', byId: 'o', amount: 30, day: 120, wasteShare: 0.3, quality: 'good' }),
+      take({ by: 'Ode', byId: 'o', amount: 30, wasteShare: 0.3, quality: 'good' }),
       take({ amount: null, minutes: 5, quality: 'tough' }),
     ]);
-    expect(sum).to.deep.include({ takes: 3, amount: 40, firstDay: 100, lastDay: 120 });
+    expect(sum).to.deep.include({ takes: 3, amount: 40 });
     expect(sum.people).to.deep.equal([
       { by: 'Ode', amount: 30 },
       { by: 'Tavi', amount: 10 },
@@ -36,7 +36,7 @@ describe('what the takes of a season come to', () => {
     expect(sum.qualities).to.deep.equal({ good: 2, tough: 1 });
   });
   it('of none is nothing', () => {
-    expect(sumOf([])).to.deep.include({ takes: 0, amount: 0, wasteShare: null, firstDay: null });
+    expect(sumOf([])).to.deep.include({ takes: 0, amount: 0, wasteShare: null });
   });
 });
 

@@ -1,12 +1,10 @@
 // One part of a stand over one season, as it was.
-import type { DayNumber } from '../measure/index.ts';
 import type { EntryBodies } from '../stand/index.ts';
 
 type Quality = NonNullable<EntryBodies['take']['quality']>;
 
 /** A take, as far as the ledger asks. */
 export interface LedgerTake {
-  readonly day: DayNumber;
   readonly by: string;
   /** Two people may have one name. */
   readonly byId: string;
@@ -29,8 +27,6 @@ export interface SeasonSum {
   readonly wasteShare: number | null;
   /** Takes of each quality that was said. */
   readonly qualities: Readonly<Partial<Record<Quality, number>>>;
-  readonly firstDay: DayNumber | null;
-  readonly lastDay: DayNumber | null;
 }
 
 /** What the takes of a season come to. */
@@ -43,7 +39,6 @@ export function sumOf(takes: readonly LedgerTake[]): SeasonSum {
   }
   const timed = takes.filter((t) => t.minutes !== null && t.minutes > 0 && t.amount !== null && t.amount > 0);
   const wasted = takes.filter((t) => t.wasteShare !== null && (t.amount ?? 0) > 0);
-  const days = takes.map((t) => t.day);
   return {
     takes: takes.length,
     amount: total(takes.map((t) => t.amount ?? 0)),
@@ -58,8 +53,6 @@ export function sumOf(takes: readonly LedgerTake[]): SeasonSum {
         ? null
         : total(wasted.map((t) => t.wasteShare! * t.amount!)) / total(wasted.map((t) => t.amount!)),
     qualities,
-    firstDay: days.length > 0 ? Math.min(...days) : null,
-    lastDay: days.length > 0 ? Math.max(...days) : null,
   };
 }
 

@@ -22,7 +22,7 @@ const WORTH_SAYING = 0.01;
 const FULL = 1e-4;
 
 /** Limits that are reached and touch a want: each is worth a try. */
-export function limitsOf(task: SeasonTask, plan: SeasonPlan, want: number): readonly Limit[] {
+function limitsOf(task: SeasonTask, plan: SeasonPlan, want: number): readonly Limit[] {
   const whats = new Set(task.wants[want]!.of.map((o) => o.what));
   const serves = task.sources.flatMap((s, i) => (whats.has(s.what) ? [i] : []));
   const used = (holds: (source: number) => boolean): number =>

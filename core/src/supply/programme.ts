@@ -1,6 +1,15 @@
 // The season as a linear programme.
 import { qualityOn } from '../windows/index.ts';
-import { common, SPRING_SHARES, SPRINGS, weekOf, type SeasonSource, type SeasonTask, type Take } from './season.ts';
+import {
+  common,
+  SPRING_SHARES,
+  SPRINGS,
+  weekOf,
+  type OpenDays,
+  type SeasonSource,
+  type SeasonTask,
+  type Take,
+} from './season.ts';
 
 /** A part at a stand for a want: the amount that is set down for it, whatever spring comes. */
 export interface Portion {
@@ -47,7 +56,7 @@ export function programmeOf(task: SeasonTask): Programme {
     ...portions.map((p, i) => term((-SET_DOWN * givesOf(task, p)) / wantedInAll(task, p.want), `y${i}`)),
   ];
   // A line of its own for each term: readers of the format take lines of some hundred characters.
-  const text = `Maximize\n obj: ${goal.join('\n ') || '0 x'}\nSubject To\n${rows.map((r, i) => ` r${i}: ${r}`).join('\n')}\nEnd\n`;
+  const text = `Maximize\n obj: ${goal.join('\n ')}\nSubject To\n${rows.map((r, i) => ` r${i}: ${r}`).join('\n')}\nEnd\n`;
   return { text, takes, portions, demands };
 }
 
@@ -67,7 +76,7 @@ function takesOf(task: SeasonTask): readonly Take[] {
 }
 
 /** What a part is worth on the best of some days; 0: it is not open on any. */
-function bestIn({ windows, peakShare }: SeasonSource, spring: number, days: { first: number; last: number }): number {
+function bestIn({ windows, peakShare }: SeasonSource, spring: number, days: OpenDays): number {
   return Math.max(
     0,
     ...windows.map((w) => {
@@ -172,9 +181,9 @@ function gathered(
 }
 
 /** The format has no exponents that all readers agree on: figures are written out. */
-const term = (factor: number, name: string): string =>
-  `${factor < 0 ? '-' : '+'} ${
-    Math.abs(factor)
-      .toFixed(12)
-      .replace(/\.?0+$/, '') || '0'
-  } ${name}`;
+const term = (factor: number, name: string): string => {
+  const figure = Math.abs(factor)
+    .toFixed(12)
+    .replace(/\.?0+$/, '');
+  return `${factor < 0 ? '-' : '+'} ${figure} ${name}`;
+};

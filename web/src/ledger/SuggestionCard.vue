@@ -2,10 +2,12 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { LedgerLine, LedgerStand, SuggestionView } from '@emberfield/contract';
+import { dayNumber, yearOf } from '@emberfield/core/measure';
 import DayField from '../kit/DayField.vue';
 import GoButton from '../kit/GoButton.vue';
 import NumberField from '../kit/NumberField.vue';
 import { useUndo } from '../platform/use-undo.ts';
+import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
 import { useAccept } from './use-accept.ts';
 
@@ -22,10 +24,13 @@ const props = defineProps<{
 const emit = defineEmits<{ leave: [] }>();
 const words = useWords();
 const undo = useUndo();
+const { today } = useDay();
 const accept = useAccept();
 const PERCENT = 100;
 const percent = (share: number): number => Math.round(PERCENT * share);
-const restUntil = ref(`${props.season + 1}-12-31`);
+/** Through the next season; and through the one that comes, where that one is half over. */
+const HALF_A_YEAR = 182;
+const restUntil = ref(`${Math.max(props.season + 1, yearOf(dayNumber(today.value) + HALF_A_YEAR))}-12-31`);
 const share = ref<number | null>(props.suggestion.kind === 'share' ? percent(props.suggestion.share) : null);
 const lineOf = (part: string): LedgerLine | undefined =>
   props.lines.find((l) => l.standId === props.stand.id && l.part === part);
@@ -40,6 +45,10 @@ const partOf = (part: string): string => {
 const grows = ({ aYear, sure, counts }: { aYear: number; sure: number; counts: number }) => ({
   ...{ counts, aYear: words.value.format.number(percent(aYear)), sure: percent(sure) },
 });
+const what = computed(
+  () =>
+    `${words.value.t(`ledger.${props.suggestion.kind}Title`)}: ${words.value.text(props.stand.plantName)}, ${props.place}`,
+);
 const why = computed(() => {
   const { t, format } = words.value;
   const s = props.suggestion;
@@ -89,7 +98,7 @@ const press = (): void => void doIt().catch(() => undefined);
 
 <template>
   <article>
-    <h3>{{ words.t(`ledger.${suggestion.kind}Title`) }}: {{ words.text(stand.plantName) }}, {{ place }}</h3>
+    <h3>{{ what }}</h3>
     <p class="small">{{ why }}</p>
     <div class="acts no-print">
       <template v-if="suggestion.kind === 'count'">
@@ -106,16 +115,14 @@ const press = (): void => void doIt().catch(() => undefined);
           type="primary"
           :disabled="suggestion.kind === 'share' && !isShare"
           :loading="accept.busy()"
-          :aria-label="`${words.t('ledger.accept')}: ${words.t(`ledger.${suggestion.kind}Title`)}, ${words.text(stand.plantName)}, ${place}`"
+          :aria-label="`${words.t('ledger.accept')}: ${what}`"
           @click="press"
           >{{ words.t('ledger.accept') }}</Button
         >
       </template>
-      <Button
-        :aria-label="`${words.t('ledger.leave')}: ${words.t(`ledger.${suggestion.kind}Title`)}, ${words.text(stand.plantName)}, ${place}`"
-        @click="emit('leave')"
-        >{{ words.t('ledger.leave') }}</Button
-      >
+      <Button :aria-label="`${words.t('ledger.leave')}: ${what}`" @click="emit('leave')">{{
+        words.t('ledger.leave')
+      }}</Button>
     </div>
     <p v-if="accept.error()" class="warn" role="alert">{{ accept.error()?.message }}</p>
   </article>

@@ -127,7 +127,10 @@ function seasonSource(
     whole: !IN_HALVES.includes(allowance.unit),
     minutesPerUnit: minutesAt(at, efforts),
     shares: sharesOf(o!).map((s) => s.id),
-    windows: outlooks.map((x) => QUANTILES.map((q) => openDays(x, q, horizon))),
+    // Beside one that is to come, what is over has its next window from next year's allowance.
+    windows: outlooks
+      .filter((x) => next || x.readiness.state !== 'ash')
+      .map((x) => QUANTILES.map((q) => openDays(x, q, horizon))),
     peakShare: o!.peakShare,
   };
 }

@@ -74,6 +74,12 @@ describe('the season’s task', () => {
       days('2027-05-09', '2027-05-23'),
     ]);
   });
+  it('of a part with a window that is over and one to come has the one to come alone, with what is left', () => {
+    const over = { use: 'raw', readiness: { state: 'ash', daysSince: 3 }, opensAgain: range(null, '2027-05-02', null) };
+    const [source] = laid([outlook('a', over), outlook('a', { use: 'dried' })]).task.sources;
+    expect(source!.left).to.equal(40);
+    expect(source!.windows.map((w) => w[1])).to.deep.equal([days('2026-05-20', '2026-06-03')]);
+  });
   it('has nothing of what is not counted, which is named, and of what is barred as much as the best other gives', () => {
     const { task, uncounted } = laid([
       outlook('a'),

@@ -51,7 +51,11 @@ export function useSeasonPlan(laid: Ref<Laid | null>, asksWhy: boolean) {
     // A search that nobody waits for any more would only hold up the next.
     if (state.value === 'planning' || state.value === 'asking') dismiss();
     const asked = laid.value;
-    if (!asked) return;
+    if (!asked) {
+      planned.value = null;
+      state.value = 'idle';
+      return;
+    }
     if (!worker) {
       worker = new Worker(new URL('./supply.worker.ts', import.meta.url), { type: 'module' });
       worker.onerror = fail;

@@ -26,6 +26,6 @@ export function useSeason({ asksWhy = true }: { readonly asksWhy?: boolean } = {
     return layOut(hearth.data.value, wants.data.value, efforts.data.value, given);
   });
   const made = useSeasonPlan(laid, asksWhy);
-  watch([made.planned, laid], ([planned, now]) => setPlanned(plannedHere(now && planned)));
+  watch(made.planned, (planned) => setPlanned(plannedHere(planned)));
   return { wants, hearth, hours, ...made };
 }

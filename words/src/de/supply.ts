@@ -55,7 +55,6 @@ export const supply = {
     got: 'Bisher genommen: {amount}.',
     gotWeek: 'In den letzten sieben Tagen genommen: {amount}.',
     jars: 'Im Vorrat: {amount}.',
-    fromStand: '{amount} von {place}',
     when: '{span}',
     whenMoves: '{span}; in einem frühen Jahr {early}, in einem späten {late}',
     week: 'Woche vom {day}',
@@ -89,6 +88,5 @@ export const supply = {
     basis:
       'Geplant wird für drei Jahre: ein frühes (3 von 10), ein übliches (4 von 10) und ein spätes (3 von 10). Wie viel ein Bestand geben soll, ist in allen gleich; die Woche rückt.',
     onHearth: 'Im Plan der Saison: {amount} für {name}.',
-    tooMany: 'Mehr als {max} Dinge auf einmal lassen sich nicht wünschen.',
   },
 };

@@ -55,7 +55,6 @@ export const supply = {
     got: 'Taken so far: {amount}.',
     gotWeek: 'Taken in the last seven days: {amount}.',
     jars: 'In the larder: {amount}.',
-    fromStand: '{amount} from {place}',
     when: '{span}',
     whenMoves: '{span}; in an early year {early}, in a late one {late}',
     week: 'week of {day}',
@@ -89,6 +88,5 @@ export const supply = {
     basis:
       'Three years are planned for, an early one (3 in 10), a usual one (4 in 10) and a late one (3 in 10). How much is set down for a stand is the same in each; the week moves.',
     onHearth: 'In the season’s plan: {amount} for {name}.',
-    tooMany: 'No more than {max} things can be wanted at a time.',
   },
 };

@@ -95,7 +95,7 @@ function readStand(dossier: Dossier, season: number, today: DayNumber): StandRea
     ofSeason
       .filter((t) => t.part === part.key)
       .map((t) => ({
-        ...{ day: t.day, by: t.by, byId: t.byId, amount: inUnit(t, part), minutes: t.minutes },
+        ...{ by: t.by, byId: t.byId, amount: inUnit(t, part), minutes: t.minutes },
         ...{ wasteShare: t.wasteShare, quality: t.quality },
       }));
   const { windows } = dossier.answers.seasons.of(season);
@@ -130,7 +130,6 @@ function readPart(
   const said =
     atEnd.kind === 'none' ? on(Math.min(today, Math.round(closes === Infinity ? opens : (opens + closes) / 2))) : atEnd;
   const sum = sumOf(takes);
-  const { firstDay, lastDay, ...figures } = sum;
   const allowed = said.kind === 'counted' ? said.amount : null;
   const shares = said.ceilings.flatMap((c) => (c.shareOfPlants === null ? [] : [c.shareOfPlants]));
   return [
@@ -138,9 +137,7 @@ function readPart(
       said,
       line: {
         ...{ standId: stand.id, part: part.key, partName: part.name, unit: part.unit },
-        ...figures,
-        firstDay: firstDay === null ? null : isoDay(firstDay),
-        lastDay: lastDay === null ? null : isoDay(lastDay),
+        ...sum,
         ...{ opens: viewRange(first.opens), closes: viewRange(first.closes) },
         state: opens > today ? 'ahead' : closes < today ? 'over' : 'open',
         ...{ kind: said.kind, allowed },
