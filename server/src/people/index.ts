@@ -15,5 +15,6 @@ export {
   sweepPeople,
   updateGroup,
 } from './repository.ts';
+export { removeKept, saveAsRead } from './operations/as-read.ts';
 export { audit } from './operations/audit.ts';
 export { mountPeople } from './routes.ts';

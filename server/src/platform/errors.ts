@@ -1,4 +1,5 @@
 import type { ErrorCode } from '@emberfield/contract';
+import type { Messages } from '@emberfield/words';
 
 interface Details {
   /** Values for the sentence. */
@@ -38,4 +39,6 @@ export class AppError extends Error {
 
 export type AppErrorParts = Pick<AppError, 'code' | 'values' | 'field' | 'reason'>;
 
-export const notFound = (what: string): AppError => new AppError('notFound', { values: { what } });
+/** What an answer can be about: that it is not there is said by its word. */
+export type Thing = keyof Messages['things'];
+export const notFound = (what: Thing): AppError => new AppError('notFound', { values: { what } });

@@ -48,6 +48,7 @@ export const things = {
   stand: 'Bestand',
   station: 'Station',
   tide: 'Gezeiten',
+  want: 'Wunsch',
 };
 
 export const reasons = {

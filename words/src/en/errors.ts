@@ -47,6 +47,7 @@ export const things = {
   stand: 'stand',
   station: 'station',
   tide: 'tide',
+  want: 'wanted thing',
 };
 
 export const reasons = {

@@ -1,51 +1,47 @@
 import type { SavePermit } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { audit, updateGroup } from '../../people/index.ts';
+import { audit, removeKept, saveAsRead } from '../../people/index.ts';
 import { plantsOf } from '../../plants/index.ts';
-import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
 
 /** Makes a permit, edits one that is still as it was read, or puts a removed one back. */
-export async function savePermit(
-  deps: Dependencies,
-  { body, group, account, params }: GroupContext<SavePermit>,
-): Promise<null> {
-  const id = params['permitId']!;
+export async function savePermit(deps: Dependencies, context: GroupContext<SavePermit>): Promise<null> {
+  const { body, group, account } = context;
   await assertPossible(deps, group.id, body);
-  const { revision: _, ...values } = body;
+  const { revision, ...values } = body;
   const said = { ...values, name: body.name.trim(), note: body.note.trim(), patchIds: body.patchIds ?? [] };
   const at = deps.clock.now();
-  const store = async (): Promise<void> =>
-    transact(deps.db, async (tx) => {
-      await updateGroup(tx, group.id, {});
-      const before = await repository.permitById(tx, id);
-      if (before && before.groupId !== group.id) throw notFound('permit');
-      if (body.revision !== (before?.revision ?? 0)) throw new AppError('stale', { field: 'body.revision' });
-      if (before) await repository.updatePermit(tx, id, { ...said, removedAt: null });
-      else await repository.insertPermit(tx, { ...said, id, groupId: group.id, madeBy: account.accountId, madeAt: at });
-      await audit(tx, { group, account, at }, 'permitSaved', { name: said.name });
-    });
-  await store().catch((error: unknown) => {
-    // Two made it at once: the second has not seen the first.
-    if (isDuplicate(error)) throw new AppError('stale', { field: 'body.revision', cause: error });
-    throw error;
+  const kept = keptIn(context);
+  await saveAsRead(deps, { ...kept, revision }, async (tx, before) => {
+    if (before) await repository.updatePermit(tx, kept.id, { ...said, removedAt: null });
+    else
+      await repository.insertPermit(tx, {
+        ...said,
+        ...{ id: kept.id, groupId: group.id },
+        madeBy: account.accountId,
+        madeAt: at,
+      });
+    await audit(tx, { group, account, at }, 'permitSaved', { name: said.name });
   });
   return null;
 }
 
-export async function removePermit(deps: Dependencies, { group, account, params }: GroupContext<null>): Promise<null> {
+export async function removePermit(deps: Dependencies, context: GroupContext<null>): Promise<null> {
+  const { group, account } = context;
   const at = deps.clock.now();
-  await transact(deps.db, async (tx) => {
-    await updateGroup(tx, group.id, {});
-    const before = await repository.permitById(tx, params['permitId']!);
-    if (before?.groupId !== group.id || before.removedAt) throw notFound('permit');
+  await removeKept(deps, keptIn(context), async (tx, before) => {
     await repository.updatePermit(tx, before.id, { removedAt: at });
     await audit(tx, { group, account, at }, 'permitRemoved', { name: before.name });
   });
   return null;
 }
+
+const keptIn = ({ group, params }: Pick<GroupContext<unknown>, 'group' | 'params'>) => ({
+  ...{ groupId: group.id, id: params['permitId']!, what: 'permit' as const },
+  byId: repository.permitById,
+});
 
 /** A part that the plant has, a weight only where somebody knows what one weighs, and places where it grows. */
 async function assertPossible(

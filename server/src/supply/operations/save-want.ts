@@ -1,55 +1,45 @@
 import { MOST_WANTS, type SaveWant } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { updateGroup } from '../../people/index.ts';
+import { removeKept, saveAsRead } from '../../people/index.ts';
 import { plantsOf } from '../../plants/index.ts';
-import { isDuplicate, transact } from '../../platform/database/transact.ts';
+import type { Queryable } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import * as repository from '../repository.ts';
 import { givesOf } from './gives.ts';
 
 /** Makes a want, edits one that is still as it was read, or puts a removed one back. */
-export async function saveWant(
-  deps: Dependencies,
-  { body, group, account, params }: GroupContext<SaveWant>,
-): Promise<null> {
-  const id = params['wantId']!;
+export async function saveWant(deps: Dependencies, context: GroupContext<SaveWant>): Promise<null> {
+  const { body, group, account } = context;
   await assertPossible(deps, group.id, body);
-  const { revision: _, ...values } = body;
+  const { revision, ...values } = body;
   const said = { ...values, name: body.name.trim(), madeUnit: body.madeUnit.trim() };
-  const store = async (): Promise<void> =>
-    transact(deps.db, async (tx) => {
-      await updateGroup(tx, group.id, {});
-      const before = await repository.wantById(tx, id);
-      if (before && before.groupId !== group.id) throw notFound('want');
-      if (body.revision !== (before?.revision ?? 0)) throw new AppError('stale', { field: 'body.revision' });
-      if (!before || before.removedAt) await assertRoom(tx, group.id);
-      if (before) await repository.updateWant(tx, id, { ...said, removedAt: null });
-      else {
-        const made = { madeBy: account.accountId, madeAt: deps.clock.now() };
-        await repository.insertWant(tx, { ...said, ...made, id, groupId: group.id });
-      }
-    });
-  await store().catch((error: unknown) => {
-    // Two made it at once: the second has not seen the first.
-    if (isDuplicate(error)) throw new AppError('stale', { field: 'body.revision', cause: error });
-    throw error;
+  const kept = keptIn(context);
+  await saveAsRead(deps, { ...kept, revision }, async (tx, before) => {
+    if (!before || before.removedAt) await assertRoom(tx, group.id);
+    if (before) return void (await repository.updateWant(tx, kept.id, { ...said, removedAt: null }));
+    const made = { madeBy: account.accountId, madeAt: deps.clock.now() };
+    await repository.insertWant(tx, { ...said, ...made, id: kept.id, groupId: group.id });
   });
   return null;
 }
 
-export async function removeWant(deps: Dependencies, { group, params }: GroupContext<null>): Promise<null> {
-  const at = deps.clock.now();
-  await transact(deps.db, async (tx) => {
-    await updateGroup(tx, group.id, {});
-    const before = await repository.wantById(tx, params['wantId']!);
-    if (before?.groupId !== group.id || before.removedAt) throw notFound('want');
-    await repository.updateWant(tx, before.id, { removedAt: at });
-  });
+export async function removeWant(deps: Dependencies, context: GroupContext<null>): Promise<null> {
+  const removedAt = deps.clock.now();
+  await removeKept(
+    deps,
+    keptIn(context),
+    async (tx, { id }) => void (await repository.updateWant(tx, id, { removedAt })),
+  );
   return null;
 }
 
-async function assertRoom(tx: Parameters<typeof repository.wantsOf>[0], groupId: string): Promise<void> {
+const keptIn = ({ group, params }: Pick<GroupContext<unknown>, 'group' | 'params'>) => ({
+  ...{ groupId: group.id, id: params['wantId']!, what: 'want' as const },
+  byId: repository.wantById,
+});
+
+async function assertRoom(tx: Queryable, groupId: string): Promise<void> {
   if ((await repository.wantsOf(tx, groupId)).length >= MOST_WANTS)
     throw new AppError('badInput', { field: 'body', reason: 'tooMany', values: { max: MOST_WANTS } });
 }
