@@ -1,5 +1,5 @@
 import type { ErrorCode } from '@emberfield/contract';
-import type { Messages } from '@emberfield/words';
+import type { Thing } from '@emberfield/words';
 
 interface Details {
   /** Values for the sentence. */
@@ -39,6 +39,5 @@ export class AppError extends Error {
 
 export type AppErrorParts = Pick<AppError, 'code' | 'values' | 'field' | 'reason'>;
 
-/** What an answer can be about: that it is not there is said by its word. */
-export type Thing = keyof Messages['things'];
+/** That something is not there is said by its word. */
 export const notFound = (what: Thing): AppError => new AppError('notFound', { values: { what } });

@@ -49,6 +49,7 @@ export const things = {
   tide: 'tide',
   want: 'wanted thing',
 };
+export type Thing = keyof typeof things;
 
 export const reasons = {
   missing: 'This is missing.',

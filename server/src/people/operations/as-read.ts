@@ -1,7 +1,8 @@
 // Rows that a group keeps and that people edit: each edit is of the row as it was read, and a removed row can be put back.
 import { isDuplicate, transact } from '../../platform/database/transact.ts';
+import type { Thing } from '@emberfield/words';
 import type { Queryable } from '../../platform/database/database.ts';
-import { AppError, notFound, type Thing } from '../../platform/errors.ts';
+import { AppError, notFound } from '../../platform/errors.ts';
 import type { Dependencies } from '../../dependencies.ts';
 import { updateGroup } from '../repository.ts';
 
