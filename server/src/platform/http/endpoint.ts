@@ -2,6 +2,7 @@ import { parse as parseCookies } from 'cookie';
 import { gunzipSync } from 'node:zlib';
 import express, { type Request, type RequestHandler, type Response, type Router } from 'express';
 import { bodySchemaOf, isUuid, ROLES, type Language, type Role, type Route, type Who } from '@emberfield/contract';
+import type { Thing } from '@emberfield/words';
 import { AppError, notFound } from '../errors.ts';
 import { parse } from '../parse.ts';
 import { FileAnswer } from './file-answer.ts';
@@ -81,7 +82,7 @@ export class Endpoints {
   private async admit(route: Route<never, unknown> | Route, request: Request, response: Response): Promise<void> {
     assertSameSite(request, this.gate.publicUrl);
     for (const [name, value] of Object.entries(request.params))
-      if (name.endsWith('Id') && !isUuid(String(value))) throw notFound(name.slice(0, -2));
+      if (name.endsWith('Id') && !isUuid(String(value))) throw notFound(name.slice(0, -2) as Thing);
     for (const name of Object.keys(request.query))
       if (!route.query.includes(name))
         throw new AppError('badInput', { field: `query.${name}`, reason: 'unknownField' });
