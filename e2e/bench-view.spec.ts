@@ -1,16 +1,11 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { pick as choose } from './pick.ts';
 
 describe('the proving bench', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_bench_view');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_bench_view');
+  const { within } = island;
 
   it('shows what was taken too hard, what would last, and answers the sliders; also with no signal', async () => {
     await within({ as: 'Mirel' }, async (page) => {

@@ -1,16 +1,11 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { expectReach } from './views.ts';
 
 describe('counting with a thumb', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_count');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_count');
+  const { within } = island;
 
   const standAt = (page: Page, plant: string, place: string): Promise<string> =>
     page.evaluate(
@@ -28,7 +23,7 @@ describe('counting with a thumb', () => {
 
   it('tree by tree: as much as each bears, and the list is there the next time', async () => {
     await within({ as: 'Ode', phone: true }, async (page) => {
-      const stand = `${server.url}/stands/${await standAt(page, 'spruce', 'planting')}`;
+      const stand = `${island.url}/stands/${await standAt(page, 'spruce', 'planting')}`;
       const field = (name: string) => page.getByRole('textbox', { name, exact: true });
       await page.goto(`${stand}/visit`);
       await page.getByRole('button', { name: 'trees one by one' }).tap();
@@ -57,7 +52,7 @@ describe('counting with a thumb', () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
       const button = (name: string | RegExp) => page.getByRole('button', { name, exact: true });
       const standId = await standAt(page, 'nettle', 'mill');
-      await page.goto(`${server.url}/stands/${standId}`);
+      await page.goto(`${island.url}/stands/${standId}`);
       const headline = page.locator('.headline');
       const before = await headline.textContent();
       await page.getByRole('link', { name: /^Visit/ }).tap();
@@ -87,7 +82,7 @@ describe('counting with a thumb', () => {
       await page.waitForURL(/stands\/[0-9a-f-]+$/);
       await page.waitForFunction((was) => document.querySelector('.headline')?.textContent !== was, before);
       expect(await headline.textContent()).not.to.equal(before);
-      await page.goto(`${server.url}/stands/${standId}?tab=taken`);
+      await page.goto(`${island.url}/stands/${standId}?tab=taken`);
       await page.getByText(/from counts weighed together: squares and by eye/).waitFor();
     });
   });

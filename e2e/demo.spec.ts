@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { comeInAs, islandDatabase, openScreen, screensOf, startServer, type RunningServer } from './application.ts';
-import { pick } from './pick.ts';
+import { pick, unpick } from './pick.ts';
 
 describe('the demo island', () => {
   let server: RunningServer;
@@ -97,7 +97,7 @@ describe('the demo island', () => {
       await pick(page, 'Part', 'sap');
       await page.getByRole('button', { name: /Carr/ }).waitFor();
       expect(await places.count()).to.be.below(all);
-      await page.locator('.ant-select-clear').first().click({ force: true });
+      await unpick(page, 'Part');
       const spruce = page.getByRole('button', { name: /Brackmoor planting/ });
       await spruce.getByRole('img', { name: /glowing/ }).waitFor();
       // Keys act once nobody types: the focus was in the choice of parts.

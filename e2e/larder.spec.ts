@@ -1,26 +1,18 @@
 import { expect } from 'chai';
-import { createPool, type Pool, type RowDataPacket } from 'mysql2/promise';
+import type { RowDataPacket } from 'mysql2/promise';
 import type { Page } from 'playwright-core';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { pick } from './pick.ts';
 import { expectReach, widerThanScreen } from './views.ts';
 
 describe('the larder', () => {
-  let server: RunningServer;
-  let database: Pool;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_larder');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-    database = createPool(databaseUrl);
-  });
-  after(async () => {
-    await database.end();
-    await server.stop();
-  });
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_larder');
+  const { within } = island;
   const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).first().click();
   async function counted(kind: string): Promise<number> {
-    const [[row]] = await database.query<RowDataPacket[]>('SELECT COUNT(*) AS n FROM entry WHERE kind = ?', [kind]);
+    const [[row]] = await island.database.query<RowDataPacket[]>('SELECT COUNT(*) AS n FROM entry WHERE kind = ?', [
+      kind,
+    ]);
     return Number(row!['n']);
   }
 
@@ -72,7 +64,7 @@ describe('the larder', () => {
       await page.getByRole('heading', { name: 'Labels of Spruce of May' }).waitFor();
       expect(await page.locator('article').count()).to.equal(3);
       await expectReach(page, 'labels');
-      await page.goto(`${server.url}/larder`);
+      await page.goto(`${island.url}/larder`);
       const table = page.locator('section').filter({ has: page.getByRole('heading', { name: 'On the table' }) });
       expect(await table.getByText('Norway spruce').count()).to.equal(0);
     });
@@ -80,7 +72,7 @@ describe('the larder', () => {
   it('locks the stand where something deadly was among it, and asks for another look where nobody can name a piece', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
       const [searches, identities] = [await counted('search'), await counted('identity')];
-      await page.goto(`${server.url}/larder`);
+      await page.goto(`${island.url}/larder`);
       await page.getByRole('link', { name: 'Sort' }).first().click();
       const heading = await page.getByRole('heading', { name: /^Sort / }).innerText();
       await page.getByRole('group', { name: 'something else' }).getByRole('button', { name: 'a few' }).click();
@@ -96,14 +88,14 @@ describe('the larder', () => {
       await page.getByText(/^Something else was among what this shares something with/).waitFor();
       expect(await counted('search')).to.equal(searches + 1);
       expect(await counted('identity')).to.equal(identities + 1);
-      const [[stand]] = await database.query<RowDataPacket[]>(
+      const [[stand]] = await island.database.query<RowDataPacket[]>(
         "SELECT JSON_VALUE(body, '$.status') AS status FROM entry WHERE kind = 'identity' ORDER BY stored_at DESC LIMIT 1",
       );
       expect(stand!['status'], heading).to.equal('unconfirmed');
       // All of it is taken back at once.
       await page.getByRole('button', { name: /^Undo/ }).click();
       await page.getByText('Undone.').waitFor();
-      await page.goto(`${server.url}/larder`);
+      await page.goto(`${island.url}/larder`);
       await page.getByRole('link', { name: 'Sort' }).first().waitFor();
     });
   });

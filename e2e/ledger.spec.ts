@@ -1,17 +1,12 @@
 import { expect } from 'chai';
 import { readFile } from 'node:fs/promises';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { pick } from './pick.ts';
 import { expectReach } from './views.ts';
 
 describe('the ledger', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_ledger');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_ledger');
+  const { within } = island;
 
   it('suggests with its evidence; two are taken up, one is left, and the stand that rests is covered next year', async () => {
     await within({ as: 'Tavi' }, async (page) => {
@@ -33,7 +28,7 @@ describe('the ledger', () => {
       await page.getByText('Nothing stands out.').waitFor();
       await page.getByText('1 that you left are not shown on this device.').waitFor();
       // Open for weeks by its dates, it is covered now.
-      await page.goto(`${server.url}/hearth`);
+      await page.goto(`${island.url}/hearth`);
       await page
         .getByRole('button', { name: /lime.*resting until 31 December 2026/s })
         .first()
@@ -42,7 +37,7 @@ describe('the ledger', () => {
   });
   it('is handed out for the places that are chosen, by themselves, as a table too', async () => {
     await within({ as: 'Tavi' }, async (page) => {
-      await page.goto(`${server.url}/ledger`);
+      await page.goto(`${island.url}/ledger`);
       await page
         .getByRole('cell', { name: /Elder, Mill hedge/ })
         .first()
@@ -66,7 +61,7 @@ describe('the ledger', () => {
   });
   it('asks nobody who only picks to decide, and is read in the hand', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
-      await page.goto(`${server.url}/ledger`);
+      await page.goto(`${island.url}/ledger`);
       await page.getByRole('heading', { level: 1, name: /Ledger of/ }).waitFor();
       expect(await page.getByRole('button', { name: /^Do it/ }).count()).to.equal(0);
       await expectReach(page, 'ledger');

@@ -1,15 +1,10 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 
 describe('two who go to the same stand', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_live');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_live');
+  const { within } = island;
 
   /** A stand of nettles of which something is left. */
   const nettles = (page: Page): Promise<string> =>
@@ -28,7 +23,7 @@ describe('two who go to the same stand', () => {
 
   it('see on both screens at once what one has set aside and taken, and what is left', async () => {
     await within({ as: 'Mirel' }, async (desk) => {
-      const stand = `${server.url}/stands/${await nettles(desk)}`;
+      const stand = `${island.url}/stands/${await nettles(desk)}`;
       await desk.goto(stand);
       const headline = desk.locator('.headline');
       const left = async () => Number(/\d+/.exec((await headline.textContent())!)![0]);
@@ -72,8 +67,8 @@ describe('two who go to the same stand', () => {
 
   it('share what a permit gives, at whichever of its stands', async () => {
     await within({ as: 'Tavi' }, async (desk) => {
-      const stand = `${server.url}/stands/${await nettles(desk)}`;
-      await desk.goto(`${server.url}/group?tab=rules`);
+      const stand = `${island.url}/stands/${await nettles(desk)}`;
+      await desk.goto(`${island.url}/group?tab=rules`);
       await desk.getByRole('button', { name: 'Add one' }).click();
       const form = desk.getByRole('dialog', { name: 'Add one' });
       await form.getByRole('button', { name: 'Save' }).click();
@@ -99,7 +94,7 @@ describe('two who go to the same stand', () => {
         await phone.getByRole('button', { name: 'Save the take' }).tap();
         await phone.waitForURL(stand);
       });
-      await desk.goto(`${server.url}/group?tab=rules`);
+      await desk.goto(`${island.url}/group?tab=rules`);
       await permit.getByText(`${before - 2} tips left of 9 tips`).waitFor();
       await permit.getByRole('button', { name: 'Remove' }).click();
       await desk.getByText('Removed: Low meadow').waitFor();

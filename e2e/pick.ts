@@ -17,3 +17,10 @@ export async function pick(
     .first()
     .click();
 }
+
+/** Lets go what was chosen in a field that may be empty: of that field, and not of whichever can be cleared first. */
+export async function unpick(page: Page, label: string | RegExp): Promise<void> {
+  const field = page.locator('.ant-select', { has: page.getByRole('combobox', { name: label }) }).first();
+  await field.hover();
+  await field.locator('.ant-select-clear').click();
+}

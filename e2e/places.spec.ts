@@ -1,22 +1,17 @@
 import { expect } from 'chai';
 import { readFileSync } from 'node:fs';
 import type { Page } from 'playwright-core';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { pick } from './pick.ts';
 
 describe('places on the map and in files', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_places');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_places');
+  const { within } = island;
   const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).first().click();
 
   it('a boundary is drawn round a point, bent, taken back step by step, and kept', async () => {
     await within({ as: 'Tavi' }, async (page) => {
-      await page.goto(`${server.url}/ground`);
+      await page.goto(`${island.url}/ground`);
       await page.getByRole('button', { name: /Ditch below Moor Farm/ }).click();
       await page
         .getByRole('link', { name: /place|Ditch/i })
@@ -62,7 +57,7 @@ describe('places on the map and in files', () => {
       <wpt lat="146" lon="0"><name>Nowhere</name></wpt>
       <trk><name>Round the mere</name><trkseg><trkpt lat="46.0" lon="-30.05"/><trkpt lat="46.01" lon="-30.04"/></trkseg></trk></gpx>`;
     await within({ as: 'Tavi' }, async (page) => {
-      await page.goto(`${server.url}/ground`);
+      await page.goto(`${island.url}/ground`);
       await page.getByText('Layers').click();
       await page.getByRole('link', { name: 'Bring in or take out' }).click();
       await page.getByRole('heading', { name: 'Places in files' }).waitFor();
@@ -94,7 +89,7 @@ describe('places on the map and in files', () => {
       await path.getByRole('button', { name: 'Forget' }).click();
       await page.getByRole('tooltip').getByRole('button', { name: 'Forget' }).click();
       await path.waitFor({ state: 'detached' });
-      await page.goto(`${server.url}/ground`);
+      await page.goto(`${island.url}/ground`);
       await page.getByLabel('Place, plant or position').fill('New spring');
       await page.getByRole('button', { name: /New spring/ }).waitFor();
     });
@@ -102,7 +97,7 @@ describe('places on the map and in files', () => {
 
   it('a table whose heads say nothing is matched column by column', async () => {
     await within({ as: 'Tavi' }, async (page) => {
-      await page.goto(`${server.url}/files`);
+      await page.goto(`${island.url}/files`);
       await page.locator('input[type=file]').setInputFiles({
         name: 'old.csv',
         mimeType: 'text/csv',

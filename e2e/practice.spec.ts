@@ -1,16 +1,11 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { expectReach } from './views.ts';
 
 describe('practice', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_practice');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_practice');
+  const { within } = island;
   /** Answers one question by what the page itself says is right, or says that one does not know. */
   async function answer(page: Page, how: 'firstGuess' | 'noIdea'): Promise<string> {
     const question = await page.getByRole('heading', { level: 2 }).innerText();
@@ -27,7 +22,7 @@ describe('practice', () => {
 
   it('asks five, says what is right and when it comes again, and remembers over a reload what nobody else sees', async () => {
     await within({ as: 'Mirel' }, async (page) => {
-      await page.goto(`${server.url}/plants`);
+      await page.goto(`${island.url}/plants`);
       await page.getByRole('link', { name: 'Practice' }).click();
       await page.getByText('Nothing is due.').waitFor();
       await page.getByRole('button', { name: 'Begin' }).click();
@@ -49,13 +44,13 @@ describe('practice', () => {
       expect(kept).to.be.at.least(5);
     });
     await within({ as: 'Ode' }, async (page) => {
-      await page.goto(`${server.url}/practice`);
+      await page.goto(`${island.url}/practice`);
       await page.getByText('Nothing is due.').waitFor();
     });
   });
   it('is done in the hand', async () => {
     await within({ as: 'Ode', phone: true }, async (page) => {
-      await page.goto(`${server.url}/practice`);
+      await page.goto(`${island.url}/practice`);
       await page.getByRole('button', { name: 'Begin' }).click();
       await page.getByText('Question 1 of 5').waitFor();
       await expectReach(page, 'practice');

@@ -1,16 +1,11 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { expectReach } from './views.ts';
 
 describe('putting back', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_put_back');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_put_back');
+  const { within } = island;
   const standsOf = (page: Page, plant: string): Promise<readonly string[]> =>
     page.evaluate(async (key) => {
       const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
@@ -24,7 +19,7 @@ describe('putting back', () => {
     await within({ as: 'Ode', phone: true }, async (page) => {
       const button = (name: string | RegExp) => page.getByRole('button', { name, exact: true });
       const [valerian] = await standsOf(page, 'valerian');
-      await page.goto(`${server.url}/stands/${valerian}/take?part=root`);
+      await page.goto(`${island.url}/stands/${valerian}/take?part=root`);
       await button('one more').tap();
       // It rests: it was dug all the same, and is logged with a reason.
       await button('It was taken: hold to log it, with a reason').focus();
@@ -34,13 +29,13 @@ describe('putting back', () => {
       await button('crowns: one more').tap();
       await button('Save the take').tap();
       await page.getByText(/1 root saved, marked over/).waitFor();
-      await page.goto(`${server.url}/stands/${valerian}/put-back`);
+      await page.goto(`${island.url}/stands/${valerian}/put-back`);
       await page.getByText('2 crowns', { exact: true }).waitFor();
       await page.getByText('look again on 14 June').waitFor();
       await expectReach(page, 'put back');
 
       // Of what was set back a year and a half ago, a look is due; the Hearth says so and leads here.
-      await page.goto(`${server.url}/hearth`);
+      await page.goto(`${island.url}/hearth`);
       const duty = page.getByRole('link', { name: /look at the crowns of 20 October 2024/ });
       await duty.tap();
       await page.getByRole('heading', { level: 1, name: 'Putting back' }).waitFor();
@@ -56,7 +51,7 @@ describe('putting back', () => {
       await page.getByText('5 of 12 live, seen 15 May · 1 in flower').waitFor();
       // Five of twelve, after one planting that was looked at a year on.
       await page.getByText(/of 100 \(\d+–\d+\) stand a year on, an estimate, moved by one planting here/).waitFor();
-      await page.goto(`${server.url}/hearth`);
+      await page.goto(`${island.url}/hearth`);
       await page.getByRole('heading', { name: 'Take now' }).waitFor();
       expect(await duty.count()).to.equal(0);
     });
@@ -64,7 +59,7 @@ describe('putting back', () => {
   it('says how many make up for what was dug, and notes a planting that can be taken back', async () => {
     await within({ as: 'Ode' }, async (page) => {
       const [valerian] = await standsOf(page, 'valerian');
-      await page.goto(`${server.url}/stands/${valerian}?tab=taken`);
+      await page.goto(`${island.url}/stands/${valerian}?tab=taken`);
       await page.getByRole('link', { name: 'Put plants back here' }).click();
       const enough = page.getByText(/^For what is owed: about [\d,]+/);
       const needed = async () => Number(/about ([\d,]+)/.exec((await enough.textContent())!)![1]!.replace(',', ''));
@@ -105,7 +100,7 @@ describe('putting back', () => {
   it('puts nothing back of an invader, and says what to look over', async () => {
     await within({ as: 'Ode' }, async (page) => {
       const [elder] = await standsOf(page, 'ground-elder');
-      await page.goto(`${server.url}/stands/${elder}/put-back`);
+      await page.goto(`${island.url}/stands/${elder}/put-back`);
       await page.getByText(/nothing is sown, scattered or composted/).waitFor();
       expect(await page.getByRole('button', { name: 'Note a planting' }).count()).to.equal(0);
     });
@@ -113,19 +108,19 @@ describe('putting back', () => {
   it('a garden has its own work, and gives to the wild', async () => {
     await within({ as: 'Mirel' }, async (page) => {
       const [elder] = await standsOf(page, 'elder');
-      await page.goto(`${server.url}/stands/${elder}`);
+      await page.goto(`${island.url}/stands/${elder}`);
       await page.getByRole('heading', { level: 1 }).getByRole('link').nth(1).click();
       await page.waitForURL(/\/patches\//);
       await page.goto(`${page.url().split('?')[0]}?panel=settings`);
       await page.getByRole('checkbox', { name: /Garden or field of your own/ }).check();
       await page.getByRole('button', { name: 'Save', exact: true }).first().click();
       await page.getByText('Place saved.').waitFor();
-      await page.goto(`${server.url}/stands/${elder}/put-back`);
+      await page.goto(`${island.url}/stands/${elder}/put-back`);
       await page.getByRole('button', { name: 'pruned for more' }).click();
       await page.getByRole('textbox', { name: 'Minutes it took' }).fill('30');
       await page.getByRole('button', { name: 'Save the work' }).click();
       await page.getByText('The work is saved.').waitFor();
-      await page.goto(`${server.url}/stands/${elder}?tab=record`);
+      await page.goto(`${island.url}/stands/${elder}?tab=record`);
       await page.getByText('Work on it · pruned for more · 30 minutes').waitFor();
     });
   });

@@ -1,23 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { expect } from 'chai';
-import { createPool, type Pool, type RowDataPacket } from 'mysql2/promise';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import type { RowDataPacket } from 'mysql2/promise';
+import { onIsland } from './on-island.ts';
 import { pick } from './pick.ts';
 import { expectReach } from './views.ts';
 
 describe('a round', () => {
-  let server: RunningServer;
-  let database: Pool;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_round');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-    database = createPool(databaseUrl);
-  });
-  after(async () => {
-    await database.end();
-    await server.stop();
-  });
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_round');
+  const { within } = island;
 
   it('is put in the best order, changed by hand, and says why a place is not on it', async () => {
     await within({ as: 'Mirel' }, async (page) => {
@@ -64,7 +54,7 @@ describe('a round', () => {
   });
   it('goes out as paper and as a file, and what is left is set aside for whoever goes, and given back', async () => {
     await within({ as: 'Mirel' }, async (page) => {
-      await page.goto(`${server.url}/round`);
+      await page.goto(`${island.url}/round`);
       await pick(page, 'From and back to', 'Brackmoor planting');
       await page.getByText(/back at \d\d:\d\d/).waitFor();
       const [download] = await Promise.all([
@@ -74,7 +64,7 @@ describe('a round', () => {
       const gpx = readFileSync(await download.path(), 'utf8');
       expect(gpx.match(/<rtept /g)?.length).to.equal(await page.locator('ol > li').count());
       const held = async (): Promise<number> => {
-        const [[row]] = await database.query<RowDataPacket[]>(
+        const [[row]] = await island.database.query<RowDataPacket[]>(
           "SELECT SUM(kind = 'hold') - SUM(kind = 'withdrawal') AS n FROM entry",
         );
         return Number(row!['n']);
@@ -97,13 +87,13 @@ describe('a round', () => {
   });
   it('reads well on a phone, and says where nothing of what is wanted is open', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
-      await page.goto(`${server.url}/round`);
+      await page.goto(`${island.url}/round`);
       await pick(page, 'From and back to', 'Brackmoor planting');
       await page.getByText(/back at \d\d:\d\d/).waitFor();
       await expectReach(page, 'a round');
       await pick(page, 'Wanted plants', 'Norway spruce');
       await page.getByText('1 place').waitFor();
-      await page.goto(`${server.url}/round?day=2026-12-20`);
+      await page.goto(`${island.url}/round?day=2026-12-20`);
       await page.getByText('None of these plants is open on this day.').waitFor();
     });
   });

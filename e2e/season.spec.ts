@@ -1,16 +1,11 @@
 import { expect } from 'chai';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { pick } from './pick.ts';
 import { expectReach } from './views.ts';
 
 describe('the season’s plan', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_season');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_season');
+  const { within } = island;
 
   it('says of what cannot be met how much is missing and what holds it back, and moves with what is wanted', async () => {
     await within({ as: 'Mirel' }, async (page) => {
@@ -33,7 +28,7 @@ describe('the season’s plan', () => {
   });
   it('takes in what somebody wants, for several plants, and each week lists what to take where', async () => {
     await within({ as: 'Ode' }, async (page) => {
-      await page.goto(`${server.url}/season`);
+      await page.goto(`${island.url}/season`);
       await page.getByRole('button', { name: 'Want something' }).click();
       const panel = page.getByRole('dialog', { name: 'Want something' });
       await panel.getByRole('button', { name: 'Save' }).click();
@@ -58,13 +53,13 @@ describe('the season’s plan', () => {
         );
       }
       expect(await page.getByRole('button', { name: 'Move up: Heads for the jam' }).count()).to.equal(0);
-      await page.goto(`${server.url}/hearth`);
+      await page.goto(`${island.url}/hearth`);
       await page.getByRole('button', { name: /Elder · flower heads Mill hedge/ }).click();
       await page
         .getByText(/In the season’s plan: \d+ heads? for/)
         .first()
         .waitFor();
-      await page.goto(`${server.url}/season`);
+      await page.goto(`${island.url}/season`);
       await page.getByRole('button', { name: 'Take off: Heads for the jam' }).click();
       await page.getByText('Wanted no more: Heads for the jam').waitFor();
       await jam.waitFor({ state: 'detached' });
@@ -72,7 +67,7 @@ describe('the season’s plan', () => {
   });
   it('is read by who only watches, and in the hand', async () => {
     await within({ as: 'Brannoc', phone: true }, async (page) => {
-      await page.goto(`${server.url}/season`);
+      await page.goto(`${island.url}/season`);
       await page.getByText('All of it can be had').first().waitFor();
       expect(await page.getByRole('button', { name: 'Want something' }).count()).to.equal(0);
       await expectReach(page, 'season');

@@ -1,15 +1,10 @@
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { pick } from './pick.ts';
 import { expectReach } from './views.ts';
 
 describe('what is needed', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_wants');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_wants');
+  const { within } = island;
 
   it('is split over the stands that are open, what is not to be had is named, and a reload keeps the list', async () => {
     await within({ as: 'Mirel' }, async (page) => {
@@ -30,16 +25,16 @@ describe('what is needed', () => {
       await page.reload();
       await first.getByText('Not to be had: 8 tips.').waitFor();
       // Three weeks on it is.
-      await page.goto(`${server.url}/wants?day=2026-06-08`);
+      await page.goto(`${island.url}/wants?day=2026-06-08`);
       await second.getByText(/4 heads from 1 plant at/).waitFor();
-      await page.goto(`${server.url}/wants`);
+      await page.goto(`${island.url}/wants`);
       await first.getByRole('link', { name: 'Take' }).click();
       await page.getByRole('heading', { level: 1, name: 'Norway spruce · tips' }).waitFor();
     });
   });
   it('reads well on a phone', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
-      await page.goto(`${server.url}/wants`);
+      await page.goto(`${island.url}/wants`);
       await page.getByRole('heading', { level: 1, name: 'What do you need?' }).waitFor();
       await expectReach(page, 'wants');
     });

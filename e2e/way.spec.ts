@@ -1,27 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { expect } from 'chai';
-import { createPool, type Pool, type RowDataPacket } from 'mysql2/promise';
+import type { RowDataPacket } from 'mysql2/promise';
 import type { Page } from 'playwright-core';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
+import { onIsland } from './on-island.ts';
 import { pick } from './pick.ts';
 import { expectReach, widerThanScreen } from './views.ts';
 
 describe('the way and the weight of a round', () => {
-  let server: RunningServer;
-  let database: Pool;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_way');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-    database = createPool(databaseUrl);
-  });
-  after(async () => {
-    await database.end();
-    await server.stop();
-  });
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_way');
+  const { within } = island;
   const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
   async function planned(page: Page): Promise<void> {
-    await page.goto(`${server.url}/round`);
+    await page.goto(`${island.url}/round`);
     await pick(page, 'From and back to', 'Brackmoor planting');
     await page.getByText(/back at \d\d:\d\d/).waitFor();
   }
@@ -83,11 +73,11 @@ describe('the way and the weight of a round', () => {
       await press(page, 'Done here');
       await page.clock.runFor(2 * MINUTE);
       await page.getByText(/1 of \d done/).waitFor();
-      const [[visit]] = await database.query<RowDataPacket[]>(
+      const [[visit]] = await island.database.query<RowDataPacket[]>(
         "SELECT JSON_VALUE(body, '$.minutes') AS stay, JSON_VALUE(body, '$.walkMinutes') AS foot FROM entry WHERE kind = 'visit' ORDER BY id DESC LIMIT 1",
       );
       expect([Number(visit!['stay']), Number(visit!['foot'])]).to.deep.equal([12, 18]);
-      const [[take]] = await database.query<RowDataPacket[]>(
+      const [[take]] = await island.database.query<RowDataPacket[]>(
         "SELECT JSON_VALUE(body, '$.minutes') AS n FROM entry WHERE kind = 'take' ORDER BY id DESC LIMIT 1",
       );
       expect(Number(take!['n'])).to.equal(12);
@@ -106,10 +96,10 @@ describe('the way and the weight of a round', () => {
 
   it('is weighed by a scale that comes to rest, less the vessel', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
-      const [[stand]] = await database.query<RowDataPacket[]>(
+      const [[stand]] = await island.database.query<RowDataPacket[]>(
         "SELECT LOWER(INSERT(INSERT(INSERT(INSERT(HEX(s.id), 21, 0, '-'), 17, 0, '-'), 13, 0, '-'), 9, 0, '-')) AS id FROM stand s JOIN patch p ON p.id = s.patch_id WHERE p.name = 'Mill hedge' AND s.plant_key = 'nettle'",
       );
-      await page.goto(`${server.url}/stands/${String(stand!['id'])}/take?part=tip`);
+      await page.goto(`${island.url}/stands/${String(stand!['id'])}/take?part=tip`);
       await press(page, 'grams');
       await press(page, 'From a scale');
       const onIt = page.getByRole('textbox', { name: /^Stand-in for a scale/ });
@@ -129,7 +119,7 @@ describe('the way and the weight of a round', () => {
       await press(page, 'sharp');
       await press(page, 'Save the take');
       await page.waitForURL(/\/stands\/[^/]+$/);
-      const [[take]] = await database.query<RowDataPacket[]>(
+      const [[take]] = await island.database.query<RowDataPacket[]>(
         "SELECT JSON_VALUE(body, '$.amount') AS amount, JSON_VALUE(body, '$.measure') AS measure, JSON_VALUE(body, '$.savours[0]') AS savour FROM entry WHERE kind = 'take' AND JSON_VALUE(body, '$.measure') = 'gram' ORDER BY id DESC LIMIT 1",
       );
       expect([Number(take!['amount']), take!['measure'], take!['savour']]).to.deep.equal([5, 'gram', 'sharp']);

@@ -1,15 +1,10 @@
 import { expect } from 'chai';
-import { islandDatabase, screensOf, startServer, type RunningServer } from './application.ts';
-import { pick as choose } from './pick.ts';
+import { onIsland } from './on-island.ts';
+import { pick as choose, unpick } from './pick.ts';
 
 describe('knowing the day', () => {
-  let server: RunningServer;
-  before(async () => {
-    const databaseUrl = await islandDatabase('emberfield_e2e_when');
-    server = await startServer(databaseUrl, { EMBERFIELD_PORT: '0', EMBERFIELD_DEMO: '1' });
-  });
-  after(() => server.stop());
-  const within = screensOf(() => server);
+  const island = onIsland('emberfield_e2e_when');
+  const { within } = island;
 
   it('the year at a glance: filtered, zoomed, read as a table, and whole on paper', async () => {
     await within({ as: 'Tavi' }, async (page) => {
@@ -36,7 +31,7 @@ describe('knowing the day', () => {
       await page.getByRole('button', { name: 'As a table' }).click();
       const row = page.getByRole('row', { name: /Elder · flower heads/ }).first();
       expect(await row.textContent()).to.match(/\d+ (May|Jun) \(\d+ (May|Jun)–\d+ (May|Jun)\)/);
-      await page.goto(`${server.url}/year`);
+      await page.goto(`${island.url}/year`);
       await elder.waitFor();
       const drawn = await page.locator('.line').count();
       await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
@@ -111,7 +106,7 @@ describe('knowing the day', () => {
   });
   it('says how good the dates were, in words and as a picture', async () => {
     await within({ as: 'Brannoc' }, async (page) => {
-      await page.goto(`${server.url}/proof`);
+      await page.goto(`${island.url}/proof`);
       await page.getByText(/^Over \d+ dates I was off by [\d.]+ days/).waitFor();
       await page.getByRole('img', { name: 'Days off, by plant' }).waitFor();
       await page.getByRole('img', { name: /before the band: \d+ %, meant 10 %/ }).waitFor();
@@ -123,7 +118,7 @@ describe('knowing the day', () => {
   });
   it('another station is brought in and a place given to it: its dates move, and come back with undo', async () => {
     await within({ as: 'Tavi' }, async (page) => {
-      await page.goto(`${server.url}/weather`);
+      await page.goto(`${island.url}/weather`);
       await page.getByRole('button', { name: 'New station' }).click();
       await page.getByLabel('Name', { exact: true }).fill('Far moor');
       await page.getByLabel('Latitude').first().fill('46.4');
@@ -160,11 +155,8 @@ describe('knowing the day', () => {
       }, before);
       await page.getByRole('link', { name: 'Old railway hedge' }).click();
       await page.getByRole('button', { name: 'Settings', exact: true }).click();
-      // Only once its own choice is there: other fields of the page can be cleared too, and come sooner.
-      const from = page.locator('section', { has: page.getByRole('heading', { name: 'Weather from' }) });
-      await from.getByText(/Dates here are reckoned from Far moor \(/).waitFor();
-      await from.locator('.ant-select').hover();
-      await from.locator('.ant-select-clear').click();
+      await page.getByText(/Dates here are reckoned from Far moor \(/).waitFor();
+      await unpick(page, 'Station');
       await page.getByText(/Dates here are reckoned from Ostrey harbour/).waitFor();
     });
   });
@@ -192,13 +184,13 @@ describe('knowing the day', () => {
         .getByText(/^The tide at Ostrey quay leaves it free by daylight \d\d:\d\d to/)
         .first()
         .waitFor();
-      await page.goto(`${server.url}/hearth?day=2026-05-24`);
+      await page.goto(`${island.url}/hearth?day=2026-05-24`);
       await page.getByRole('button', { name: /Sea beet · leaves/ }).click();
       await page
         .getByText(/the tide does not leave it free by daylight: again on/)
         .first()
         .waitFor();
-      await page.goto(`${server.url}/weather`);
+      await page.goto(`${island.url}/weather`);
       await page.getByRole('button', { name: 'Bring in a tide' }).click();
       await page.getByLabel('Name of the place').fill('Second quay');
       const pick = (name: string, text: string) =>
@@ -220,7 +212,7 @@ describe('knowing the day', () => {
     await within({ as: 'Mirel', phone: true, keepsPages: true }, async (page, { context, complaints }) => {
       await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
       // The page that brought the service worker in is not yet served by it: the next one is.
-      await page.goto(`${server.url}/hearth`);
+      await page.goto(`${island.url}/hearth`);
       const kit = page.waitForResponse(/\/kit$/);
       await page.getByRole('button', { name: /Elder · flower heads Old railway/ }).click();
       await (await kit).finished();

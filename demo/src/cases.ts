@@ -1,5 +1,7 @@
+import type { EntryBodies } from '@emberfield/contract';
 import { dayNumber as day } from '@emberfield/core/measure';
 import { type HistoryOptions, type Told, tell } from './history.ts';
+import type { PersonName } from './island/places.ts';
 import { plantingsOf } from './plantings.ts';
 
 type Case = (options: HistoryOptions) => readonly Told[];
@@ -23,6 +25,22 @@ const searches: Case = (o) =>
     inVain(o, on, 'White hellebore', 'white-hellebore'),
   ]);
 
+/** A take of which all was good and that came home, but for what is said. */
+const taken = (
+  o: HistoryOptions,
+  on: string,
+  by: PersonName,
+  said: Pick<EntryBodies['take'], 'part' | 'amount' | 'plants'> & Partial<EntryBodies['take']>,
+): Told =>
+  tell(
+    o,
+    'take',
+    day(on),
+    by,
+    { measure: 'unit', killed: null, quality: 'good', eatenOnTheSpot: false, overReason: '', ...said },
+    'case',
+  );
+
 /** Shoots of the nettles at the mill as they were measured, cm. */
 const LENGTHS_AT_THE_MILL: readonly (readonly [string, ...number[]])[] = [
   ['2024-04-21', 16, 19, 15, 18],
@@ -45,99 +63,19 @@ const CASES: Readonly<Record<string, Case>> = {
     tell(o, 'stageSighting', day('2026-04-24'), 'ode', { stage: 'youngLeaf', reached: true, share: null }, 'case'),
     tell(o, 'stageSighting', day('2026-05-09'), 'mirel', { stage: 'fullLeaf', reached: false, share: null }, 'case'),
     tell(o, 'stageSighting', day('2026-05-10'), 'ode', { stage: 'fullLeaf', reached: true, share: null }, 'case'),
-    tell(
-      o,
-      'take',
-      day('2026-05-09'),
-      'mirel',
-      {
-        part: 'leaf',
-        amount: 900,
-        measure: 'unit',
-        plants: 12,
-        killed: null,
-        quality: 'good',
-        eatenOnTheSpot: false,
-        overReason: '',
-      },
-      'case',
-    ),
-    tell(
-      o,
-      'take',
-      day('2026-05-12'),
-      'ode',
-      {
-        part: 'leaf',
-        amount: 700,
-        measure: 'unit',
-        plants: 10,
-        killed: null,
-        quality: 'good',
-        eatenOnTheSpot: false,
-        overReason: '',
-      },
-      'case',
-    ),
+    taken(o, '2026-05-09', 'mirel', { part: 'leaf', amount: 900, plants: 12 }),
+    taken(o, '2026-05-12', 'ode', { part: 'leaf', amount: 700, plants: 10 }),
   ],
   // Two pickers near a shared limit: eight trees, the first and the last left out, then a quarter; a tenth of the tips of four is 160.
   'spruce-planting': (o) => [
     tell(o, 'census', day('2026-04-30'), 'tavi', { method: 'complete', plants: 8, mature: 8, flowering: 0 }, 'case'),
-    tell(
-      o,
-      'take',
-      day('2026-05-11'),
-      'mirel',
-      {
-        part: 'tip',
-        amount: 82,
-        measure: 'unit',
-        plants: 4,
-        killed: null,
-        quality: 'good',
-        eatenOnTheSpot: false,
-        overReason: '',
-      },
-      'case',
-    ),
-    tell(
-      o,
-      'take',
-      day('2026-05-14'),
-      'ode',
-      {
-        part: 'tip',
-        amount: 66,
-        measure: 'unit',
-        plants: 5,
-        killed: null,
-        quality: 'good',
-        eatenOnTheSpot: false,
-        overReason: '',
-      },
-      'case',
-    ),
+    taken(o, '2026-05-11', 'mirel', { part: 'tip', amount: 82, plants: 4 }),
+    taken(o, '2026-05-14', 'ode', { part: 'tip', amount: 66, plants: 5 }),
   ],
   // Missed last year by four days.
   'lime-avenue': (o) => [
     // More than its rule gives, for a feast: the ledger of the year suggests a rest.
-    tell(
-      o,
-      'take',
-      day('2025-07-12'),
-      'ode',
-      {
-        part: 'flower',
-        amount: 2600,
-        measure: 'unit',
-        plants: 10,
-        killed: null,
-        quality: 'good',
-        eatenOnTheSpot: false,
-        overReason: 'the harbour feast',
-      },
-      'case',
-    ),
+    taken(o, '2025-07-12', 'ode', { part: 'flower', amount: 2600, plants: 10, overReason: 'the harbour feast' }),
     tell(o, 'stageSighting', day('2025-07-18'), 'mirel', { stage: 'firstOpen', reached: false, share: null }, 'case'),
     tell(
       o,
@@ -207,23 +145,7 @@ const CASES: Readonly<Record<string, Case>> = {
       { lookedFor: 'Lords-and-ladies', plantKey: 'lords-and-ladies', found: true, stage: 'arrowheads', deadly: false },
       'case-arum',
     ),
-    tell(
-      o,
-      'take',
-      day('2026-04-11'),
-      'tavi',
-      {
-        part: 'leaf',
-        amount: 60,
-        measure: 'unit',
-        plants: 60,
-        killed: null,
-        quality: 'good',
-        eatenOnTheSpot: false,
-        overReason: '',
-      },
-      'case',
-    ),
+    taken(o, '2026-04-11', 'tavi', { part: 'leaf', amount: 60, plants: 60 }),
   ],
   'reedmace-larkmere': (o) => [inVain(o, '2025-07-02', 'Hemlock water-dropwort', 'water-dropwort')],
   'burdock-rim': (o) => [
@@ -232,23 +154,13 @@ const CASES: Readonly<Record<string, Case>> = {
   ],
   // Dug too hard, now resting; the crowns went back, and of these some live.
   'valerian-reed': (o) => [
-    tell(
-      o,
-      'take',
-      day('2024-10-20'),
-      'ode',
-      {
-        part: 'root',
-        amount: 14,
-        measure: 'unit',
-        plants: 14,
-        killed: 14,
-        quality: 'good',
-        eatenOnTheSpot: false,
-        overReason: 'Wanted a winter’s supply at once.',
-      },
-      'case',
-    ),
+    taken(o, '2024-10-20', 'ode', {
+      part: 'root',
+      amount: 14,
+      plants: 14,
+      killed: 14,
+      overReason: 'Wanted a winter’s supply at once.',
+    }),
     tell(
       o,
       'note',
@@ -302,23 +214,7 @@ const CASES: Readonly<Record<string, Case>> = {
     ),
     tell(o, 'census', day('2026-05-02'), 'mirel', { method: 'eye', eye: 'hundreds' }, 'case'),
     tell(o, 'loss', day('2026-05-04'), 'mirel', { cause: 'mown', share: 0.3, note: 'The verge was cut.' }, 'case'),
-    tell(
-      o,
-      'take',
-      day('2026-05-08'),
-      'mirel',
-      {
-        part: 'tip',
-        amount: 40,
-        measure: 'unit',
-        plants: 40,
-        killed: null,
-        quality: 'good',
-        eatenOnTheSpot: true,
-        overReason: '',
-      },
-      'case',
-    ),
+    taken(o, '2026-05-08', 'mirel', { part: 'tip', amount: 40, plants: 40, eatenOnTheSpot: true }),
   ],
   'elder-rail': (o) => [
     tell(

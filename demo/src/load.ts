@@ -7,12 +7,10 @@ import {
   insertGroup,
   insertMembership,
   insertPatch,
-  insertPermit,
   insertRule,
   insertStand,
   insertStation,
   insertTide,
-  insertWant,
   putClearance,
   rowOf,
   storeEntry,
@@ -23,7 +21,9 @@ import { casesOf } from './cases.ts';
 import { identificationOf } from './identifications.ts';
 import { historyOf, type Told } from './history.ts';
 import { larderOf } from './larder.ts';
-import { wantsOf } from './supply.ts';
+import { accountOf, type Making } from './making.ts';
+import { loadPermits } from './permits.ts';
+import { loadWants } from './supply.ts';
 import { seededId } from './ids.ts';
 import { heightAt, lonLat, MIDDLE, type Km } from './island/geometry.ts';
 import { factsOf, GROUP_NAME, NUMBERS, PATCHES, PEOPLE, STANDS, type PersonName } from './island/places.ts';
@@ -39,16 +39,6 @@ export const DEMO_DAY = '2026-05-15';
 export const DEMO_GROUP_ID = seededId(18262, 'group');
 
 /** What all of the demo is made of. */
-interface Making {
-  readonly db: Dependencies['db'];
-  readonly groupId: string;
-  readonly madeAt: Date;
-  readonly today: string;
-  readonly todayNumber: number;
-  readonly weather: ReturnType<typeof islandWeather>;
-}
-const accountOf = (name: PersonName): string => seededId(18262, 'person', name);
-
 /** Fills an empty database with the demo island, the same at every start. Calls `progress` with a share from 0 to 1. */
 export async function loadDemo(
   deps: Dependencies,
@@ -272,47 +262,6 @@ async function tellTakes(
       }
   };
   await Promise.all(Array.from({ length: AT_ONCE }, work));
-}
-
-/** What the parish gave for this year, and what the three agreed on themselves: takes of years before were judged without either. */
-async function loadPermits({ db, groupId, madeAt, today }: Making): Promise<void> {
-  const year = today.slice(0, 4);
-  const common = { groupId, madeBy: accountOf('tavi'), madeAt, patchIds: [] };
-  await insertPermit(db, {
-    ...common,
-    id: seededId(18266, 'permit', 'sloes'),
-    kind: 'permit',
-    name: `Hedges of the parish, ${year}`,
-    plantKey: 'sloe',
-    part: 'fruit',
-    measure: 'gram',
-    amount: 3000,
-    from: `${year}-01-01`,
-    until: `${year}-12-31`,
-    note: 'From the parish office, renewed each January; bring it along.',
-  });
-  await insertPermit(db, {
-    ...common,
-    id: seededId(18266, 'permit', 'leaves'),
-    kind: 'own',
-    name: 'Leaves for the market stall',
-    plantKey: 'ramsons',
-    part: 'leaf',
-    measure: 'unit',
-    amount: 2000,
-    from: `${year}-03-01`,
-    until: `${year}-05-10`,
-    note: '',
-  });
-}
-
-async function loadWants({ db, groupId, madeAt, today }: Making): Promise<void> {
-  for (const [place, want] of wantsOf(today.slice(0, 4)).entries())
-    await insertWant(db, {
-      ...{ madeUnit: '', ...want, place, groupId, madeAt },
-      id: seededId(18266, 'want', want.name),
-      madeBy: accountOf('tavi'),
-    });
 }
 
 const degreesOf = (at: Km): { readonly longitudeDeg: number; readonly latitudeDeg: number } => {

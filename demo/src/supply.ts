@@ -1,4 +1,7 @@
 import type { SaveWant } from '@emberfield/contract';
+import { insertWant } from '@emberfield/server';
+import { seededId } from './ids.ts';
+import { accountOf, type Making } from './making.ts';
 
 type Wanted = Omit<SaveWant, 'revision' | 'place' | 'madeUnit'> & { readonly madeUnit?: string };
 
@@ -6,7 +9,7 @@ type Wanted = Omit<SaveWant, 'revision' | 'place' | 'madeUnit'> & { readonly mad
  * What the four want of the year: something for each week, something made of flower heads, something that dries, and more sloes than the permit gives.
  * @param year four digits
  */
-export const wantsOf = (year: string): readonly Wanted[] => [
+const wantsOf = (year: string): readonly Wanted[] => [
   {
     name: 'Greens for the pot',
     of: [{ plantKey: 'nettle', part: 'tip', gives: null }],
@@ -31,3 +34,12 @@ export const wantsOf = (year: string): readonly Wanted[] => [
     ...{ measure: 'gram', amount: 6000, weekly: false, from: `${year}-09-01`, until: `${year}-12-15` },
   },
 ];
+
+export async function loadWants({ db, groupId, madeAt, today }: Making): Promise<void> {
+  for (const [place, want] of wantsOf(today.slice(0, 4)).entries())
+    await insertWant(db, {
+      ...{ madeUnit: '', ...want, place, groupId, madeAt },
+      id: seededId(18266, 'want', want.name),
+      madeBy: accountOf('tavi'),
+    });
+}

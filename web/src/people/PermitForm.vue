@@ -12,13 +12,13 @@ import {
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
+import { useKept } from '../form/use-kept.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import DayField from '../kit/DayField.vue';
 import NumberField from '../kit/NumberField.vue';
 import PickMany from '../kit/PickMany.vue';
 import PickOne from '../kit/PickOne.vue';
 import { usePlants } from '../plants/queries.ts';
-import { useUndo } from '../platform/use-undo.ts';
 import { usePatches } from '../session/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
@@ -29,7 +29,6 @@ import { usePermitChanges } from './use-permits.ts';
 const props = defineProps<{ permit: PermitView | null }>();
 const emit = defineEmits<{ stored: [] }>();
 const words = useWords();
-const undo = useUndo();
 const { groupId } = useGroup();
 const { today } = useDay();
 const plants = usePlants(groupId);
@@ -83,21 +82,12 @@ const form = useForm({
     };
   },
 });
-const { save, remove } = usePermitChanges();
+const kept = useKept(usePermitChanges());
 async function keep(): Promise<void> {
-  const { id } = values.value;
-  const before = props.permit?.terms;
-  const done = await form.send(async (body) => {
-    await save.mutateAsync({ id, body });
-    return body;
-  });
-  if (done === undefined) return;
+  const row = { id: values.value.id, before: props.permit?.terms };
+  if (!(await kept.keep(form, row, ({ name }) => words.value.t('permit.saved', { name })))) return;
   values.value = begun();
   emit('stored');
-  undo.say(words.value.t('permit.saved', { name: done.name }), async () => {
-    if (before) await save.mutateAsync({ id, body: { ...before, revision: before.revision + 1 } });
-    else await remove.mutateAsync(id);
-  });
 }
 </script>
 

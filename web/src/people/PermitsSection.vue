@@ -2,8 +2,8 @@
 import { Button, Progress } from 'ant-design-vue';
 import { ref } from 'vue';
 import type { PermitView } from '@emberfield/contract';
+import { useKept } from '../form/use-kept.ts';
 import SidePanel from '../kit/SidePanel.vue';
-import { useUndo } from '../platform/use-undo.ts';
 import { usePatches, usePermits } from '../session/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -14,7 +14,6 @@ import { usePermitChanges } from './use-permits.ts';
 
 /** Amounts that stands share: what is left of each, and for how long. */
 const words = useWords();
-const undo = useUndo();
 const { today } = useDay();
 const { groupId, isKeeper } = useGroup();
 const permits = usePermits(groupId);
@@ -36,15 +35,9 @@ const state = ({ terms: { from, until } }: PermitView): string => {
   return words.value.t(`permit.state.${key}`, { day: words.value.format.dayAndYear(key === 'coming' ? from : until) });
 };
 const used = ({ spent, terms: { amount } }: PermitView): number => Math.min(100, (100 * (spent ?? amount)) / amount);
-const { save, remove } = usePermitChanges();
-async function end({ id, terms }: PermitView): Promise<void> {
-  await remove.mutateAsync(id);
-  // Removing it was an edit as well.
-  undo.say(
-    words.value.t('permit.removed', { name: terms.name }),
-    async () => void (await save.mutateAsync({ id, body: { ...terms, revision: terms.revision + 1 } })),
-  );
-}
+const kept = useKept(usePermitChanges());
+const end = (permit: PermitView): Promise<void> =>
+  kept.takeOff(permit, words.value.t('permit.removed', { name: permit.terms.name }));
 </script>
 
 <template>

@@ -9,20 +9,20 @@ import { usePractice } from './use-practice.ts';
 /** A drill of five: look-alikes, stages, amounts. */
 const words = useWords();
 const { profiles, patches, keys, cards, at, known, due, begin, answer } = usePractice();
-const failure = computed(() => patches.error.value ?? profiles.error.value);
+const failure = computed(() => patches.error.value ?? profiles.value.error);
 const card = computed(() => cards.value[at.value]);
 </script>
 
 <template>
   <StateNote
-    v-if="failure && !profiles.data.value"
+    v-if="failure && !(patches.data.value && profiles.all)"
     state="failed"
     :text="failure.message"
     @retry="
       patches.refetch();
-      profiles.refetch();
+      profiles.again();
     " />
-  <StateNote v-else-if="!profiles.data.value" state="loading" />
+  <StateNote v-else-if="!patches.data.value || !profiles.all" state="loading" />
   <div v-else class="page practice">
     <h1>{{ words.t('practice.title') }}</h1>
     <StateNote

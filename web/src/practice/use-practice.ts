@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { useQueries } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import {
   AMOUNT_RULES,
@@ -23,18 +23,19 @@ const MOST_PLANTS = 40;
 /** Cards of the plants of the group's stands, and what is known of each; it lies on this device, under whoever is signed in. */
 export function usePractice() {
   const { groupId } = useGroup();
-  const client = useQueryClient();
   const patches = usePatches(groupId);
   const keys = computed(() =>
     [...new Set((patches.data.value ?? []).flatMap((p) => p.stands.map((s) => s.plantKey)))]
       .sort()
       .slice(0, MOST_PLANTS),
   );
-  const profiles = useQuery({
-    queryKey: computed(() => ['group', groupId.value, 'practice', keys.value]),
-    queryFn: () =>
-      Promise.all(keys.value.map(async (key) => (await client.ensureQueryData(plantAsk(groupId.value, key))).profile)),
-    enabled: computed(() => patches.data.value !== undefined),
+  const profiles = useQueries({
+    queries: computed(() => keys.value.map((key) => plantAsk(groupId.value, key))),
+    combine: (asked) => ({
+      all: asked.every((a) => a.data) ? asked.map((a) => a.data!.profile) : null,
+      error: asked.find((a) => a.error)?.error ?? null,
+      again: () => asked.forEach((a) => void (a.error && a.refetch())),
+    }),
   });
   const states = useDraft<Record<string, CardState>>('practice', {});
   const cards = ref<readonly PracticeCard[]>([]);
@@ -47,8 +48,8 @@ export function usePractice() {
     // Other figures and another order each time, so that nobody learns where the answer stands.
     const chance = chanceOf(now.getTime() % 2 ** 31);
     const all = [
-      ...pairCards(profiles.data.value ?? [], chance),
-      ...stageCards(profiles.data.value ?? [], chance),
+      ...pairCards(profiles.value.all ?? [], chance),
+      ...stageCards(profiles.value.all ?? [], chance),
       ...AMOUNT_RULES.map((rule) => amountCard(rule, chance)),
     ];
     const asked = nextCards(all, states.value, { now, most: A_DRILL });

@@ -2,6 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import type { WantView } from '@emberfield/contract';
+import { useKept } from '../form/use-kept.ts';
 import DataTable from '../kit/DataTable.vue';
 import type { DataColumn } from '../kit/data-table.ts';
 import FoldUp from '../kit/FoldUp.vue';
@@ -10,7 +11,6 @@ import NumberField from '../kit/NumberField.vue';
 import SidePanel from '../kit/SidePanel.vue';
 import StateNote from '../kit/StateNote.vue';
 import ReckoningNote from '../hearth/ReckoningNote.vue';
-import { useUndo } from '../platform/use-undo.ts';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
@@ -24,7 +24,6 @@ import { weekRows, type WeekRow } from './week-rows.ts';
 
 /** What the year should bring, and the plan of where it comes from. */
 const words = useWords();
-const undo = useUndo();
 const { mayPick } = useGroup();
 const { asked, dayQuery } = useDay();
 const { wants, hearth, hours, planned, heldBack, state, progress, stop, again } = useSeason();
@@ -53,15 +52,11 @@ function begin(want: WantView | null): void {
   open.value = true;
 }
 const last = computed(() => Math.max(0, ...list.value.map((w) => w.terms.place)) + 1);
-const { save, remove } = useWantChanges();
-async function takeOff({ id, terms }: WantView): Promise<void> {
-  await remove.mutateAsync(id);
-  // Taking it off was an edit as well.
-  undo.say(
-    words.value.t('season.removed', { name: terms.name }),
-    async () => void (await save.mutateAsync({ id, body: { ...terms, revision: terms.revision + 1 } })),
-  );
-}
+const changes = useWantChanges();
+const { save, remove } = changes;
+const kept = useKept(changes);
+const takeOff = (want: WantView): Promise<void> =>
+  kept.takeOff(want, words.value.t('season.removed', { name: want.terms.name }));
 /** Before the one that it stands behind. */
 async function moveUp(i: number): Promise<void> {
   const [{ id, terms }, above, further] = [list.value[i]!, list.value[i - 1]!, list.value[i - 2]];

@@ -6,12 +6,12 @@ import { MOST_WANTED_PLANTS, saveWantSchema, WANT_MEASURES, type SaveWant, type 
 import FormFailure from '../form/FormFailure.vue';
 import FormField from '../form/FormField.vue';
 import { useForm } from '../form/use-form.ts';
+import { useKept } from '../form/use-kept.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import DayField from '../kit/DayField.vue';
 import NumberField from '../kit/NumberField.vue';
 import PickMany from '../kit/PickMany.vue';
 import { usePlants } from '../plants/queries.ts';
-import { useUndo } from '../platform/use-undo.ts';
 import { usePatches } from '../session/queries.ts';
 import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
@@ -24,7 +24,6 @@ import { useWantChanges } from './use-wants.ts';
 const props = defineProps<{ want: WantView | null; place: number }>();
 const emit = defineEmits<{ stored: [] }>();
 const words = useWords();
-const undo = useUndo();
 const { groupId } = useGroup();
 const { today } = useDay();
 const plants = usePlants(groupId);
@@ -85,21 +84,12 @@ const form = useForm({
     };
   },
 });
-const { save, remove } = useWantChanges();
+const kept = useKept(useWantChanges());
 async function keep(): Promise<void> {
-  const { id } = values.value;
-  const before = props.want?.terms;
-  const done = await form.send(async (body) => {
-    await save.mutateAsync({ id, body });
-    return body;
-  });
-  if (done === undefined) return;
+  const row = { id: values.value.id, before: props.want?.terms };
+  if (!(await kept.keep(form, row, ({ name }) => words.value.t('season.saved', { name })))) return;
   values.value = begun();
   emit('stored');
-  undo.say(words.value.t('season.saved', { name: done.name }), async () => {
-    if (before) await save.mutateAsync({ id, body: { ...before, revision: before.revision + 1 } });
-    else await remove.mutateAsync(id);
-  });
 }
 </script>
 
