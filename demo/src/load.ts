@@ -9,12 +9,9 @@ import {
   insertPatch,
   insertRule,
   insertStand,
-  insertStation,
-  insertTide,
   putClearance,
   rowOf,
   storeEntry,
-  upsertDays,
   type Dependencies,
 } from '@emberfield/server';
 import { casesOf } from './cases.ts';
@@ -25,12 +22,11 @@ import { accountOf, type Making } from './making.ts';
 import { loadPermits } from './permits.ts';
 import { loadWants } from './supply.ts';
 import { seededId } from './ids.ts';
-import { heightAt, lonLat, MIDDLE, type Km } from './island/geometry.ts';
-import { factsOf, GROUP_NAME, NUMBERS, PATCHES, PEOPLE, STANDS, type PersonName } from './island/places.ts';
-import { QUAY, QUAY_TIDE } from './island/tide.ts';
-import { chanceFrom, seedOf } from './truth/chance.ts';
-import { islandWeather, outlookFrom } from './truth/weather.ts';
+import { degreesOf, heightAt } from './island/geometry.ts';
+import { factsOf, GROUP_NAME, NUMBERS, PATCHES, PEOPLE, STANDS } from './island/places.ts';
+import { islandWeather } from './truth/weather.ts';
 import { FIRST_WEATHER_YEAR, WEATHER_SEED } from './island/weather-seed.ts';
+import { loadWeather } from './weather.ts';
 
 const MS_PER_DAY = 86_400_000;
 const FIRST_HISTORY_YEAR = 2020;
@@ -38,7 +34,6 @@ const AT_ONCE = 6;
 export const DEMO_DAY = '2026-05-15';
 export const DEMO_GROUP_ID = seededId(18262, 'group');
 
-/** What all of the demo is made of. */
 /** Fills an empty database with the demo island, the same at every start. Calls `progress` with a share from 0 to 1. */
 export async function loadDemo(
   deps: Dependencies,
@@ -128,34 +123,6 @@ async function loadPeople({ db, groupId, madeAt }: Making): Promise<void> {
     madeBy: accountOf('tavi'),
     madeAt,
   });
-}
-
-/** The station, the tide at the quay, and a thermometer that somebody hung. */
-async function loadWeather({ db, groupId, madeAt, todayNumber, weather }: Making): Promise<void> {
-  const stationId = seededId(18262, 'station');
-  const station = {
-    id: stationId,
-    name: 'Ostrey harbour',
-    latitudeDeg: MIDDLE.latitudeDeg - 0.028,
-    longitudeDeg: MIDDLE.longitudeDeg + 0.005,
-    heightM: STATION_HEIGHT_M,
-  };
-  await insertStation(db, { ...station, groupId, source: 'simulated', contentDigest: contentDigest(station), madeAt });
-  await upsertDays(
-    db,
-    stationId,
-    weather.filter((d) => d.day <= todayNumber).map((d) => ({ ...d, outlook: false })),
-  );
-  await upsertDays(
-    db,
-    stationId,
-    outlookFrom(weather, todayNumber, WEATHER_SEED).map((d) => ({ ...d, rainMm: null, outlook: true })),
-  );
-
-  const [east, north] = QUAY.at;
-  const quay = { id: seededId(18262, 'tide'), name: QUAY.name, ...degreesOf([east, north]) };
-  await insertTide(db, { ...quay, groupId, source: QUAY_TIDE, contentDigest: contentDigest(quay), madeAt });
-  await hangThermometer(db, { groupId, weather, todayNumber, madeAt });
 }
 
 async function loadPlaces({ db, groupId, madeAt }: Making): Promise<void> {
@@ -263,50 +230,3 @@ async function tellTakes(
   };
   await Promise.all(Array.from({ length: AT_ONCE }, work));
 }
-
-const degreesOf = (at: Km): { readonly longitudeDeg: number; readonly latitudeDeg: number } => {
-  const [longitudeDeg, latitudeDeg] = lonLat(at);
-  return { longitudeDeg, latitudeDeg };
-};
-
-const HUNG_DAYS = 12;
-/** Somebody hung a thermometer in the hollow way and reads it: the nights are cold there, and the days cool. */
-async function hangThermometer(
-  db: Dependencies['db'],
-  {
-    groupId,
-    weather,
-    todayNumber,
-    madeAt,
-  }: {
-    readonly groupId: string;
-    readonly weather: ReturnType<typeof islandWeather>;
-    readonly todayNumber: number;
-    readonly madeAt: Date;
-  },
-): Promise<void> {
-  const { at } = PATCHES.find((p) => p.key === 'withen')!;
-  const hung = { id: seededId(18262, 'thermometer'), name: 'Hollow way', ...degreesOf(at), heightM: heightAt(at) };
-  await insertStation(db, { ...hung, groupId, source: 'csv', contentDigest: contentDigest(hung), madeAt });
-  const chance = chanceFrom(seedOf('thermometer'));
-  const higherC = LAPSE_C_PER_M * (STATION_HEIGHT_M - hung.heightM);
-  await upsertDays(
-    db,
-    hung.id,
-    weather
-      .filter((d) => d.day <= todayNumber && d.day > todayNumber - HUNG_DAYS)
-      .map(({ day, minC, maxC }) => {
-        const low = tenth(minC + higherC - 1.6 + 0.6 * chance.normal());
-        return {
-          day,
-          minC: low,
-          maxC: Math.max(low, tenth(maxC + higherC - 3.4 + 0.8 * chance.normal())),
-          rainMm: null,
-          outlook: false,
-        };
-      }),
-  );
-}
-const LAPSE_C_PER_M = 0.0065;
-const STATION_HEIGHT_M = 40;
-const tenth = (value: number): number => Math.round(value * 10) / 10;

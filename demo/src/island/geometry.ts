@@ -57,3 +57,8 @@ export function heightAt([east, north]: Km): number {
     height * Math.exp(-(((east - e) / wide) ** 2 + ((north - n) / deep) ** 2));
   return Math.round(12 + hill(3.2, 1.2, 265, 2.4, 1.6) + hill(-0.8, 2.4, 150, 1.9, 1.2) + hill(0.5, -2, 60, 3, 1.2));
 }
+
+/** The same by name. */
+export const degreesOf = (at: Km): { readonly longitudeDeg: number; readonly latitudeDeg: number } => {
+  const [longitudeDeg, latitudeDeg] = lonLat(at);
+  return { longitudeDeg, latitudeDeg };
