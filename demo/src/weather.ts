@@ -1,7 +1,7 @@
 import { contentDigest, insertStation, insertTide, upsertDays, type Dependencies } from '@emberfield/server';
-import { type Making } from './making.ts';
+import type { Making } from './making.ts';
 import { seededId } from './ids.ts';
-import { degreesOf, heightAt,  MIDDLE } from './island/geometry.ts';
+import { degreesOf, heightAt, MIDDLE } from './island/geometry.ts';
 import { PATCHES } from './island/places.ts';
 import { QUAY, QUAY_TIDE } from './island/tide.ts';
 import { chanceFrom, seedOf } from './truth/chance.ts';
@@ -35,8 +35,6 @@ export async function loadWeather({ db, groupId, madeAt, todayNumber, weather }:
   await insertTide(db, { ...quay, groupId, source: QUAY_TIDE, contentDigest: contentDigest(quay), madeAt });
   await hangThermometer(db, { groupId, weather, todayNumber, madeAt });
 }
-
-};
 
 const HUNG_DAYS = 12;
 /** Somebody hung a thermometer in the hollow way and reads it: the nights are cold there, and the days cool. */

@@ -62,3 +62,4 @@ export function heightAt([east, north]: Km): number {
 export const degreesOf = (at: Km): { readonly longitudeDeg: number; readonly latitudeDeg: number } => {
   const [longitudeDeg, latitudeDeg] = lonLat(at);
   return { longitudeDeg, latitudeDeg };
+};
