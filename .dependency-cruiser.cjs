@@ -90,12 +90,12 @@ module.exports = {
       severity: 'error',
       comment: 'Another domain is entered through its index, its table, or its policy, which says who sees what.',
       from: {
-        path: '^server/src/(calendar|entries|hearth|identity|patches|people|photos|places|plants|stands|tide|visits|weather|year)/',
+        path: '^server/src/(archive|calendar|entries|hearth|identity|patches|people|photos|places|plants|stands|tide|visits|weather|year)/',
         pathNot: SPECS,
       },
       to: {
-        path: '^server/src/(calendar|entries|hearth|identity|patches|people|photos|places|plants|stands|tide|visits|weather|year)/',
-        pathNot: '^server/src/($1)/|/(index|policy|table)\\.ts$',
+        path: '^server/src/(archive|calendar|entries|hearth|identity|patches|people|photos|places|plants|stands|tide|visits|weather|year)/',
+        pathNot: '^server/src/($1)/|/(index|policy|([a-z]+-)?table)\\.ts$',
       },
     },
   ],

@@ -1,22 +1,28 @@
-// Puts a backup into an empty database.
-//   node scripts/restore.mjs FILE [--demo]
-// It is refused where anything is stored already: nothing is ever overwritten.
-import { spawn } from 'node:child_process';
-import { createReadStream, existsSync } from 'node:fs';
-import { join } from 'node:path';
+// Puts a backup into an empty database, or a group's archive into any.
+//   node scripts/restore.mjs FILE.sql.gz [--demo]
+//   node scripts/restore.mjs FILE.zip [--as "Another name"] [--demo]
+// Nothing is ever overwritten: a backup is refused where anything is stored, an archive where its group is.
+import { spawn, spawnSync } from 'node:child_process';
+import { closeSync, createReadStream, existsSync, openSync, readSync } from 'node:fs';
+import { join, resolve } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { parseArgs } from 'node:util';
 import { createGunzip } from 'node:zlib';
 import { askDatabase, clientArguments, isWhole, openDatabase } from './backup-database.mjs';
-import { fail, say, settingsFor } from './settings.mjs';
+import { fail, ROOT, say, settingsFor } from './settings.mjs';
 
 const {
   values: asked,
   positionals: [file],
-} = parseArgs({ options: { demo: { type: 'boolean' } }, allowPositionals: true });
+} = parseArgs({
+  options: { demo: { type: 'boolean' }, as: { type: 'string' } },
+  allowPositionals: true,
+});
 if (!file) fail('Say which file: npm run restore -- FILE');
 if (!existsSync(file)) fail(`There is no file ${file}.`);
 const settings = settingsFor(asked.demo ? 'demo' : 'real');
+if (isZip(file)) await restoreGroup();
+if (asked.as !== undefined) fail('--as is for the archive of a group, a .zip; this is none.');
 if (existsSync(join(settings.folder, 'run.json')))
   fail(`Emberfield seems to be running on ${settings.folder}. End it first (if it has died, remove its run.json).`);
 
@@ -41,6 +47,30 @@ try {
   fail(`Not restored: ${error.message}.`);
 }
 await database.close();
+
+/** By what it holds, not by what it is called. */
+function isZip(path) {
+  const start = Buffer.alloc(4);
+  const opened = openSync(path, 'r');
+  readSync(opened, start, 0, 4, 0);
+  closeSync(opened);
+  return start.equals(Buffer.from('PK\x03\x04', 'latin1'));
+}
+
+/** Beside whatever is there, and while Emberfield runs. */
+async function restoreGroup() {
+  const { url, close } = await openDatabase(settings);
+  const { status } = spawnSync(
+    process.execPath,
+    [
+      ...['--import', 'tsx', 'server/src/archive/restore-main.ts', resolve(file)],
+      ...(asked.as === undefined ? [] : ['--as', asked.as]),
+    ],
+    { cwd: ROOT, stdio: 'inherit', env: { ...process.env, DATABASE_URL: url } },
+  );
+  await close();
+  process.exit(status ?? 1);
+}
 
 async function load(url) {
   const { program, args, env, name } = clientArguments(url, 'mariadb');

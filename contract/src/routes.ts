@@ -175,6 +175,8 @@ export const ROUTES = {
   undoPlaceImport: route('delete', `${G}/place-imports/:importId/places`, 'keeper')<UndonePlaces>(),
   dropPlaceImport: route('delete', `${G}/place-imports/:importId`, 'keeper')<null>(),
   exportFile: route('get', `${G}/exports/:what`, 'watcher')<unknown>({ query: ['format', 'secret'] }),
+  /** Everything of the group as one file. Not called like the others: a browser saves it. */
+  archive: route('get', `${G}/archive`, 'keeper')<never>(),
   paths: route('get', `${G}/paths`, 'watcher')<readonly PathView[]>(),
   forgetPath: route('delete', `${G}/paths/:pathId`, 'keeper')<null>(),
 

@@ -25,6 +25,7 @@ import { loggedPath } from './platform/log.ts';
 import { mountStands } from './stands/index.ts';
 import { mountTide } from './tide/index.ts';
 import { mountLarder } from './larder/index.ts';
+import { mountArchive } from './archive/index.ts';
 import { mountLedger } from './ledger/index.ts';
 import { mountSupply } from './supply/index.ts';
 import { mountVisits } from './visits/index.ts';
@@ -77,6 +78,7 @@ export function createApp(deps: Dependencies): Express {
   mountLarder(endpoints, deps);
   mountSupply(endpoints, deps);
   mountLedger(endpoints, deps);
+  mountArchive(endpoints, deps);
   mountPhotos(endpoints, deps);
   mountPlaces(endpoints, deps);
   mountIdentity(endpoints, deps);

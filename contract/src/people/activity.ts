@@ -20,6 +20,7 @@ export const ACTIVITIES = [
   'weatherImported',
   'weatherImportUndone',
   'exported',
+  'archived',
   'photoForgotten',
   'patchRetired',
   'patchBack',

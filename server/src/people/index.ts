@@ -11,6 +11,7 @@ export {
   membersOf,
   putClearance,
   type ClearanceRow,
+  insertResetLink,
   insertRule,
   sweepPeople,
   updateGroup,

@@ -54,6 +54,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'get /api/groups/:groupId/plantings': '401 yes yes yes 404',
   'get /api/groups/:groupId/permits': '401 yes yes yes 404',
   'get /api/groups/:groupId/ledger': '401 yes yes yes 404',
+  'get /api/groups/:groupId/archive': '401 403 403 yes 404',
   'get /api/groups/:groupId/wants': '401 yes yes yes 404',
   'put /api/groups/:groupId/wants/:wantId': '401 403 yes yes 404',
   'delete /api/groups/:groupId/wants/:wantId': '401 403 yes yes 404',

@@ -6,6 +6,7 @@ import { useGroup } from '../session/use-group.ts';
 import { useQueryTab } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
 import AccountSection from './AccountSection.vue';
+import ArchiveSection from './ArchiveSection.vue';
 import ClearanceSection from './ClearanceSection.vue';
 import { groupTabs, type GroupTab } from './group-tabs.ts';
 import PermitsSection from './PermitsSection.vue';
@@ -34,7 +35,7 @@ const tab = useQueryTab<GroupTab>(() => shown.value);
         <template v-else-if="t === 'rules'"><RulesSection /><PermitsSection /><SoughtSection /></template>
         <CalendarSection v-else-if="t === 'calendar'" />
         <ActivityList v-else-if="t === 'activity'" />
-        <SettingsSection v-else-if="t === 'group'" />
+        <template v-else-if="t === 'group'"><SettingsSection /><ArchiveSection /></template>
         <template v-else
           ><AccountSection /><SessionsSection />
           <section class="section">

@@ -59,6 +59,12 @@ export const people = {
     addRule: 'Regel hinzufügen',
     endRule: 'Beenden',
     settings: 'Gruppe',
+    archive: 'Alles in einer Datei',
+    archiveLead:
+      'Alles, was die Gruppe eingegeben hat, in offenen Formaten: jede Zeile als JSON und für Tabellen, jedes Foto, und zu jeder Datei eine Prüfsumme. Es enthält die genaue Lage geheimer Orte und keine Passwörter.',
+    archiveBack:
+      'Wer den Server betreibt, stellt es wieder her, hier unter anderem Namen neben der Gruppe oder auf einem anderen Server: npm run restore -- DATEI.',
+    archiveSave: 'Alles herausnehmen',
     sought: 'Noch gesucht',
     soughtLead: 'Was du suchst und noch nicht gefunden hast.',
     sessions: 'Angemeldet',
@@ -166,6 +172,7 @@ export const people = {
       weatherImported: 'hat Wetter hereingebracht:',
       weatherImportUndone: 'hat hereingebrachtes Wetter zurückgenommen:',
       exported: 'hat eine Datei herausgenommen:',
+      archived: 'hat alles als eine Datei herausgenommen',
       photoForgotten: 'hat ein Foto vergessen',
       patchRetired: 'hat einen Ort stillgelegt:',
       patchBack: 'hat einen Ort zurückgeholt:',

@@ -58,6 +58,12 @@ export const people = {
     addRule: 'Add the rule',
     endRule: 'End it',
     settings: 'Group',
+    archive: 'Everything as one file',
+    archiveLead:
+      'All that the group entered, in open formats: every row as JSON and for spreadsheets, every photo, and a digest of each file. It holds the exact positions of secret places, and no passwords.',
+    archiveBack:
+      'Whoever runs the server puts it back, here beside the group under another name or on another server: npm run restore -- FILE.',
+    archiveSave: 'Take everything out',
     sought: 'Still sought',
     soughtLead: 'What you look for and have not found.',
     sessions: 'Signed in',
@@ -163,6 +169,7 @@ export const people = {
       weatherImported: 'brought in weather:',
       weatherImportUndone: 'took back weather brought in:',
       exported: 'took a file out:',
+      archived: 'took everything out as one file',
       photoForgotten: 'forgot a photo',
       patchRetired: 'retired a place:',
       patchBack: 'brought a place back:',

@@ -1,0 +1,366 @@
+import { expect } from 'chai';
+import { createHash } from 'node:crypto';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { PassThrough } from 'node:stream';
+import { join } from 'node:path';
+import { sql } from 'drizzle-orm';
+import { createPool } from 'mysql2/promise';
+import sharp from 'sharp';
+import { v7 as newId } from 'uuid';
+import { ZipFile } from 'yazl';
+import { fromBufferPromise } from 'yauzl';
+import { CATALOGUE } from '@emberfield/catalogue';
+import type { LedgerView } from '@emberfield/contract';
+import { sought } from '../entries/table.ts';
+import { patchHistory } from '../patches/table.ts';
+import { clearance } from '../people/table.ts';
+import { insertPhoto } from '../photos/index.ts';
+import { path } from '../places/table.ts';
+import { ownProfile } from '../plants/table.ts';
+import { tidePlace } from '../tide/table.ts';
+import { connect, type Connection } from '../platform/database/database.ts';
+import { migrateDatabase } from '../platform/database/migrate.ts';
+import type { GroupContext } from '../platform/http/context.ts';
+import { openedGroup } from '../testing/opened-group.ts';
+import { as, entryOf, PASSWORD, takeBody, TODAY } from '../testing/test-server.ts';
+import { ACCOUNT, ARCHIVED, LEFT_OUT } from './archive-table.ts';
+import { atOneMoment } from './repository.ts';
+import { dataFile, MANIFEST, SUMS } from './operations/format.ts';
+import { makeArchive } from './operations/make-archive.ts';
+import { restoreArchive } from './operations/restore-archive.ts';
+
+type Files = ReadonlyMap<string, Buffer>;
+const NOW = new Date('2026-06-01T10:00:00Z');
+
+describe('the archive of a group', () => {
+  const group = openedGroup();
+  let folder: string;
+  let elsewhere: Connection;
+  before(async function () {
+    this.timeout(120_000);
+    folder = mkdtempSync(join(tmpdir(), 'emberfield-archive-spec-'));
+    const base = process.env['DATABASE_URL']!;
+    const admin = createPool({ uri: base, multipleStatements: true });
+    await admin.query('DROP DATABASE IF EXISTS emberfield_elsewhere; CREATE DATABASE emberfield_elsewhere');
+    await admin.end();
+    elsewhere = connect(base.replace(/\/[^/]*$/, '/emberfield_elsewhere'));
+    await migrateDatabase(elsewhere);
+  });
+  after(async () => {
+    await elsewhere.close();
+    rmSync(folder, { recursive: true, force: true });
+  });
+
+  /** Something of every kind: a take that was put right, one that was taken back, a photo, a rule, a want, a permit, a plant of one's own. */
+  async function lived({ weather = false } = {}): Promise<{ readonly patchId: string; readonly standId: string }> {
+    if (weather) await group.station(() => 12);
+    const place = await group.stand('nettle', { patch: { name: '=SUM(A1) the "Mill", hedge', secret: true } });
+    const visitId = newId();
+    const first = entryOf(place, 'take', takeBody(20), { visitId });
+    const wrong = entryOf(place, 'take', takeBody(7));
+    await group.tell(
+      entryOf(place, 'census', { method: 'complete', plants: 100, mature: null, flowering: null }, { visitId }),
+      first,
+      entryOf(place, 'take', takeBody(2), { replaces: first.id }),
+      wrong,
+      entryOf(place, 'withdrawal', { reason: 'never was' }, { replaces: wrong.id, standId: place.standId }),
+      entryOf(place, 'note', { text: 'für später — “ok”\nline two' }),
+    );
+    const picture = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#386' } })
+      .jpeg()
+      .toBuffer();
+    await insertPhoto(
+      group.server.deps.db,
+      {
+        ...{ id: newId(), groupId: group.groupId, ...place, day: TODAY, widthPx: 40, heightPx: 30 },
+        ...{ contentDigest: createHash('sha256').update(picture).digest(), madeBy: group.keeper.accountId },
+        madeAt: NOW,
+      },
+      { small: picture, large: picture },
+    );
+    await group
+      .ask('put', 'rules')
+      .send({ rule: { kind: 'skipFirstAndLast' }, on: true })
+      .expect(200);
+    await group
+      .ask('put', `wants/${newId()}`)
+      .send({
+        ...{ revision: 0, name: 'Soup', of: [{ plantKey: 'nettle', part: 'tip', gives: null }], measure: 'unit' },
+        ...{ madeUnit: '', amount: 40, weekly: false, from: '2026-04-01', until: '2026-06-30', place: 1 },
+      })
+      .expect(204);
+    await group
+      .ask('put', `permits/${newId()}`)
+      .send({
+        ...{ revision: 0, kind: 'permit', name: 'Parish', plantKey: 'nettle', part: 'tip', measure: 'unit' },
+        ...{ amount: 500, from: '2026-01-01', until: '2026-12-31', patchIds: [place.patchId], note: '' },
+      })
+      .expect(204);
+    await rest(place);
+    return place;
+  }
+
+  /** What has no short way in. */
+  async function rest({ patchId }: { readonly patchId: string }): Promise<void> {
+    const { db } = group.server.deps;
+    const of = { id: newId(), groupId: group.groupId, name: 'Lane', madeAt: NOW };
+    const by = { madeBy: group.keeper.accountId };
+    await db.insert(patchHistory).values({
+      ...{ id: newId(), patchId, version: 1, before: { name: 'before' }, lifted: [] },
+      ...{ changedBy: by.madeBy, changedAt: NOW },
+    });
+    await db.insert(path).values({
+      ...of,
+      ...by,
+      kind: 'track',
+      lengthM: 12,
+      geometry: {
+        type: 'LineString',
+        coordinates: [
+          [-30, 46],
+          [-30, 46.1],
+        ],
+      },
+    });
+    await db.insert(tidePlace).values({
+      ...{ ...of, latitudeDeg: 46, longitudeDeg: -30, contentDigest: createHash('sha256').update('tide').digest() },
+      source: { kind: 'table', turns: [] } as never,
+    });
+    await db
+      .insert(sought)
+      .values({ ...of, ...by, what: 'A lime', note: '', contentDigest: createHash('sha256').update('x').digest() });
+    await db.insert(ownProfile).values({
+      ...{ groupId: group.groupId, key: 'nettle', revision: 2, copiedFrom: 'nettle', note: 'ours' },
+      profile: CATALOGUE.find((p) => p.key === 'nettle')!,
+      ...{ ...by, madeAt: NOW },
+    });
+    await db.insert(clearance).values({
+      ...{ groupId: group.groupId, accountId: by.madeBy, family: 'Apiaceae', clearance: 'cleared', how: 'member' },
+      ...{ ...by, madeAt: NOW },
+    });
+  }
+
+  async function made(groupId = group.groupId, who = group.keeper): Promise<Buffer> {
+    const answer = await fetch(`${group.server.url}/api/groups/${groupId}/archive`, {
+      headers: { cookie: who.cookie, 'x-emberfield-token': who.token },
+    });
+    expect(answer.status).to.equal(200);
+    return Buffer.from(await answer.arrayBuffer());
+  }
+  async function filesIn(content: Buffer): Promise<Files> {
+    const zip = await fromBufferPromise(content, { lazyEntries: true });
+    const files = new Map<string, Buffer>();
+    for await (const entry of zip.eachEntry()) {
+      const pieces: Buffer[] = [];
+      for await (const piece of await zip.openReadStreamPromise(entry)) pieces.push(piece as Buffer);
+      files.set(entry.fileName, Buffer.concat(pieces));
+    }
+    return files;
+  }
+  let n = 0;
+  const saved = (content: Buffer): string => {
+    const path = join(folder, `${n++}.zip`);
+    writeFileSync(path, content);
+    return path;
+  };
+  /** The same with some files changed, and digests that fit: as somebody does who knows what they do. */
+  async function forged(content: Buffer, change: (name: string, json: unknown) => unknown): Promise<string> {
+    const zip = new ZipFile();
+    const sums: string[] = [];
+    for (const [name, before] of await filesIn(content)) {
+      if (name === SUMS) continue;
+      const changed = change(name, name.endsWith('.json') ? JSON.parse(before.toString()) : null);
+      const bytes = changed === undefined ? before : Buffer.from(JSON.stringify(changed));
+      sums.push(`${createHash('sha256').update(bytes).digest('hex')}  ${name}\n`);
+      zip.addBuffer(bytes, name);
+    }
+    zip.addBuffer(Buffer.from(sums.join('')), SUMS);
+    zip.end();
+    const pieces: Buffer[] = [];
+    for await (const piece of zip.outputStream) pieces.push(piece as Buffer);
+    return saved(Buffer.concat(pieces));
+  }
+  const ofTable = (files: Files, table: string) =>
+    JSON.parse(files.get(dataFile(table))!.toString()) as Record<string, unknown>[];
+  const data = (files: Files, except: readonly string[] = ['audit']) =>
+    Object.fromEntries(ARCHIVED.filter((t) => !except.includes(t.name)).map((t) => [t.name, ofTable(files, t.name)]));
+  /** Of all its tables, the rows of a database. */
+  const rowsOf = async ({ db }: Pick<Connection, 'db'>): Promise<Readonly<Record<string, number>>> =>
+    atOneMoment(db, async (tx) =>
+      Object.fromEntries(
+        await Promise.all(
+          [...ARCHIVED, ACCOUNT].map(
+            async ({ name, table }) => [name, (await tx.select().from(table)).length] as const,
+          ),
+        ),
+      ),
+    );
+  const refused = (path: string, { db }: Pick<Connection, 'db'> = elsewhere, asName: string | null = null) =>
+    restoreArchive(db, path, { as: asName, now: NOW }).then(
+      () => 'restored',
+      (error: unknown) => (error as Error).message,
+    );
+  /** The archive of the same group as it is in the other database. */
+  async function filesElsewhere(): Promise<Files> {
+    const context = {
+      group: { id: group.groupId, name: 'there', today: TODAY },
+      account: { accountId: group.keeper.accountId },
+    } as unknown as GroupContext<null>;
+    const answer = await makeArchive({ ...group.server.deps, db: elsewhere.db }, context);
+    const into = Object.assign(new PassThrough(), { setHeader: () => undefined });
+    answer.begin(into as never);
+    const pieces: Buffer[] = [];
+    for await (const piece of into) pieces.push(piece as Buffer);
+    return filesIn(Buffer.concat(pieces));
+  }
+
+  it('knows of every table whether it is in it, and why not', async () => {
+    const [tables] = (await elsewhere.db.execute(sql`SHOW TABLES`)) as unknown as [readonly object[]];
+    const names = tables.map((t) => String(Object.values(t)[0])).filter((t) => t !== '__drizzle_migrations');
+    const known = [...ARCHIVED.map((t) => t.name), ACCOUNT.name, ...Object.keys(LEFT_OUT)];
+    expect(names.sort()).to.deep.equal(known.sort());
+  });
+
+  it('brings a group back elsewhere row by row, pictures included, and again after all of it was deleted', async () => {
+    await lived({ weather: true });
+    const content = await made();
+    const files = await filesIn(content);
+    for (const { name } of ARCHIVED) expect(ofTable(files, name), name).not.to.be.empty;
+    const path = saved(content);
+    const told = await restoreArchive(elsewhere.db, path, { as: null, now: NOW });
+    expect(told).to.include({ photos: 1, withoutPicture: 0 });
+    expect(told.people.map((p) => [p.signInName, p.isNew, p.token !== null])).to.deep.equal([
+      [group.keeper.signInName, true, true],
+    ]);
+    const counts = await rowsOf(elsewhere);
+    expect(await refused(path)).to.match(/is here\. --as/);
+    expect(await rowsOf(elsewhere)).to.deep.equal(counts);
+
+    for (const { table, of } of [...ARCHIVED].reverse()) {
+      if (table === ARCHIVED.find((t) => t.name === 'photo')!.table)
+        await elsewhere.db.execute(sql`DELETE FROM photo_piece`);
+      if (table === ARCHIVED.find((t) => t.name === 'entry')!.table)
+        await elsewhere.db.execute(sql`UPDATE entry SET replaces = NULL`);
+      await elsewhere.db.delete(table).where(of(elsewhere.db, group.groupId));
+    }
+    expect((await rowsOf(elsewhere))['entry']).to.equal(0);
+    await restoreArchive(elsewhere.db, path, { as: null, now: NOW });
+    expect(await rowsOf(elsewhere)).to.deep.equal(counts);
+
+    const again = await filesElsewhere();
+    expect(data(again)).to.deep.equal(data(files));
+    const pictures = (f: Files) => [...f].filter(([name]) => name.startsWith('photos/'));
+    expect(pictures(files)).to.have.lengthOf(2);
+    expect(pictures(again)).to.deep.equal(pictures(files));
+  });
+
+  it('holds a digest of every file, no password, and cells that no spreadsheet reckons', async () => {
+    await lived();
+    const files = await filesIn(await made());
+    const sums = files.get(SUMS)!.toString().trim().split('\n');
+    expect(sums.map((line) => line.slice(66)).sort()).to.deep.equal([...files.keys()].filter((f) => f !== SUMS).sort());
+    for (const line of sums)
+      expect(
+        createHash('sha256')
+          .update(files.get(line.slice(66))!)
+          .digest('hex'),
+      ).to.equal(line.slice(0, 64));
+    const all = Buffer.concat([...files.values()]).toString('latin1');
+    expect(all).not.to.match(/argon2|passwordHash|tokenDigest/);
+    expect(all).not.to.include(PASSWORD);
+    const places = files.get('csv/patch.csv')!.toString();
+    expect(places).to.include('\'=SUM(A1) the ""Mill"", hedge');
+    expect(places.trimEnd().split('\r\n')).to.have.lengthOf(2);
+    expect(files.get('READ-ME.txt')!.toString()).to.include('exact positions');
+  });
+
+  it('becomes a group of its own beside the first: the same answers, and nothing of the first is touched', async () => {
+    const place = await lived();
+    const before = await filesIn(await made());
+    const copied = await restoreArchive(group.server.deps.db, await forged(await made(), () => undefined), {
+      ...{ as: 'Beside', now: NOW },
+    });
+    expect(copied).to.include({ name: 'Beside' });
+    expect(copied.people.every((p) => !p.isNew && p.token === null)).to.equal(true);
+    const session = (await as(group.server, group.keeper, 'get', '/api/session').expect(200)).body as {
+      readonly groups: readonly { readonly id: string; readonly name: string }[];
+    };
+    const beside = session.groups.find((g) => g.name === 'Beside')!;
+    const views = async (id: string) => {
+      const at = (path: string) => as(group.server, group.keeper, 'get', `/api/groups/${id}/${path}`).expect(200);
+      const { lines } = (await at('ledger')).body as LedgerView;
+      return { id: lines[0]!.standId, lines: lines.map(({ standId: _, ...line }) => line) };
+    };
+    const [mine, theirs] = [await views(group.groupId), await views(beside.id)];
+    expect([mine.id, theirs.id === mine.id]).to.deep.equal([place.standId, false]);
+    expect(mine.lines.some((l) => l.amount === 2)).to.equal(true);
+    expect(theirs.lines).to.deep.equal(mine.lines);
+    const after = await filesIn(await made());
+    expect(data(after)).to.deep.equal(data(before));
+    // No id of the first is left in the second.
+    const own = new Set(
+      ARCHIVED.flatMap((t) => ofTable(before, t.name)).flatMap((r) => (typeof r['id'] === 'string' ? [r['id']] : [])),
+    );
+    const text = JSON.stringify(data(await filesIn(await made(beside.id))));
+    expect([...own].filter((id) => text.includes(id))).to.deep.equal([]);
+  });
+
+  it('that is damaged, none, forged or of a newer Emberfield is refused with a reason, and nothing is stored', async () => {
+    await lived({ weather: true });
+    const content = await made();
+    const counts = await rowsOf(elsewhere);
+    const damaged = Buffer.from(content);
+    damaged.fill(0, 2000, 2040);
+    expect(await refused(saved(damaged)), 'damaged').not.to.equal('restored');
+    expect(await refused(saved(content.subarray(0, content.length - 100)))).to.match(/breaks off/);
+    expect(await refused(saved(Buffer.from('no archive at all')))).to.match(/cannot be read/);
+    const rows = (table: string, over: object) =>
+      forged(content, (name, json) =>
+        name === dataFile(table) ? (json as object[]).map((r) => ({ ...r, ...over })) : undefined,
+      );
+    const asked: readonly (readonly [RegExp, Promise<string>])[] = [
+      [
+        /newer/,
+        forged(content, (name, json) => (name === MANIFEST ? { ...(json as object), tables: 900 } : undefined)),
+      ],
+      [
+        /no archive/,
+        forged(content, (name, json) => (name === MANIFEST ? { ...(json as object), format: 'x' } : undefined)),
+      ],
+      [/row 1 of stand is not of this group/, rows('stand', { groupId: newId() })],
+      [/row 1 of station_day is not of this group/, rows('station_day', { stationId: newId() })],
+      [/row 1 of take_verdict is not of this group/, rows('take_verdict', { entryId: newId() })],
+      [/"version" in row 1 of patch is not/, rows('patch', { version: '1; DROP' })],
+      [/"role" in row 1 of membership/, rows('membership', { role: 'owner' })],
+      [/no column/, rows('patch', { colour: 'red' })],
+      [
+        /patch does not hold together \(geometry/,
+        rows('patch', { geometry: { type: 'Point', coordinates: [700, 4] } }),
+      ],
+      [/of entry does not hold together/, rows('entry', { body: { amount: -4 } })],
+      [/list of people cannot be read/, rows('people', { signInName: 5 })],
+      [/is no picture/, forged(content, (name) => (name.startsWith('photos/') ? '<script>' : undefined))],
+    ];
+    for (const [reason, path] of asked) expect(await refused(await path)).to.match(reason);
+    expect(await rowsOf(elsewhere)).to.deep.equal(counts);
+  });
+  it('of somebody whose name is taken gives them another, and no password opens it', async () => {
+    await lived();
+    const path = await forged(await made(), (name, json) =>
+      name === dataFile('people')
+        ? (json as { id: string }[]).map((p) => ({ ...p, id: STRANGER, signInName: group.keeper.signInName }))
+        : /^data\//.test(name)
+          ? (JSON.parse(JSON.stringify(json).replaceAll(group.keeper.accountId, STRANGER)) as unknown)
+          : undefined,
+    );
+    const { people } = await restoreArchive(group.server.deps.db, path, { as: 'Strange', now: NOW });
+    expect(people).to.have.lengthOf(1);
+    expect(people[0]).to.deep.include({ signInName: `${group.keeper.signInName}-2`, renamed: true, isNew: true });
+    for (const password of ['-', '', PASSWORD])
+      await as(group.server, null, 'post', '/api/session')
+        .send({ signInName: people[0]!.signInName, password })
+        .expect((answer) => expect(answer.status).to.be.oneOf([400, 401, 403]));
+  });
+  const STRANGER = newId();
+});

@@ -1,0 +1,1 @@
+export { mountArchive } from './routes.ts';
