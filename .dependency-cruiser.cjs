@@ -95,7 +95,7 @@ module.exports = {
       },
       to: {
         path: '^server/src/(archive|calendar|entries|hearth|identity|patches|people|photos|places|plants|stands|tide|visits|weather|year)/',
-        pathNot: '^server/src/($1)/|/(index|policy|([a-z]+-)?table)\\.ts$',
+        pathNot: '^server/src/($1)/|/(index|policy|table|rule-table)\\.ts$',
       },
     },
   ],
