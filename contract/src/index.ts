@@ -132,7 +132,7 @@ export {
   type WantView,
 } from './supply/want.ts';
 export type { LedgerLine, LedgerStand, LedgerView, SuggestionView } from './ledger/ledger.ts';
-export type { BatchView, LarderView, NotedOfBatch, OpenTake } from './larder/larder.ts';
+export type { BatchView, LarderView, NotedOfBatch, OpenTake, UnitLearned } from './larder/larder.ts';
 export type { EffortView } from './stands/efforts.ts';
 export type { PlantingSeen } from './stands/plantings.ts';
 export type { ProofTrial, StandProof } from './stands/proof.ts';

@@ -1,6 +1,7 @@
-import type { Batch, BatchStep } from '@emberfield/core/larder';
+import type { Batch, BatchStep, LearnedMass } from '@emberfield/core/larder';
 import type { Text } from '@emberfield/core/measure';
 import type { Eating, PartKey, UnitKey } from '@emberfield/core/plants';
+import type { EntryBodies, VESSELS } from '@emberfield/core/stand';
 
 /** What something in the larder comes from, as its reader may know it. */
 interface FromStand {
@@ -23,8 +24,24 @@ export interface OpenTake extends FromStand {
   readonly part: PartKey;
   readonly amount: number;
   readonly unit: UnitKey;
-  /** What it weighs, g, as far as anybody knows what one weighs. */
+  /** What one unit weighs, as far as anybody knows. */
+  readonly each: LearnedMass | null;
+  /** What it weighs by that, or by the scale it was taken with, g. */
   readonly massG: number | null;
+  /** As it was noted, so that it can be put right at the table: for whoever took it and for keepers; else `null`. */
+  readonly said: { readonly visitId: string | null; readonly body: EntryBodies['take'] } | null;
+}
+
+/** What one unit of a part weighs in the hands of this group, and what their handfuls and bags hold. */
+export interface UnitLearned {
+  readonly plantKey: string;
+  readonly plantName: Text;
+  readonly part: PartKey;
+  readonly partName: Text;
+  readonly unit: UnitKey;
+  readonly each: LearnedMass;
+  /** Units in one, with the 80 % range. */
+  readonly vessels: readonly { readonly vessel: (typeof VESSELS)[number]; readonly holds: LearnedMass }[];
 }
 
 export interface NotedOfBatch {
@@ -52,4 +69,6 @@ export interface BatchView extends Batch, FromStand {
 export interface LarderView {
   readonly batches: readonly BatchView[];
   readonly table: readonly OpenTake[];
+  /** Of parts of which something that was counted has been weighed. */
+  readonly units: readonly UnitLearned[];
 }

@@ -12,6 +12,14 @@ export {
   type BatchWeighingBody,
   type OutReason,
 } from './batch.ts';
+export {
+  isOddMass,
+  learnUnitMass,
+  unitWeighings,
+  type CountedTakes,
+  type LearnedMass,
+  type UnitWeighing,
+} from './unit-mass.ts';
 export { fitDrying, type Drying } from './drying.ts';
 export {
   bestBefore,

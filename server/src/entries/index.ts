@@ -7,6 +7,7 @@ export {
   identitiesBy,
   verdictsOf,
   openFinds,
+  putRightIn,
   searchesInVain,
   standingOfKinds,
   insertEntries,

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNull, lt, lte, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/mysql-core';
 import type { Entry, EntryBodies } from '@emberfield/contract';
 import { patch, type PatchRow } from '../patches/table.ts';
@@ -159,13 +159,31 @@ export const findsAndSearches = async (db: Queryable, groupId: string) => {
 export const standingOfKinds = async (db: Queryable, groupId: string, kinds: readonly Entry['kind'][]) => {
   const later = alias(entry, 'later');
   return (await db
-    .select({ ...RECORD_COLUMNS, madeAt: entry.madeAt })
+    .select({ ...RECORD_COLUMNS, madeAt: entry.madeAt, visitId: entry.visitId })
     .from(entry)
     .innerJoin(account, eq(account.id, entry.madeBy))
     .leftJoin(later, eq(later.replaces, entry.id))
     .where(and(eq(entry.groupId, groupId), inArray(entry.kind, [...kinds]), isNull(later.id)))
-    .orderBy(entry.madeAt, entry.id)) as unknown as readonly (RecordEntry & { readonly madeAt: Date })[];
+    .orderBy(entry.madeAt, entry.id)) as unknown as readonly (RecordEntry & {
+    readonly madeAt: Date;
+    readonly visitId: string | null;
+  })[];
 };
+
+/** Of entries of a kind that were put right: each with the one that took its place. */
+export const putRightIn = async (
+  db: Queryable,
+  groupId: string,
+  kind: Entry['kind'],
+): Promise<ReadonlyMap<string, string>> =>
+  new Map(
+    (
+      await db
+        .select({ id: entry.replaces, by: entry.id })
+        .from(entry)
+        .where(and(eq(entry.groupId, groupId), eq(entry.kind, kind), isNotNull(entry.replaces)))
+    ).map(({ id, by }) => [id!, by]),
+  );
 
 /** What somebody said in a group about identities, still standing, with the plant of the stand. */
 export const identitiesBy = (db: Queryable, groupId: string, accountId: string) => {

@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { v7 as newId } from 'uuid';
-import type { Entry, EntryBodies, EntryResult, LarderView, StandView } from '@emberfield/contract';
+import type { Entry, EntryBodies, EntryResult, LarderView, StandView, UnitLearned } from '@emberfield/contract';
 import { openedGroup } from '../testing/opened-group.ts';
 import { entryOf, takeBody } from '../testing/test-server.ts';
 
@@ -86,6 +86,53 @@ describe('the larder', () => {
     expect(await told(entryOf(other, 'batchWeighing', { ...weighing, batchId: standing.id }))).to.deep.equal([
       'notFound',
     ]);
+  });
+  it('stays sorted when the take is put right afterwards, twice', async () => {
+    const place = await group.stand('nettle');
+    const take = await taken(place);
+    const batch = entryOf(place, 'batch', body([take.id]));
+    const once = entryOf(place, 'take', takeBody(30), { replaces: take.id });
+    const twice = entryOf(place, 'take', takeBody(28), { replaces: once.id });
+    expect(await told(batch, once, twice)).to.deep.equal(['stored', 'stored', 'stored']);
+    const view = await larder();
+    expect(view.table.filter((t) => t.standId === place.standId)).to.deep.equal([]);
+    expect(view.batches.find((b) => b.id === batch.id)!.body.parents).to.deep.equal([twice.id]);
+  });
+  it('learns at the table what one weighs and what a handful holds, and says of the next take what it should weigh', async () => {
+    const place = await group.stand('nettle');
+    const other = await group.stand('nettle', { patch: { name: 'Far side' } });
+    const before = await taken(place, 100);
+    const known = (await larder()).table.find((t) => t.id === before.id)!.each!;
+    expect(known.n).to.equal(0);
+    const sorted = (take: Entry, massG: number, at = place) =>
+      entryOf(at, 'batch', body([take.id], { massG, washed: false }));
+    await told(sorted(before, 100 * 3 * known.value));
+    const handfuls = await taken(other, 60, { countedBy: { vessel: 'handful', count: 4, holds: 15 } });
+    await told(sorted(handfuls, 4 * 20 * known.value, other));
+    const byScale = await taken(place, 500, { measure: 'gram' });
+    await told(sorted(byScale, 480));
+    const next = await taken(other, 10);
+    const view = await larder();
+    const [unit] = view.units;
+    expect(view.units).to.have.lengthOf(1);
+    expect(unit).to.deep.include({ plantKey: 'nettle', part: 'tip' });
+    expect(unit!.each.n).to.equal(1);
+    expect(unit!.each.value).to.be.within(known.value * 1.1, known.value * 3);
+    const [{ vessel, holds }] = unit!.vessels as [UnitLearned['vessels'][number]];
+    // Twenty as heavy as was thought before; they are heavier, so it is fewer.
+    expect([vessel, holds.n]).to.deep.equal(['handful', 1]);
+    expect(holds.value).to.be.closeTo((20 * known.value) / unit!.each.value, 0.3);
+    expect(holds.low).to.be.below(holds.value);
+    const waiting = view.table.find((t) => t.id === next.id)!;
+    expect(waiting.massG).to.be.closeTo(10 * unit!.each.value, 1e-6);
+  });
+  it('hands what was noted of a take to whoever may put it right, and to nobody else', async () => {
+    const place = await group.stand('nettle', { patch: { secret: true } });
+    await taken(place, 4, { note: 'left of the old gate' });
+    const [picker, keeper] = [await group.join('picker'), group.keeper];
+    const said = async (who: typeof keeper) => (await larder(who)).table.map((t) => t.said?.body.note ?? null);
+    expect(await said(keeper)).to.deep.equal(['left of the old gate']);
+    expect(await said(picker)).to.deep.equal([null]);
   });
   it('names a secret place only to those who may know it', async () => {
     const place = await group.stand('nettle', { patch: { name: 'Under the oak', secret: true } });

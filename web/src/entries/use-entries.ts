@@ -1,5 +1,5 @@
 import type { Entry, EntryBodies, EntryKind, EntryResult } from '@emberfield/contract';
-import { useOutbox, type Sent } from '../offline/use-outbox.ts';
+import { refusal, useOutbox, type Sent } from '../offline/use-outbox.ts';
 import { useGroup } from '../session/use-group.ts';
 import { ApiError } from '../platform/api.ts';
 import { plain } from '../platform/plain.ts';
@@ -33,6 +33,11 @@ export function useEntries(): {
   readonly send: (entries: readonly Entry[], label: string) => Promise<Sent>;
   /** The same for one entry, and what goes along with it; what is refused is thrown. @throws ApiError */
   readonly sendOne: (entry: Entry, label: string, along?: readonly Entry[]) => Promise<EntrySent>;
+  /** Several lots, each of which hangs on those before it: where one is refused those after it do not go. @throws ApiError */
+  readonly sendInTurn: (
+    lots: readonly (readonly Entry[])[],
+    as: { readonly id: string; readonly label: string },
+  ) => Promise<'stored' | 'waiting'>;
   /**
    * A visit of a place with all that was noted in it. A part's key hangs on what it says: sent again as it was it is stored once, changed it is another entry. The parts
    * are as they were noted, for whoever checks them.
@@ -40,8 +45,13 @@ export function useEntries(): {
   readonly visit: (head: VisitHead, parts: readonly Draft[], key: DraftKey) => readonly [Entry, ...Entry[]];
   /** Takes back all that was noted in a visit. */
   readonly takeBack: (visit: readonly Entry[], day: string) => Promise<void>;
-  /** Takes an entry back, and what went along with it. */
-  readonly withdraw: (entry: Withdrawn, day: string, along?: readonly Withdrawn[]) => Promise<void>;
+  /** Takes an entry back, and what went along with it; `again` is noted anew where it had been replaced. */
+  readonly withdraw: (
+    entry: Withdrawn,
+    day: string,
+    along?: readonly Withdrawn[],
+    again?: readonly Entry[],
+  ) => Promise<void>;
 } {
   const outbox = useOutbox();
   const words = useWords();
@@ -78,13 +88,30 @@ export function useEntries(): {
     return { kind: 'stored', result };
   }
 
-  async function withdraw(entry: Withdrawn, day: string, along: readonly Withdrawn[] = []): Promise<void> {
+  async function sendInTurn(
+    lots: readonly (readonly Entry[])[],
+    as: { readonly id: string; readonly label: string },
+  ): Promise<'stored' | 'waiting'> {
+    const sent = await outbox.send(
+      lots.filter((l) => l.length > 0).map((entries) => ({ route: 'sync', body: { entries } })),
+      as,
+    );
+    if (sent.kind === 'refused') throw refusal(sent);
+    return sent.kind === 'waiting' ? 'waiting' : 'stored';
+  }
+
+  async function withdraw(
+    entry: Withdrawn,
+    day: string,
+    along: readonly Withdrawn[] = [],
+    again: readonly Entry[] = [],
+  ): Promise<void> {
     // What has not gone out yet needs no taking back.
     if (outbox.waiting.some((w) => w.id === entry.id)) return outbox.forget(entry.id);
     const [first, ...others] = [...along, entry].map(({ id, patchId, standId }) =>
       make({ kind: 'withdrawal', patchId, standId, day, replaces: id, body: { reason: '' } }),
     );
-    await sendOne(first!, words.value.t('outbox.withdrawal'), others);
+    await sendOne(first!, words.value.t('outbox.withdrawal'), [...others, ...again]);
   }
   const visit = (
     { patchId, day, note = '', ...measured }: VisitHead,
@@ -102,5 +129,5 @@ export function useEntries(): {
     if (head && outbox.waiting.some((w) => w.id === head.id)) await outbox.forget(head.id);
     else if (first) await withdraw(first, day, others);
   }
-  return { make, send, sendOne, visit, takeBack, withdraw };
+  return { make, send, sendOne, sendInTurn, visit, takeBack, withdraw };
 }

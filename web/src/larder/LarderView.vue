@@ -9,6 +9,7 @@ import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 import BatchLines from './BatchLines.vue';
 import { shelves } from './shelf.ts';
+import UnitLines from './UnitLines.vue';
 import { useLarderHere } from './use-larder-here.ts';
 
 /** What was taken and is not sorted yet, what dries, and what is kept, first what should be used first. */
@@ -55,6 +56,7 @@ const isEmpty = computed(() => table.value.length + (larder.value?.batches.lengt
       <h2>{{ words.t(`larder.${state}`) }}</h2>
       <BatchLines :batches="on[state]" :today="today" :doubtful="doubtful" />
     </section>
+    <FoldUp v-if="larder.units.length" :title="words.t('larder.units')"><UnitLines :units="larder.units" /></FoldUp>
     <FoldUp v-if="on.gone.length" :title="words.t('larder.gone')">
       <BatchLines :batches="on.gone" :today="today" />
     </FoldUp>

@@ -1,37 +1,43 @@
 <script setup lang="ts">
-import { Button, Input, Textarea } from 'ant-design-vue';
+import { Button, Textarea } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { DRYING_FORMS, KEEPING_WAYS, OUT_REASONS, type KeepingWay } from '@emberfield/core/larder';
-import { derivedId } from '../entries/derived-id.ts';
-import { useEntries } from '../entries/use-entries.ts';
+import { OUT_REASONS } from '@emberfield/core/larder';
+import type { UnitKey } from '@emberfield/core/plants';
 import FormFailure from '../form/FormFailure.vue';
+import { useHearth } from '../hearth/queries.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import FieldScreen from '../kit/FieldScreen.vue';
-import NumberField from '../kit/NumberField.vue';
-import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import ToggleChips from '../kit/ToggleChips.vue';
 import { toggled } from '../kit/toggled.ts';
 import { usePlant } from '../plants/queries.ts';
-import { useUndo } from '../platform/use-undo.ts';
-import WeighIt from '../scale/WeighIt.vue';
-import { useDay } from '../session/use-day.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import LotFields from './LotFields.vue';
+import OtherLot from './OtherLot.vue';
+import {
+  blankLot,
+  blankSort,
+  lotFits,
+  ofOthers,
+  SHARES,
+  thrown,
+  type Lot,
+  type ShareKey,
+  type SortDraft,
+} from './sort-draft.ts';
 import { useLarderHere } from './use-larder-here.ts';
-import { batchBody, blankSort, SHARES, thrown, toldOfStand, type ShareKey, type SortDraft } from './sort-draft.ts';
+import { useSort } from './use-sort.ts';
 
-/** The sorting table: what lay there, what was thrown out and why, what is kept and how. */
+/** The sorting table: what lay there, what was thrown out and why, what is kept and how, in one jar or several. */
 const words = useWords();
 const route = useRoute();
 const router = useRouter();
 const { groupId } = useGroup();
-const { today } = useDay();
-const undo = useUndo();
-const entries = useEntries();
 const { query, larder } = useLarderHere();
+const { busy, failure, keep: keepSorted } = useSort();
 const takeId = computed(() => String(route.params['takeId']));
 const take = computed(() => larder.value?.table.find((t) => t.id === takeId.value));
 const plant = usePlant(
@@ -46,6 +52,16 @@ const others = computed(() =>
     (t) => t.id !== takeId.value && t.plantKey === take.value?.plantKey && t.part === take.value.part,
   ),
 );
+const takes = computed(() =>
+  take.value ? [take.value, ...others.value.filter((t) => draft.value.beside.includes(t.id))] : [],
+);
+const hearth = useHearth(groupId, ref(undefined), ref(false));
+/** Whoever may not put the take right cannot say that part of it was something else. */
+const stands = computed(() =>
+  take.value?.said
+    ? (hearth.data.value?.stands ?? []).filter((s) => s.patchId === take.value?.patchId && s.id !== take.value.standId)
+    : [],
+);
 const what = computed(() =>
   take.value ? `${words.value.text(take.value.plantName)} · ${words.value.text(take.value.partName)}` : '',
 );
@@ -53,46 +69,33 @@ const lookAlikes = computed(() => plant.data.value?.profile.lookAlikes ?? []);
 const shares = computed(() =>
   (Object.keys(SHARES) as ShareKey[]).map((value) => ({ value, label: words.value.t(`larder.shares.${value}`) })),
 );
-const ways = computed(() =>
-  KEEPING_WAYS.map((value) => ({ value: value as KeepingWay, label: words.value.t(`larder.ways.${value}`) })),
+const setLot = (i: number, lot: Lot): void => set({ lots: draft.value.lots.map((l, k) => (k === i ? lot : l)) });
+/** Units of what lies in the lots of other stands, as they are counted there. */
+const units = ref<Readonly<Record<number, UnitKey | null>>>({});
+const unitOf = (of: NonNullable<Lot['of']>): UnitKey | null =>
+  units.value[draft.value.lots.findIndex((l) => l.of?.standId === of.standId && l.of.part === of.part)] ?? null;
+const thrownShare = computed(() => Object.values(draft.value.out).reduce((sum, key) => sum + SHARES[key], 0));
+const less = computed(() => (take.value ? ofOthers(draft.value, take.value, unitOf) : 0));
+/** Units that ought to lie in a jar where all of it goes into one. */
+const unitsHere = computed(() =>
+  draft.value.lots.filter((l) => !l.of).length === 1
+    ? (1 - Math.min(1, thrownShare.value)) * (takes.value.reduce((sum, t) => sum + t.amount, 0) - less.value)
+    : null,
 );
-const failure = ref('');
-const busy = ref(false);
-const isNumber = (n: number | null): boolean => n === null || (Number.isFinite(n) && n > 0);
-const tooMuch = computed(() => Object.values(draft.value.out).reduce((sum, key) => sum + SHARES[key], 0) > 1);
 const fits = computed(
   () =>
-    isNumber(draft.value.massG) &&
-    isNumber(draft.value.acrossCm) &&
-    (draft.value.humidityPct === null || (draft.value.humidityPct >= 0 && draft.value.humidityPct <= 100)) &&
+    draft.value.lots.every(lotFits) &&
     (draft.value.out.lookAlike === undefined || draft.value.found.length > 0) &&
-    !tooMuch.value,
+    thrownShare.value <= 1 &&
+    (less.value === 0 || less.value < (take.value?.said?.body.amount ?? 0)),
 );
 async function keep(): Promise<void> {
   if (!take.value || !fits.value) return;
-  busy.value = true;
-  failure.value = '';
-  const { key } = draft.value;
-  const at = { patchId: take.value.patchId, standId: take.value.standId, day: today.value };
-  const batch = entries.make({ kind: 'batch', ...at, body: batchBody(draft.value, take.value) }, key);
-  const told = toldOfStand(draft.value, at, {
-    lookAlikes: lookAlikes.value,
-    unknownNote: words.value.t('larder.unknownNote'),
-  }).map((d) => entries.make(d, { ...key, id: derivedId(key.id, JSON.stringify([d.kind, d.body])) }));
-  try {
-    const sent = await entries.sendOne(batch, what.value, told);
-    undo.say(words.value.t(sent.kind === 'waiting' ? 'larder.keptHere' : 'larder.keptSaid', { what: what.value }), () =>
-      entries.withdraw(batch, today.value, told),
-    );
-    draft.value = blankSort();
-    await router.replace(
-      sent.kind === 'waiting' ? { name: 'larder' } : { name: 'batch', params: { batchId: batch.id } },
-    );
-  } catch (error) {
-    failure.value = (error as Error).message;
-  } finally {
-    busy.value = false;
-  }
+  const around = { take: take.value, takes: takes.value, unitOf, lookAlikes: lookAlikes.value };
+  const kept = await keepSorted(draft.value, around, what.value);
+  if (kept === undefined) return;
+  draft.value = blankSort();
+  await router.replace(kept === null ? { name: 'larder' } : { name: 'batch', params: { batchId: kept } });
 }
 </script>
 
@@ -128,7 +131,7 @@ async function keep(): Promise<void> {
           @update:model-value="set({ out: thrown(draft.out, r, $event) })" />
       </li>
     </ul>
-    <p v-if="tooMuch" class="warn" role="alert">{{ words.t('reasons.moreThrownThanThere') }}</p>
+    <p v-if="thrownShare > 1" class="warn" role="alert">{{ words.t('reasons.moreThrownThanThere') }}</p>
     <template v-if="draft.out.lookAlike !== undefined">
       <h2>{{ words.t('larder.which') }}</h2>
       <p class="warn">{{ words.t('larder.whichLead') }}</p>
@@ -143,48 +146,34 @@ async function keep(): Promise<void> {
     <Button class="chip" :aria-pressed="draft.washed" @click="set({ washed: !draft.washed })">{{
       words.t('larder.washed')
     }}</Button>
-    <label class="line"
-      >{{ words.t('larder.mass') }}
-      <NumberField
-        :model-value="draft.massG"
-        unit="g"
-        :label="words.t('larder.mass')"
-        @update:model-value="set({ massG: $event ?? null })"
-    /></label>
-    <WeighIt @weighed="set({ massG: $event })" />
-    <label class="line"
-      >{{ words.t('larder.way') }}
-      <PickOne
-        :model-value="draft.way"
-        :label="words.t('larder.way')"
-        :options="ways"
-        @update:model-value="$event && set({ way: $event })"
-    /></label>
-    <template v-if="draft.way === 'dry'">
-      <ChoiceChips
-        :model-value="draft.form"
-        :label="words.t('larder.form')"
-        :options="DRYING_FORMS.map((value) => ({ value, label: words.t(`larder.forms.${value}`) }))"
-        @update:model-value="$event && set({ form: $event })" />
-      <label class="line"
-        >{{ words.t(`larder.across.${draft.form}`) }}
-        <NumberField
-          :model-value="draft.acrossCm"
-          :label="words.t(`larder.across.${draft.form}`)"
-          @update:model-value="set({ acrossCm: $event ?? null })"
-      /></label>
-      <label class="line"
-        >{{ words.t('larder.humidity') }}
-        <NumberField
-          whole
-          :model-value="draft.humidityPct"
-          :label="words.t('larder.humidity')"
-          @update:model-value="set({ humidityPct: $event ?? null })"
-      /></label>
-    </template>
-    <label class="line"
-      >{{ words.t('larder.name') }} <Input :value="draft.name" :maxlength="80" @update:value="set({ name: $event })"
-    /></label>
+    <section v-for="(lot, i) in draft.lots" :key="i" class="lot">
+      <h3 v-if="draft.lots.length > 1">
+        {{ words.t('larder.jar', { n: i + 1 }) }}
+        <Button size="small" @click="set({ lots: draft.lots.filter((_, k) => k !== i) })">{{
+          words.t('larder.noJar')
+        }}</Button>
+      </h3>
+      <OtherLot
+        v-if="i > 0 && stands.length"
+        :model-value="lot"
+        :stands="stands"
+        @update:model-value="setLot(i, $event)"
+        @unit="units = { ...units, [i]: $event }" />
+      <LotFields
+        :model-value="lot"
+        :each="lot.of ? null : (take.each ?? null)"
+        :units="lot.of ? null : unitsHere"
+        :washed="draft.washed"
+        @update:model-value="setLot(i, $event)" />
+    </section>
+    <p v-if="less >= (take.said?.body.amount ?? Infinity)" class="warn" role="alert">
+      {{ words.t('larder.moreThanLay') }}
+    </p>
+    <p>
+      <Button :disabled="draft.lots.length >= 6" @click="set({ lots: [...draft.lots, blankLot()] })">{{
+        words.t('larder.oneMoreJar')
+      }}</Button>
+    </p>
     <Textarea
       :value="draft.note"
       :auto-size="{ minRows: 1, maxRows: 5 }"
@@ -226,5 +215,17 @@ li {
 .line :deep(.ant-input),
 .line :deep(.ant-input-affix-wrapper) {
   max-width: 220px;
+}
+.lot + .lot {
+  border-top: 1px solid var(--hair);
+  margin-top: 14px;
+  padding-top: 6px;
+}
+h3 {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+  font-size: 17px;
 }
 </style>

@@ -59,6 +59,9 @@ export function dryingNow(
 
 /** The table without what batches that wait are made of. */
 export function withoutSorted(larder: LarderView, waiting: readonly Entry[]): LarderView {
-  const sorted = new Set(waiting.flatMap((e) => (e.kind === 'batch' ? e.body.parents : [])));
+  const parents = new Set(waiting.flatMap((e) => (e.kind === 'batch' ? e.body.parents : [])));
+  // A take that was put right at the table is sorted as what it is now.
+  const before = waiting.flatMap((e) => (e.kind === 'take' && e.replaces && parents.has(e.id) ? [e.replaces] : []));
+  const sorted = new Set([...parents, ...before]);
   return sorted.size === 0 ? larder : { ...larder, table: larder.table.filter((t) => !sorted.has(t.id)) };
 }

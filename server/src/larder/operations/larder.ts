@@ -1,12 +1,13 @@
 import type { BatchView, LarderView, NotedOfBatch, OpenTake } from '@emberfield/contract';
-import { batchesOf, bestBefore, type BatchNoted } from '@emberfield/core/larder';
+import { batchesOf, bestBefore } from '@emberfield/core/larder';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { ProfilePart } from '@emberfield/core/plants';
 import { inUnit } from '@emberfield/core/stand';
 import type { Dependencies } from '../../dependencies.ts';
-import { standingOfKinds, type RecordEntry } from '../../entries/index.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { dossiersOf, type Dossier } from '../../stands/index.ts';
+import { notedOf, type NotedTake } from './noted.ts';
+import { unitsOf, type Units } from './units.ts';
 
 /** What was taken longer ago is at the table no more: it was eaten, and nobody said so. */
 const TABLE_DAYS = 14;
@@ -18,11 +19,7 @@ export async function viewLarder(
 ): Promise<LarderView> {
   const { stands } = await dossiersOf(deps, group);
   const byStand = new Map(stands.map((s) => [s.stand.id, s]));
-  // What is read back was checked when it was stored.
-  const noted = (await standingOfKinds(deps.db, group.id, ['batch', 'batchWeighing', 'batchStep'])).map((e) => ({
-    ...e,
-    madeAt: e.madeAt.toISOString(),
-  })) as unknown as readonly (BatchNoted & Pick<RecordEntry, 'standId' | 'by' | 'byId'>)[];
+  const { noted, takes } = await notedOf(deps, group.id);
   const told = new Map(noted.map((n) => [n.id, n]));
   const mine = (id: string): boolean => told.get(id)!.byId === account.accountId;
   const ofBatch = new Map<string, NotedOfBatch[]>();
@@ -34,7 +31,8 @@ export async function viewLarder(
       const all = ofBatch.get(n.body.batchId) ?? [];
       ofBatch.set(n.body.batchId, [...all, { id, day, by: told.get(id)!.by, mine: mine(id), step, massG, where }]);
     }
-  const batches = batchesOf(noted).flatMap((batch): readonly BatchView[] => {
+  const made = batchesOf(noted);
+  const batches = made.flatMap((batch): readonly BatchView[] => {
     const { standId, by, madeAt } = told.get(batch.id)!;
     const dossier = byStand.get(standId);
     const part = dossier?.plant.profile.parts.find((p) => p.key === batch.body.part);
@@ -52,7 +50,12 @@ export async function viewLarder(
   });
   const used = new Set(noted.flatMap((n) => (n.kind === 'batch' ? n.body.parents : [])));
   const since = isoDay(dayNumber(group.today) - TABLE_DAYS);
-  return { batches, table: stands.flatMap((s) => openTakes(s, since).filter((t) => !used.has(t.id))) };
+  const units = unitsOf(made, takes, byStand);
+  const mayPutRight = (t: NotedTake): boolean => t.byId === account.accountId || group.role === 'keeper';
+  const table = stands.flatMap((s) =>
+    openTakes(s, { since, takes, units, mayPutRight }).filter((t) => !used.has(t.id)),
+  );
+  return { batches, table, units: units.learned };
 }
 
 const fromStand = ({ stand, patch, plant: { profile } }: Dossier, part: ProfilePart) => ({
@@ -66,19 +69,36 @@ const fromStand = ({ stand, patch, plant: { profile } }: Dossier, part: ProfileP
   partName: part.name,
 });
 
-function openTakes(dossier: Dossier, since: string): readonly OpenTake[] {
+function openTakes(
+  dossier: Dossier,
+  {
+    since,
+    takes,
+    units,
+    mayPutRight,
+  }: {
+    readonly since: string;
+    readonly takes: ReadonlyMap<string, NotedTake>;
+    readonly units: Units;
+    readonly mayPutRight: (take: NotedTake) => boolean;
+  },
+): readonly OpenTake[] {
   return dossier.record.takes.flatMap((take): readonly OpenTake[] => {
     const part = dossier.plant.profile.parts.find((p) => p.key === take.part);
+    const said = takes.get(take.id);
     const day = isoDay(take.day);
-    if (!part || day < since || take.eaten) return [];
+    if (!part || !said || day < since || take.eaten) return [];
     const amount = inUnit(take, part);
-    const each = part.unit === 'gram' ? 1 : (part.massG?.value ?? null);
+    const each = part.unit === 'gram' ? null : units.each(dossier.plant.profile.key, part);
+    const byScale = take.measure === 'gram' || part.unit === 'gram';
     return [
       {
         ...fromStand(dossier, part),
         ...{ id: take.id, day, by: take.by, part: part.key, unit: part.unit },
+        said: mayPutRight(said) ? { visitId: said.visitId, body: said.body } : null,
         amount: amount ?? take.amount,
-        massG: take.measure === 'gram' ? take.amount : each === null || amount === null ? null : amount * each,
+        each,
+        massG: byScale ? take.amount : each === null || amount === null ? null : amount * each.value,
       },
     ];
   });
