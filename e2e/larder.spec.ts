@@ -99,4 +99,57 @@ describe('the larder', () => {
       await page.getByRole('link', { name: 'Sort' }).first().waitFor();
     });
   });
+  it('parts one basket into jars, says what of it was another stand’s and what was woody, and undoes all of it at once', async () => {
+    const standing = async (
+      plant: string,
+    ): Promise<readonly { readonly amount: number; readonly waste: number | null }[]> => {
+      const [rows] = await island.database.query<RowDataPacket[]>(
+        `SELECT e.taken AS amount, JSON_VALUE(e.body, '$.wasteShare') AS waste FROM entry e JOIN stand s ON s.id = e.stand_id
+         JOIN patch p ON p.id = s.patch_id LEFT JOIN entry later ON later.replaces = e.id
+         WHERE e.kind = 'take' AND e.day = '2026-05-15' AND later.id IS NULL AND p.name = 'Mill hedge' AND s.plant_key = ?`,
+        [plant],
+      );
+      return rows.map((r) => ({ amount: Number(r['amount']), waste: r['waste'] === null ? null : Number(r['waste']) }));
+    };
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      await page.goto(`${island.url}/hearth`);
+      await page
+        .getByRole('button', { name: /Stinging nettle/ })
+        .first()
+        .tap();
+      await page.getByRole('link', { name: /^Take/ }).first().tap();
+      for (let n = 0; n < 4; n++) await page.getByRole('button', { name: 'one more', exact: true }).tap();
+      await page.getByRole('button', { name: 'Save the take' }).tap();
+      await page.getByText(/4 .* saved/).waitFor();
+      expect(await standing('nettle')).to.deep.equal([{ amount: 4, waste: null }]);
+      await page.goto(`${island.url}/larder`);
+      const line = page.getByRole('listitem').filter({ hasText: 'Mill hedge' }).filter({ hasText: 'nettle' });
+      await line.getByRole('link', { name: 'Sort' }).tap();
+      await page.getByRole('group', { name: 'woody, past' }).getByRole('button', { name: 'a quarter' }).tap();
+      const weight = page.getByRole('textbox', { name: 'Weight, g' });
+      await weight.fill('4000');
+      await page.getByText(/This is far from it/).waitFor();
+      await weight.fill('40');
+      await page.getByText(/By what one weighs it is usually about/).waitFor();
+      await page.getByRole('button', { name: 'One more jar of it' }).tap();
+      await pick(page, /^It is$/, 'Elder');
+      await pick(page, 'What of it', 'flower');
+      const keep = page.getByRole('button', { name: 'Keep it' });
+      expect(await keep.isDisabled(), 'how many is not said').to.equal(true);
+      await page.getByRole('textbox', { name: 'How many' }).fill('2');
+      expect(await widerThanScreen(page)).to.equal(0);
+      await keep.tap();
+      await page.getByText(/is in the larder\./).waitFor();
+      expect(await standing('nettle')).to.deep.equal([{ amount: 4, waste: 0.25 }]);
+      expect(await standing('elder')).to.deep.equal([{ amount: 2, waste: null }]);
+      const [batches] = await island.database.query<RowDataPacket[]>(
+        "SELECT s.plant_key AS plant FROM entry e JOIN stand s ON s.id = e.stand_id WHERE e.kind = 'batch' AND e.day = '2026-05-15' AND s.patch_id = (SELECT id FROM patch WHERE name = 'Mill hedge') ORDER BY 1",
+      );
+      expect(batches.map((b) => String(b['plant']))).to.deep.equal(['elder', 'nettle']);
+      await page.getByRole('button', { name: /^Undo/ }).tap();
+      await page.getByText('Undone.').waitFor();
+      expect(await standing('nettle')).to.deep.equal([{ amount: 4, waste: null }]);
+      expect(await standing('elder')).to.deep.equal([]);
+    });
+  });
 });

@@ -222,6 +222,7 @@ li {
   padding-top: 6px;
 }
 h3 {
+  margin-top: 12px;
   display: flex;
   flex-wrap: wrap;
   gap: 6px 14px;
