@@ -4,7 +4,8 @@ import type { Text } from '../platform/schema.ts';
 export interface Notice {
   /** Names what it is about and when: seen once, it need not be shown again. */
   readonly key: string;
-  readonly kind: 'opensSoon' | 'lastCall' | 'moved';
+  /** `alarm`: something dangerous was found where whoever asks took something not long before. */
+  readonly kind: 'opensSoon' | 'lastCall' | 'moved' | 'alarm';
   readonly standId: string;
   readonly plantName: Text;
   readonly partName: Text;
@@ -12,5 +13,8 @@ export interface Notice {
   readonly day: string;
   /** Of a window that moved: the day it was said to open on before. */
   readonly before: string | null;
+  /** Of an alarm: what was found, by its scientific name. */
+  readonly found: string | null;
 }
+/** What somebody may do without hearing of; an alarm is for everybody whom it concerns. */
 export const NOTICE_KINDS = ['opensSoon', 'lastCall', 'moved'] as const satisfies readonly Notice['kind'][];

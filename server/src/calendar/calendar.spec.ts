@@ -6,7 +6,17 @@ import { expect } from 'chai';
 import request from 'supertest';
 import type { CalendarKind, NewCalendarFeed, Notice } from '@emberfield/contract';
 import { openedGroup } from '../testing/opened-group.ts';
-import { emptyGroup, entryOf, identityBody, signsOf, person, standOf } from '../testing/test-server.ts';
+import {
+  emptyGroup,
+  entryOf,
+  identityBody,
+  person,
+  searchBody,
+  send,
+  signsOf,
+  standOf,
+  takeBody,
+} from '../testing/test-server.ts';
 import { moved } from './operations/announce.ts';
 
 const ALL: readonly CalendarKind[] = ['opens', 'lastCall', 'duty', 'leave'];
@@ -189,6 +199,35 @@ describe('a calendar to read along', () => {
       expect(await notices(watcher)).to.deep.equal([]);
       const stranger = await person(group.server, [[await emptyGroup(group.server), 'keeper']]);
       await group.ask('get', 'notices', stranger).expect(404);
+    });
+    it('raise an alarm with those who took there before something deadly was found, and with nobody else', async () => {
+      const place = await group.stand('nettle', { patch: { name: 'Mill hedge' } });
+      const [picker, other] = [await group.join('picker'), await group.join('picker')];
+      const took = (who: typeof picker, day: string) =>
+        send(group.server, who, group.groupId, [entryOf(place, 'take', takeBody(3), { day })]);
+      await took(picker, '2026-05-10');
+      await took(group.keeper, '2026-03-01');
+      const deadly = (over: object) =>
+        entryOf(place, 'search', searchBody('Conium maculatum', true, { deadly: true }), {
+          day: '2026-05-13',
+          ...over,
+        });
+      const alarms = async (who: typeof picker) => (await notices(who)).filter((n) => n.kind === 'alarm');
+      await group.tellAll([entryOf(place, 'search', searchBody('Lamium album', true), { day: '2026-05-13' })]);
+      expect(await alarms(picker)).to.deep.equal([]);
+      const found = deadly({});
+      await group.tellAll([found]);
+      const [alarm] = await alarms(picker);
+      expect(alarm).to.deep.include({ standId: place.standId, found: 'Conium maculatum', day: '2026-05-13' });
+      expect(alarm).to.deep.include({ patchName: 'Mill hedge' });
+      // Taken too long ago, taken after it was known, or not at all.
+      await took(other, '2026-05-15');
+      for (const who of [group.keeper, other]) expect(await alarms(who)).to.deep.equal([]);
+      await group.tellAll([
+        entryOf(place, 'withdrawal', { reason: 'was not' }, { replaces: found.id }),
+        deadly({ day: '2026-04-20' }),
+      ]);
+      expect(await alarms(picker), 'long ago').to.deep.equal([]);
     });
     it('keep silent about what rests', async () => {
       const place = await group.stand('elder', { restUntil: '2028-01-01' });

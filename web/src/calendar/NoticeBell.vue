@@ -25,9 +25,12 @@ const open = ref(false);
   <SidePanel v-model:open="open" :title="words.t('notice.title')">
     <ul class="rows">
       <li v-for="n in notices" :key="n.key">
-        <RouterLink :to="{ name: 'stand', params: { standId: n.standId } }" @click="open = false">{{
-          sayNotice(n, today, words)
-        }}</RouterLink>
+        <RouterLink
+          :to="{ name: 'stand', params: { standId: n.standId } }"
+          :class="{ warn: n.kind === 'alarm' }"
+          @click="open = false"
+          >{{ sayNotice(n, today, words) }}</RouterLink
+        >
         <Button type="link" :aria-label="`${words.t('notice.seen')}: ${sayNotice(n, today, words)}`" @click="see(n)">{{
           words.t('notice.seen')
         }}</Button>

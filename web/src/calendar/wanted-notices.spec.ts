@@ -11,6 +11,7 @@ const notice = (key: string, kind: Notice['kind'] = 'opensSoon'): Notice => ({
   patchName: 'Mill hedge',
   day: '2026-05-18',
   before: null,
+  found: null,
 });
 const ALL = [notice('a'), notice('b', 'moved'), notice('c', 'lastCall')];
 const keys = (list: readonly Notice[]): readonly string[] => list.map((n) => n.key);
@@ -20,6 +21,10 @@ describe('the notices that a device wants', () => {
     expect(keys(wantedNotices(ALL, FIRST_WISHES))).to.deep.equal(['a', 'b', 'c']);
     expect(keys(wantedNotices(ALL, { ...FIRST_WISHES, kinds: ['lastCall'] }))).to.deep.equal(['c']);
     expect(keys(wantedNotices(ALL, { ...FIRST_WISHES, seen: ['a'] }))).to.deep.equal(['b', 'c']);
+    // Nobody can do without an alarm; but once it was seen it has been said.
+    const alarm = notice('d', 'alarm');
+    expect(keys(wantedNotices([alarm], { ...FIRST_WISHES, kinds: [] }))).to.deep.equal(['d']);
+    expect(keys(wantedNotices([alarm], { ...FIRST_WISHES, seen: ['d'] }))).to.deep.equal([]);
   });
   it('are said by the browser only when it was asked to, and once', () => {
     expect(untold(ALL, FIRST_WISHES)).to.deep.equal([]);

@@ -12,9 +12,9 @@ export interface NoticeWishes {
 export const FIRST_WISHES: NoticeWishes = { kinds: NOTICE_KINDS, browser: false, seen: [], told: [] };
 const MOST_REMEMBERED = 400;
 
-/** Notices of a kind that is wanted, not seen before. */
+/** Notices of a kind that is wanted, not seen before. An alarm is always wanted. */
 export const wantedNotices = (all: readonly Notice[], { kinds, seen }: NoticeWishes): readonly Notice[] =>
-  all.filter((n) => kinds.includes(n.kind) && !seen.includes(n.key));
+  all.filter((n) => (n.kind === 'alarm' || kinds.includes(n.kind)) && !seen.includes(n.key));
 
 /** What the browser has still to say; nothing unless it was asked to. */
 export const untold = (all: readonly Notice[], wishes: NoticeWishes): readonly Notice[] =>

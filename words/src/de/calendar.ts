@@ -34,6 +34,8 @@ export const calendar = {
     opensSoon: '{what}: offen {when}.',
     lastCall: '{what}: letzte Tage, wahrscheinlich bis {day}.',
     moved: '{what}: jetzt etwa ab {day}; vorher war es {before}.',
+    alarm:
+      'Halte zurück, was du genommen hast: {what}. Dort wurde am {day} {found} gefunden. Verwende nichts davon, bevor jemand nachgesehen hat, der sich auskennt.',
     tomorrow: 'morgen',
     inDays: 'morgen | in {n} Tagen',
     seen: 'Gesehen',

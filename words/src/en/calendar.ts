@@ -34,6 +34,8 @@ export const calendar = {
     opensSoon: '{what}: open {when}.',
     lastCall: '{what}: last call, likely until {day}.',
     moved: '{what}: now open about {day}; before it was {before}.',
+    alarm:
+      'Hold back what you took: {what}. {found} was found there on {day}. Use nothing of it before somebody who knows has looked.',
     tomorrow: 'tomorrow',
     inDays: 'tomorrow | in {n} days',
     seen: 'Seen',

@@ -15,16 +15,54 @@ const BEHIND_DAYS = 14;
 const MOST_NOTICES = 60;
 
 /** What wants to be known today: windows about to open, last calls, and windows that moved far from what was said. */
-export async function listNotices(deps: Dependencies, { group }: GroupContext<null>): Promise<readonly Notice[]> {
+export async function listNotices(
+  deps: Dependencies,
+  { group, account }: GroupContext<null>,
+): Promise<readonly Notice[]> {
   const state = await groupState(deps, group);
-  return deps.answers.of(NOTICES).get(state, async () => {
+  const { all, alarms } = await deps.answers.of(NOTICES).get(state, async () => {
     const { stands } = await dossiersOf(deps, group);
-    return noticesOf(deps, group, stands);
+    return {
+      all: await noticesOf(deps, group, stands),
+      alarms: stands.flatMap((s) => alarmsAt(s, dayNumber(group.today))),
+    };
   });
+  return [...alarms.filter((a) => a.for === account.accountId).map((a) => a.notice), ...all];
 }
 
 /** Every view asks for them: they are made anew only when something that they hang on has changed. */
-const NOTICES = laterCacheOf<readonly Notice[]>(500);
+const NOTICES = laterCacheOf<{ readonly all: readonly Notice[]; readonly alarms: readonly Alarm[] }>(500);
+
+interface Alarm {
+  /** Whose take it was. */
+  readonly for: string;
+  readonly notice: Notice;
+}
+/** What was taken so long before may lie in a jar or a bowl still; and it is said for so long. Estimates. */
+const [CONCERNS_DAYS, ALARM_DAYS] = [30, 14];
+/** Something dangerous that was found at a stand, for each of those who took from it before: once for each of its parts. */
+function alarmsAt({ stand, patch, plant, record }: GroupDossier['stands'][number], today: number): readonly Alarm[] {
+  return record.searches
+    .filter((s) => s.found && s.deadly && s.day > today - ALARM_DAYS)
+    .flatMap(({ day, lookedFor }) => {
+      const takes = record.takes.filter((t) => t.day <= day && t.day > day - CONCERNS_DAYS);
+      const concerned = new Map(takes.map((t) => [`${t.byId}:${t.part}`, t]));
+      return [...concerned.values()].map(({ byId, part }): Alarm => ({
+        for: byId,
+        notice: {
+          key: `${stand.id}:alarm:${part}:${day}:${lookedFor}`,
+          kind: 'alarm',
+          standId: stand.id,
+          plantName: plant.profile.names,
+          partName: plant.profile.parts.find((p) => p.key === part)?.name ?? {},
+          patchName: patch.name,
+          day: isoDay(day),
+          before: null,
+          found: lookedFor,
+        },
+      }));
+    });
+}
 
 async function noticesOf(
   deps: Dependencies,
@@ -53,6 +91,7 @@ async function noticesOf(
       patchName: dossier.patch.name,
       day: isoDay(about.kind === 'lastCall' ? (about.closes ?? day) : day),
       before,
+      found: null,
     });
     const out: Notice[] = [];
     if (about.kind === 'opens' && day > today && day - today <= SOON_DAYS) out.push(notice('opensSoon', null));
