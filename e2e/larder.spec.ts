@@ -67,6 +67,10 @@ describe('the larder', () => {
       await page.goto(`${island.url}/larder`);
       const table = page.locator('section').filter({ has: page.getByRole('heading', { name: 'On the table' }) });
       expect(await table.getByText('Norway spruce').count()).to.equal(0);
+      // Whoever opens a jar reads on it whom it may harm.
+      await page.getByRole('link', { name: 'Birch leaves' }).click();
+      await page.getByRole('link', { name: 'Label' }).click();
+      await page.locator('article').first().getByText('With birch-pollen allergy').waitFor();
     });
   });
   it('locks the stand where something deadly was among it, and asks for another look where nobody can name a piece', async () => {

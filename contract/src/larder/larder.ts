@@ -1,6 +1,6 @@
 import type { Batch, BatchStep, LearnedMass } from '@emberfield/core/larder';
 import type { Text } from '@emberfield/core/measure';
-import type { Eating, PartKey, UnitKey } from '@emberfield/core/plants';
+import type { Eating, PartKey, PlantProfile, UnitKey } from '@emberfield/core/plants';
 import type { EntryBodies, VESSELS } from '@emberfield/core/stand';
 
 /** What something in the larder comes from, as its reader may know it. */
@@ -60,7 +60,7 @@ export interface BatchView extends Batch, FromStand {
   readonly mine: boolean;
   readonly eating: Eating;
   /** What the plant's profile warns of. */
-  readonly cautions: readonly Text[];
+  readonly cautions: PlantProfile['cautions'];
   readonly bestBefore: string | null;
   /** Weighings and steps as they were noted, oldest first. */
   readonly noted: readonly NotedOfBatch[];

@@ -105,7 +105,7 @@ async function note(what: 'stored' | 'used' | 'spoilt'): Promise<void> {
     </p>
     <p>{{ sayBatch(batch, words, today) }}</p>
     <p v-if="doubtful" class="warn" role="alert">{{ words.t('larder.doubtful') }}</p>
-    <p v-for="c in batch.cautions" :key="c['en']" class="warn small">{{ words.text(c) }}</p>
+    <p v-for="c in batch.cautions" :key="c.text['en']" class="warn small">{{ words.text(c.text) }}</p>
     <p v-if="thrownOut > 0" class="soft">
       {{ words.t('larder.thrownOut', { percent: words.format.percent(thrownOut) }) }}:
       {{ words.format.list(batch.body.out.map((o) => words.t(`larder.reasons.${o.reason}`))) }}

@@ -20,6 +20,9 @@ const count = computed(() => Math.min(MOST, Math.max(1, Math.round(many.value ||
 const shownPlace = ref<boolean | null>(null);
 const withPlace = computed(() => shownPlace.value ?? !(batch.value?.secret ?? true));
 const address = computed(() => new URL(`/larder/${batch.value?.id ?? ''}`, globalThis.location.origin).href);
+/** Whoever opens the jar has not read the plant’s page: what concerns the one who eats of it stands on the jar. */
+const OF_EATING = ['notForEating', 'slowPoison', 'people', 'cooking', 'skin', 'spoiling'];
+const warnings = computed(() => batch.value?.cautions.filter((c) => OF_EATING.includes(c.class)) ?? []);
 const print = (): void => globalThis.print();
 </script>
 
@@ -59,6 +62,7 @@ const print = (): void => globalThis.print();
           <span v-if="batch.bestBefore">{{
             words.t('larder.bestBefore', { day: words.format.dayAndYear(batch.bestBefore) })
           }}</span>
+          <em v-for="c in warnings" :key="c.text['en']">{{ words.text(c.text) }}</em>
         </div>
         <span role="img" :aria-label="words.t('larder.labelScan')"
           ><QRCode :value="address" :size="72" :bordered="false" type="svg" aria-hidden="true"
@@ -102,6 +106,9 @@ article div {
   display: grid;
   align-content: start;
   overflow-wrap: anywhere;
+}
+article em {
+  font-size: 11px;
 }
 article b {
   font-size: 14px;

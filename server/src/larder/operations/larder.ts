@@ -42,7 +42,7 @@ export async function viewLarder(
         ...batch,
         ...fromStand(dossier, part),
         ...{ by, madeAt, mine: mine(batch.id), eating: part.eating },
-        cautions: dossier.plant.profile.cautions.map((c) => c.text),
+        cautions: dossier.plant.profile.cautions,
         bestBefore: bestBefore(batch.body.way, batch.storedOn ?? batch.day),
         noted: ofBatch.get(batch.id) ?? [],
       },
