@@ -1,4 +1,6 @@
 // Takes the pictures of docs/screenshots from a demo that is running: npm run demo, then npm run screenshots in another terminal.
+//   node scripts/screenshots.mjs               all of them
+//   node scripts/screenshots.mjs labels year   only these
 import { createRequire } from 'node:module';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -9,6 +11,7 @@ ensurePackages();
 const executablePath = ensureProgram('chromium', 'chromium');
 const { chromium } = createRequire(join(ROOT, 'e2e', 'package.json'))('playwright-core');
 const url = process.env.EMBERFIELD_URL ?? `http://127.0.0.1:${settingsFor('demo').webPort}`;
+const only = new Set(process.argv.slice(2));
 const folder = join(ROOT, 'docs', 'screenshots');
 mkdirSync(folder, { recursive: true });
 const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-dev-shm-usage'] });
@@ -74,7 +77,6 @@ await shot('ground', {
   },
 });
 await shot('year', { path: '/year' });
-await shot('stand-phone', { phone: true, do: openStand(/Elder · flower heads Mill hedge/) });
 const planned = async (page) => {
   await page.getByRole('combobox', { name: 'From and back to' }).focus();
   await page.keyboard.type('Brackmoor planting');
@@ -123,21 +125,21 @@ await shot('confirm-phone', {
     await page.getByRole('checkbox').first().check();
   },
 });
-await shot('outbox-phone', {
+await shot('table-phone', {
   phone: true,
-  path: '/round',
+  who: 'Mirel',
+  path: '/larder',
   do: async (page) => {
-    await takenAlong(page);
-    await page.getByRole('listitem').filter({ hasText: 'Quay strand' }).getByRole('link').click();
     await page
-      .getByRole('button', { name: /: one more$/ })
+      .getByRole('listitem')
+      .filter({ hasText: 'Norway spruce' })
       .first()
+      .getByRole('link', { name: 'Sort' })
       .click();
-    await page.context().setOffline(true);
-    await page.getByRole('button', { name: 'Done here' }).click();
-    await page.getByText(/thing waits? on this device/).waitFor();
-    await page.getByRole('button', { name: 'Show', exact: true }).click();
-    await page.getByRole('dialog').waitFor();
+    await page.getByRole('group', { name: 'woody, past' }).getByRole('button', { name: 'a tenth' }).click();
+    await page.getByRole('textbox', { name: 'Weight, g' }).fill('95');
+    await page.getByText(/By what one weighs/).waitFor();
+    await page.getByRole('group', { name: 'woody, past' }).evaluate((e) => e.scrollIntoView());
   },
 });
 await shot('bench', {
@@ -157,9 +159,18 @@ await shot('larder', {
     await page.getByRole('img', { name: 'Weight in the course of drying' }).waitFor();
   },
 });
+await shot('labels', {
+  path: '/larder',
+  do: async (page) => {
+    await page.getByRole('link', { name: 'Birch leaves' }).click();
+    await page.getByRole('link', { name: 'Label' }).click();
+    await page.locator('article').first().waitFor();
+  },
+});
 await browser.close();
 
 async function shot(name, { phone = false, night = false, who = 'Tavi', path = null, do: act = null }) {
+  if (only.size > 0 && !only.has(name)) return;
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
     colorScheme: night ? 'dark' : 'light',

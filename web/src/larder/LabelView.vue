@@ -21,7 +21,7 @@ const shownPlace = ref<boolean | null>(null);
 const withPlace = computed(() => shownPlace.value ?? !(batch.value?.secret ?? true));
 const address = computed(() => new URL(`/larder/${batch.value?.id ?? ''}`, globalThis.location.origin).href);
 /** Whoever opens the jar has not read the plant’s page: what concerns the one who eats of it stands on the jar. */
-const OF_EATING = ['notForEating', 'slowPoison', 'people', 'cooking', 'skin', 'spoiling'];
+const OF_EATING = ['notForEating', 'slowPoison', 'people', 'cooking', 'skin'];
 const warnings = computed(() => batch.value?.cautions.filter((c) => OF_EATING.includes(c.class)) ?? []);
 const print = (): void => globalThis.print();
 </script>
