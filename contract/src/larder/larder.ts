@@ -28,7 +28,7 @@ export interface OpenTake extends FromStand {
   readonly each: LearnedMass | null;
   /** What it weighs by that, or by the scale it was taken with, g. */
   readonly massG: number | null;
-  /** As it was noted, so that it can be put right at the table: for whoever took it and for keepers; else `null`. */
+  /** As it was noted, so that it can be put right at the table: for whoever took it; else `null`. */
   readonly said: { readonly visitId: string | null; readonly body: EntryBodies['take'] } | null;
 }
 

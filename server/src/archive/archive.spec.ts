@@ -21,6 +21,7 @@ import { ownProfile } from '../plants/table.ts';
 import { tidePlace } from '../tide/table.ts';
 import { connect, type Connection } from '../platform/database/database.ts';
 import { migrateDatabase } from '../platform/database/migrate.ts';
+import type { AppError } from '../platform/errors.ts';
 import type { GroupContext } from '../platform/http/context.ts';
 import { openedGroup } from '../testing/opened-group.ts';
 import { as, entryOf, PASSWORD, takeBody, TODAY } from '../testing/test-server.ts';
@@ -202,11 +203,14 @@ describe('the archive of a group', () => {
       (error: unknown) => (error as Error).message,
     );
   /** The archive of the same group as it is in the other database. */
-  async function filesElsewhere(): Promise<Files> {
-    const context = {
+  const asked = (gone: boolean) =>
+    ({
       group: { id: group.groupId, name: 'there', today: TODAY },
       account: { accountId: group.keeper.accountId },
-    } as unknown as GroupContext<null>;
+      gone: () => gone,
+    }) as unknown as GroupContext<null>;
+  async function filesElsewhere(): Promise<Files> {
+    const context = asked(false);
     const answer = await makeArchive({ ...group.server.deps, db: elsewhere.db }, context);
     const into = Object.assign(new PassThrough(), { setHeader: () => undefined });
     answer.begin(into as never);
@@ -253,6 +257,28 @@ describe('the archive of a group', () => {
     const pictures = (f: Files) => [...f].filter(([name]) => name.startsWith('photos/'));
     expect(pictures(files)).to.have.lengthOf(2);
     expect(pictures(again)).to.deep.equal(pictures(files));
+  });
+
+  it('is made one at a time of a group; whoever goes away before it begins is in nobody’s way', async () => {
+    await lived();
+    const { deps } = group.server;
+    const said = (gone: boolean) => makeArchive(deps, asked(gone)).catch((error: unknown) => (error as AppError).code);
+    expect(await said(true)).to.equal('busy');
+    const first = makeArchive(deps, asked(false));
+    expect(await said(false)).to.equal('busy');
+    const into = Object.assign(new PassThrough(), { setHeader: () => undefined });
+    (await first).begin(into as never);
+    const ended = new Promise((resolve) => into.once('close', resolve));
+    into.destroy();
+    await ended;
+    // Broken off on its way it is out of the way as well.
+    let size = 0;
+    for (let tries = 0; size === 0 && tries < 50; tries++)
+      size = await made().then(
+        (content) => content.length,
+        () => 0,
+      );
+    expect(size).to.be.above(1000);
   });
 
   it('holds a digest of every file, no password, and cells that no spreadsheet reckons', async () => {

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNotNull, isNull, lt, lte, sql } from 'drizzle-orm';
+import { and, desc, eq, gte, inArray, isNotNull, isNull, lt, lte, or, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/mysql-core';
 import type { Entry, EntryBodies } from '@emberfield/contract';
 import { patch, type PatchRow } from '../patches/table.ts';
@@ -155,15 +155,23 @@ export const findsAndSearches = async (db: Queryable, groupId: string) => {
   })[];
 };
 
-/** Entries of some kinds in a group, still standing, in the order in which they were made. */
-export const standingOfKinds = async (db: Queryable, groupId: string, kinds: readonly Entry['kind'][]) => {
+/** Entries of some kinds in a group, still standing, in the order in which they were made; of those since a day or named, where such are asked for. */
+export const standingOfKinds = async (
+  db: Queryable,
+  groupId: string,
+  kinds: readonly Entry['kind'][],
+  only: { readonly since: string; readonly ids: readonly string[] } | null = null,
+) => {
   const later = alias(entry, 'later');
+  const among = only
+    ? or(gte(entry.day, only.since), only.ids.length > 0 ? inArray(entry.id, [...only.ids]) : undefined)
+    : undefined;
   return (await db
     .select({ ...RECORD_COLUMNS, madeAt: entry.madeAt, visitId: entry.visitId })
     .from(entry)
     .innerJoin(account, eq(account.id, entry.madeBy))
     .leftJoin(later, eq(later.replaces, entry.id))
-    .where(and(eq(entry.groupId, groupId), inArray(entry.kind, [...kinds]), isNull(later.id)))
+    .where(and(eq(entry.groupId, groupId), inArray(entry.kind, [...kinds]), isNull(later.id), among))
     .orderBy(entry.madeAt, entry.id)) as unknown as readonly (RecordEntry & {
     readonly madeAt: Date;
     readonly visitId: string | null;

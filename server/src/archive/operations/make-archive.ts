@@ -24,10 +24,16 @@ const making = new Set<string>();
  * Everything of a group as one file of open formats. Rows are as they are at one moment; pictures follow one by one, as fast as
  * whoever asked takes them. What breaks off has no table of contents, and is refused when it is read.
  */
-export async function makeArchive(deps: Dependencies, { group, account }: GroupContext<null>): Promise<StreamAnswer> {
+export async function makeArchive(
+  deps: Dependencies,
+  { group, account, gone }: GroupContext<null>,
+): Promise<StreamAnswer> {
   if (making.has(group.id)) throw new AppError('busy');
   making.add(group.id);
-  const folder = await mkdtemp(join(tmpdir(), 'emberfield-archive-'));
+  const folder = await mkdtemp(join(tmpdir(), 'emberfield-archive-')).catch((error: unknown) => {
+    making.delete(group.id);
+    throw error;
+  });
   const end = async (): Promise<void> => {
     making.delete(group.id);
     await rm(folder, { recursive: true, force: true });
@@ -35,6 +41,8 @@ export async function makeArchive(deps: Dependencies, { group, account }: GroupC
   try {
     const at = deps.clock.now();
     const made = await writeFiles(deps, group, { folder, at });
+    // Nobody waits for it any more: what is never begun is never ended either.
+    if (gone()) throw new AppError('busy');
     await audit(deps.db, { group, account, at }, 'archived', {});
     const name = `emberfield-${group.today}.zip`;
     return new StreamAnswer((response) => {

@@ -19,7 +19,8 @@ export async function viewLarder(
 ): Promise<LarderView> {
   const { stands } = await dossiersOf(deps, group);
   const byStand = new Map(stands.map((s) => [s.stand.id, s]));
-  const { noted, takes } = await notedOf(deps, group.id);
+  const since = isoDay(dayNumber(group.today) - TABLE_DAYS);
+  const { noted, takes } = await notedOf(deps, group.id, since);
   const told = new Map(noted.map((n) => [n.id, n]));
   const mine = (id: string): boolean => told.get(id)!.byId === account.accountId;
   const ofBatch = new Map<string, NotedOfBatch[]>();
@@ -49,9 +50,9 @@ export async function viewLarder(
     ];
   });
   const used = new Set(noted.flatMap((n) => (n.kind === 'batch' ? n.body.parents : [])));
-  const since = isoDay(dayNumber(group.today) - TABLE_DAYS);
   const units = unitsOf(made, takes, byStand);
-  const mayPutRight = (t: NotedTake): boolean => t.byId === account.accountId || group.role === 'keeper';
+  // By somebody else it would be somebody else’s take from then on.
+  const mayPutRight = (t: NotedTake): boolean => t.byId === account.accountId;
   const table = stands.flatMap((s) =>
     openTakes(s, { since, takes, units, mayPutRight }).filter((t) => !used.has(t.id)),
   );

@@ -10,12 +10,16 @@ export type NotedTake = Pick<RecordEntry, 'id' | 'standId' | 'byId'> & {
   readonly body: EntryBodies['take'];
 };
 
-/** A batch of a take that was put right since is one of the take as it is now. */
+/**
+ * A batch of a take that was put right since is one of the take as it is now. Of takes only those that batches are made of, and those
+ * that may lie on the table: a group has thousands.
+ * @param since the first day of which a take may lie there.
+ */
 export async function notedOf(
   { db }: Pick<Dependencies, 'db'>,
   groupId: string,
+  since: string,
 ): Promise<{ readonly noted: readonly NotedHere[]; readonly takes: ReadonlyMap<string, NotedTake> }> {
-  const entries = await standingOfKinds(db, groupId, ['batch', 'batchWeighing', 'batchStep', 'take']);
   const replaced = await putRightIn(db, groupId, 'take');
   const now = (id: string): string => {
     let latest = id;
@@ -23,13 +27,14 @@ export async function notedOf(
     return latest;
   };
   // What is read back was checked when it was stored.
-  const noted = entries
-    .filter((e) => e.kind !== 'take')
-    .map((e) => ({ ...e, madeAt: e.madeAt.toISOString() })) as unknown as readonly NotedHere[];
-  return {
-    noted: noted.map((n) =>
-      n.kind === 'batch' ? { ...n, body: { ...n.body, parents: n.body.parents.map((p) => now(p)) } } : n,
-    ),
-    takes: new Map(entries.flatMap((e) => (e.kind === 'take' ? [[e.id, e as unknown as NotedTake] as const] : []))),
-  };
+  const entries = (await standingOfKinds(db, groupId, ['batch', 'batchWeighing', 'batchStep'])).map((e) => ({
+    ...e,
+    madeAt: e.madeAt.toISOString(),
+  })) as unknown as readonly NotedHere[];
+  const noted = entries.map((n) =>
+    n.kind === 'batch' ? { ...n, body: { ...n.body, parents: n.body.parents.map((p) => now(p)) } } : n,
+  );
+  const ids = [...new Set(noted.flatMap((n) => (n.kind === 'batch' ? n.body.parents : [])))];
+  const takes = (await standingOfKinds(db, groupId, ['take'], { since, ids })) as unknown as readonly NotedTake[];
+  return { noted, takes: new Map(takes.map((t) => [t.id, t])) };
 }
