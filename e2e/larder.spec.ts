@@ -157,3 +157,41 @@ describe('the larder', () => {
     });
   });
 });
+
+describe('something deadly on the table', () => {
+  const island = onIsland('emberfield_e2e_alarm');
+  const { within } = island;
+
+  it('alarms whoever took there, until they have read it, and nobody else', async () => {
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      await page.goto(`${island.url}/larder`);
+      await page
+        .getByRole('listitem')
+        .filter({ hasText: 'Norway spruce' })
+        .first()
+        .getByRole('link', { name: 'Sort' })
+        .tap();
+      await page.getByRole('group', { name: 'something else' }).getByRole('button', { name: 'a few' }).tap();
+      await page.getByRole('group', { name: 'What it was' }).getByRole('button', { name: /Yew/ }).tap();
+      await page.getByRole('button', { name: 'Keep it' }).tap();
+      await page.getByText(/is in the larder\./).waitFor();
+    });
+    const alarm = (page: Page) => page.getByRole('alert').filter({ hasText: 'Hold back what you took' });
+    await within({ as: 'Ode', phone: true }, async (page) => {
+      await alarm(page).first().waitFor();
+      expect(await alarm(page).innerText()).to.match(/Norway spruce · tips, Brackmoor planting\. .+ was found there/);
+      expect(await widerThanScreen(page)).to.equal(0);
+      await expectReach(page, 'an alarm');
+      await alarm(page).getByRole('button', { name: 'Seen' }).tap();
+      await alarm(page).waitFor({ state: 'detached' });
+      await page.reload();
+      await page.getByRole('heading', { name: 'Take now' }).waitFor();
+      expect(await alarm(page).count()).to.equal(0);
+    });
+    await within({ as: 'Brannoc', phone: true }, async (page) => {
+      await page.getByRole('heading', { name: 'Take now' }).waitFor();
+      await page.waitForLoadState('domcontentloaded');
+      expect(await alarm(page).count()).to.equal(0);
+    });
+  });
+});

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BellOutlined } from '@ant-design/icons-vue';
 import { Badge, Button } from 'ant-design-vue';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { afterPaint } from '../platform/after-paint.ts';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
@@ -11,7 +11,9 @@ import { useNotices } from './use-notices.ts';
 /** What came up since somebody looked: behind a bell, so that the lines of the day stand where they are. */
 const words = useWords();
 const { today } = useDay();
-const { notices, see } = useNotices();
+const { notices: all, see } = useNotices();
+/** What is an alarm stands on the page itself. */
+const notices = computed(() => all.value.filter((n) => n.kind !== 'alarm'));
 const SidePanel = afterPaint(() => import('../kit/SidePanel.vue'));
 const open = ref(false);
 </script>
@@ -25,12 +27,9 @@ const open = ref(false);
   <SidePanel v-model:open="open" :title="words.t('notice.title')">
     <ul class="rows">
       <li v-for="n in notices" :key="n.key">
-        <RouterLink
-          :to="{ name: 'stand', params: { standId: n.standId } }"
-          :class="{ warn: n.kind === 'alarm' }"
-          @click="open = false"
-          >{{ sayNotice(n, today, words) }}</RouterLink
-        >
+        <RouterLink :to="{ name: 'stand', params: { standId: n.standId } }" @click="open = false">{{
+          sayNotice(n, today, words)
+        }}</RouterLink>
         <Button type="link" :aria-label="`${words.t('notice.seen')}: ${sayNotice(n, today, words)}`" @click="see(n)">{{
           words.t('notice.seen')
         }}</Button>

@@ -8,6 +8,7 @@ import GoButton from '../kit/GoButton.vue';
 import PickOne from '../kit/PickOne.vue';
 import StateNote from '../kit/StateNote.vue';
 import VirtualRows from '../kit/VirtualRows.vue';
+import { afterPaint } from '../platform/after-paint.ts';
 import { isCommand, isTyping } from '../platform/keys.ts';
 import { isPhone } from '../platform/theme.ts';
 import { useDay } from '../session/use-day.ts';
@@ -24,6 +25,7 @@ import { hearthItems, partsOf, rowsBySection, sectionRows, type HearthRow } from
 import { useMarks } from './use-marks.ts';
 import { useHearthChoice } from './use-hearth-choice.ts';
 
+const AlarmLines = afterPaint(() => import('../calendar/AlarmLines.vue'));
 const ReckoningNote = defineAsyncComponent(() => import('./ReckoningNote.vue'));
 const words = useWords();
 const router = useRouter();
@@ -164,6 +166,7 @@ const noteOf = (section: DaySection): string =>
           <GoButton :to="{ name: 'walk' }">{{ words.t('walk.start') }}</GoButton>
         </template>
       </div>
+      <AlarmLines />
       <ReckoningNote
         v-if="hearth.data.value.waiting"
         :stands="hearth.data.value.standCount"

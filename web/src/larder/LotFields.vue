@@ -83,17 +83,3 @@ const usual = computed(() => {
     >{{ words.t('larder.name') }} <Input :value="lot.name" :maxlength="80" @update:value="set({ name: $event })"
   /></label>
 </template>
-
-<style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 12px;
-  align-items: center;
-  margin: 10px 0;
-}
-.line :deep(.ant-input),
-.line :deep(.ant-input-affix-wrapper) {
-  max-width: 220px;
-}
-</style>

@@ -71,13 +71,3 @@ watch(
     <p class="soft small">{{ words.t('larder.otherSays') }}</p>
   </template>
 </template>
-
-<style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 12px;
-  align-items: center;
-  margin: 10px 0;
-}
-</style>

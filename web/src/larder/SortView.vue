@@ -149,7 +149,7 @@ async function keep(): Promise<void> {
     <section v-for="(lot, i) in draft.lots" :key="i" class="lot">
       <h3 v-if="draft.lots.length > 1">
         {{ words.t('larder.jar', { n: i + 1 }) }}
-        <Button size="small" @click="set({ lots: draft.lots.filter((_, k) => k !== i) })">{{
+        <Button v-if="i > 0" size="small" @click="set({ lots: draft.lots.filter((_, k) => k !== i) })">{{
           words.t('larder.noJar')
         }}</Button>
       </h3>
@@ -205,15 +205,15 @@ li {
   border-top: 1px solid var(--hair);
   padding: 6px 0;
 }
-.line {
+.lot :deep(.line) {
   display: flex;
   flex-wrap: wrap;
   gap: 6px 12px;
   align-items: center;
   margin: 10px 0;
 }
-.line :deep(.ant-input),
-.line :deep(.ant-input-affix-wrapper) {
+.lot :deep(.line .ant-input),
+.lot :deep(.line .ant-input-affix-wrapper) {
   max-width: 220px;
 }
 .lot + .lot {

@@ -193,6 +193,10 @@ describe('a basket at the table', () => {
     // Counted in another unit nothing can be taken off.
     const apart = entries({ lots: [dried, other] }, { unitOf: (() => 'gram') as unknown as typeof around.unitOf });
     expect([apart.putRight.length, apart.ofOthers.length]).to.deep.equal([0, 1]);
+    // Weighed in the wood, and counted at the table.
+    const said = { visitId: null, body: { ...takeBody, measure: 'gram' as const } };
+    const byScale = { ...take, said } as OpenTake;
+    expect(entries({ lots: [dried, other] }, { take: byScale, takes: [byScale] }).putRight).to.deep.equal([]);
   });
   it('leaves a take as it was where nothing was woody, somebody said so before, or it is not one’s own to put right', () => {
     const woody = { out: { woody: 'half' as const } };

@@ -61,9 +61,11 @@ export function thrown(out: SortDraft['out'], reason: OutReason, share: ShareKey
 /** Units of the basket that were of other stands: they are off the take, where both are counted alike. */
 export function ofOthers(
   { lots }: Pick<SortDraft, 'lots'>,
-  take: Pick<OpenTake, 'unit'>,
+  take: Pick<OpenTake, 'unit' | 'said'>,
   unitOf: (of: NonNullable<Lot['of']>) => OpenTake['unit'] | null,
 ): number {
+  // What was weighed in the wood is not counted in pieces at the table.
+  if (take.said?.body.measure === 'gram' && take.unit !== 'gram') return 0;
   return lots.reduce((sum, { of, amount }) => sum + (of && unitOf(of) === take.unit ? (amount ?? 0) : 0), 0);
 }
 
