@@ -26,8 +26,6 @@ export interface OpenTake extends FromStand {
   readonly unit: UnitKey;
   /** What one unit weighs, as far as anybody knows. */
   readonly each: LearnedMass | null;
-  /** What it weighs by that, or by the scale it was taken with, g. */
-  readonly massG: number | null;
   /** As it was noted, so that it can be put right at the table: for whoever took it; else `null`. */
   readonly said: { readonly visitId: string | null; readonly body: EntryBodies['take'] } | null;
 }
@@ -38,7 +36,6 @@ export interface UnitLearned {
   readonly plantName: Text;
   readonly part: PartKey;
   readonly partName: Text;
-  readonly unit: UnitKey;
   readonly each: LearnedMass;
   /** Units in one, with the 80 % range. */
   readonly vessels: readonly { readonly vessel: (typeof VESSELS)[number]; readonly holds: LearnedMass }[];

@@ -366,6 +366,7 @@ describe('the archive of a group', () => {
       ],
       [/of entry does not hold together/, rows('entry', { body: { amount: -4 } })],
       [/list of people cannot be read/, rows('people', { signInName: 5 })],
+      [/points at what is not in it/, rows('stand', { patchId: newId() })],
       [/is no picture/, forged(content, (name) => (name.startsWith('photos/') ? '<script>' : undefined))],
     ];
     for (const [reason, path] of asked) expect(await refused(await path)).to.match(reason);

@@ -1,6 +1,7 @@
 export { createGatekeeper } from './operations/gatekeeper.ts';
 export { renewFoundingCode } from './operations/found-group.ts';
 export { clearanceIn } from './operations/clearances.ts';
+export { putResetLink } from './operations/account.ts';
 export { hashPassword } from './operations/password.ts';
 export {
   insertAccount,
@@ -11,7 +12,6 @@ export {
   membersOf,
   putClearance,
   type ClearanceRow,
-  insertResetLink,
   insertRule,
   sweepPeople,
   updateGroup,

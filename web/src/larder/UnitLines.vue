@@ -20,7 +20,7 @@ const each = ({ each: learned }: UnitLearned): string =>
 
 <template>
   <p class="soft small">{{ words.t('larder.unitsLead') }}</p>
-  <ul>
+  <ul class="rows">
     <li v-for="u in units" :key="`${u.plantKey}:${u.part}`">
       <b>{{ words.text(u.plantName) }} · {{ words.text(u.partName) }}</b>
       {{ each(u) }}
@@ -32,11 +32,6 @@ const each = ({ each: learned }: UnitLearned): string =>
 </template>
 
 <style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 li {
   border-top: 1px solid var(--hair);
   padding: 7px 0;

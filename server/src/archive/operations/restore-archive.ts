@@ -1,11 +1,10 @@
 import sharp from 'sharp';
 import { v5 as idWithin, v7 as newId } from 'uuid';
 import { PHOTO_SIZES, type PhotoSize } from '@emberfield/contract';
-import { insertResetLink } from '../../people/index.ts';
+import { putResetLink } from '../../people/index.ts';
 import { insertPhoto, type PhotoRow } from '../../photos/index.ts';
 import type { Database, Transaction } from '../../platform/database/database.ts';
-import { isDuplicate } from '../../platform/database/transact.ts';
-import { digestOf, newToken } from '../../platform/tokens.ts';
+import { isDangling, isDuplicate } from '../../platform/database/transact.ts';
 import { ARCHIVED, type ArchivedTable } from '../archive-table.ts';
 import { closeFounding, groupIsHere, insertRows, stepsTaken, type Row } from '../repository.ts';
 import { readRow, written } from './cells.ts';
@@ -43,13 +42,14 @@ export async function restoreArchive(
       throw new Error(
         `the group "${manifest.name}" is here. --as "Another name" puts it beside, as a group of its own`,
       );
-    const tables = await rowsIn(archive, as);
-    return await db.transaction((tx) => putBack(tx, archive, { tables, now }));
+    const read = await rowsIn(archive, as);
+    return await db.transaction((tx) => putBack(tx, archive, { ...read, now }));
   } catch (error) {
     if (isDuplicate(error))
       throw new Error('something of it is here in another group. --as "Another name" gives it ids of its own', {
         cause: error,
       });
+    if (isDangling(error)) throw new Error('something in it points at what is not in it', { cause: error });
     throw error;
   } finally {
     archive.close();
@@ -57,8 +57,13 @@ export async function restoreArchive(
 }
 
 type Tables = ReadonlyMap<string, readonly Row[]>;
+interface ReadRows {
+  readonly tables: Tables;
+  /** Of each photo the id that it had when the archive was made: its picture is a file by that name. */
+  readonly pictures: readonly string[];
+}
 /** Every row, looked at: it is what belongs there, and of this group. */
-async function rowsIn(archive: OpenArchive, as: string | null): Promise<Tables> {
+async function rowsIn(archive: OpenArchive, as: string | null): Promise<ReadRows> {
   const raw = new Map<string, readonly unknown[]>();
   for (const table of ARCHIVED) {
     const name = dataFile(table.name);
@@ -78,7 +83,7 @@ async function rowsIn(archive: OpenArchive, as: string | null): Promise<Tables> 
   for (const table of ARCHIVED) assertOfGroup(table, tables, String(group['id']));
   for (const table of ARCHIVED)
     tables.get(table.name)!.forEach((row, n) => assertFits(table.name, written(table, row), n));
-  return tables;
+  return { tables, pictures: raw.get('photo')!.map((row) => String((row as Row)['id'])) };
 }
 
 /** The same rows with ids of their own. People stay who they are. */
@@ -125,7 +130,7 @@ function assertOfGroup({ name, columns, through }: ArchivedTable, tables: Tables
 async function putBack(
   tx: Transaction,
   archive: OpenArchive,
-  { tables, now }: { readonly tables: Tables; readonly now: Date },
+  { tables, pictures, now }: ReadRows & { readonly now: Date },
 ): Promise<Restored> {
   const name = dataFile(PEOPLE);
   const people = await settle(tx, peopleIn(jsonIn(await archive.read(name), name)));
@@ -136,7 +141,7 @@ async function putBack(
     await insertRows(tx, table, table.name === 'entry' ? replacedFirst(list) : list);
     rows += list.length;
   }
-  const photos = await putPhotos(tx, archive, tables);
+  const photos = await putPhotos(tx, archive, { tables, pictures });
   await closeFounding(tx);
   const keepers = new Set(
     tables
@@ -145,7 +150,10 @@ async function putBack(
       .map((m) => m['accountId']),
   );
   const links = await Promise.all(
-    people.map(async (p) => ({ ...p, token: p.isNew && keepers.has(p.id) ? await linkFor(tx, p.id, now) : null })),
+    people.map(async (p) => {
+      if (!p.isNew || !keepers.has(p.id)) return { ...p, token: null };
+      return { ...p, token: (await putResetLink(tx, { accountId: p.id, madeBy: p.id, madeAt: now })).token };
+    }),
   );
   return {
     name: String(tables.get('group_')![0]!['name']),
@@ -175,19 +183,16 @@ function replacedFirst(entries: readonly Row[]): readonly Row[] {
 async function putPhotos(
   tx: Transaction,
   archive: OpenArchive,
-  tables: Tables,
+  { tables, pictures }: ReadRows,
 ): Promise<{ readonly put: number; readonly without: number }> {
-  const name = dataFile('photo');
-  const before = archive.has(name) ? (jsonIn(await archive.read(name), name) as readonly Row[]) : [];
   let put = 0;
   for (const [i, row] of tables.get('photo')!.entries()) {
-    // By the id that it had when the archive was made.
-    const pictures = await picturesOf(archive, String(before[i]!['id']));
-    if (!pictures) continue;
-    await insertPhoto(tx, row as PhotoRow, pictures);
+    const both = await picturesOf(archive, pictures[i]!);
+    if (!both) continue;
+    await insertPhoto(tx, row as PhotoRow, both);
     put += 1;
   }
-  return { put, without: before.length - put };
+  return { put, without: pictures.length - put };
 }
 
 async function picturesOf(archive: OpenArchive, id: string): Promise<Readonly<Record<PhotoSize, Buffer>> | null> {
@@ -204,15 +209,4 @@ async function picturesOf(archive: OpenArchive, id: string): Promise<Readonly<Re
     pictures[size] = content;
   }
   return pictures as Readonly<Record<PhotoSize, Buffer>>;
-}
-
-const LINK_HOURS = 24;
-async function linkFor(tx: Transaction, accountId: string, madeAt: Date): Promise<string> {
-  const token = newToken();
-  const expiresAt = new Date(madeAt.getTime() + LINK_HOURS * 3_600_000);
-  await insertResetLink(tx, {
-    ...{ id: newId(), accountId, tokenDigest: digestOf(token) },
-    ...{ madeBy: accountId, madeAt, expiresAt },
-  });
-  return token;
 }

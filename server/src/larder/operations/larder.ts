@@ -91,7 +91,6 @@ function openTakes(
     if (!part || !said || day < since || take.eaten) return [];
     const amount = inUnit(take, part);
     const each = part.unit === 'gram' ? null : units.each(dossier.plant.profile.key, part);
-    const byScale = take.measure === 'gram' || part.unit === 'gram';
     return [
       {
         ...fromStand(dossier, part),
@@ -99,7 +98,6 @@ function openTakes(
         said: mayPutRight(said) ? { visitId: said.visitId, body: said.body } : null,
         amount: amount ?? take.amount,
         each,
-        massG: byScale ? take.amount : each === null || amount === null ? null : amount * each.value,
       },
     ];
   });

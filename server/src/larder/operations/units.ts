@@ -64,8 +64,7 @@ export function unitsOf(
       const vessels = inVessels.flatMap(([vessel, of]) => vesselOf(vessel, of.get(key) ?? [], one));
       if (!one || (one.n === 0 && vessels.length === 0)) return [];
       const { key: plantKey, names: plantName } = profile;
-      const { key: partKey, name: partName, unit } = part;
-      return [{ plantKey, plantName, part: partKey, partName, unit, each: one, vessels }];
+      return [{ plantKey, plantName, part: part.key, partName: part.name, each: one, vessels }];
     },
   );
   return { learned, each };

@@ -10,7 +10,7 @@ import type {
   SessionView,
 } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import type { Transaction } from '../../platform/database/database.ts';
+import type { Queryable, Transaction } from '../../platform/database/database.ts';
 import { transact } from '../../platform/database/transact.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import type { AccountContext, Context, GroupContext } from '../../platform/http/context.ts';
@@ -66,19 +66,23 @@ export async function makeResetLink(
 ): Promise<MadeResetLink> {
   const accountId = params['accountId']!;
   const madeAt = clock.now();
+  return transact(db, async (tx) => {
+    await assertOnlyOurs(tx, { groupId: group.id, accountId, keeperId: account.accountId });
+    await audit(tx, { group, account, at: madeAt }, 'resetLinkMade', { accountId });
+    return putResetLink(tx, { accountId, madeBy: account.accountId, madeAt });
+  });
+}
+
+/** The link itself, of which only a digest is stored. Whoever calls this has seen to it that it may be made. */
+export async function putResetLink(
+  tx: Queryable,
+  { accountId, madeBy, madeAt }: { readonly accountId: string; readonly madeBy: string; readonly madeAt: Date },
+): Promise<MadeResetLink> {
   const expiresAt = new Date(madeAt.getTime() + RESET_HOURS * MS_PER_HOUR);
   const token = newToken();
-  await transact(db, async (tx) => {
-    await assertOnlyOurs(tx, { groupId: group.id, accountId, keeperId: account.accountId });
-    await repository.insertResetLink(tx, {
-      id: newId(),
-      accountId,
-      tokenDigest: digestOf(token),
-      madeBy: account.accountId,
-      madeAt,
-      expiresAt,
-    });
-    await audit(tx, { group, account, at: madeAt }, 'resetLinkMade', { accountId });
+  await repository.insertResetLink(tx, {
+    ...{ id: newId(), accountId, tokenDigest: digestOf(token) },
+    ...{ madeBy, madeAt, expiresAt },
   });
   return { token, expiresAt: expiresAt.toISOString() };
 }
