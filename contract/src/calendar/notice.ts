@@ -13,8 +13,8 @@ export interface Notice {
   readonly day: string;
   /** Of a window that moved: the day it was said to open on before. */
   readonly before: string | null;
-  /** Of an alarm: what was found, by its scientific name. */
-  readonly found: string | null;
+  /** Of an alarm: what was found, by the name that the plant's profile has for it, else as it was noted. */
+  readonly found: Text | null;
 }
 /** What somebody may do without hearing of; an alarm is for everybody whom it concerns. */
 export const NOTICE_KINDS = ['opensSoon', 'lastCall', 'moved'] as const satisfies readonly Notice['kind'][];

@@ -218,7 +218,7 @@ describe('a calendar to read along', () => {
       const found = deadly({});
       await group.tellAll([found]);
       const [alarm] = await alarms(picker);
-      expect(alarm).to.deep.include({ standId: place.standId, found: 'Conium maculatum', day: '2026-05-13' });
+      expect(alarm).to.deep.include({ standId: place.standId, found: { en: 'Conium maculatum' }, day: '2026-05-13' });
       expect(alarm).to.deep.include({ patchName: 'Mill hedge' });
       // Taken too long ago, taken after it was known, or not at all.
       await took(other, '2026-05-15');

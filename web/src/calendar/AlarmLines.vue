@@ -26,7 +26,7 @@ const alarms = computed(() => notices.value.filter((n) => n.kind === 'alarm'));
 
 <style scoped>
 .alarm {
-  margin-bottom: 10px;
+  margin: 10px 0;
 }
 .alarm a {
   color: inherit;

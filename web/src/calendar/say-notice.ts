@@ -9,7 +9,7 @@ export function sayNotice(notice: Notice, today: string, { t, text, format }: Wo
     what,
     when: t('notice.inDays', { n: Math.max(1, dayNumber(notice.day) - dayNumber(today)) }),
     day: format.day(notice.day, today),
-    found: notice.found ?? '',
+    found: notice.found ? text(notice.found) : '',
     before: notice.before ? format.day(notice.before, today) : '',
   });
 }

@@ -58,7 +58,7 @@ function alarmsAt({ stand, patch, plant, record }: GroupDossier['stands'][number
           patchName: patch.name,
           day: isoDay(day),
           before: null,
-          found: lookedFor,
+          found: plant.profile.lookAlikes.find((l) => l.scientific === lookedFor)?.name ?? { en: lookedFor },
         },
       }));
     });
