@@ -6,32 +6,22 @@ import { PassThrough } from 'node:stream';
 import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
 import { createPool } from 'mysql2/promise';
-import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
-import { ZipFile } from 'yazl';
-import { fromBufferPromise } from 'yauzl';
-import { CATALOGUE } from '@emberfield/catalogue';
 import type { LedgerView } from '@emberfield/contract';
-import { sought } from '../entries/table.ts';
-import { patchHistory } from '../patches/table.ts';
-import { clearance } from '../people/table.ts';
-import { insertPhoto } from '../photos/index.ts';
-import { path } from '../places/table.ts';
-import { ownProfile } from '../plants/table.ts';
-import { tidePlace } from '../tide/table.ts';
 import { connect, type Connection } from '../platform/database/database.ts';
 import { migrateDatabase } from '../platform/database/migrate.ts';
 import type { AppError } from '../platform/errors.ts';
 import type { GroupContext } from '../platform/http/context.ts';
+import { changedArchive, filesIn, type Files } from '../testing/archive-files.ts';
+import { livedGroup } from '../testing/lived-group.ts';
 import { openedGroup } from '../testing/opened-group.ts';
-import { as, entryOf, PASSWORD, takeBody, TODAY } from '../testing/test-server.ts';
+import { as, PASSWORD, TODAY } from '../testing/test-server.ts';
 import { ACCOUNT, ARCHIVED, LEFT_OUT } from './archive-table.ts';
 import { atOneMoment } from './repository.ts';
 import { dataFile, MANIFEST, SUMS } from './operations/format.ts';
 import { makeArchive } from './operations/make-archive.ts';
 import { restoreArchive } from './operations/restore-archive.ts';
 
-type Files = ReadonlyMap<string, Buffer>;
 const NOW = new Date('2026-06-01T10:00:00Z');
 
 describe('the archive of a group', () => {
@@ -53,111 +43,13 @@ describe('the archive of a group', () => {
     rmSync(folder, { recursive: true, force: true });
   });
 
-  /** Something of every kind: a take that was put right, one that was taken back, a photo, a rule, a want, a permit, a plant of one's own. */
-  async function lived({ weather = false } = {}): Promise<{ readonly patchId: string; readonly standId: string }> {
-    if (weather) await group.station(() => 12);
-    const place = await group.stand('nettle', { patch: { name: '=SUM(A1) the "Mill", hedge', secret: true } });
-    const visitId = newId();
-    const first = entryOf(place, 'take', takeBody(20), { visitId });
-    const wrong = entryOf(place, 'take', takeBody(7));
-    await group.tell(
-      entryOf(place, 'census', { method: 'complete', plants: 100, mature: null, flowering: null }, { visitId }),
-      first,
-      entryOf(place, 'take', takeBody(2), { replaces: first.id }),
-      wrong,
-      entryOf(place, 'withdrawal', { reason: 'never was' }, { replaces: wrong.id, standId: place.standId }),
-      entryOf(place, 'note', { text: 'für später — “ok”\nline two' }),
-    );
-    const picture = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#386' } })
-      .jpeg()
-      .toBuffer();
-    await insertPhoto(
-      group.server.deps.db,
-      {
-        ...{ id: newId(), groupId: group.groupId, ...place, day: TODAY, widthPx: 40, heightPx: 30 },
-        ...{ contentDigest: createHash('sha256').update(picture).digest(), madeBy: group.keeper.accountId },
-        madeAt: NOW,
-      },
-      { small: picture, large: picture },
-    );
-    await group
-      .ask('put', 'rules')
-      .send({ rule: { kind: 'skipFirstAndLast' }, on: true })
-      .expect(200);
-    await group
-      .ask('put', `wants/${newId()}`)
-      .send({
-        ...{ revision: 0, name: 'Soup', of: [{ plantKey: 'nettle', part: 'tip', gives: null }], measure: 'unit' },
-        ...{ madeUnit: '', amount: 40, weekly: false, from: '2026-04-01', until: '2026-06-30', place: 1 },
-      })
-      .expect(204);
-    await group
-      .ask('put', `permits/${newId()}`)
-      .send({
-        ...{ revision: 0, kind: 'permit', name: 'Parish', plantKey: 'nettle', part: 'tip', measure: 'unit' },
-        ...{ amount: 500, from: '2026-01-01', until: '2026-12-31', patchIds: [place.patchId], note: '' },
-      })
-      .expect(204);
-    await rest(place);
-    return place;
-  }
-
-  /** What has no short way in. */
-  async function rest({ patchId }: { readonly patchId: string }): Promise<void> {
-    const { db } = group.server.deps;
-    const of = { id: newId(), groupId: group.groupId, name: 'Lane', madeAt: NOW };
-    const by = { madeBy: group.keeper.accountId };
-    await db.insert(patchHistory).values({
-      ...{ id: newId(), patchId, version: 1, before: { name: 'before' }, lifted: [] },
-      ...{ changedBy: by.madeBy, changedAt: NOW },
-    });
-    await db.insert(path).values({
-      ...of,
-      ...by,
-      kind: 'track',
-      lengthM: 12,
-      geometry: {
-        type: 'LineString',
-        coordinates: [
-          [-30, 46],
-          [-30, 46.1],
-        ],
-      },
-    });
-    await db.insert(tidePlace).values({
-      ...{ ...of, latitudeDeg: 46, longitudeDeg: -30, contentDigest: createHash('sha256').update('tide').digest() },
-      source: { kind: 'table', turns: [] } as never,
-    });
-    await db
-      .insert(sought)
-      .values({ ...of, ...by, what: 'A lime', note: '', contentDigest: createHash('sha256').update('x').digest() });
-    await db.insert(ownProfile).values({
-      ...{ groupId: group.groupId, key: 'nettle', revision: 2, copiedFrom: 'nettle', note: 'ours' },
-      profile: CATALOGUE.find((p) => p.key === 'nettle')!,
-      ...{ ...by, madeAt: NOW },
-    });
-    await db.insert(clearance).values({
-      ...{ groupId: group.groupId, accountId: by.madeBy, family: 'Apiaceae', clearance: 'cleared', how: 'member' },
-      ...{ ...by, madeAt: NOW },
-    });
-  }
-
+  const lived = (over: { readonly weather?: boolean } = {}) => livedGroup(group, over);
   async function made(groupId = group.groupId, who = group.keeper): Promise<Buffer> {
     const answer = await fetch(`${group.server.url}/api/groups/${groupId}/archive`, {
       headers: { cookie: who.cookie, 'x-emberfield-token': who.token },
     });
     expect(answer.status).to.equal(200);
     return Buffer.from(await answer.arrayBuffer());
-  }
-  async function filesIn(content: Buffer): Promise<Files> {
-    const zip = await fromBufferPromise(content, { lazyEntries: true });
-    const files = new Map<string, Buffer>();
-    for await (const entry of zip.eachEntry()) {
-      const pieces: Buffer[] = [];
-      for await (const piece of await zip.openReadStreamPromise(entry)) pieces.push(piece as Buffer);
-      files.set(entry.fileName, Buffer.concat(pieces));
-    }
-    return files;
   }
   let n = 0;
   const saved = (content: Buffer): string => {
@@ -166,22 +58,8 @@ describe('the archive of a group', () => {
     return path;
   };
   /** The same with some files changed, and digests that fit: as somebody does who knows what they do. */
-  async function forged(content: Buffer, change: (name: string, json: unknown) => unknown): Promise<string> {
-    const zip = new ZipFile();
-    const sums: string[] = [];
-    for (const [name, before] of await filesIn(content)) {
-      if (name === SUMS) continue;
-      const changed = change(name, name.endsWith('.json') ? JSON.parse(before.toString()) : null);
-      const bytes = changed === undefined ? before : Buffer.from(JSON.stringify(changed));
-      sums.push(`${createHash('sha256').update(bytes).digest('hex')}  ${name}\n`);
-      zip.addBuffer(bytes, name);
-    }
-    zip.addBuffer(Buffer.from(sums.join('')), SUMS);
-    zip.end();
-    const pieces: Buffer[] = [];
-    for await (const piece of zip.outputStream) pieces.push(piece as Buffer);
-    return saved(Buffer.concat(pieces));
-  }
+  const forged = async (content: Buffer, change: (name: string, json: unknown) => unknown): Promise<string> =>
+    saved(await changedArchive(content, change));
   const ofTable = (files: Files, table: string) =>
     JSON.parse(files.get(dataFile(table))!.toString()) as Record<string, unknown>[];
   const data = (files: Files, except: readonly string[] = ['audit']) =>
