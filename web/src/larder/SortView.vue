@@ -32,6 +32,7 @@ import { useLarderHere } from './use-larder-here.ts';
 import { useSort } from './use-sort.ts';
 
 /** The sorting table: what lay there, what was thrown out and why, what is kept and how, in one jar or several. */
+const MOST_JARS = 6;
 const words = useWords();
 const route = useRoute();
 const router = useRouter();
@@ -170,7 +171,7 @@ async function keep(): Promise<void> {
       {{ words.t('larder.moreThanLay') }}
     </p>
     <p>
-      <Button :disabled="draft.lots.length >= 6" @click="set({ lots: [...draft.lots, blankLot()] })">{{
+      <Button :disabled="draft.lots.length >= MOST_JARS" @click="set({ lots: [...draft.lots, blankLot()] })">{{
         words.t('larder.oneMoreJar')
       }}</Button>
     </p>
