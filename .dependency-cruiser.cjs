@@ -9,7 +9,7 @@ const rule = (name, from, forbidden, comment) => ({
   to: { path: forbidden },
 });
 
-/** Imports run one way: web and server → words, contract → core; demo → server; truth → nothing. */
+/** Imports run one way: web and server → words, contract → core; demo → server; the truth of the island → nothing. */
 module.exports = {
   forbidden: [
     {
@@ -66,9 +66,15 @@ module.exports = {
     rule('demo-not-web', '^demo/', to('web', 'e2e'), ''),
     rule(
       'truth-alone',
-      '^demo/src/truth/',
-      '^(core|contract|catalogue|words|server|web)/|^demo/src/(?!truth/)',
+      '^core/src/truth/',
+      '^(contract|catalogue|words|server|web|demo)/|^core/src/(?!truth/)',
       'How plants really behave is not made of the forecaster.',
+    ),
+    rule(
+      'truth-unknown',
+      '^(core/src/(?!truth/|sandbox/)|contract/|catalogue/|words/|server/|web/)',
+      '^core/src/truth/',
+      'Only who makes an island up, or plays on one, knows how its plants really behave.',
     ),
     {
       name: 'express-at-the-rim',

@@ -56,4 +56,40 @@ describe('practice', () => {
       await expectReach(page, 'practice');
     });
   });
+  it('lets a year be played by own rules, and tells when it is over what was true', async () => {
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      await page.goto(`${island.url}/practice`);
+      await page.getByRole('link', { name: 'A made-up year' }).click();
+      const ramsons = page.getByRole('region', { name: /^Ramsons/ });
+      await ramsons.getByText('Nobody has been there this year.').waitFor();
+      await ramsons.getByRole('button', { name: /^Go there/ }).click();
+      await ramsons.getByText(/by eye, 1 March/).waitFor();
+      await ramsons.getByRole('button', { name: /^Count all/ }).click();
+      await page.getByText('Year 1, 1 March. 4 hours are left of this fortnight.').waitFor();
+      await ramsons.getByRole('textbox', { name: /Plants to take from/ }).fill('130');
+      await ramsons.getByText('That is more than your rule.').waitFor();
+      await ramsons.getByRole('textbox', { name: /Plants to take from/ }).fill('1000');
+      await ramsons.getByText('There is no time left for that this fortnight.').waitFor();
+      expect(await ramsons.getByRole('button', { name: /^Take/ }).isDisabled()).to.equal(true);
+      await ramsons.getByRole('textbox', { name: /Plants to take from/ }).fill('40');
+      await ramsons.getByRole('button', { name: /^Take/ }).click();
+      await expectReach(page, 'a made-up year');
+      // What was done outlives a reload, and what is true is told only when the year is over.
+      await page.reload();
+      await ramsons.getByText('Taken from 40 plants this year.').waitFor();
+      expect(await page.getByText('There were').count()).to.equal(0);
+      await page.getByRole('button', { name: 'On to the end of the year' }).click();
+      await ramsons.getByText(/^There were \d+ plants. You thought \d+/).waitFor();
+      await ramsons.getByText(/^You took from 40: /).waitFor();
+      await ramsons.getByText(/^By your counts Emberfield would have said \d+ a year/).waitFor();
+      const burdock = page.getByRole('region', { name: /^Greater burdock/ });
+      await burdock.getByText('Without a count Emberfield would have said nothing.').waitFor();
+      await expectReach(page, 'what was true of it');
+      await page.getByRole('button', { name: 'One more year' }).click();
+      await page.getByText(/^Year 2, 1 March/).waitFor();
+      await page.getByRole('button', { name: 'Another island' }).click();
+      await page.getByRole('tooltip').getByRole('button', { name: 'Another island' }).click();
+      await page.getByText(/^Year 1, 1 March. 8 hours/).waitFor();
+    });
+  });
 });

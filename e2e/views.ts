@@ -23,6 +23,7 @@ export async function everyView(page: Page, plant = 'elder'): Promise<readonly s
     '/season',
     '/ledger',
     '/practice',
+    '/practice/year',
     '/wants',
     '/proof',
     `/stands/${stand.id}`,

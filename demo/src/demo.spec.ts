@@ -10,9 +10,7 @@ import { seededId } from './ids.ts';
 import { heightAt } from './island/geometry.ts';
 import { islandMap } from './island/map.ts';
 import { factsOf, PATCHES, STANDS, type DemoStand } from './island/places.ts';
-import { chanceFrom, seedOf } from './truth/chance.ts';
-import { trueStageDays, TRUE_PLANTS } from './truth/plants.ts';
-import { islandWeather, outlookFrom } from './truth/weather.ts';
+import { chanceFrom, islandWeather, outlookFrom, seedOf, TRUE_PLANTS, trueStageDays } from '@emberfield/core/truth';
 
 const weather = islandWeather(31, 2014, 2027);
 const today = Math.round(Date.parse('2026-05-15') / 86_400_000);

@@ -1,8 +1,6 @@
 import type { Entry, EntryBodies, EntryKind, PlantProfile, ProfilePart } from '@emberfield/contract';
 import { seededId } from './ids.ts';
-import { chanceFrom, seedOf, type Chance } from './truth/chance.ts';
-import { trueStageDays } from './truth/plants.ts';
-import type { TrueDay } from './truth/weather.ts';
+import { type Chance, chanceFrom, seedOf, type TrueDay, trueStageDays } from '@emberfield/core/truth';
 import type { DemoStand, PersonName } from './island/places.ts';
 
 export interface Told {

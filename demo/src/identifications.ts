@@ -10,7 +10,7 @@ import {
   type SeenSign,
 } from '@emberfield/core/identity';
 import { tell, type HistoryOptions, type Told } from './history.ts';
-import { trueStageDays } from './truth/plants.ts';
+import { trueStageDays } from '@emberfield/core/truth';
 
 /** Best told in flower; a conifer or a mushroom when it can be. */
 const PHASES_BY_WORTH: readonly Phase[] = ['flower', 'fruit', 'leaf', 'rest'];

@@ -1,4 +1,4 @@
-import { chanceFrom, seedOf } from './truth/chance.ts';
+import { chanceFrom, seedOf } from '@emberfield/core/truth';
 
 const MS_PER_DAY = 86_400_000;
 

@@ -24,7 +24,7 @@ import { loadWants } from './supply.ts';
 import { seededId } from './ids.ts';
 import { degreesOf, heightAt } from './island/geometry.ts';
 import { factsOf, GROUP_NAME, NUMBERS, PATCHES, PEOPLE, STANDS } from './island/places.ts';
-import { islandWeather } from './truth/weather.ts';
+import { islandWeather } from '@emberfield/core/truth';
 import { FIRST_WEATHER_YEAR, WEATHER_SEED } from './island/weather-seed.ts';
 import { loadWeather } from './weather.ts';
 

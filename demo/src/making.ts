@@ -1,7 +1,7 @@
 import type { Dependencies } from '@emberfield/server';
 import { seededId } from './ids.ts';
 import type { PersonName } from './island/places.ts';
-import type { islandWeather } from './truth/weather.ts';
+import type { islandWeather } from '@emberfield/core/truth';
 
 /** What everything on the island is made with. */
 export interface Making {

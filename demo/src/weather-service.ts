@@ -1,7 +1,7 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { FIRST_WEATHER_YEAR, WEATHER_SEED } from './island/weather-seed.ts';
-import { islandWeather } from './truth/weather.ts';
+import { islandWeather } from '@emberfield/core/truth';
 
 // A stand-in for a weather service: the island's weather as JSON, on loopback.
 const LAST_YEAR = 2030;

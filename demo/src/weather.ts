@@ -4,8 +4,7 @@ import { seededId } from './ids.ts';
 import { degreesOf, heightAt, MIDDLE } from './island/geometry.ts';
 import { PATCHES } from './island/places.ts';
 import { QUAY, QUAY_TIDE } from './island/tide.ts';
-import { chanceFrom, seedOf } from './truth/chance.ts';
-import { islandWeather, outlookFrom } from './truth/weather.ts';
+import { chanceFrom, islandWeather, outlookFrom, seedOf } from '@emberfield/core/truth';
 import { WEATHER_SEED } from './island/weather-seed.ts';
 
 /** The station, the tide at the quay, and a thermometer that somebody hung. */

@@ -32,7 +32,16 @@ export {
 } from './life-history.ts';
 export { LEAVE_ALONE, type StandPlan, type TakingEffect } from './plan.ts';
 export { FAN, rangeOf, selectQuantiles, type Range } from './quantiles.ts';
-export { CROWDINGS, emptyPlayed, placeRuns, playAll, type Crowding, type Played, type StandModel } from './simulate.ts';
+export {
+  CROWDINGS,
+  emptyPlayed,
+  matrixUnder,
+  placeRuns,
+  playAll,
+  type Crowding,
+  type Played,
+  type StandModel,
+} from './simulate.ts';
 export { growthOf, yearsToDouble, type Growth } from './trend.ts';
 export { whatMatters, type Matters } from './what-matters.ts';
 export { yearClassesOf } from './years.ts';

@@ -1,4 +1,4 @@
-import { chanceFrom, seedOf } from '../truth/chance.ts';
+import { chanceFrom, seedOf } from '@emberfield/core/truth';
 
 /** The island lies in open sea: nothing real is shown. Positions are kilometres east and north of this point. */
 export const MIDDLE = { longitudeDeg: -30, latitudeDeg: 46 };

@@ -4,8 +4,7 @@ import { type SeenStand } from '@emberfield/core/learning';
 import { type Trial } from '@emberfield/core/proof';
 import { historyOf } from '../history.ts';
 import { factsOf, PATCHES, STANDS } from '../island/places.ts';
-import { trueStageDays } from '../truth/plants.ts';
-import { islandWeather } from '../truth/weather.ts';
+import { islandWeather, trueStageDays } from '@emberfield/core/truth';
 import { limitOf } from './limit.ts';
 
 const FIRST_WEATHER_YEAR = 2010;

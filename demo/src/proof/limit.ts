@@ -1,6 +1,5 @@
 import type { Trial } from '@emberfield/core/proof';
-import { trueStageDays } from '../truth/plants.ts';
-import type { TrueDay } from '../truth/weather.ts';
+import { type TrueDay, trueStageDays } from '@emberfield/core/truth';
 
 const yearOf = (day: number): number => new Date(day * 86_400_000).getUTCFullYear();
 const newYear = (year: number): number => Math.round(Date.UTC(year, 0, 1) / 86_400_000);

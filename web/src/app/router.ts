@@ -41,6 +41,7 @@ export const router = createRouter({
     { path: '/larder/:batchId/label', name: 'label', component: () => import('../larder/LabelView.vue') },
     { path: '/ledger', name: 'ledger', component: () => import('../ledger/LedgerView.vue') },
     { path: '/practice', name: 'practice', component: () => import('../practice/PracticeView.vue') },
+    { path: '/practice/year', name: 'madeYear', component: () => import('../sandbox/SandboxView.vue') },
     { path: '/season', name: 'season', component: () => import('../supply/SeasonView.vue') },
     { path: '/wants', name: 'wants', component: () => import('../wants/WantsView.vue') },
     { path: '/proof', name: 'proof', component: () => import('../proof/ProofView.vue') },

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
+import GoButton from '../kit/GoButton.vue';
 import StateNote from '../kit/StateNote.vue';
 import { useWords } from '../session/words.ts';
 import CardAsk from './CardAsk.vue';
@@ -44,6 +45,11 @@ const card = computed(() => cards.value[at.value]);
         words.t(cards.length ? 'practice.more' : 'practice.start')
       }}</Button>
     </template>
+    <section v-if="!card" class="year">
+      <h2>{{ words.t('sandbox.open') }}</h2>
+      <p>{{ words.t('sandbox.openLead') }}</p>
+      <GoButton :to="{ name: 'madeYear' }">{{ words.t('sandbox.open') }}</GoButton>
+    </section>
     <p class="warn small caution">{{ words.t('practice.caution') }}</p>
   </div>
 </template>
@@ -51,6 +57,9 @@ const card = computed(() => cards.value[at.value]);
 <style scoped>
 .practice {
   max-width: 640px;
+}
+.year {
+  margin-top: 24px;
 }
 .caution {
   margin-top: 20px;

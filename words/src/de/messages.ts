@@ -31,6 +31,7 @@ import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
 import { larder } from './larder.ts';
+import { sandbox } from './sandbox.ts';
 import { scale } from './scale.ts';
 import { way } from './way.ts';
 
@@ -60,6 +61,7 @@ export const german: Same<typeof english> = {
   ...field,
   ...ledger,
   ...practice,
+  ...sandbox,
   ...supply,
   ...wants,
   ...weather,

@@ -29,6 +29,7 @@ import { wants } from './wants.ts';
 import { weather } from './weather.ts';
 import { year } from './year.ts';
 import { larder } from './larder.ts';
+import { sandbox } from './sandbox.ts';
 import { scale } from './scale.ts';
 import { way } from './way.ts';
 
@@ -58,6 +59,7 @@ export const english = {
   ...field,
   ...ledger,
   ...practice,
+  ...sandbox,
   ...supply,
   ...wants,
   ...weather,

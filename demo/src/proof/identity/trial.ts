@@ -10,7 +10,7 @@ import {
   type SeenSign,
 } from '@emberfield/core/identity';
 import { growsIn, type Region } from '@emberfield/core/plants';
-import { chanceFrom, seedOf } from '../../truth/chance.ts';
+import { chanceFrom, seedOf } from '@emberfield/core/truth';
 import { lookAt } from './observer.ts';
 import { commonest, FIELD_TABLES, specimenOf } from './specimens.ts';
 

@@ -1,0 +1,16 @@
+/** A made-up year to play, on stands whose truth is known. */
+export {
+  HOURS_OF,
+  hoursOf,
+  playSandbox,
+  SANDBOX_HOURS,
+  takenOf,
+  type SandboxAction,
+  type SandboxStand,
+  type SandboxState,
+  type StandAction,
+} from './game.ts';
+export { SANDBOX_KINDS, SANDBOX_PLANTS, type SandboxKind, type SandboxPlant } from './kinds.ts';
+export { COUNTED_BY, type CountedBy } from './seen.ts';
+export { SANDBOX_FIRST_YEAR, SANDBOX_MOST_YEARS } from './true-stand.ts';
+export { goneBy, judge, SANDBOX_YEARS_ON, type IfSo, type SandboxVerdict } from './verdict.ts';

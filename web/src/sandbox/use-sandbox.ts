@@ -1,0 +1,37 @@
+import { useQueries } from '@tanstack/vue-query';
+import { computed } from 'vue';
+import type { PlantProfile } from '@emberfield/contract';
+import { playSandbox, SANDBOX_KINDS, type SandboxAction } from '@emberfield/core/sandbox';
+import { plantAsk } from '../plants/queries.ts';
+import { useDraft } from '../session/use-draft.ts';
+import { useGroup } from '../session/use-group.ts';
+
+const newSeed = (): number => Math.floor(Math.random() * 1e9) + 1;
+
+/** The game that is on: its seed and what was done lie on this device, under whoever is signed in. */
+export function useSandbox() {
+  const { groupId } = useGroup();
+  const profiles = useQueries({
+    queries: computed(() => SANDBOX_KINDS.map((k) => plantAsk(groupId.value, k.plant))),
+    combine: (asked) => ({
+      all: asked.every((a) => a.data) ? asked.map((a): PlantProfile => a.data!.profile) : null,
+      error: asked.find((a) => a.error)?.error ?? null,
+      again: () => asked.forEach((a) => void (a.error && a.refetch())),
+    }),
+  });
+  const game = useDraft<{ seed: number; actions: readonly SandboxAction[] }>('sandbox', { seed: 0, actions: [] });
+  if (game.value.seed === 0) game.value = { seed: newSeed(), actions: [] };
+  const state = computed(() => playSandbox(game.value.seed, game.value.actions));
+  function act(...actions: readonly SandboxAction[]): void {
+    game.value = { ...game.value, actions: [...game.value.actions, ...actions] };
+  }
+  function toEnd(): void {
+    const waits: SandboxAction[] = [];
+    while (!playSandbox(game.value.seed, [...game.value.actions, ...waits]).isOver) waits.push({ do: 'wait' });
+    act(...waits);
+  }
+  function anew(): void {
+    game.value = { seed: newSeed(), actions: [] };
+  }
+  return { profiles, game, state, act, toEnd, anew };
+}
