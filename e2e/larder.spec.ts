@@ -73,6 +73,23 @@ describe('the larder', () => {
       await page.locator('article').first().getByText('With birch-pollen allergy').waitFor();
     });
   });
+  it('is made to keep work by work: what each leaves is noted, learned, and taken back', async () => {
+    await within({ as: 'Mirel', phone: true }, async (page) => {
+      await page.goto(`${island.url}/larder`);
+      await page.getByRole('link', { name: 'Nettle seed' }).click();
+      const winnowed = page.getByRole('listitem').filter({ hasText: 'winnowed' });
+      await winnowed.getByText('Leaves about 70 % (53–93). Of 84 g that is 59 g.').waitFor();
+      await press(page, 'winnowed: Done');
+      await page.getByRole('textbox', { name: 'What is left, g' }).fill('50');
+      await press(page, 'Save');
+      await winnowed.getByText('✓ 15 May: 50 g').waitFor();
+      await winnowed.getByText(/^Leaves about 6\d % .*, by 1 weighing\.$/).waitFor();
+      await page.getByText(/as seed · 50 g left/).waitFor();
+      await expectReach(page, 'works of a batch');
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await page.getByText(/as seed · 84 g left/).waitFor();
+    });
+  });
   it('locks the stand where something deadly was among it, and asks for another look where nobody can name a piece', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
       const [searches, identities] = [await counted('search'), await counted('identity')];

@@ -12,7 +12,7 @@ interface Kept {
   readonly scaled?: readonly (readonly [hours: number, massG: number])[];
   readonly steps?: readonly (readonly [
     daysLater: number,
-    step: 'dry' | 'stored' | 'used',
+    step: EntryBodies['batchStep']['step'],
     massG: number | null,
     where: string,
   ])[];
@@ -53,6 +53,27 @@ const LARDER: readonly Kept[] = [
     ...{ stand: 'nettle-mill', part: 'tip', daysAgo: 300 },
     body: { name: 'Nettle for soup', massG: 350, washed: true, way: 'freeze', form: null },
     steps: [[0, 'stored', 350, 'freezer, second drawer']],
+  },
+  {
+    ...{ stand: 'hazel-tannet', part: 'fruit', daysAgo: 200 },
+    body: {
+      name: 'Hazel, third cant',
+      massG: 1450,
+      out: [{ reason: 'maggots', share: 0.1 }],
+      way: 'roast',
+      form: null,
+    },
+    steps: [
+      [6, 'shelled', 640, ''],
+      [7, 'roasted', 545, ''],
+      [7, 'stored', 545, 'pantry, tin'],
+      [60, 'used', 200, 'cake'],
+    ],
+  },
+  {
+    ...{ stand: 'nettle-mill', part: 'seed', daysAgo: 200 },
+    body: { name: 'Nettle seed', massG: 210, way: 'seed', form: null },
+    steps: [[2, 'threshed', 84, '']],
   },
 ];
 const USUAL: Omit<EntryBodies['batch'], 'parents' | 'part'> = {

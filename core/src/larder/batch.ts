@@ -2,11 +2,13 @@
 import type { IsoDay } from '../measure/index.ts';
 import type { PartKey } from '../plants/index.ts';
 import type { DryingForm, KeepingWay } from './keeping.ts';
+import { WORKS, type Work } from './works.ts';
 
 /** Why something was thrown out at the table. */
 export const OUT_REASONS = ['lookAlike', 'unknown', 'woody', 'maggots', 'dirty', 'old', 'other'] as const;
 export type OutReason = (typeof OUT_REASONS)[number];
-export const BATCH_STEPS = ['dry', 'stored', 'used', 'spoilt'] as const;
+/** What becomes of it, and works on the way to that. */
+export const BATCH_STEPS = ['dry', 'stored', 'used', 'spoilt', ...WORKS] as const;
 export type BatchStep = (typeof BATCH_STEPS)[number];
 
 /** What is said of something as it leaves the table. */
@@ -37,9 +39,9 @@ export interface BatchWeighingBody {
 export interface BatchStepBody {
   readonly batchId: string;
   readonly step: BatchStep;
-  /** So much; `null`: all of it. */
+  /** So much; `null`: all of it. After a work: what is left; `null`: nobody weighed it. */
   readonly massG: number | null;
-  /** Where it is kept, or what it was used for. */
+  /** Where it is kept, what it was used for, or what was done. */
   readonly where: string;
 }
 
@@ -64,6 +66,8 @@ export interface Batch {
   readonly state: 'drying' | 'kept' | 'gone';
   /** Hours since it began, g; the first is what it weighed at the table. */
   readonly weighings: readonly { readonly hours: number; readonly massG: number }[];
+  /** Works that were done, in order, with what was left after each, g; `null`: nobody weighed it. */
+  readonly works: readonly { readonly work: Work; readonly day: IsoDay; readonly massG: number | null }[];
   /** What is left, g; `null`: nobody knows. */
   readonly leftG: number | null;
   /** Since when it is stored; `null`: it is not yet. */
@@ -81,6 +85,7 @@ function beginningOf(day: IsoDay, madeAt: string): string {
   return Math.abs(Date.parse(madeAt) - Date.parse(noon)) <= AT_ONCE_HOURS * MS_PER_HOUR ? madeAt : noon;
 }
 const ROUNDING_G = 0.5;
+const isWork = (step: BatchStep): step is Work => (WORKS as readonly string[]).includes(step);
 
 /** Batches as they stand, in the order in which they were made. What names no batch that stands is left out. */
 export function batchesOf(noted: readonly BatchNoted[]): readonly Batch[] {
@@ -115,14 +120,19 @@ function batchOf(
       .sort((a, b) => a.hours - b.hours),
   ];
   const stored = steps.findLast((s) => s.body.step === 'stored');
-  const storedG = stored?.body.massG ?? weighings.at(-1)?.massG ?? null;
+  const works = steps.flatMap(({ day: on, body: { step, massG } }) =>
+    isWork(step) ? [{ work: step, day: on, massG }] : [],
+  );
+  // What is left after a work weighs less than what came to it: the last word counts.
+  const worked = works.findLast((w) => w.massG !== null)?.massG;
+  const storedG = stored?.body.massG ?? worked ?? weighings.at(-1)?.massG ?? null;
   const away = steps.filter((s) => s.body.step === 'used' || s.body.step === 'spoilt');
   const allGone = away.some((s) => s.body.massG === null);
   const leftG = storedG === null ? null : Math.max(0, storedG - away.reduce((sum, s) => sum + (s.body.massG ?? 0), 0));
   const gone = isParent || allGone || (leftG !== null && leftG < ROUNDING_G);
   const isDry = body.way !== 'dry' || steps.some((s) => s.body.step === 'dry' || s.body.step === 'stored');
   return {
-    ...{ id, day, beganAt, body, weighings },
+    ...{ id, day, beganAt, body, weighings, works },
     state: gone ? 'gone' : isDry ? 'kept' : 'drying',
     leftG: allGone ? 0 : leftG,
     storedOn: stored?.day ?? null,

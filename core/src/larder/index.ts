@@ -32,3 +32,5 @@ export {
   type KeepingWay,
   type MouldRisk,
 } from './keeping.ts';
+export { DISPUTED, WORKS, WORKS_OF, type Work, type WorkGuide } from './works.ts';
+export { learnYield, yieldsOf } from './yields.ts';

@@ -10,8 +10,17 @@ export const KEEPING_WAYS = [
   'pickle',
   'infuse',
   'syrup',
+  'waters',
+  'leach',
   'flour',
   'starch',
+  'roast',
+  'pollen',
+  'seed',
+  'fibre',
+  'dye',
+  'brew',
+  'tincture',
   'other',
 ] as const;
 export type KeepingWay = (typeof KEEPING_WAYS)[number];
@@ -27,8 +36,18 @@ const GOOD_DAYS: Readonly<Record<KeepingWay, number | null>> = {
   pickle: 365,
   infuse: 365,
   syrup: 365,
+  waters: 3,
+  leach: 180,
   flour: 365,
   starch: 730,
+  roast: 180,
+  pollen: 180,
+  seed: 365,
+  // Not for eating, or nobody can say how long: by what is in it, and how strong.
+  fibre: null,
+  dye: null,
+  brew: null,
+  tincture: null,
   other: null,
 };
 /** The day by which it should be used; `null`: nobody says. */

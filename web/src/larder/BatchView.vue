@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button, Input } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { doubtfulOf, kinOf } from '@emberfield/core/larder';
+import { doubtfulOf, kinOf, type Work } from '@emberfield/core/larder';
 import FormFailure from '../form/FormFailure.vue';
 import FoldUp from '../kit/FoldUp.vue';
 import GoButton from '../kit/GoButton.vue';
@@ -18,6 +18,7 @@ import { dryingNow } from './shelf.ts';
 import { useLarderClock } from './use-larder-clock.ts';
 import { useBatch } from './use-batch.ts';
 import { useOneBatch } from './use-one-batch.ts';
+import WorkLines from './WorkLines.vue';
 
 /** One batch: how it dries, what is done with it, and what it shares something with. */
 const words = useWords();
@@ -70,6 +71,13 @@ async function weighed(mass: number): Promise<void> {
   await weigh(mass);
   if (failure.value === '') massG.value = null;
 }
+async function noteWork(work: Work, left: number | null): Promise<boolean> {
+  await step(work, left);
+  return failure.value === '';
+}
+const works = computed(() => ({
+  ...{ batch: batch.value!, all: larder.value!.batches, mayNote: mayPick.value, busy: busy.value, note: noteWork },
+}));
 async function note(what: 'stored' | 'used' | 'spoilt'): Promise<void> {
   await step(what, amount.value, where.value.trim());
   if (failure.value !== '') return;
@@ -132,6 +140,14 @@ async function note(what: 'stored' | 'used' | 'spoilt'): Promise<void> {
         <WeighIt @weighed="weighed" />
         <Button :loading="busy" @click="step('dry', null)">{{ words.t('larder.steps.dry') }}</Button>
       </form>
+    </section>
+
+    <FoldUp v-if="batch.storedOn || batch.state === 'gone'" :title="words.t('larder.works')"
+      ><WorkLines v-bind="works"
+    /></FoldUp>
+    <section v-else>
+      <h2>{{ words.t('larder.works') }}</h2>
+      <WorkLines v-bind="works" />
     </section>
 
     <section v-if="mayPick && batch.state !== 'gone'" class="no-print">

@@ -2,7 +2,7 @@
 import { Input } from 'ant-design-vue';
 import { computed } from 'vue';
 import type { OpenTake } from '@emberfield/contract';
-import { DRYING_FORMS, isOddMass, KEEPING_WAYS, type KeepingWay } from '@emberfield/core/larder';
+import { DRYING_FORMS, dryingPrior, isOddMass, KEEPING_WAYS, type KeepingWay } from '@emberfield/core/larder';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import NumberField from '../kit/NumberField.vue';
 import PickOne from '../kit/PickOne.vue';
@@ -16,6 +16,7 @@ const props = defineProps<{
   each: OpenTake['each'];
   units: number | null;
   washed: boolean;
+  part: OpenTake['part'];
 }>();
 const lot = defineModel<Lot>({ required: true });
 const words = useWords();
@@ -34,6 +35,17 @@ const usual = computed(() => {
       lot.value.massG > 0 &&
       isOddMass(each, { massG: lot.value.massG, amount: units, washed: props.washed }),
   };
+});
+/** Either way of drying, in days, beside the other. */
+const sideBySide = computed(() => {
+  const [mesh, bundle] = (['mesh', 'bundle'] as const).map((form) => {
+    const { value, low, high } = dryingPrior(props.part, form, lot.value.humidityPct).dryHours;
+    return [value, low, high].map((h) => words.value.format.number(h / 24, 0));
+  });
+  const [[m, ml, mh], [b, bl, bh]] = [mesh!, bundle!];
+  return words.value.t('larder.sideBySide', {
+    ...{ mesh: m!, meshLow: ml!, meshHigh: mh!, bundle: b!, bundleLow: bl!, bundleHigh: bh! },
+  });
 });
 </script>
 
@@ -63,6 +75,7 @@ const usual = computed(() => {
       :label="words.t('larder.form')"
       :options="DRYING_FORMS.map((value) => ({ value, label: words.t(`larder.forms.${value}`) }))"
       @update:model-value="$event && set({ form: $event })" />
+    <p class="soft small">{{ sideBySide }}</p>
     <label class="line"
       >{{ words.t(`larder.across.${lot.form}`) }}
       <NumberField

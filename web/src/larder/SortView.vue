@@ -165,6 +165,7 @@ async function keep(): Promise<void> {
         :each="lot.of ? null : (take.each ?? null)"
         :units="lot.of ? null : unitsHere"
         :washed="draft.washed"
+        :part="lot.of?.part ?? take.part"
         @update:model-value="setLot(i, $event)" />
     </section>
     <p v-if="less >= (take.said?.body.amount ?? Infinity)" class="warn" role="alert">
