@@ -90,6 +90,42 @@ describe('the larder', () => {
       await page.getByText(/as seed · 84 g left/).waitFor();
     });
   });
+  it('knows of each person what they ate of and do not bear, and tells others only what is shared', async () => {
+    await within({ as: 'Tavi', phone: true }, async (page) => {
+      await page.goto(`${island.url}/larder`);
+      await page.getByText(/What came of it\?/).waitFor();
+      await page.getByRole('link', { name: 'Stinging nettle · green seed' }).click();
+      const eating = page.getByRole('region', { name: 'Eating of it' });
+      await press(page, 'Something');
+      await eating.getByRole('textbox', { name: 'What it was' }).fill('itching hands');
+      await eating.getByRole('checkbox').check();
+      await expectReach(page, 'what came of a first taste');
+      await press(page, 'Save');
+      await eating.getByText('You do not bear it: eaten of 13 May (itching hands).').waitFor();
+    });
+    await within({ as: 'Ode' }, async (page) => {
+      await page.goto(`${island.url}/larder`);
+      await page.getByRole('link', { name: 'Nettle seed' }).click();
+      await page.getByText('Tavi does not bear it: eaten of 13 May (itching hands).').waitFor();
+      await page.getByText('You have not noted that you ate of it before.').waitFor();
+      await press(page, 'cooked');
+      await page.getByText(/^First eaten of today\. Wait until tomorrow/).waitFor();
+      await page.goto(`${island.url}/group?tab=account`);
+      await pick(page, 'A plant or a family', 'nettle family (Urticaceae)');
+      await press(page, 'Add');
+      await page.getByText(/^nettle family .* is noted\.$/).waitFor();
+      await page.getByRole('button', { name: 'Take off: nettle family (Urticaceae)' }).waitFor();
+      await page.goto(`${island.url}/larder`);
+      await page.getByRole('link', { name: 'Nettle seed' }).click();
+      await page.getByText('You do not bear it: nettle family (Urticaceae).').waitFor();
+    });
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.goto(`${island.url}/larder`);
+      await page.getByRole('link', { name: 'Nettle seed' }).click();
+      await page.getByText('Tavi does not bear it').waitFor();
+      expect(await page.getByText('Ode does not bear it').count()).to.equal(0);
+    });
+  });
   it('locks the stand where something deadly was among it, and asks for another look where nobody can name a piece', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
       const [searches, identities] = [await counted('search'), await counted('identity')];

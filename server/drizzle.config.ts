@@ -9,6 +9,7 @@ export default defineConfig({
     './server/src/patches/table.ts',
     './server/src/permits/table.ts',
     './server/src/supply/table.ts',
+    './server/src/larder/table.ts',
     './server/src/stands/table.ts',
     './server/src/entries/table.ts',
     './server/src/weather/table.ts',

@@ -7,6 +7,7 @@ import { changePasswordSchema, chooseLanguageSchema, resetPasswordSchema } from 
 import { setClearanceSchema } from './people/clearance.ts';
 import { setRuleSchema } from './people/rules.ts';
 import { savePermitSchema } from './permits/permit.ts';
+import { saveTasteSchema } from './larder/taste.ts';
 import { saveWantSchema } from './supply/want.ts';
 import { placeReadingSchema } from './places/place-import.ts';
 import { savePlantSchema } from './plants/plant-list.ts';
@@ -42,6 +43,7 @@ const BODIES: Bodies = {
   invite: people.newInvitationSchema,
   setRule: setRuleSchema,
   savePermit: savePermitSchema,
+  saveTaste: saveTasteSchema,
   saveWant: saveWantSchema,
   setClearance: setClearanceSchema,
   savePlant: savePlantSchema,

@@ -132,6 +132,7 @@ export {
   type WantView,
 } from './supply/want.ts';
 export type { LedgerLine, LedgerStand, LedgerView, SuggestionView } from './ledger/ledger.ts';
+export { MOST_TASTES, saveTasteSchema, type SaveTaste, type TastesView, type TasteView } from './larder/taste.ts';
 export type { BatchView, LarderView, NotedOfBatch, OpenTake, UnitLearned } from './larder/larder.ts';
 export type { EffortView } from './stands/efforts.ts';
 export type { PlantingSeen } from './stands/plantings.ts';

@@ -13,6 +13,7 @@ import type { SavePlant, PlantListItem, PlantView, RemovedPlant } from './plants
 import type { AssignStation, ChangePatch, NewPatch, PatchDetail, PatchView } from './patches/patch.ts';
 import type { GroupProof } from './stands/group-proof.ts';
 import type { LarderView } from './larder/larder.ts';
+import type { SaveTaste, TastesView } from './larder/taste.ts';
 import type { EffortView } from './stands/efforts.ts';
 import type { PlantingSeen } from './stands/plantings.ts';
 import type { StandProof } from './stands/proof.ts';
@@ -96,6 +97,9 @@ export const ROUTES = {
   plantings: route('get', `${G}/plantings`, 'watcher')<readonly PlantingSeen[]>(),
   efforts: route('get', `${G}/efforts`, 'watcher')<readonly EffortView[]>(),
   larder: route('get', `${G}/larder`, 'watcher')<LarderView>(),
+  tastes: route('get', `${G}/tastes`, 'watcher')<TastesView>(),
+  saveTaste: route('put', `${G}/tastes/:tasteId`, 'watcher')<null, SaveTaste>({ body: 'json' }),
+  removeTaste: route('delete', `${G}/tastes/:tasteId`, 'watcher')<null>(),
   permits: route('get', `${G}/permits`, 'watcher')<readonly PermitView[]>(),
   savePermit: route('put', `${G}/permits/:permitId`, 'keeper')<null, SavePermit>({ body: 'json' }),
   removePermit: route('delete', `${G}/permits/:permitId`, 'keeper')<null>(),

@@ -21,6 +21,7 @@ import { larderOf } from './larder.ts';
 import { accountOf, type Making } from './making.ts';
 import { loadPermits } from './permits.ts';
 import { loadWants } from './supply.ts';
+import { loadTastes } from './tastes.ts';
 import { seededId } from './ids.ts';
 import { degreesOf, heightAt } from './island/geometry.ts';
 import { factsOf, GROUP_NAME, NUMBERS, PATCHES, PEOPLE, STANDS } from './island/places.ts';
@@ -68,6 +69,8 @@ export async function loadDemo(
   );
   await loadPermits(making);
   await loadWants(making);
+  const jars = kept.flatMap(({ entry: { kind, id, body } }) => (kind === 'batch' ? [[body.name, id] as const] : []));
+  await loadTastes(making, new Map(jars));
   return { entries: told + takes.length + kept.length };
 }
 

@@ -11,6 +11,7 @@ export {
   hashPassword,
   putClearance,
 } from './people/index.ts';
+export { insertTaste } from './larder/index.ts';
 export { insertPermit } from './permits/index.ts';
 export { insertWant } from './supply/index.ts';
 export { insertPatch } from './patches/index.ts';

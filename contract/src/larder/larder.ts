@@ -1,4 +1,5 @@
 import type { Batch, BatchStep, LearnedMass } from '@emberfield/core/larder';
+import type { IdentityStatus } from '@emberfield/core/identity';
 import type { Text } from '@emberfield/core/measure';
 import type { Eating, PartKey, PlantProfile, UnitKey } from '@emberfield/core/plants';
 import type { EntryBodies, VESSELS } from '@emberfield/core/stand';
@@ -56,6 +57,9 @@ export interface BatchView extends Batch, FromStand {
   readonly by: string;
   readonly mine: boolean;
   readonly eating: Eating;
+  readonly family: string;
+  /** How settled it is what grows where it comes from. */
+  readonly identity: IdentityStatus;
   /** What the plant's profile warns of. */
   readonly cautions: PlantProfile['cautions'];
   readonly bestBefore: string | null;

@@ -34,3 +34,4 @@ export {
 } from './keeping.ts';
 export { DISPUTED, WORKS, WORKS_OF, type Work, type WorkGuide } from './works.ts';
 export { learnYield, yieldsOf } from './yields.ts';
+export { isToAsk, tasteOf, TASTE_OUTCOMES, type Taste, type TasteOutcome, type TasteStanding } from './tastes.ts';

@@ -57,6 +57,7 @@ export const LEFT_OUT: Readonly<Record<string, string>> = {
   photo_piece: 'the pictures themselves are files',
   photo_arriving: 'files that are on their way',
   session: 'who is signed in where',
+  taste: 'what somebody eats and does not bear is theirs, and no keeper’s to take along',
   invitation: 'links that open a door',
   reset_link: 'links that open a door',
   calendar_feed: 'links that open a door',

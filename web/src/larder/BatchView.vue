@@ -11,6 +11,7 @@ import WeighIt from '../scale/WeighIt.vue';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import TasteNote from '../tastes/TasteNote.vue';
 import BatchLines from './BatchLines.vue';
 import DryingChart from './DryingChart.vue';
 import { batchName, sayBatch, sayDrying } from './say-batch.ts';
@@ -149,6 +150,8 @@ async function note(what: 'stored' | 'used' | 'spoilt'): Promise<void> {
       <h2>{{ words.t('larder.works') }}</h2>
       <WorkLines v-bind="works" />
     </section>
+
+    <TasteNote :batch="batch" :doubtful="doubtful" />
 
     <section v-if="mayPick && batch.state !== 'gone'" class="no-print">
       <div class="row">

@@ -7,6 +7,7 @@ import StateNote from '../kit/StateNote.vue';
 import { useDay } from '../session/use-day.ts';
 import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
+import TastesToAsk from '../tastes/TastesToAsk.vue';
 import BatchLines from './BatchLines.vue';
 import { shelves } from './shelf.ts';
 import UnitLines from './UnitLines.vue';
@@ -34,6 +35,7 @@ const isEmpty = computed(() => table.value.length + (larder.value?.batches.lengt
     <h1>{{ words.t('larder.title') }}</h1>
     <p class="soft">{{ words.t('larder.lead') }}</p>
     <StateNote v-if="isEmpty" state="empty" :title="words.t('larder.none')" :text="words.t('larder.noneText')" />
+    <TastesToAsk :batches="larder.batches" />
     <p class="no-print">
       <GoButton :to="{ name: 'season' }">{{ words.t('nav.season') }}</GoButton>
     </p>

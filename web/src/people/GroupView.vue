@@ -5,6 +5,7 @@ import CalendarSection from '../calendar/CalendarSection.vue';
 import { useGroup } from '../session/use-group.ts';
 import { useQueryTab } from '../session/use-query.ts';
 import { useWords } from '../session/words.ts';
+import ReactsSection from '../tastes/ReactsSection.vue';
 import AccountSection from './AccountSection.vue';
 import ArchiveSection from './ArchiveSection.vue';
 import ClearanceSection from './ClearanceSection.vue';
@@ -37,7 +38,7 @@ const tab = useQueryTab<GroupTab>(() => shown.value);
         <ActivityList v-else-if="t === 'activity'" />
         <template v-else-if="t === 'group'"><SettingsSection /><ArchiveSection /></template>
         <template v-else
-          ><AccountSection /><SessionsSection />
+          ><ReactsSection /><AccountSection /><SessionsSection />
           <section class="section">
             <h2>{{ words.t('outbox.title') }}</h2>
             <p class="soft">{{ words.t('outbox.lead') }}</p>

@@ -48,6 +48,8 @@ export const things = {
   stand: 'Bestand',
   station: 'Station',
   tide: 'Gezeiten',
+  batch: 'Charge',
+  taste: 'erste Probe',
   want: 'Wunsch',
 };
 
@@ -101,6 +103,9 @@ export const reasons = {
   nothingToWithdraw: 'Es muss sagen, was es zurücknimmt.',
   otherPatch: 'Es gehört zu einem anderen Ort.',
   otherKind: 'Eine Berichtigung muss von derselben Art sein wie das, was sie berichtigt.',
+  notForEating: 'Dieser Teil ist nicht zum Essen.',
+  onlyCooked: 'Dieser Teil wird nur gekocht gegessen.',
+  notSettled: 'Was nicht geklärt ist oder zurückgehalten werden soll, kostet niemand.',
   noMassKnown: 'Von diesem Teil ist kein Gewicht bekannt: Zähl ihn, statt zu wiegen.',
   quadratsDoNotFit: 'Die Quadrate sind zusammen größer als der Bestand.',
   invader: 'Diese Pflanze ist ein Eindringling: nichts davon wird gepflanzt.',

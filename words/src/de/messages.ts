@@ -32,6 +32,7 @@ import { weather } from './weather.ts';
 import { year } from './year.ts';
 import { larder } from './larder.ts';
 import { sandbox } from './sandbox.ts';
+import { tastes } from './tastes.ts';
 import { scale } from './scale.ts';
 import { way } from './way.ts';
 
@@ -62,6 +63,7 @@ export const german: Same<typeof english> = {
   ...ledger,
   ...practice,
   ...sandbox,
+  ...tastes,
   ...supply,
   ...wants,
   ...weather,

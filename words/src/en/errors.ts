@@ -30,6 +30,7 @@ export const errors = {
 export const things = {
   thing: 'thing',
   account: 'person',
+  batch: 'batch',
   calendar: 'calendar',
   entry: 'entry',
   group: 'group',
@@ -46,6 +47,7 @@ export const things = {
   sought: 'entry of the list',
   stand: 'stand',
   station: 'station',
+  taste: 'first taste',
   tide: 'tide',
   want: 'wanted thing',
 };
@@ -100,6 +102,9 @@ export const reasons = {
   nothingToWithdraw: 'It must say what it withdraws.',
   otherPatch: 'It belongs to another place.',
   otherKind: 'A correction must be of the same kind as what it corrects.',
+  notForEating: 'That part is not for eating.',
+  onlyCooked: 'That part is eaten only cooked.',
+  notSettled: 'Of what is not settled, or to be held back, nobody tastes.',
   noMassKnown: 'This part has no known mass: count it instead of weighing.',
   quadratsDoNotFit: 'The squares together are larger than the stand.',
   invader: 'This plant is an invader: nothing of it is planted.',

@@ -30,6 +30,7 @@ import { weather } from './weather.ts';
 import { year } from './year.ts';
 import { larder } from './larder.ts';
 import { sandbox } from './sandbox.ts';
+import { tastes } from './tastes.ts';
 import { scale } from './scale.ts';
 import { way } from './way.ts';
 
@@ -60,6 +61,7 @@ export const english = {
   ...ledger,
   ...practice,
   ...sandbox,
+  ...tastes,
   ...supply,
   ...wants,
   ...weather,

@@ -2,7 +2,7 @@ import type { BatchView, LarderView, NotedOfBatch, OpenTake } from '@emberfield/
 import { batchesOf, bestBefore } from '@emberfield/core/larder';
 import { dayNumber, isoDay } from '@emberfield/core/measure';
 import type { ProfilePart } from '@emberfield/core/plants';
-import { inUnit } from '@emberfield/core/stand';
+import { identityOn, inUnit, rulesOn } from '@emberfield/core/stand';
 import type { Dependencies } from '../../dependencies.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { dossiersOf, type Dossier } from '../../stands/index.ts';
@@ -19,6 +19,7 @@ export async function viewLarder(
 ): Promise<LarderView> {
   const { stands } = await dossiersOf(deps, group);
   const byStand = new Map(stands.map((s) => [s.stand.id, s]));
+  const today = dayNumber(group.today);
   const since = isoDay(dayNumber(group.today) - TABLE_DAYS);
   const { noted, takes } = await notedOf(deps, group.id, since);
   const told = new Map(noted.map((n) => [n.id, n]));
@@ -42,7 +43,8 @@ export async function viewLarder(
       {
         ...batch,
         ...fromStand(dossier, part),
-        ...{ by, madeAt, mine: mine(batch.id), eating: part.eating },
+        ...{ by, madeAt, mine: mine(batch.id), eating: part.eating, family: dossier.plant.profile.family },
+        identity: identityOn(dossier.book, today, rulesOn(dossier.book.rules, today)).status,
         cautions: dossier.plant.profile.cautions,
         bestBefore: bestBefore(batch.body.way, batch.storedOn ?? batch.day),
         noted: ofBatch.get(batch.id) ?? [],
