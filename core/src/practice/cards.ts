@@ -1,7 +1,7 @@
 // Cards to practise the eye and the judgement with, from the profiles of plants.
 import { allowanceFor, type CeilingRule } from '../allowance/index.ts';
 import { completeCount } from '../counting/index.ts';
-import { isPoison } from '../identity/index.ts';
+import { isPoison, type Phase, type SignSpec } from '../identity/index.ts';
 import type { Text } from '../measure/index.ts';
 import type { LookAlikeSeverity, PlantProfile } from '../plants/index.ts';
 import type { Chance } from '../random/index.ts';
@@ -30,6 +30,19 @@ export interface StageCard {
   readonly options: readonly Text[];
   readonly right: number;
 }
+/** How a plant looks by one sign, to be told among drawings; of what stands in winter, by what is left of it. */
+export interface SignCard {
+  readonly kind: 'sign';
+  readonly key: string;
+  readonly plantKey: string;
+  readonly plant: Text;
+  readonly sign: string;
+  /** Only while it rests: dead stalks, buds, bark. */
+  readonly inWinter: boolean;
+  /** States of the sign. */
+  readonly options: readonly string[];
+  readonly right: number;
+}
 /** How much may be taken of a made-up stand. */
 export interface AmountCard {
   readonly kind: 'amount';
@@ -44,7 +57,7 @@ export interface AmountCard {
   /** Leaves in all. */
   readonly right: number;
 }
-export type PracticeCard = PairCard | StageCard | AmountCard;
+export type PracticeCard = PairCard | StageCard | SignCard | AmountCard;
 export const AMOUNT_RULES = ['everyNth', 'leaveShare', 'firstAndLast'] as const;
 export type AmountRule = (typeof AMOUNT_RULES)[number];
 
@@ -99,6 +112,38 @@ export function stageCards(profiles: readonly PlantProfile[], chance: Chance): r
         part: part.name,
       } as const;
       return [{ ...named, ...optionsOf(ends.name, wrong, chance) }];
+    }),
+  );
+}
+
+/** So often a plant shows what is right, and at most so often what is wrong. */
+const [SHOWS, SELDOM] = [0.9, 0.03];
+/** What can be told while a plant rests. */
+const WINTER: Phase = 'rest';
+
+/** A card for each sign by which a plant nearly always looks the same, and by which others look otherwise. */
+export function signCards(
+  profiles: readonly Pick<PlantProfile, 'key' | 'names' | 'shows'>[],
+  signs: readonly SignSpec[],
+  chance: Chance,
+): readonly SignCard[] {
+  const specs = new Map(signs.map((s) => [s.key, s]));
+  return profiles.flatMap((p) =>
+    p.shows.flatMap(({ sign, states, when }): readonly SignCard[] => {
+      const spec = specs.get(sign);
+      // Of a sign that changes with the phase the table has several rows: none of them is the plant's for good.
+      if (!spec || spec.ofPlace || p.shows.filter((x) => x.sign === sign).length > 1) return [];
+      const right = spec.states.filter((s) => (states[s] ?? 0) >= SHOWS);
+      const wrong = spec.states.filter((s) => (states[s] ?? 0) <= SELDOM);
+      if (right.length !== 1 || wrong.length < 2) return [];
+      const phases = when ?? spec.when;
+      const options = shuffled([right[0]!, ...shuffled(wrong, chance).slice(0, MOST_OPTIONS - 1)], chance);
+      return [
+        {
+          ...{ kind: 'sign', key: `sign:${p.key}:${sign}`, plantKey: p.key, plant: p.names, sign },
+          ...{ inWinter: phases.length === 1 && phases[0] === WINTER, options, right: options.indexOf(right[0]!) },
+        },
+      ];
     }),
   );
 }

@@ -2,6 +2,7 @@ export {
   AMOUNT_RULES,
   amountCard,
   pairCards,
+  signCards,
   stageCards,
   type AmountCard,
   type PairCard,

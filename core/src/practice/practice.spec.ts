@@ -1,8 +1,9 @@
 import { expect } from 'chai';
 import { Rating } from 'ts-fsrs';
+import type { Phase, ShownSign, SignSpec } from '../identity/index.ts';
 import type { PlantProfile } from '../plants/index.ts';
 import { chanceOf } from '../random/index.ts';
-import { AMOUNT_RULES, amountCard, pairCards, stageCards, type PracticeCard } from './cards.ts';
+import { AMOUNT_RULES, amountCard, pairCards, signCards, stageCards, type PracticeCard } from './cards.ts';
 import { answered, gradeOf, nextCards, type CardState } from './schedule.ts';
 
 const en = (text: string) => ({ en: text });
@@ -21,6 +22,36 @@ const plant = (key: string, lookAlikes: object[]): PlantProfile =>
   }) as unknown as PlantProfile;
 const ramsons = plant('ramsons', [likeness('lily'), likeness('crocus', 'deadly'), likeness('arum', 'harmless')]);
 const mint = plant('mint', [likeness('dead-nettle', 'harmless')]);
+
+describe('cards of drawings', () => {
+  const sign = (key: string, when: readonly Phase[], ofPlace = false): SignSpec => ({
+    ...{ key, organ: 'stem', price: 'glance', states: ['a', 'b', 'c', 'd', 'e'], ofPlace, when },
+  });
+  const signs = [sign('dead', ['rest']), sign('stem', ['leaf', 'rest']), sign('host', ['leaf'], true)];
+  const cardsOf = (...shows: readonly ShownSign[]) => signCards([{ ...ramsons, shows }], signs, chanceOf(1));
+  const shown = (key: string, states: Record<string, number>, when: ShownSign['when'] = null) => ({
+    sign: key,
+    states,
+    when,
+  });
+
+  it('ask for what a plant nearly always shows, among what it never does; in winter for what is left of it', () => {
+    const cards = cardsOf(shown('dead', { b: 0.95, a: 0.2 }), shown('stem', { c: 1 }));
+    expect(cards.map((c) => [c.key, c.inWinter, c.options[c.right]])).to.deep.equal([
+      ['sign:ramsons:dead', true, 'b'],
+      ['sign:ramsons:stem', false, 'c'],
+    ]);
+    // What it shows now and then is neither right nor wrong.
+    expect([...cards[0]!.options].sort()).to.deep.equal(['b', 'c', 'd', 'e']);
+    expect(cards[1]!.options).to.have.length(4);
+  });
+  it('ask for nothing that is not the plant’s own, changes with the year, or is not nearly always so', () => {
+    expect(cardsOf(shown('host', { a: 1 }), shown('unknown', { a: 1 }), shown('dead', { a: 0.8 }))).to.deep.equal([]);
+    expect(cardsOf(shown('stem', { a: 1 }, ['leaf']), shown('stem', { b: 1 }, ['rest']))).to.deep.equal([]);
+    expect(cardsOf(shown('dead', { a: 1, b: 0.95 }))).to.deep.equal([]);
+    expect(cardsOf(shown('dead', { a: 1, b: 0.1, c: 0.1, d: 0.1 }))).to.deep.equal([]);
+  });
+});
 
 describe('cards to practise with', () => {
   it('ask of each pair for what is said of the other, among what is said of others that are taken for the same', () => {

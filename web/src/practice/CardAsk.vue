@@ -4,6 +4,7 @@ import { computed, nextTick, ref } from 'vue';
 import { isoDay } from '@emberfield/core/measure';
 import type { CardState, PracticeCard } from '@emberfield/core/practice';
 import ChoiceChips from '../kit/ChoiceChips.vue';
+import StateChoice from '../kit/StateChoice.vue';
 import NumberField from '../kit/NumberField.vue';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
@@ -21,15 +22,30 @@ const question = computed(() => {
   const { t, text } = words.value;
   const c = props.card;
   if (c.kind === 'pair') return t('practice.pair', { plant: text(c.plant), other: text(c.other) });
+  if (c.kind === 'sign')
+    return t(c.inWinter ? 'practice.signInWinter' : 'practice.sign', {
+      plant: text(c.plant),
+      sign: t(`sign.${c.sign}`),
+    });
   if (c.kind === 'stage') return t('practice.stage', { plant: text(c.plant), part: text(c.part) });
   const stand = { plants: t('plantCount', { n: c.plants }), leaves: c.leaves, per: c.perPlant };
   return `${t('practice.amountIs', stand)} ${t(`practice.rules.${c.rule}`, { figure: c.figure })}`;
 });
 const options = computed(() =>
-  props.card.kind === 'amount'
+  props.card.kind === 'amount' || props.card.kind === 'sign'
     ? []
     : props.card.options.map((o, i) => ({ value: String(i), label: words.value.text(o) })),
 );
+const drawn = computed(() =>
+  props.card.kind === 'sign'
+    ? props.card.options.map((state, i) => ({
+        ...{ state, mark: choice.value === String(i) ? ('seen' as const) : null, again: false, gone: false },
+      }))
+    : [],
+);
+function press(state: string): void {
+  if (props.card.kind === 'sign' && !said.value) choice.value = String(props.card.options.indexOf(state));
+}
 const hasAnswer = computed(() => (props.card.kind === 'amount' ? Number.isFinite(typed.value) : choice.value !== null));
 const isRight = (): boolean =>
   props.card.kind === 'amount' ? typed.value === props.card.right : choice.value === String(props.card.right);
@@ -46,6 +62,7 @@ const verdict = computed(() => {
 const solution = computed(() => {
   const { t, text } = words.value;
   const c = props.card;
+  if (c.kind === 'sign') return t('practice.answer', { text: t(`state.${c.sign}.${c.options[c.right]!}`) });
   if (c.kind !== 'amount') return t('practice.answer', { text: text(c.options[c.right]!) });
   const figures = { plants: c.plants, figure: c.figure, share: 100 - c.figure, per: c.perPlant };
   return `${t('practice.answerAmount', { n: c.right })} ${t(`practice.reckoned.${c.rule}`, figures)}`;
@@ -74,6 +91,12 @@ const again = computed(() => {
       class="figure"
       :disabled="said !== null"
       :label="words.t('practice.leaves')" />
+    <StateChoice
+      v-else-if="card.kind === 'sign'"
+      :sign="card.sign"
+      :label="question"
+      :states="drawn"
+      @press="press($event.state)" />
     <ChoiceChips v-else v-model="choice" class="options" :options="options" :label="question" />
     <div v-if="!said" class="acts">
       <Button type="primary" size="large" :disabled="!hasAnswer" @click="say(true)">{{

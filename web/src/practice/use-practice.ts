@@ -6,10 +6,12 @@ import {
   answered,
   nextCards,
   pairCards,
+  signCards,
   stageCards,
   type CardState,
   type PracticeCard,
 } from '@emberfield/core/practice';
+import { SIGNS } from '@emberfield/contract';
 import { chanceOf } from '@emberfield/core/random';
 import { plantAsk } from '../plants/queries.ts';
 import { usePatches } from '../session/queries.ts';
@@ -50,6 +52,7 @@ export function usePractice() {
     const all = [
       ...pairCards(profiles.value.all ?? [], chance),
       ...stageCards(profiles.value.all ?? [], chance),
+      ...signCards(profiles.value.all ?? [], SIGNS, chance),
       ...AMOUNT_RULES.map((rule) => amountCard(rule, chance)),
     ];
     const asked = nextCards(all, states.value, { now, most: A_DRILL });

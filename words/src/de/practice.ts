@@ -13,6 +13,8 @@ export const practice = {
     nothingDue: 'Nichts ist fällig. Was jetzt kommt, ist neu oder kommt vor seiner Zeit.',
     of: 'Frage {n} von {of}',
     pair: 'Du denkst: {plant}. Woran erkennst du, dass es {other} ist?',
+    sign: '{plant}. {sign}: welches?',
+    signInWinter: '{plant}, im Winter. {sign}: welches?',
     stage: '{plant}, {part}: mit welchem Stadium ist es damit vorbei?',
     amountIs: 'Ein Bestand von {plants}, je {leaves} Blätter. Höchstens {per} von einer Pflanze. Wie viele Blätter?',
     rules: {

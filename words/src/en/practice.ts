@@ -12,6 +12,8 @@ export const practice = {
     nothingDue: 'Nothing is due. What comes now is new, or comes before its time.',
     of: 'Question {n} of {of}',
     pair: 'You think: {plant}. What tells you that it is {other}?',
+    sign: '{plant}. {sign}: which one?',
+    signInWinter: '{plant}, in winter. {sign}: which one?',
     stage: '{plant}, {part}: with which stage are they past?',
     amountIs: 'A stand of {plants}, {leaves} leaves each. At most {per} leaves from a plant. How many leaves?',
     rules: {
