@@ -1,5 +1,6 @@
 import { expect } from 'chai';
 import type { Page } from 'playwright-core';
+import { noisyPicture } from './noisy-picture.ts';
 import { onIsland } from './on-island.ts';
 import { expectReach } from './views.ts';
 
@@ -37,7 +38,7 @@ describe('practice', () => {
       expect(asked.some((q) => q.startsWith('You think:'))).to.equal(true);
       expect(asked.some((q) => q.includes('How many leaves?'))).to.equal(true);
       const kept = await page.evaluate(
-        () => JSON.stringify({ ...localStorage }).match(/pair:|stage:|amount:/g)?.length,
+        () => JSON.stringify({ ...localStorage }).match(/(?:pair|stage|amount|sign|photo):/g)?.length,
       );
       await page.reload();
       await page.getByRole('button', { name: 'Begin' }).waitFor();
@@ -54,6 +55,36 @@ describe('practice', () => {
       await page.getByRole('button', { name: 'Begin' }).click();
       await page.getByText('Question 1 of 5').waitFor();
       await expectReach(page, 'practice');
+    });
+  });
+  it('asks what the group’s own photos show', async () => {
+    await within({ as: 'Ode', phone: true }, async (page) => {
+      await page.goto(`${island.url}/hearth`);
+      const id = await page.evaluate(async () => {
+        const session = (await (await fetch('/api/session')).json()) as { groups: { id: string }[] };
+        const hearth = (await (await fetch(`/api/groups/${session.groups[0]!.id}/hearth`)).json()) as {
+          stands: { id: string; plantKey: string; identity: string }[];
+        };
+        return hearth.stands.find((s) => s.plantKey === 'ramsons' && s.identity === 'confirmed')!.id;
+      });
+      await page.goto(`${island.url}/stands/${id}?tab=record`);
+      await page.locator('input[type=file]').setInputFiles({
+        ...{ name: 'a.png', mimeType: 'image/png' },
+        buffer: await noisyPicture(page, 300, 200),
+      });
+      await page.getByText(/^Photo saved/).waitFor();
+      await page.goto(`${island.url}/practice`);
+      await page.getByRole('button', { name: 'Begin' }).click();
+      const question = page.getByRole('heading', { name: 'Which plant is this?' });
+      for (let i = 0; i < 4 && !(await question.isVisible()); i++) {
+        await answer(page, 'noIdea');
+        await page.getByRole('button', { name: 'Next' }).click();
+      }
+      const picture = page.getByRole('img', { name: 'A photo that the group took' });
+      await picture.waitFor();
+      await expectReach(page, 'a photo that is asked for');
+      await answer(page, 'noIdea');
+      await page.getByText('It is: Ramsons').waitFor();
     });
   });
   it('lets a year be played by own rules, and tells when it is over what was true', async () => {

@@ -158,6 +158,7 @@ export {
   PHOTO_SIZES,
   type ArrivedPieces,
   type PhotoSize,
+  type KnownPhoto,
   type PhotoTaken,
   type PhotoView,
 } from './photos/photo.ts';

@@ -24,6 +24,7 @@ import {
   LARGEST_PHOTO_BYTES,
   PHOTO_PIECE_BYTES,
   type ArrivedPieces,
+  type KnownPhoto,
   type PhotoTaken,
   type PhotoView,
 } from './photos/photo.ts';
@@ -135,6 +136,7 @@ export const ROUTES = {
   poison: route('get', `${G}/patches/:patchId/poison`, 'watcher')<readonly PoisonView[]>(),
   prospects: route('get', `${G}/patches/:patchId/prospects`, 'watcher')<readonly Prospect[]>({ query: ['plants'] }),
 
+  knownPhotos: route('get', `${G}/known-photos`, 'watcher')<readonly KnownPhoto[]>(),
   photos: route('get', `${G}/photos`, 'watcher')<readonly PhotoView[]>({ query: ['patch', 'stand'] }),
   addPhoto: route(
     'post',

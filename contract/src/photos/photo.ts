@@ -15,6 +15,13 @@ export interface PhotoView {
   readonly widthPx: number;
   readonly heightPx: number;
 }
+/** A photo of which it is known what it shows: the stand is confirmed. */
+export interface KnownPhoto {
+  readonly id: string;
+  readonly plantKey: string;
+  /** Stage of which somebody said within a few days that it was reached, the furthest; `null`: nobody did. */
+  readonly stage: string | null;
+}
 export const PHOTO_SIZES = ['small', 'large'] as const;
 export type PhotoSize = (typeof PHOTO_SIZES)[number];
 export const LARGEST_PHOTO_BYTES = 15 * 1024 * 1024;

@@ -57,7 +57,20 @@ export interface AmountCard {
   /** Leaves in all. */
   readonly right: number;
 }
-export type PracticeCard = PairCard | StageCard | SignCard | AmountCard;
+/** What one of the group's own photos shows. */
+export interface PhotoCard {
+  readonly kind: 'photo';
+  readonly key: string;
+  readonly plantKey: string;
+  readonly photoId: string;
+  readonly asks: 'plant' | 'stage';
+  readonly plant: Text;
+  /** Something that is taken for it may kill. */
+  readonly deadly: boolean;
+  readonly options: readonly Text[];
+  readonly right: number;
+}
+export type PracticeCard = PhotoCard | PairCard | StageCard | SignCard | AmountCard;
 export const AMOUNT_RULES = ['everyNth', 'leaveShare', 'firstAndLast'] as const;
 export type AmountRule = (typeof AMOUNT_RULES)[number];
 
@@ -114,6 +127,48 @@ export function stageCards(profiles: readonly PlantProfile[], chance: Chance): r
       return [{ ...named, ...optionsOf(ends.name, wrong, chance) }];
     }),
   );
+}
+
+/** Cards of photos: which plant it is, among what is taken for it first; and how far it is, where somebody said so. */
+export function photoCards(
+  photos: readonly { readonly id: string; readonly plantKey: string; readonly stage: string | null }[],
+  profiles: readonly Pick<PlantProfile, 'key' | 'names' | 'lookAlikes' | 'stages'>[],
+  chance: Chance,
+): readonly PhotoCard[] {
+  return photos.flatMap(({ id, plantKey, stage }) => {
+    const p = profiles.find((x) => x.key === plantKey);
+    if (!p) return [];
+    const named = { kind: 'photo', plantKey, photoId: id, plant: p.names } as const;
+    const cardOf = (
+      asks: PhotoCard['asks'],
+      right: Text,
+      wrong: readonly Text[],
+      deadly: boolean,
+    ): readonly PhotoCard[] => {
+      const others = distinct(wrong).filter((t) => !sameText(t, right));
+      if (others.length === 0) return [];
+      return [{ ...named, key: `photo:${id}:${asks}`, asks, deadly, ...optionsOf(right, others, chance) }];
+    };
+    const alike = shuffled(p.lookAlikes, chance).map((l) => l.name);
+    const elsewhere = shuffled(profiles, chance).map((x) => x.names);
+    const reached = p.stages.find((s) => s.key === stage);
+    return [
+      ...cardOf(
+        'plant',
+        p.names,
+        [...alike, ...elsewhere],
+        p.lookAlikes.some((l) => isPoison(l.severity)),
+      ),
+      ...(reached
+        ? cardOf(
+            'stage',
+            reached.name,
+            shuffled(p.stages, chance).map((s) => s.name),
+            false,
+          )
+        : []),
+    ];
+  });
 }
 
 /** So often a plant shows what is right, and at most so often what is wrong. */

@@ -2,6 +2,7 @@ export {
   AMOUNT_RULES,
   amountCard,
   pairCards,
+  photoCards,
   signCards,
   stageCards,
   type AmountCard,
@@ -9,4 +10,4 @@ export {
   type PracticeCard,
   type StageCard,
 } from './cards.ts';
-export { answered, nextCards, type Answer, type CardState } from './schedule.ts';
+export { answered, isDeadly, nextCards, type Answer, type CardState } from './schedule.ts';

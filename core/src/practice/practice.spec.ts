@@ -3,8 +3,8 @@ import { Rating } from 'ts-fsrs';
 import type { Phase, ShownSign, SignSpec } from '../identity/index.ts';
 import type { PlantProfile } from '../plants/index.ts';
 import { chanceOf } from '../random/index.ts';
-import { AMOUNT_RULES, amountCard, pairCards, signCards, stageCards, type PracticeCard } from './cards.ts';
-import { answered, gradeOf, nextCards, type CardState } from './schedule.ts';
+import { AMOUNT_RULES, amountCard, pairCards, photoCards, signCards, stageCards, type PracticeCard } from './cards.ts';
+import { answered, gradeOf, isDeadly, nextCards, type CardState } from './schedule.ts';
 
 const en = (text: string) => ({ en: text });
 const likeness = (name: string, severity = 'poisonous') => ({
@@ -22,6 +22,28 @@ const plant = (key: string, lookAlikes: object[]): PlantProfile =>
   }) as unknown as PlantProfile;
 const ramsons = plant('ramsons', [likeness('lily'), likeness('crocus', 'deadly'), likeness('arum', 'harmless')]);
 const mint = plant('mint', [likeness('dead-nettle', 'harmless')]);
+
+describe('cards of photos', () => {
+  const cards = (stage: string | null, plantKey = 'ramsons') =>
+    photoCards([{ id: 'p1', plantKey, stage }], [ramsons, mint], chanceOf(3));
+  it('ask which plant it is among what is taken for it, and how far it is only where somebody said so', () => {
+    const [plantCard, ...more] = cards(null);
+    expect(more).to.deep.equal([]);
+    expect(plantCard).to.deep.include({ key: 'photo:p1:plant', asks: 'plant', deadly: true });
+    const names = plantCard!.options.map((o) => o['en']);
+    expect(names[plantCard!.right]).to.equal('ramsons');
+    expect([...names].sort()).to.deep.equal(['arum', 'crocus', 'lily', 'ramsons']);
+    const stage = cards('flower')[1]!;
+    expect([stage.asks, stage.options[stage.right]!['en'], stage.deadly]).to.deep.equal(['stage', 'flower', false]);
+    expect(cards('no-such-stage')).to.have.length(1);
+  });
+  it('know what may kill: there a guess counts for nothing', () => {
+    expect(isDeadly(cards(null)[0]!)).to.equal(true);
+    expect(isDeadly(cards(null, 'mint')[0]!)).to.equal(false);
+    expect(isDeadly(amountCard('everyNth', chanceOf(1)))).to.equal(false);
+    expect(cards(null, 'gone')).to.deep.equal([]);
+  });
+});
 
 describe('cards of drawings', () => {
   const sign = (key: string, when: readonly Phase[], ofPlace = false): SignSpec => ({

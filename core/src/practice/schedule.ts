@@ -48,6 +48,9 @@ function revived({ due, last_review: last, ...rest }: CardState['card']): Card {
   return { ...rest, due: new Date(due), ...(last ? { last_review: new Date(last) } : {}) };
 }
 
+/** Whether a mistake with it may kill. */
+export const isDeadly = (c: PracticeCard): boolean => 'deadly' in c && c.deadly;
+
 /** The cards that are asked next: what is due, the longest first, then what was never asked, deadly pairs first. */
 export function nextCards(
   cards: readonly PracticeCard[],
@@ -57,7 +60,6 @@ export function nextCards(
   const due = cards
     .filter((c) => states[c.key] && states[c.key]!.due <= now.toISOString())
     .sort((a, b) => states[a.key]!.due.localeCompare(states[b.key]!.due));
-  const isDeadly = (c: PracticeCard): boolean => c.kind === 'pair' && c.deadly;
   const fresh = cards.filter((c) => !states[c.key]).sort((a, b) => Number(isDeadly(b)) - Number(isDeadly(a)));
   return [...due, ...mixed(fresh)].slice(0, most);
 }

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, lt } from 'drizzle-orm';
+import { and, asc, count, desc, eq, isNotNull, lt } from 'drizzle-orm';
 import type { PhotoSize } from '@emberfield/contract';
 import { account } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
@@ -23,6 +23,15 @@ export const photosOf = (db: Queryable, of: { readonly patchId: string } | { rea
     .innerJoin(account, eq(account.id, photo.madeBy))
     .where('patchId' in of ? eq(photo.patchId, of.patchId) : eq(photo.standId, of.standId))
     .orderBy(desc(photo.day), desc(photo.id));
+
+/** Photos of a group that are of a stand, newest first. */
+export const photosOfStands = (db: Queryable, groupId: string, most: number) =>
+  db
+    .select({ id: photo.id, standId: photo.standId, day: photo.day, madeBy: photo.madeBy })
+    .from(photo)
+    .where(and(eq(photo.groupId, groupId), isNotNull(photo.standId)))
+    .orderBy(desc(photo.day), desc(photo.id))
+    .limit(most);
 
 export async function insertPhoto(
   db: Queryable,

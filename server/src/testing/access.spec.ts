@@ -77,6 +77,7 @@ const TABLE: Readonly<Record<string, string>> = {
   'put /api/groups/:groupId/patches/:patchId/station': '401 403 403 yes 404',
   'get /api/groups/:groupId/patches/:patchId/poison': '401 yes yes yes 404',
   'get /api/groups/:groupId/patches/:patchId/prospects': '401 yes yes yes 404',
+  'get /api/groups/:groupId/known-photos': '401 yes yes yes 404',
   'get /api/groups/:groupId/photos': '401 yes yes yes 404',
   'post /api/groups/:groupId/photos/:photoId': '401 403 yes yes 404',
   'get /api/groups/:groupId/photos/:photoId': '401 yes yes yes 404',

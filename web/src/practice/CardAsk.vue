@@ -2,11 +2,12 @@
 import { Button } from 'ant-design-vue';
 import { computed, nextTick, ref } from 'vue';
 import { isoDay } from '@emberfield/core/measure';
-import type { CardState, PracticeCard } from '@emberfield/core/practice';
+import { isDeadly, type CardState, type PracticeCard } from '@emberfield/core/practice';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import StateChoice from '../kit/StateChoice.vue';
 import NumberField from '../kit/NumberField.vue';
 import { useDay } from '../session/use-day.ts';
+import { useGroup } from '../session/use-group.ts';
 import { useWords } from '../session/words.ts';
 
 /** One question: an answer, and whether it is known or guessed, before it is shown. */
@@ -14,6 +15,7 @@ const props = defineProps<{ card: PracticeCard; answer: (right: boolean, sure: b
 const emit = defineEmits<{ next: [] }>();
 const words = useWords();
 const { today } = useDay();
+const { groupId } = useGroup();
 const choice = ref<string | null>(null);
 const typed = ref<number | null>(null);
 const said = ref<{ right: boolean; sure: boolean; state: CardState } | null>(null);
@@ -22,6 +24,8 @@ const question = computed(() => {
   const { t, text } = words.value;
   const c = props.card;
   if (c.kind === 'pair') return t('practice.pair', { plant: text(c.plant), other: text(c.other) });
+  if (c.kind === 'photo')
+    return c.asks === 'plant' ? t('practice.photoPlant') : t('practice.photoStage', { plant: text(c.plant) });
   if (c.kind === 'sign')
     return t(c.inWinter ? 'practice.signInWinter' : 'practice.sign', {
       plant: text(c.plant),
@@ -56,7 +60,7 @@ function say(sure: boolean, right = isRight()): void {
 const verdict = computed(() => {
   const { t } = words.value;
   const { right, sure } = said.value!;
-  const guessed = props.card.kind === 'pair' && props.card.deadly && right && !sure;
+  const guessed = isDeadly(props.card) && right && !sure;
   return t(guessed ? 'practice.rightGuess' : right ? 'practice.right' : 'practice.wrong');
 });
 const solution = computed(() => {
@@ -83,6 +87,11 @@ const again = computed(() => {
     <p v-if="card.kind === 'pair'" :class="card.deadly ? 'warn' : 'soft'">
       {{ words.text(card.other) }}, <i>{{ card.otherScientific }}</i>: {{ words.t(`stand.severity.${card.severity}`) }}
     </p>
+    <img
+      v-if="card.kind === 'photo'"
+      class="photo"
+      :src="`/api/groups/${groupId}/photos/${card.photoId}?size=large`"
+      :alt="words.t('practice.photoAlt')" />
     <NumberField
       v-if="card.kind === 'amount'"
       v-model="typed"
@@ -129,6 +138,12 @@ const again = computed(() => {
   white-space: normal;
   text-align: left;
   width: 100%;
+}
+.photo {
+  display: block;
+  max-width: 100%;
+  max-height: 46vh;
+  margin-bottom: 10px;
 }
 .figure {
   max-width: 200px;

@@ -5,7 +5,9 @@ import {
   amountCard,
   answered,
   nextCards,
+  isDeadly,
   pairCards,
+  photoCards,
   signCards,
   stageCards,
   type CardState,
@@ -14,7 +16,7 @@ import {
 import { SIGNS } from '@emberfield/contract';
 import { chanceOf } from '@emberfield/core/random';
 import { plantAsk } from '../plants/queries.ts';
-import { usePatches } from '../session/queries.ts';
+import { useKnownPhotos, usePatches } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 
@@ -39,6 +41,8 @@ export function usePractice() {
       again: () => asked.forEach((a) => void (a.error && a.refetch())),
     }),
   });
+  // Without them there are the other cards: nothing waits for pictures.
+  const photos = useKnownPhotos(groupId);
   const states = useDraft<Record<string, CardState>>('practice', {});
   const cards = ref<readonly PracticeCard[]>([]);
   const at = ref(0);
@@ -50,6 +54,7 @@ export function usePractice() {
     // Other figures and another order each time, so that nobody learns where the answer stands.
     const chance = chanceOf(now.getTime() % 2 ** 31);
     const all = [
+      ...photoCards(photos.data.value ?? [], profiles.value.all ?? [], chance),
       ...pairCards(profiles.value.all ?? [], chance),
       ...stageCards(profiles.value.all ?? [], chance),
       ...signCards(profiles.value.all ?? [], SIGNS, chance),
@@ -66,8 +71,7 @@ export function usePractice() {
   }
   function answer(right: boolean, sure: boolean): CardState {
     const card = cards.value[at.value]!;
-    const deadly = card.kind === 'pair' && card.deadly;
-    const state = answered(states.value[card.key] ?? null, { right, sure }, deadly, new Date());
+    const state = answered(states.value[card.key] ?? null, { right, sure }, isDeadly(card), new Date());
     states.value = { ...states.value, [card.key]: state };
     if (right && sure) known.value += 1;
     return state;

@@ -75,6 +75,8 @@ export const useLedger = (groupId: Ref<string | null>, season: Ref<number | null
     enabled: computed(() => groupId.value !== null),
     placeholderData: keepPreviousData,
   });
+export const useKnownPhotos = (groupId: Ref<string | null>) =>
+  groupQuery('knownPhotos', groupId, (id) => call(ROUTES.knownPhotos, { params: { groupId: id } }));
 export const useTastes = (groupId: Ref<string | null>) =>
   groupQuery('tastes', groupId, (id) => call(ROUTES.tastes, { params: { groupId: id } }));
 export const useLarder = (groupId: Ref<string | null>) =>
