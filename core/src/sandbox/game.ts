@@ -157,6 +157,10 @@ function done(stand: SandboxStand, action: SandboxAction, { seed, day }: Sandbox
 /** Plants that were taken from this year. */
 export const takenOf = ({ takes }: Pick<SandboxStand, 'takes'>): number => takes.reduce((sum, t) => sum + t.plants, 0);
 
+/** Fortnights until the year is over, this one included. */
+export const fortnightsLeft = ({ isOver, day, year }: SandboxState): number =>
+  isOver ? 0 : Math.floor((dayNumber(`${year}-${LAST}`) - day) / FORTNIGHT) + 1;
+
 function waited(state: SandboxState): SandboxState {
   const day = state.day + FORTNIGHT;
   const isOver = day > dayNumber(`${state.year}-${LAST}`);

@@ -1,5 +1,6 @@
 /** A made-up year to play, on stands whose truth is known. */
 export {
+  fortnightsLeft,
   HOURS_OF,
   hoursOf,
   playSandbox,

@@ -1,7 +1,16 @@
 import { expect } from 'chai';
 import { isoDay, yearOf } from '../measure/index.ts';
 import { trueStageDays, TRUE_PLANTS } from '../truth/index.ts';
-import { goneBy, judge, playSandbox, SANDBOX_KINDS, SANDBOX_MOST_YEARS, takenOf, type SandboxAction } from './index.ts';
+import {
+  fortnightsLeft,
+  goneBy,
+  judge,
+  playSandbox,
+  SANDBOX_KINDS,
+  SANDBOX_MOST_YEARS,
+  takenOf,
+  type SandboxAction,
+} from './index.ts';
 import { countBy } from './seen.ts';
 import { countedIn, stageDaysOf, takenFromIn } from './true-stand.ts';
 
@@ -24,6 +33,7 @@ describe('a made-up year', () => {
     const last = playSandbox(1, wait(A_YEAR - 1));
     expect([isoDay(last.day), last.isOver]).to.deep.equal(['2031-11-22', false]);
     expect(playSandbox(1, wait(A_YEAR)).isOver).to.equal(true);
+    expect([0, 7, A_YEAR].map((n) => fortnightsLeft(playSandbox(1, wait(n))))).to.deep.equal([A_YEAR, A_YEAR - 7, 0]);
     const years = (n: number) => Array.from({ length: n }, () => [...wait(A_YEAR), { do: 'nextYear' } as const]).flat();
     const eighth = playSandbox(1, years(SANDBOX_MOST_YEARS - 1));
     expect([eighth.nth, eighth.stands[0]!.trueYears.length]).to.deep.equal([8, 8]);

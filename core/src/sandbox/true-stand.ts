@@ -90,21 +90,27 @@ export function nextYear(stand: TrueStand, plan: StandPlan, year: number): TrueS
   return { ...stand, plants: grown.map((n, i) => wholeOf(isCounted(rates.stages[i]!) ? n * room : n, chance)) };
 }
 
-/** Weather of all years that may be played and the one before, of one game; the same is asked over and over. */
-const weathers = new Map<number, readonly TrueDay[]>();
-function weatherOf(seed: number): readonly TrueDay[] {
-  const known = weathers.get(seed);
-  if (known) return known;
+/** Of one game, the last that was asked: the same is asked over and over when it is played again from its start. */
+const known = { seed: NaN, weather: [] as readonly TrueDay[], days: new Map<string, ReadonlyMap<string, DayNumber>>() };
+function ofGame(seed: number): typeof known {
+  if (known.seed === seed) return known;
+  known.seed = seed;
   // Stages of a year may come in the next, and its winter begins in the one before.
-  const made = islandWeather(seed, SANDBOX_FIRST_YEAR - 2, SANDBOX_FIRST_YEAR + SANDBOX_MOST_YEARS + 1);
-  weathers.clear();
-  weathers.set(seed, made);
-  return made;
+  known.weather = islandWeather(seed, SANDBOX_FIRST_YEAR - 2, SANDBOX_FIRST_YEAR + SANDBOX_MOST_YEARS + 1);
+  known.days.clear();
+  return known;
 }
 
 /** The true day of each stage in a year. */
-export const stageDaysOf = ({ kind, name }: TrueStand, seed: number, year: number): ReadonlyMap<string, DayNumber> =>
-  trueStageDays(kind.plant, { standName: name, heightM: kind.heightM }, year, weatherOf(seed));
+export function stageDaysOf({ kind, name }: TrueStand, seed: number, year: number): ReadonlyMap<string, DayNumber> {
+  const { weather, days } = ofGame(seed);
+  const key = `${name}/${year}`;
+  const before = days.get(key);
+  if (before) return before;
+  const made = trueStageDays(kind.plant, { standName: name, heightM: kind.heightM }, year, weather);
+  days.set(key, made);
+  return made;
+}
 
 /** The furthest stage that a stand has reached on a day; `null`: none yet this year. */
 export function stageOn(stand: TrueStand, seed: number, day: DayNumber): string | null {

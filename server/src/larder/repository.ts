@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
-import { account } from '../people/table.ts';
+import { account, membership } from '../people/table.ts';
 import type { Queryable } from '../platform/database/database.ts';
 import { taste } from './table.ts';
 
@@ -13,12 +13,13 @@ export const tastesOf = (db: Queryable, groupId: string, accountId: string): Pro
     .where(and(eq(taste.groupId, groupId), eq(taste.accountId, accountId), isNull(taste.removedAt)))
     .orderBy(desc(taste.day), asc(taste.id));
 
-/** What others of a group do not bear and let it know. */
+/** What others of a group do not bear and let it know; of somebody who has left it nothing. */
 export const sharedTastes = (db: Queryable, groupId: string, accountId: string) =>
   db
     .select({ row: taste, by: account.name })
     .from(taste)
     .innerJoin(account, eq(account.id, taste.accountId))
+    .innerJoin(membership, and(eq(membership.groupId, taste.groupId), eq(membership.accountId, taste.accountId)))
     .where(
       and(
         eq(taste.groupId, groupId),

@@ -44,6 +44,9 @@ describe('what somebody has eaten of', () => {
     const known = { plantKey: null, part: null, family: 'Asteraceae', outcome: 'known', shared: true } as const;
     await save(taste(known), newId(), picker).expect(204);
     expect((await listed()).others.map((t) => t.family)).to.deep.equal(['Asteraceae']);
+    // Whoever leaves takes it along.
+    await group.ask('delete', 'membership', picker).expect(204);
+    expect((await listed()).others).to.deep.equal([]);
   });
   it('is of a part that is there and eaten so, on a day that has come', async () => {
     await refused({ day: '2026-05-16' }, 'body.day');

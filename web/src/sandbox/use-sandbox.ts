@@ -1,12 +1,26 @@
 import { useQueries } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import type { PlantProfile } from '@emberfield/contract';
-import { playSandbox, SANDBOX_KINDS, type SandboxAction } from '@emberfield/core/sandbox';
+import { fortnightsLeft, playSandbox, SANDBOX_KINDS, type SandboxAction } from '@emberfield/core/sandbox';
 import { plantAsk } from '../plants/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 
 const newSeed = (): number => Math.floor(Math.random() * 1e9) + 1;
+
+interface Game {
+  readonly seed: number;
+  readonly actions: readonly SandboxAction[];
+}
+function isPlayable({ seed, actions }: Game): boolean {
+  try {
+    playSandbox(seed, actions);
+    return true;
+  } catch (error) {
+    if (error instanceof RangeError) return false;
+    throw error;
+  }
+}
 
 /** The game that is on: its seed and what was done lie on this device, under whoever is signed in. */
 export function useSandbox() {
@@ -19,16 +33,15 @@ export function useSandbox() {
       again: () => asked.forEach((a) => void (a.error && a.refetch())),
     }),
   });
-  const game = useDraft<{ seed: number; actions: readonly SandboxAction[] }>('sandbox', { seed: 0, actions: [] });
-  if (game.value.seed === 0) game.value = { seed: newSeed(), actions: [] };
+  const game = useDraft<Game>('sandbox', { seed: 0, actions: [] });
+  // None yet, or one that was begun under other rules and cannot be played on.
+  if (game.value.seed === 0 || !isPlayable(game.value)) anew();
   const state = computed(() => playSandbox(game.value.seed, game.value.actions));
   function act(...actions: readonly SandboxAction[]): void {
     game.value = { ...game.value, actions: [...game.value.actions, ...actions] };
   }
   function toEnd(): void {
-    const waits: SandboxAction[] = [];
-    while (!playSandbox(game.value.seed, [...game.value.actions, ...waits]).isOver) waits.push({ do: 'wait' });
-    act(...waits);
+    act(...Array.from({ length: fortnightsLeft(state.value) }, (): SandboxAction => ({ do: 'wait' })));
   }
   function anew(): void {
     game.value = { seed: newSeed(), actions: [] };

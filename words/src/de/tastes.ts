@@ -10,7 +10,7 @@ export const tastes = {
     of: { known: 'notiert am {day}', something: 'gegessen am {day}' },
     waitingToday:
       'Heute zum ersten Mal davon gegessen. Warte bis morgen, bevor du mehr davon isst, und iss nichts anderes, was dir neu ist.',
-    waiting: 'Zum ersten Mal gegessen am {day}. Was kam danach?',
+    waiting: 'Zum ersten Mal gegessen am {day}. Was kam danach? Manches zeigt sich erst nach Tagen.',
     nothing: 'Nichts, was mir auffiel',
     something: 'Etwas',
     eaten:

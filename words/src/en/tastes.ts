@@ -10,7 +10,7 @@ export const tastes = {
     of: { known: 'noted {day}', something: 'eaten of {day}' },
     waitingToday:
       'First eaten of today. Wait until tomorrow before you eat more of it, and eat nothing else that is new to you.',
-    waiting: 'First eaten of {day}. What came of it?',
+    waiting: 'First eaten of {day}. What came of it? Some harm shows only after days.',
     nothing: 'Nothing that I noticed',
     something: 'Something',
     eaten: 'You have eaten of it before ({day}). That says nothing of another plant, another part, or of more of it.',
