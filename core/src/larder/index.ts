@@ -27,6 +27,7 @@ export {
   dryingPrior,
   dryShareOf,
   KEEPING_WAYS,
+  MADE_INTO,
   mouldRisk,
   type DryingForm,
   type KeepingWay,

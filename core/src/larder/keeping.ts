@@ -24,6 +24,17 @@ export const KEEPING_WAYS = [
   'other',
 ] as const;
 export type KeepingWay = (typeof KEEPING_WAYS)[number];
+/** What is something else from then on, and no more the part that was taken. */
+export const MADE_INTO: readonly KeepingWay[] = [
+  'infuse',
+  'syrup',
+  'leach',
+  'flour',
+  'starch',
+  'dye',
+  'brew',
+  'tincture',
+];
 /** Hung in bundles, or laid out on a mesh. */
 export const DRYING_FORMS = ['bundle', 'mesh'] as const;
 export type DryingForm = (typeof DRYING_FORMS)[number];

@@ -109,6 +109,12 @@ describe('what a group wants of a season', () => {
     const { gives } = shown.of[0]!;
     const fresh = await made({ measure: 'gram', amount: 500 });
     expect((await one(fresh)).stocked, 'what is dry is not fresh').to.equal(0);
+    const syrup = entryOf(place, 'batch', { ...batch, way: 'syrup', form: null }, { day: '2026-04-26' });
+    await group.tell(syrup);
+    expect((await one(fresh)).stocked, 'what was made of it is no more it').to.equal(0);
+    const frozen = entryOf(place, 'batch', { ...batch, way: 'freeze', form: null }, { day: '2026-04-26' });
+    await group.tell(frozen);
+    expect((await one(fresh)).stocked).to.be.closeTo(60, 1e-6);
     expect((await one(fresh)).of[0]!.gives).to.be.above(4 * gives!);
   });
 });

@@ -6,7 +6,7 @@ import type { WantView } from '@emberfield/contract';
 import CoalMark from '../kit/CoalMark.vue';
 import { useDay } from '../session/use-day.ts';
 import { useWords } from '../session/words.ts';
-import { isMet, placeOf, sayFurther, sayHeld, sayWanted, sayWhen } from './say-season.ts';
+import { isMet, placeOf, sayFurther, sayHeld, sayPlanB, sayWanted, sayWhen } from './say-season.ts';
 import { whatOf } from './season-task.ts';
 import type { Planned, Why } from './use-season-plan.ts';
 
@@ -51,6 +51,19 @@ const mine = (at: { readonly stand: { readonly plantKey: string }; readonly outl
   whats.value.has(whatOf(at.stand.plantKey, at.outlook.part));
 const known = computed(() => props.planned?.laid.sources.some(mine) ?? false);
 const uncounted = computed(() => props.planned?.laid.uncounted.filter(mine).map(placeOf) ?? []);
+/** What went by within the days of the want. */
+const missed = computed(() => {
+  const { from, until } = props.want.terms;
+  return (props.planned?.laid.missed ?? []).filter((m) => mine(m.at) && from <= m.closed && m.closed <= until);
+});
+const planB = computed(() =>
+  sayPlanB(
+    missed.value,
+    portions.value.map((p) => p.at),
+    words.value,
+    day.value,
+  ),
+);
 const why = computed(() => props.heldBack.get(index.value));
 </script>
 
@@ -107,6 +120,7 @@ const why = computed(() => props.heldBack.get(index.value));
         }}
       </p>
       <p v-if="!known">{{ words.t('season.nothingGrows') }}</p>
+      <p v-if="missed.length">{{ planB }}</p>
       <ul>
         <li v-for="{ at, portion } in portions" :key="portion.source">
           <CoalMark

@@ -53,6 +53,23 @@ export function sayHeld(laid: Laid, view: WantView, { limit, gain }: Lifted, wor
   return t(`season.held.${limit.kind}`, { place: placeOf(at), why, gain: more });
 }
 
+/** What went by untaken, and where it is to come from instead. */
+export function sayPlanB(
+  missed: Laid['missed'],
+  instead: readonly SourceAt[],
+  { t, format, amount }: Words,
+  today: string,
+): string {
+  const gone = missed.map(({ at, closed, left }) =>
+    t('season.missedAt', {
+      ...{ place: placeOf(at), day: format.day(closed, today), left: amount(left, at.outlook.allowance.unit) },
+    }),
+  );
+  const places = [...new Set(instead.map(placeOf))];
+  const other = places.length ? t('season.planB', { places: format.list(places) }) : t('season.noPlanB');
+  return `${t('season.missed', { places: format.list(gone) })} ${other}`;
+}
+
 /** What one more stand would do. */
 export function sayFurther(view: WantView, { plants, missing }: Further, words: Words): string {
   const { t } = words;

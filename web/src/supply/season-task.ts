@@ -16,6 +16,13 @@ export interface SourceAt {
   /** Plants that stand there; `null`: nobody counted them. */
   readonly standing: number | null;
 }
+interface Missed {
+  readonly at: SourceAt;
+  /** The day on which it closed, in the middle of what is known of it. */
+  readonly closed: string;
+  /** In the part's unit. */
+  readonly left: number;
+}
 /** A season that is planned, with what its figures stand for. */
 export interface Laid {
   readonly task: SeasonTask;
@@ -24,6 +31,8 @@ export interface Laid {
   readonly wants: readonly WantView[];
   /** Open some time, and nobody has counted them: no amount can be planned there. */
   readonly uncounted: readonly SourceAt[];
+  /** This season's windows that are past with something left: what was to come from there has to come from elsewhere. */
+  readonly missed: readonly Missed[];
   /** Names of what stands share. */
   readonly sharedNames: ReadonlyMap<string, string>;
 }
@@ -67,6 +76,7 @@ export function layOut(
     },
     sources,
     wants: still.map(({ view }) => view),
+    missed: all.flatMap((part) => missedAt(part)),
     uncounted: sources.filter((s) => s.outlook.allowance.kind === 'relative'),
     sharedNames,
   };
@@ -104,6 +114,16 @@ const sourceAt = ({ stand, outlooks: [o] }: PartAt): SourceAt => ({
   ...{ stand, outlook: o! },
   standing: o!.allowance.plantsStanding,
 });
+
+function missedAt(at: PartAt): readonly Missed[] {
+  const closed = at.outlooks
+    .map((o) => o.closes.p50 ?? '')
+    .sort()
+    .at(-1)!;
+  const { kind, amountLeft } = at.outlooks[0]!.allowance;
+  const isOver = closed !== '' && at.outlooks.every((o) => o.readiness.state === 'ash');
+  return isOver && kind === 'counted' && (amountLeft ?? 0) > 0 ? [{ at: sourceAt(at), closed, left: amountLeft! }] : [];
+}
 
 function seasonSource(
   at: PartAt,

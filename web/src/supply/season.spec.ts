@@ -2,6 +2,8 @@ import { expect } from 'chai';
 import type { EffortView, HearthView, WantView } from '@emberfield/contract';
 import { dayNumber } from '@emberfield/core/measure';
 import type { SeasonPlan } from '@emberfield/core/supply';
+import { createWords } from '@emberfield/words';
+import { sayPlanB } from './say-season.ts';
 import { layOut } from './season-task.ts';
 import { weekMarks } from './week-marks.ts';
 import { weekRows, wholeWeeks } from './week-rows.ts';
@@ -73,6 +75,19 @@ describe('the season’s task', () => {
       days('2027-05-02', '2027-05-16'),
       days('2027-05-09', '2027-05-23'),
     ]);
+  });
+  it('names what is past with something left, and where it is to come from instead', () => {
+    const past = { readiness: { state: 'ash', daysSince: 3 }, closes: range(null, '2026-05-12', null) };
+    const { missed, sources } = laid([outlook('a', past), outlook('b')]);
+    expect(missed.map((m) => [m.at.stand.id, m.closed, m.left])).to.deep.equal([['a', '2026-05-12', 40]]);
+    const words = createWords('en');
+    expect(sayPlanB(missed, [sources[1]!], words, DAY)).to.equal(
+      'Past with something left: a (until about 12 May, 40 tips). Plan B: b.',
+    );
+    expect(sayPlanB(missed, [], words, DAY)).to.match(/There is no plan B/);
+    // Taken out, or with another window to come, it was not missed.
+    expect(laid([outlook('a', past, { amountLeft: 0 })]).missed).to.deep.equal([]);
+    expect(laid([outlook('a', past), outlook('a', { use: 'dried' })]).missed).to.deep.equal([]);
   });
   it('of a part with a window that is over and one to come has the one to come alone, with what is left', () => {
     const over = { use: 'raw', readiness: { state: 'ash', daysSince: 3 }, opensAgain: range(null, '2027-05-02', null) };

@@ -70,6 +70,10 @@ export const supply = {
       time: 'In der Woche ist nicht mehr Zeit. Mit mehr davon {gain} mehr.',
       nothing: 'Keine Grenze für sich: mehr davon ist in seinen Tagen nicht offen.',
     },
+    missed: 'Vorbei, und es war noch etwas übrig: {places}.',
+    missedAt: '{place} (bis etwa {day}, {left})',
+    planB: 'Plan B: {places}.',
+    noPlanB: 'Einen Plan B gibt es nicht: Sonst kommt nichts mehr davon.',
     further: 'Ein weiterer Bestand von etwa {plants} würde reichen, wenn er wie der beste von euren wäre.',
     furtherLess:
       'Mit einem weiteren Bestand von etwa {plants}, wenn er wie der beste von euren wäre, fehlten noch {amount}.',

@@ -70,6 +70,10 @@ export const supply = {
       time: 'There is not more time in a week. With more, {gain} more.',
       nothing: 'No limit by itself: nothing more of it is open in its days.',
     },
+    missed: 'Past with something left: {places}.',
+    missedAt: '{place} (until about {day}, {left})',
+    planB: 'Plan B: {places}.',
+    noPlanB: 'There is no plan B: nothing else of it is left to come.',
     further: 'Another stand of about {plants} would make it up, if it were like the best of those you have.',
     furtherLess:
       'Another stand of about {plants}, if it were like the best of those you have, would leave {amount} missing.',

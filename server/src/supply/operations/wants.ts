@@ -1,5 +1,5 @@
 import type { BatchView, WantView } from '@emberfield/contract';
-import { doubtfulOf, dryShareOf } from '@emberfield/core/larder';
+import { doubtfulOf, dryShareOf, MADE_INTO } from '@emberfield/core/larder';
 import { dayNumber } from '@emberfield/core/measure';
 import type { ProfilePart } from '@emberfield/core/plants';
 import { inUnit } from '@emberfield/core/stand';
@@ -85,6 +85,7 @@ function jarsOf(
     const part = partOf(b.plantKey, b.body.part);
     const mass = part && massOf(part);
     if (!mass || !b.leftG || b.state !== 'kept' || doubtful.has(b.id)) return [];
+    if (MADE_INTO.includes(b.body.way)) return [];
     const isDry = b.body.way === 'dry';
     const fresh = isDry ? b.leftG / dryShareOf(b.body.part).value : b.leftG;
     const what = whatOf(b.plantKey, b.body.part);
