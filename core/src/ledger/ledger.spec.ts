@@ -14,6 +14,7 @@ const stand = (over: Partial<SuggestStand> = {}): SuggestStand => ({
 });
 const line = (over: Partial<SuggestLine> = {}, takes: readonly LedgerTake[] = [take()]): SuggestLine => ({
   ...{ standId: 's', what: 'nettle:tip', part: 'tip', sum: sumOf(takes), allowed: 40, share: 0.7 },
+  ...{ cap: null, closesEarlier: 0 },
   ...over,
 });
 const said = (s: SuggestStand, l: readonly SuggestLine[]) => suggest([s], l, TODAY);
@@ -62,6 +63,23 @@ describe('what a season suggests', () => {
     expect(shrinks(0.1)[0]).to.deep.include({ kind: 'share', part: 'tip', share: 0.35, now: 0.7, counts: 3 });
     expect(shrinks(0.1, { hasShare: true })).to.deep.equal([]);
     expect(shrinks(0.3)).to.deep.equal([]);
+  });
+  it('is half of what may be taken of each plant, where that is all that is set', () => {
+    const shrinks = (over: Partial<SuggestLine>) =>
+      said(stand({ growth: { meanLog: -0.1, sdLog: 0.1 }, timesCounted: 3 }), [line({ share: null, ...over })]);
+    expect(shrinks({ cap: 3 })[0]).to.deep.include({ kind: 'cap', part: 'tip', cap: 1, now: 3, counts: 3 });
+    expect(shrinks({ cap: 1 })).to.deep.equal([]);
+    expect(shrinks({ cap: 3, share: 0.7 })[0]).to.deep.include({ kind: 'share' });
+  });
+  it('is to go earlier where what was taken was past, and the window has moved by that', () => {
+    const tough = [take({ quality: 'tough', wasteShare: 0.4 }), take({ quality: 'good' }), take(), take()];
+    expect(said(stand(), [line({ closesEarlier: 4 }, tough)])).to.deep.equal([
+      { kind: 'earlier', standId: 's', part: 'tip', days: 4, takes: 4, tough: 1, wasteShare: 0.4 },
+    ]);
+    // A window that has not moved, or takes that were good, suggest nothing.
+    expect(said(stand(), [line({ closesEarlier: 1 }, tough)])).to.deep.equal([]);
+    expect(said(stand(), [line({ closesEarlier: 4 }, [take({ quality: 'good' })])])).to.deep.equal([]);
+    expect(said(stand(), [line({ closesEarlier: 4 }, [])])).to.deep.equal([]);
   });
   it('nothing is spared of a stand that shrinks where nobody took any', () => {
     expect(said(stand({ growth: { meanLog: -0.3, sdLog: 0.01 }, timesCounted: 5 }), [line({}, [])])).to.deep.equal([]);

@@ -15,6 +15,10 @@ export interface SuggestLine {
   readonly allowed: number | null;
   /** Share of the plants that the rules let be taken from; `null`: none is set. */
   readonly share: number | null;
+  /** Of one plant the rules let at most so many be taken; `null`: none is set, or it is not counted so. */
+  readonly cap: number | null;
+  /** So many days earlier its window closes than its stages alone would say, by what its takes were like; 0 or less: not earlier. */
+  readonly closesEarlier: number;
 }
 export interface SuggestStand {
   readonly standId: string;
@@ -24,7 +28,7 @@ export interface SuggestStand {
   readonly lastCount: DayNumber | null;
   /** It rests through the next season already. */
   readonly rests: boolean;
-  /** A share was set that holds for it, in the season or since. */
+  /** A share or a cap was set that holds for it, in the season or since. */
   readonly hasShare: boolean;
   /** An invader: nothing of it is spared. */
   readonly invades: boolean;
@@ -51,6 +55,28 @@ export type Suggestion =
       readonly sure: number;
       readonly counts: number;
     }
+  /** Take less of each plant. */
+  | {
+      readonly kind: 'cap';
+      readonly standId: string;
+      readonly part: string;
+      readonly cap: number;
+      readonly now: number;
+      readonly aYear: number;
+      readonly sure: number;
+      readonly counts: number;
+    }
+  /** Go there earlier: what was taken was past. The window has moved by itself. */
+  | {
+      readonly kind: 'earlier';
+      readonly standId: string;
+      readonly part: string;
+      readonly days: number;
+      readonly takes: number;
+      /** Takes that were said to be tough, and the share that was thrown away; `null`: nobody said. */
+      readonly tough: number;
+      readonly wasteShare: number | null;
+    }
   /** Count it: what may be taken stands on a count that is old, or on none. */
   | { readonly kind: 'count'; readonly standId: string; readonly lastCount: DayNumber | null; readonly takes: number }
   /** Go there no more: it costs several times the time of the others. */
@@ -68,6 +94,8 @@ export type Suggestion =
 const [SURE_TO_REST, SURE_TO_SPARE] = [0.95, 0.8];
 /** Beyond what was allowed by so much: more than a slip. */
 const OVER = 1.1;
+/** Of the takes so many tough, or so much thrown away; and a closing that moved by so many days. Estimates. */
+const [PAST_SHARE, LEAST_EARLIER] = [0.25, 2];
 /** A count is old after so many days; takes since then stand on nothing better. */
 const OLD_DAYS = 730;
 /** So many times the time of the others, of as many timed takes at least. */
@@ -85,7 +113,7 @@ export function suggest(
   return stands.flatMap((stand) => {
     const own = lines.filter((l) => l.standId === stand.standId);
     const spare = stand.invades ? null : (overTaken(stand, own) ?? shrinking(stand, own));
-    return [...(spare ? [spare] : []), ...counting(stand, own, today), ...costly(own, lines)];
+    return [...(spare ? [spare] : []), ...past(own), ...counting(stand, own, today), ...costly(own, lines)];
   });
 }
 
@@ -112,10 +140,26 @@ function shrinking(
   const sure = shrinkProbability(growth);
   const said = { aYear: Math.expm1(growth.meanLog), sure, counts: timesCounted };
   if (sure >= SURE_TO_REST) return { kind: 'rest', standId, why: { of: 'shrinks', ...said } };
-  const most = taken.filter((l) => l.share !== null && l.share > 0).sort((a, b) => b.sum.takes - a.sum.takes)[0];
-  if (sure < SURE_TO_SPARE || !most || hasShare) return null;
+  if (sure < SURE_TO_SPARE || hasShare) return null;
+  const mostTaken = [...taken].sort((a, b) => b.sum.takes - a.sum.takes);
+  const most = mostTaken.find((l) => l.share !== null && l.share > 0);
+  // Where no share is set there may be a number for each plant: half of that, and of one nothing less.
+  const capped = mostTaken.find((l) => l.cap !== null && l.cap >= 2);
+  if (!most && capped)
+    return { kind: 'cap', standId, part: capped.part, cap: Math.floor(capped.cap! / 2), now: capped.cap!, ...said };
+  if (!most) return null;
   const share = Math.max(0.01, Math.round(50 * most.share!) / 100);
   return { kind: 'share', standId, part: most.part, share, now: most.share!, ...said };
+}
+
+/** Where a good part of a season's takes was tough or thrown away, and that has moved the closing. */
+function past(own: readonly SuggestLine[]): readonly Suggestion[] {
+  return own.flatMap(({ standId, part, sum, closesEarlier: days }): readonly Suggestion[] => {
+    const { takes, wasteShare, qualities } = sum;
+    const tough = qualities.tough ?? 0;
+    const isPast = takes > 0 && (tough >= PAST_SHARE * takes || (wasteShare ?? 0) >= PAST_SHARE);
+    return isPast && days >= LEAST_EARLIER ? [{ kind: 'earlier', standId, part, days, takes, tough, wasteShare }] : [];
+  });
 }
 
 function counting(

@@ -32,6 +32,7 @@ const percent = (share: number): number => Math.round(PERCENT * share);
 const HALF_A_YEAR = 182;
 const restUntil = ref(`${Math.max(props.season + 1, yearOf(dayNumber(today.value) + HALF_A_YEAR))}-12-31`);
 const share = ref<number | null>(props.suggestion.kind === 'share' ? percent(props.suggestion.share) : null);
+const cap = ref<number | null>(props.suggestion.kind === 'cap' ? props.suggestion.cap : null);
 const lineOf = (part: string): LedgerLine | undefined =>
   props.lines.find((l) => l.standId === props.stand.id && l.part === part);
 const amountOf = (part: string, n: number): string => {
@@ -52,6 +53,15 @@ const what = computed(
 const why = computed(() => {
   const { t, format } = words.value;
   const s = props.suggestion;
+  if (s.kind === 'cap') return t('ledger.whyCap', { part: partOf(s.part), now: s.now, ...grows(s) });
+  if (s.kind === 'earlier')
+    return [
+      t('ledger.whyEarlier', { part: partOf(s.part), n: s.takes, tough: s.tough }),
+      s.wasteShare === null ? '' : t('ledger.whyWaste', { percent: percent(s.wasteShare) }),
+      t('ledger.movedEarlier', { n: s.days }),
+    ]
+      .filter(Boolean)
+      .join(' ');
   if (s.kind === 'share') return t('ledger.whyShare', { now: percent(s.now), ...grows(s) });
   if (s.kind === 'count')
     return s.lastCount === null
@@ -71,6 +81,7 @@ const why = computed(() => {
     allowed: amountOf(part, allowed),
   });
 });
+const isCap = computed(() => Number.isInteger(cap.value) && cap.value! >= 1);
 const isShare = computed(() => share.value !== null && share.value >= 1 && share.value <= PERCENT);
 async function doIt(): Promise<void> {
   const { t, format } = words.value;
@@ -82,13 +93,18 @@ async function doIt(): Promise<void> {
       return undo.say(t('ledger.accepted.rest', { place, day: format.dayAndYear(restUntil.value) }), back);
     }
     case 'share': {
-      const back = await accept.share(stand, share.value! / PERCENT, reason);
+      const back = await accept.set(stand, { kind: 'fixedShare', share: share.value! / PERCENT }, reason);
       return undo.say(t('ledger.accepted.share', { place, share: share.value! }), back);
+    }
+    case 'cap': {
+      const back = await accept.set(stand, { kind: 'perPlantCap', perPlant: cap.value! }, reason);
+      return undo.say(t('ledger.accepted.cap', { place, n: cap.value! }), back);
     }
     case 'drop': {
       const back = await accept.drop(stand, t('ledger.dropReason', { season }));
       return undo.say(t('ledger.accepted.drop', { place }), back);
     }
+    case 'earlier':
     case 'count':
   }
 }
@@ -104,6 +120,11 @@ const press = (): void => void doIt().catch(() => undefined);
       <template v-if="suggestion.kind === 'count'">
         <GoButton :to="{ name: 'visit', params: { standId: stand.id } }">{{ words.t('ledger.countNow') }}</GoButton>
       </template>
+      <GoButton
+        v-else-if="suggestion.kind === 'earlier'"
+        :to="{ name: 'stand', params: { standId: stand.id }, query: { tab: 'taken' } }"
+        >{{ words.t('ledger.toStand') }}</GoButton
+      >
       <template v-else-if="decides">
         <label v-if="suggestion.kind === 'rest'"
           >{{ words.t('ledger.restUntil') }} <DayField v-model="restUntil"
@@ -111,9 +132,12 @@ const press = (): void => void doIt().catch(() => undefined);
         <label v-if="suggestion.kind === 'share'"
           >{{ words.t('ledger.shareNow') }} <NumberField v-model="share" :label="words.t('ledger.shareNow')"
         /></label>
+        <label v-if="suggestion.kind === 'cap'"
+          >{{ words.t('ledger.capNow') }} <NumberField v-model="cap" whole :label="words.t('ledger.capNow')"
+        /></label>
         <Button
           type="primary"
-          :disabled="suggestion.kind === 'share' && !isShare"
+          :disabled="(suggestion.kind === 'share' && !isShare) || (suggestion.kind === 'cap' && !isCap)"
           :loading="accept.busy()"
           :aria-label="`${words.t('ledger.accept')}: ${what}`"
           @click="press"

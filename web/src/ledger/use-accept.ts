@@ -31,12 +31,13 @@ export function useAccept() {
       const before = await rest.mutateAsync({ standId: id, restUntil, restReason });
       return async () => void (await rest.mutateAsync({ standId: id, ...before }));
     },
-    async share({ id }: LedgerStand, share: number, reason: string): Promise<() => Promise<void>> {
+    /** Sets a rule for the stand alone. */
+    async set({ id }: LedgerStand, of: SetRule['rule'], reason: string): Promise<() => Promise<void>> {
       const rules = await call(ROUTES.rules, { params: { groupId: groupId.value! } });
-      const before = rules.find((r) => r.standId === id && r.rule.kind === 'fixedShare');
-      const body: SetRule = { on: true, rule: { kind: 'fixedShare', share }, standId: id, reason };
+      const before = rules.find((r) => r.standId === id && r.rule.kind === of.kind);
+      const body: SetRule = { on: true, rule: of, standId: id, reason };
       await rule.mutateAsync(body);
-      // Taken back, the share before it holds again.
+      // Taken back, the rule before it holds again.
       const back = before ? { ...body, rule: before.rule, reason: before.reason } : { ...body, on: false };
       return async () => void (await rule.mutateAsync(back));
     },

@@ -24,6 +24,15 @@ export const ledger = {
     restUntil: 'Ruht bis',
     shareTitle: 'Von weniger Pflanzen nehmen',
     shareNow: 'Anteil der Pflanzen, %',
+    capTitle: 'Von jeder Pflanze weniger nehmen',
+    capNow: 'Von einer Pflanze höchstens',
+    earlierTitle: 'Früher hingehen',
+    whyCap:
+      '{part}: jetzt bis zu {now} von einer Pflanze. Nach {counts} Zählungen wächst er um {aYear} % im Jahr; dass er schrumpft, ist zu {sure} % sicher.',
+    whyEarlier: '{part}: {tough} von {n} Ernte war zäh. | {part}: {tough} von {n} Ernten waren zäh.',
+    whyWaste: '{percent} % kam weg.',
+    movedEarlier: 'Das Fenster schließt dafür {n} Tag früher. | Das Fenster schließt dafür {n} Tage früher.',
+    toStand: 'Zum Bestand',
     countTitle: 'Zählen',
     dropTitle: 'Nicht mehr hingehen',
     whyShrinks: 'Nach {counts} Zählungen wächst er um {aYear} % im Jahr; dass er schrumpft, ist zu {sure} % sicher.',
@@ -42,6 +51,7 @@ export const ledger = {
     accepted: {
       rest: '{place} ruht bis {day}',
       share: '{place}: von {share} % der Pflanzen',
+      cap: '{place}: von einer Pflanze höchstens {n}',
       drop: 'Zu {place} geht niemand mehr',
     },
     lines: 'Genommen vom Erlaubten',

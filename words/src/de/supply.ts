@@ -72,7 +72,7 @@ export const supply = {
     },
     missed: 'Vorbei, und es war noch etwas übrig: {places}.',
     missedAt: '{place} (bis etwa {day}, {left})',
-    planB: 'Plan B: {places}.',
+    planB: 'Stattdessen, als Plan B: {places}.',
     noPlanB: 'Einen Plan B gibt es nicht: Sonst kommt nichts mehr davon.',
     further: 'Ein weiterer Bestand von etwa {plants} würde reichen, wenn er wie der beste von euren wäre.',
     furtherLess:

@@ -22,6 +22,15 @@ export const ledger = {
     restUntil: 'Rests until',
     shareTitle: 'Take from fewer plants',
     shareNow: 'Share of the plants, %',
+    capTitle: 'Take less of each plant',
+    capNow: 'Of one plant at most',
+    earlierTitle: 'Go there earlier',
+    whyCap:
+      '{part}: now up to {now} of a plant. By {counts} counts it grows by {aYear} % a year; that it shrinks is {sure} % sure.',
+    whyEarlier: '{part}: {tough} of {n} take was tough. | {part}: {tough} of {n} takes were tough.',
+    whyWaste: '{percent} % was thrown away.',
+    movedEarlier: 'Its window closes {n} day earlier for that. | Its window closes {n} days earlier for that.',
+    toStand: 'To the stand',
     countTitle: 'Count it',
     dropTitle: 'Go there no more',
     whyShrinks: 'By {counts} counts it grows by {aYear} % a year; that it shrinks is {sure} % sure.',
@@ -40,6 +49,7 @@ export const ledger = {
     accepted: {
       rest: '{place} rests until {day}',
       share: '{place}: from {share} % of the plants',
+      cap: '{place}: of one plant at most {n}',
       drop: '{place} is gone to no more',
     },
     lines: 'Taken of what was allowed',

@@ -4,13 +4,14 @@ import {
   suggest,
   sumOf,
   type LedgerTake,
+  type SeasonSum,
   type SuggestLine,
   type SuggestStand,
 } from '@emberfield/core/ledger';
 import { dayNumber, isoDay, seasonOf, yearOf, type DayNumber } from '@emberfield/core/measure';
 import type { ProfilePart } from '@emberfield/core/plants';
 import { growthOf } from '@emberfield/core/population';
-import { allowanceOn, inUnit, viewAllowance, viewRange, type AllowanceView } from '@emberfield/core/stand';
+import { allowanceOn, inUnit, movedEdges, viewAllowance, viewRange, type AllowanceView } from '@emberfield/core/stand';
 import type { WindowForecast } from '@emberfield/core/windows';
 import { Pauses } from '../../answers/index.ts';
 import type { Dependencies } from '../../dependencies.ts';
@@ -131,6 +132,7 @@ function readPart(
     atEnd.kind === 'none' ? on(Math.min(today, Math.round(closes === Infinity ? opens : (opens + closes) / 2))) : atEnd;
   const sum = sumOf(takes);
   const allowed = said.kind === 'counted' ? said.amount : null;
+  const caps = said.ceilings.flatMap((c) => (c.kind === 'perPlantCap' && c.perPlant !== null ? [c.perPlant] : []));
   const shares = said.ceilings.flatMap((c) => (c.shareOfPlants === null ? [] : [c.shareOfPlants]));
   return [
     {
@@ -147,9 +149,18 @@ function readPart(
         ...{ standId: stand.id, what: `${plant.profile.key}:${part.key}`, part: part.key, sum },
         allowed,
         share: shares.length > 0 ? Math.min(...shares) : null,
+        cap: caps.length > 0 ? Math.min(...caps) : null,
+        closesEarlier: closesEarlier(dossier, part, sum),
       },
     },
   ];
+}
+
+/** By how many days what its takes were like has moved the closing; only where a take of the season was said to be past is it asked. */
+function closesEarlier({ book }: Dossier, part: ProfilePart, { qualities, wasteShare }: SeasonSum): number {
+  if (!qualities.tough && !wasteShare) return 0;
+  const moved = movedEdges(book).filter((m) => m.part === part.key && m.edge === 'closes');
+  return Math.max(0, ...moved.map((m) => -m.days));
 }
 
 function standShown({ stand, patch, plant, record }: Dossier, season: number): LedgerStand {
@@ -174,6 +185,9 @@ function standShown({ stand, patch, plant, record }: Dossier, season: number): L
 const growthIn = ({ counts }: Dossier['record']) =>
   growthOf(counts.map((c) => ({ years: c.day / DAYS_PER_YEAR, ...c.plants })));
 
+/** Rules by which less is taken. */
+const SPARES: readonly string[] = ['fixedShare', 'plan', 'perPlantCap'];
+
 function suggestStand({ dossier, lines }: StandRead, season: number): SuggestStand {
   const { stand, record } = dossier;
   return {
@@ -183,8 +197,7 @@ function suggestStand({ dossier, lines }: StandRead, season: number): SuggestSta
     lastCount: record.counts.at(-1)?.day ?? null,
     rests: stand.restUntil !== null && yearOf(dayNumber(stand.restUntil)) > season,
     hasShare: dossier.book.rules.some(
-      ({ rule, since, until }) =>
-        (rule.kind === 'fixedShare' || rule.kind === 'plan') && until === null && since >= `${season}-01-01`,
+      ({ rule, since, until }) => SPARES.includes(rule.kind) && until === null && since >= `${season}-01-01`,
     ),
     invades: lines.some((l) => l.said.kind === 'all'),
   };
