@@ -113,6 +113,12 @@ watch(
   gap: 8px 16px;
   align-items: center;
 }
+/* On a narrow screen with wide writing what a button says goes on a second line. */
+.sandbox :deep(.ant-btn) {
+  height: auto;
+  max-width: 100%;
+  white-space: normal;
+}
 .row {
   display: flex;
   flex-wrap: wrap;
