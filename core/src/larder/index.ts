@@ -33,6 +33,6 @@ export {
   type KeepingWay,
   type MouldRisk,
 } from './keeping.ts';
-export { DISPUTED, WORKS, WORKS_OF, type Work, type WorkGuide } from './works.ts';
+export { WORKS_OF, type Work, type WorkGuide } from './works.ts';
 export { learnYield, yieldsOf } from './yields.ts';
-export { isToAsk, tasteOf, TASTE_OUTCOMES, type Taste, type TasteOutcome, type TasteStanding } from './tastes.ts';
+export { isToAsk, tasteOf, TASTE_OUTCOMES, type Taste } from './tastes.ts';

@@ -75,5 +75,3 @@ export const WORKS_OF: Readonly<Record<KeepingWay, readonly WorkGuide[]>> = {
   tincture: [w('steeped'), w('strained')],
   other: [PEELED, TRIMMED, w('strained')],
 };
-/** Ways on which people disagree, each with its reasons: it is for whoever keeps it to choose. */
-export const DISPUTED = ['dry', 'freeze', 'waters', 'starch'] as const satisfies readonly KeepingWay[];

@@ -15,7 +15,7 @@ export interface SuggestLine {
   readonly allowed: number | null;
   /** Share of the plants that the rules let be taken from; `null`: none is set. */
   readonly share: number | null;
-  /** Of one plant the rules let at most so many be taken; `null`: none is set, or it is not counted so. */
+  /** Of one plant the house's rules let at most so many be taken, of whichever part; `null`: they set none. */
   readonly cap: number | null;
   /** So many days earlier its window closes than its stages alone would say, by what its takes were like; 0 or less: not earlier. */
   readonly closesEarlier: number;

@@ -2,11 +2,12 @@ import type { CountEstimate } from '../counting/index.ts';
 import { Z90 } from '../measure/index.ts';
 import { analyseMatrix } from './analysis.ts';
 import { chanceOf, type Chance } from '../random/index.ts';
-import { drawCalibrated, type Calibration } from './drawn-rates.ts';
-import { isCounted, projectionMatrix, type LifeStage, type Rates } from './life-history.ts';
+import { calibrate, drawCalibrated, type Calibration } from './drawn-rates.ts';
+import { isCounted, projectionMatrix, type LifeHistory, type LifeStage, type Rates } from './life-history.ts';
 import type { StandPlan } from './plan.ts';
 import { FAN, selectQuantiles } from './quantiles.ts';
 import { compileStand, playSlice, type Played, type StandModel } from './simulate.ts';
+import type { Growth } from './trend.ts';
 import { yearClassesOf } from './years.ts';
 
 /** All that the future of a stand hangs on, but for what is done to it. */
@@ -18,6 +19,35 @@ export interface StandProspect {
   readonly crowding?: StandModel['crowding'];
   readonly stroke: StandModel['stroke'];
   readonly seed: number;
+}
+
+/** Where nobody said how many a place carries, it is taken to carry so many times what stands there now. An estimate. */
+const USUAL_ROOM = 2;
+/** No more of a stand is reckoned to have been killed in a year. */
+export const MOST_KILLED = 0.9;
+
+/**
+ * What the future of a stand hangs on, by what its counts say.
+ * @param counted growth from its counts, takes included; `null`: it was counted but once. @param killedShare of it that takes killed a year, 0 to `MOST_KILLED`
+ */
+export function prospectOf(
+  history: LifeHistory,
+  {
+    plants,
+    counted,
+    killedShare,
+    seed,
+  }: {
+    readonly plants: CountEstimate;
+    readonly counted: Growth | null;
+    readonly killedShare: number;
+    readonly seed: number;
+  },
+): StandProspect {
+  // What takes killed is put back: what is asked is how it grows by itself.
+  const alone = counted && { ...counted, meanLog: counted.meanLog - Math.log(1 - killedShare) };
+  const capacity = USUAL_ROOM * plants.value;
+  return { calibration: calibrate(history, alone), plants, capacity, stroke: null, seed };
 }
 
 /** Runs that share what is drawn of what is not known: few, so that it is drawn often. */
@@ -64,7 +94,7 @@ function drawOf(prospect: StandProspect, first: number): Draw {
  * Of more than so many plants the luck of single ones evens out beside good and bad years (an estimate): its variance falls with one over their number,
  * that of the years does not; Lande, R. (1993), American Naturalist 142.
  */
-const FEW_PLANTS = 100;
+export const FEW_PLANTS = 100;
 
 function drawPlants({ value, low, high }: CountEstimate, chance: Chance): number {
   if (value === 0) return 0;

@@ -2,7 +2,10 @@ export { analyseMatrix } from './analysis.ts';
 export { calibrate, drawCalibrated, likeliestRates, type Calibration } from './drawn-rates.ts';
 export {
   DRAWN_RUNS,
+  FEW_PLANTS,
+  MOST_KILLED,
   playFuture,
+  prospectOf,
   standingShare,
   startOf,
   tellFuture,
@@ -43,5 +46,6 @@ export {
   type StandModel,
 } from './simulate.ts';
 export { growthOf, yearsToDouble, type Growth } from './trend.ts';
+export { binomialAt, poissonAt } from './single-plants.ts';
 export { whatMatters, type Matters } from './what-matters.ts';
 export { yearClassesOf } from './years.ts';

@@ -1,6 +1,8 @@
 // A made-up year, fortnight by fortnight: what somebody does, and what comes of it. A game is its seed and what was done: the same again gives the same.
 import type { CountEstimate } from '../counting/index.ts';
 import { dayNumber, type DayNumber } from '../measure/index.ts';
+import { chanceOf } from '../random/index.ts';
+import { seedOf } from '../truth/index.ts';
 import { SANDBOX_KINDS, type SandboxKind } from './kinds.ts';
 import { countBy, type CountedBy } from './seen.ts';
 import {
@@ -38,7 +40,7 @@ export interface SandboxStand {
   readonly isThere: boolean;
   /** From last year's notebook, as day of this year: about when it was first had and was past. */
   readonly noted: { readonly opens: DayNumber | null; readonly closes: DayNumber | null };
-  /** What was found this year, last on top of the list's end; `null`: nothing has come up yet. */
+  /** What was found this year, oldest first; `null`: nothing has come up yet. */
   readonly seen: readonly { readonly day: DayNumber; readonly stage: string | null }[];
   /** Of all years. */
   readonly counts: readonly { readonly day: DayNumber; readonly by: CountedBy; readonly plants: CountEstimate }[];
@@ -98,29 +100,36 @@ function beginWith(seed: number): SandboxState {
 /** Last year's days as somebody wrote them down, moved into this year. */
 function notedBefore(truth: TrueStand, seed: number, year: number): SandboxStand['noted'] {
   const days = stageDaysOf(truth, seed, year - 1);
-  const moved = (stage: string | null, nth: number): DayNumber | null => {
+  const moved = (stage: string | null): DayNumber | null => {
     const day = stage === null ? undefined : days.get(stage);
     if (day === undefined) return null;
-    // The same notebook says the same: its error hangs on the day alone.
-    const off = Math.sin(day * 12.9898 + nth * 78.233);
+    const off = chanceOf(seedOf('sandbox-notebook', truth.name, year, stage!)).normal();
     return day - beginning(year - 1) + beginning(year) + Math.round(NOTED_SD * off);
   };
-  return { opens: moved(truth.kind.opens, 1), closes: moved(truth.kind.closes, 2) };
+  return { opens: moved(truth.kind.opens), closes: moved(truth.kind.closes) };
 }
 
 function after(state: SandboxState, action: SandboxAction): SandboxState {
-  if (action.do === 'rule') return changed(state, action.stand, (s) => ({ ...s, percent: action.percent }));
   if (action.do === 'nextYear') return yearAfter(state);
   if (state.isOver) throw new RangeError('the year is over');
   if (action.do === 'wait') return waited(state);
   const stand = state.stands[action.stand];
   if (!stand) throw new RangeError('there is no such stand');
-  const hours = hoursOf(action, stand);
-  if (hours > state.hoursLeft + 1e-9) throw new RangeError('there is no time left for it this fortnight');
+  if (action.do === 'rule') return ruled(state, action);
   if (!stand.isThere && action.do !== 'look') throw new RangeError('nobody is there');
-  const spent = { ...state, hoursLeft: state.hoursLeft - hours };
+  if (!hasTimeFor(action, stand, state.hoursLeft)) throw new RangeError('there is no time left for it this fortnight');
+  const spent = { ...state, hoursLeft: state.hoursLeft - hoursOf(action, stand) };
   return changed(spent, action.stand, (s) => done(s, action, state));
 }
+
+function ruled(state: SandboxState, { stand, percent }: Extract<SandboxAction, { do: 'rule' }>): SandboxState {
+  if (!(percent >= 0 && percent <= 100)) throw new RangeError('a rule is of a hundred plants');
+  return changed(state, stand, (s) => ({ ...s, percent }));
+}
+
+/** Whether there is time left for it this fortnight. */
+export const hasTimeFor = (action: StandAction, stand: SandboxStand, hoursLeft: number): boolean =>
+  hoursOf(action, stand) <= hoursLeft + 1e-9;
 
 /** What it costs, hours; a second look of a fortnight costs nothing. */
 export function hoursOf(action: StandAction, stand: SandboxStand): number {

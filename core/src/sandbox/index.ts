@@ -1,6 +1,7 @@
 /** A made-up year to play, on stands whose truth is known. */
 export {
   fortnightsLeft,
+  hasTimeFor,
   HOURS_OF,
   hoursOf,
   playSandbox,
@@ -11,7 +12,6 @@ export {
   type SandboxState,
   type StandAction,
 } from './game.ts';
-export { SANDBOX_KINDS, SANDBOX_PLANTS, type SandboxKind, type SandboxPlant } from './kinds.ts';
-export { COUNTED_BY, type CountedBy } from './seen.ts';
+export { SANDBOX_KINDS } from './kinds.ts';
 export { SANDBOX_FIRST_YEAR, SANDBOX_MOST_YEARS } from './true-stand.ts';
-export { goneBy, judge, SANDBOX_YEARS_ON, type IfSo, type SandboxVerdict } from './verdict.ts';
+export { goneBy, judge, SANDBOX_YEARS_ON, type SandboxVerdict } from './verdict.ts';

@@ -2,11 +2,9 @@
 import type { PartKey } from '../plants/index.ts';
 import { LIVES, type LifeForm, type LifeStage, type TakingEffect } from '../population/index.ts';
 
-export const SANDBOX_PLANTS = ['ramsons', 'burdock', 'valerian', 'ground-elder'] as const;
-export type SandboxPlant = (typeof SANDBOX_PLANTS)[number];
-
 export interface SandboxKind {
-  readonly plant: SandboxPlant;
+  /** By the key of the catalogue, which the island's truth has too. */
+  readonly plant: string;
   readonly part: PartKey;
   readonly lives: LifeForm;
   readonly heightM: number;

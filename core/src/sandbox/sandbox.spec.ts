@@ -50,6 +50,8 @@ describe('a made-up year', () => {
     refused('the year is not over', { do: 'nextYear' });
     refused('whole plants', look(RAMSONS), take(RAMSONS, 2.5));
     refused('no such stand', look(9));
+    refused('of a hundred', { do: 'rule', stand: RAMSONS, percent: 120 });
+    refused('no such stand', { do: 'rule', stand: 9, percent: 20 });
   });
   it('gives no more than there is, and what is gone is not counted any more', () => {
     const done = [...[1, 2, 3, 4, 5].flatMap(() => [look(BURDOCK), take(BURDOCK, 40), ...wait(1)]), look(BURDOCK)];

@@ -2,12 +2,14 @@
 import type { CountEstimate } from '../counting/index.ts';
 import { yearOf, type DayNumber } from '../measure/index.ts';
 import {
-  calibrate,
+  FEW_PLANTS,
   growthOf,
   lastingShare,
   LEAVE_ALONE,
   likeliestRates,
+  MOST_KILLED,
   playAll,
+  prospectOf,
   seekLasting,
   standingShare,
   USUAL_LASTING,
@@ -51,10 +53,8 @@ export const SANDBOX_YEARS_ON = 20;
 const RUNS = 400;
 const SAID_RUNS = 600;
 const DAYS_PER_YEAR = 365.25;
-/** As the bench takes it where nobody said how many a place carries. */
-const USUAL_ROOM = 2;
 
-/** Of one stand, once the year is over. Takes a tenth of a second or so. */
+/** Of one stand, once the year is over. Takes a tenth of a second to one. */
 export function judge(state: SandboxState, at: number): SandboxVerdict {
   const stand = state.stands[at]!;
   const { truth, takes, putBack } = stand;
@@ -88,7 +88,7 @@ const dayOrNull = (days: ReadonlyMap<string, DayNumber>, stage: string | null): 
 
 function play(truth: TrueStand, plan: StandPlan, years: number, runs: number): Played {
   const { rates, plants, capacity, kind } = truth;
-  const model = { rates, capacity, plan, start: plants, stroke: null, singly: countedIn(truth) <= 100 };
+  const model = { rates, capacity, plan, start: plants, stroke: null, singly: countedIn(truth) <= FEW_PLANTS };
   return playAll({ ...model, years: yearClassesOf(rates, historyOf(kind).years) }, { seed: 1, runs, years });
 }
 
@@ -118,12 +118,10 @@ function saidOf({ kind, counts, killedBefore }: SandboxStand, believed: CountEst
   const careful = counts.filter((c) => c.by !== 'eye');
   const known = (careful.length > 1 ? careful : counts).map((c) => ({ years: c.day / DAYS_PER_YEAR, ...c.plants }));
   const counted = nth > 1 ? growthOf(known) : null;
-  const killed = nth > 1 ? Math.min(0.9, killedBefore / (nth - 1) / Math.max(1, believed.value)) : 0;
-  const alone = counted && { ...counted, meanLog: counted.meanLog - Math.log(1 - killed) };
-  const calibration = calibrate(historyOf(kind), alone);
-  const prospect = { calibration, plants: believed, capacity: USUAL_ROOM * believed.value, stroke: null, seed: 1 };
+  const killedShare = nth > 1 ? Math.min(MOST_KILLED, killedBefore / (nth - 1) / Math.max(1, believed.value)) : 0;
+  const prospect = prospectOf(historyOf(kind), { plants: believed, counted, killedShare, seed: 1 });
   const plan = { ...LEAVE_ALONE, stages: kind.from, effect: kind.effect };
   const { share, low, high } = lastingShare(prospect, plan, USUAL_LASTING, SAID_RUNS);
-  const there = believed.value * standingShare(likeliestRates(calibration), kind.from);
+  const there = believed.value * standingShare(likeliestRates(prospect.calibration), kind.from);
   return { plants: Math.floor((share ?? 0) * there), low: Math.floor(low * there), high: Math.ceil(high * there) };
 }

@@ -11,11 +11,12 @@ import {
   type ProfilePart,
 } from '../plants/index.ts';
 import {
-  calibrate,
   growthOf,
   LEAVE_ALONE,
   likeliestRates,
   LIVES,
+  MOST_KILLED,
+  prospectOf,
   standingShare,
   type Growth,
   type LifeForm,
@@ -46,8 +47,6 @@ export interface StandFuture {
   readonly killedShare: number;
 }
 
-/** Where nobody said how many the place carries, it is taken to carry so many times what stands there now. An estimate. */
-const USUAL_ROOM = 2;
 export const DAYS_PER_YEAR = 365.25;
 
 /**
@@ -62,20 +61,13 @@ export function futureOn({ profile, record, stand }: Known, day: DayNumber): Sta
   if (!count) return { none: 'noCount' };
   const counted = growthOf(counts.map((c) => ({ years: c.day / DAYS_PER_YEAR, ...c.plants })));
   const killedShare = killedEachYear({ profile, record, stand }, counts);
-  const alone = counted && { ...counted, meanLog: counted.meanLog - Math.log(1 - killedShare) };
   return {
     life,
     count,
     counted,
     timesCounted: counts.length,
     killedShare,
-    prospect: {
-      calibration: calibrate(LIVES[life], alone),
-      plants: count.plants,
-      capacity: USUAL_ROOM * count.plants.value,
-      stroke: null,
-      seed: seedOf(stand.id),
-    },
+    prospect: prospectOf(LIVES[life], { plants: count.plants, counted, killedShare, seed: seedOf(stand.id) }),
   };
 }
 
@@ -90,7 +82,6 @@ function killedEachYear({ profile, record }: Known, counts: readonly RecordedCou
   const usual = counts.reduce((s, c) => s + c.plants.value, 0) / counts.length;
   return Math.min(MOST_KILLED, killed / years / usual);
 }
-const MOST_KILLED = 0.9;
 
 /** A seed of its own for every stand, the same every time. */
 export function seedOf(id: string): number {

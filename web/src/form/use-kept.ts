@@ -11,6 +11,13 @@ export function useKept<B extends { readonly revision: number }>({ save, remove 
   const undo = useUndo();
   const putBack = (id: string, before: B) => async (): Promise<void> =>
     void (await save.mutateAsync({ id, body: { ...before, revision: before.revision + 1 } }));
+  async function store(
+    { id, body, before }: { readonly id: string; readonly body: B; readonly before: B | undefined },
+    said: string,
+  ): Promise<void> {
+    await save.mutateAsync({ id, body });
+    undo.say(said, before ? putBack(id, before) : async () => void (await remove.mutateAsync(id)));
+  }
   return {
     /**
      * @param before the row as it was read; left out: it is new
@@ -21,13 +28,12 @@ export function useKept<B extends { readonly revision: number }>({ save, remove 
       { id, before }: { readonly id: string; readonly before: B | undefined },
       say: (kept: B) => string,
     ): Promise<B | undefined> {
-      const kept = await form.send(async (body) => {
-        await save.mutateAsync({ id, body });
+      return form.send(async (body) => {
+        await store({ id, body, before }, say(body));
         return body;
       });
-      if (kept) undo.say(say(kept), before ? putBack(id, before) : async () => void (await remove.mutateAsync(id)));
-      return kept;
     },
+    store,
     async takeOff({ id, terms }: { readonly id: string; readonly terms: B }, said: string): Promise<void> {
       await remove.mutateAsync(id);
       undo.say(said, putBack(id, terms));

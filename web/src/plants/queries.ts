@@ -1,5 +1,5 @@
-import { useQuery } from '@tanstack/vue-query';
-import { computed, type Ref } from 'vue';
+import { useQueries, useQuery } from '@tanstack/vue-query';
+import { computed, toValue, type MaybeRefOrGetter, type Ref } from 'vue';
 import { ROUTES, type PlantListItem, type PlantView } from '@emberfield/contract';
 import { call } from '../platform/api.ts';
 
@@ -16,5 +16,15 @@ export const plantAsk = (groupId: string | null, plantKey: string) => ({
   queryKey: ['group', groupId, 'plant', plantKey],
   queryFn: (): Promise<PlantView> => call(ROUTES.plant, { params: { groupId: groupId!, plantKey } }),
 });
+/** Several at once: all of them, or none yet. */
+export const useProfiles = (groupId: GroupId, keys: MaybeRefOrGetter<readonly string[]>) =>
+  useQueries({
+    queries: computed(() => toValue(keys).map((key) => plantAsk(groupId.value, key))),
+    combine: (asked) => ({
+      all: asked.every((a) => a.data) ? asked.map((a) => a.data!.profile) : null,
+      error: asked.find((a) => a.error)?.error ?? null,
+      again: () => asked.forEach((a) => void (a.error && a.refetch())),
+    }),
+  });
 export const usePlant = (groupId: GroupId, plantKey: Ref<string>) =>
   useQuery(computed(() => ({ ...plantAsk(groupId.value, plantKey.value), enabled: groupId.value !== null })));

@@ -1,4 +1,3 @@
-import { useQueries } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import {
   AMOUNT_RULES,
@@ -15,7 +14,7 @@ import {
 } from '@emberfield/core/practice';
 import { SIGNS } from '@emberfield/contract';
 import { chanceOf } from '@emberfield/core/random';
-import { plantAsk } from '../plants/queries.ts';
+import { useProfiles } from '../plants/queries.ts';
 import { useKnownPhotos, usePatches } from '../session/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -33,14 +32,7 @@ export function usePractice() {
       .sort()
       .slice(0, MOST_PLANTS),
   );
-  const profiles = useQueries({
-    queries: computed(() => keys.value.map((key) => plantAsk(groupId.value, key))),
-    combine: (asked) => ({
-      all: asked.every((a) => a.data) ? asked.map((a) => a.data!.profile) : null,
-      error: asked.find((a) => a.error)?.error ?? null,
-      again: () => asked.forEach((a) => void (a.error && a.refetch())),
-    }),
-  });
+  const profiles = useProfiles(groupId, keys);
   // Without them there are the other cards: nothing waits for pictures.
   const photos = useKnownPhotos(groupId);
   const states = useDraft<Record<string, CardState>>('practice', {});

@@ -2,7 +2,7 @@
 import { Button, Popconfirm } from 'ant-design-vue';
 import { computed, nextTick, ref, watch } from 'vue';
 import { isoDay } from '@emberfield/core/measure';
-import { SANDBOX_KINDS, SANDBOX_MOST_YEARS } from '@emberfield/core/sandbox';
+import { SANDBOX_HOURS, SANDBOX_KINDS, SANDBOX_MOST_YEARS } from '@emberfield/core/sandbox';
 import StateNote from '../kit/StateNote.vue';
 import { useWords } from '../session/words.ts';
 import StandCard from './StandCard.vue';
@@ -37,7 +37,7 @@ watch(
   <StateNote v-else-if="!profiles.all" state="loading" />
   <div v-else class="page sandbox">
     <h1 ref="top">{{ words.t('sandbox.title') }}</h1>
-    <p class="soft">{{ words.t('sandbox.lead') }} {{ words.t('sandbox.madeUp') }}</p>
+    <p class="soft">{{ words.t('sandbox.lead', { hours: SANDBOX_HOURS }) }} {{ words.t('sandbox.madeUp') }}</p>
     <template v-if="!state.isOver">
       <p class="now" role="status">
         <b>{{
@@ -118,6 +118,15 @@ watch(
   height: auto;
   max-width: 100%;
   white-space: normal;
+}
+/* Stands one below the other, told apart by a line. */
+.sandbox :deep(.section) {
+  border-top: 1px solid var(--hair);
+  padding-top: 10px;
+  margin: 0 0 14px;
+}
+.sandbox :deep(.section p) {
+  margin: 4px 0;
 }
 .row {
   display: flex;

@@ -5,6 +5,8 @@ import type { PlantProfile } from '@emberfield/contract';
 import { isoDay, yearOf } from '@emberfield/core/measure';
 import {
   goneBy,
+  hasTimeFor,
+  HOURS_OF,
   hoursOf,
   takenOf,
   type SandboxAction,
@@ -70,7 +72,7 @@ const taking = computed((): StandAction => ({
   ...{ do: 'take', stand: props.at, plants: plants.value ?? 0 },
 }));
 const costs = computed(() => (isNumber.value ? hoursOf(taking.value, props.stand) : 0));
-const can = (action: StandAction): boolean => hoursOf(action, props.stand) <= props.hoursLeft;
+const can = (action: StandAction): boolean => hasTimeFor(action, props.stand, props.hoursLeft);
 const acts = computed(() =>
   (
     [
@@ -91,7 +93,7 @@ function take(): void {
 </script>
 
 <template>
-  <section :aria-label="name">
+  <section :aria-label="name" class="section">
     <h2>{{ name }}</h2>
     <p class="soft">
       {{ season }} {{ noted }} <template v-if="stand.kind.effect.kills">{{ words.t('sandbox.kills') }}</template>
@@ -110,27 +112,27 @@ function take(): void {
     </label>
     <div v-if="!stand.isThere" class="row">
       <Button :disabled="!can({ do: 'look', stand: at })" @click="emit('act', { do: 'look', stand: at })">{{
-        words.t('sandbox.go')
+        words.t('sandbox.go', { n: HOURS_OF.look })
       }}</Button>
     </div>
     <template v-else>
       <div class="row">
         <Button v-for="a in acts" :key="a.key" :disabled="!a.can" @click="emit('act', a.action)">{{
-          words.t(`sandbox.${a.key}`)
+          words.t(`sandbox.${a.key}`, { n: HOURS_OF[a.key] })
         }}</Button>
       </div>
-      <form class="row" @submit.prevent="isNumber && costs <= hoursLeft && take()">
+      <form class="row" @submit.prevent="isNumber && can(taking) && take()">
         <NumberField
           v-model="plants"
           whole
           class="figure"
           :label="`${name}: ${words.t('sandbox.plants')}`"
           :placeholder="ruleLeft === null ? '' : String(ruleLeft)" />
-        <Button html-type="submit" :disabled="!isNumber || costs > hoursLeft"
+        <Button html-type="submit" :disabled="!isNumber || !can(taking)"
           >{{ words.t('sandbox.take')
           }}{{ isNumber ? `: ${words.t('sandbox.costs', { hours: words.format.number(costs, 1) })}` : '' }}</Button
         >
-        <span v-if="isNumber && costs > hoursLeft" class="warn">{{ words.t('sandbox.tooLong') }}</span>
+        <span v-if="isNumber && !can(taking)" class="warn">{{ words.t('sandbox.tooLong') }}</span>
         <span v-else-if="isNumber && ruleLeft !== null && plants! > ruleLeft" class="warn">{{
           words.t('sandbox.over')
         }}</span>
@@ -143,13 +145,6 @@ function take(): void {
 </template>
 
 <style scoped>
-section {
-  border-top: 1px solid var(--hair);
-  padding: 10px 0;
-}
-p {
-  margin: 4px 0;
-}
 .row,
 .rule {
   display: flex;

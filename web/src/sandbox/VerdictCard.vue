@@ -12,19 +12,9 @@ const lines = computed(() => sayVerdict(props.verdict, words.value));
 </script>
 
 <template>
-  <section :aria-label="name">
+  <section :aria-label="name" class="section">
     <h2>{{ name }}</h2>
     <p v-for="line in lines" :key="line.said" :class="{ warn: line.warns }">{{ line.said }}</p>
     <YearsChart v-if="stand.trueYears.length > 1" :stand="stand" :name="name" />
   </section>
 </template>
-
-<style scoped>
-section {
-  border-top: 1px solid var(--hair);
-  padding: 10px 0;
-}
-p {
-  margin: 4px 0;
-}
-</style>

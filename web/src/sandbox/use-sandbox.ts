@@ -1,11 +1,10 @@
-import { useQueries } from '@tanstack/vue-query';
 import { computed } from 'vue';
-import type { PlantProfile } from '@emberfield/contract';
 import { fortnightsLeft, playSandbox, SANDBOX_KINDS, type SandboxAction } from '@emberfield/core/sandbox';
-import { plantAsk } from '../plants/queries.ts';
+import { useProfiles } from '../plants/queries.ts';
 import { useDraft } from '../session/use-draft.ts';
 import { useGroup } from '../session/use-group.ts';
 
+const PLANTS = SANDBOX_KINDS.map((k) => k.plant);
 const newSeed = (): number => Math.floor(Math.random() * 1e9) + 1;
 
 interface Game {
@@ -25,14 +24,7 @@ function isPlayable({ seed, actions }: Game): boolean {
 /** The game that is on: its seed and what was done lie on this device, under whoever is signed in. */
 export function useSandbox() {
   const { groupId } = useGroup();
-  const profiles = useQueries({
-    queries: computed(() => SANDBOX_KINDS.map((k) => plantAsk(groupId.value, k.plant))),
-    combine: (asked) => ({
-      all: asked.every((a) => a.data) ? asked.map((a): PlantProfile => a.data!.profile) : null,
-      error: asked.find((a) => a.error)?.error ?? null,
-      again: () => asked.forEach((a) => void (a.error && a.refetch())),
-    }),
-  });
+  const profiles = useProfiles(groupId, PLANTS);
   const game = useDraft<Game>('sandbox', { seed: 0, actions: [] });
   // None yet, or one that was begun under other rules and cannot be played on.
   if (game.value.seed === 0 || !isPlayable(game.value)) anew();

@@ -23,6 +23,9 @@ const of = computed(() => ({
 const mine = computed(() => (tastes.data.value?.mine ?? []).map((t) => ({ ...t.terms, view: t })));
 const cookedOnly = computed(() => props.batch.eating === 'cooked');
 const standing = computed(() => tasteOf(mine.value, { ...of.value, cooked: true }));
+const rawIsNew = computed(
+  () => props.batch.eating === 'raw' && tasteOf(mine.value, { ...of.value, cooked: false }).standing === 'new',
+);
 const others = computed(() =>
   (tastes.data.value?.others ?? []).filter((t) => tasteOf([t], { ...of.value, cooked: true }).standing === 'reacts'),
 );
@@ -78,7 +81,13 @@ async function settle(view: TasteView, outcome: 'nothing' | 'something'): Promis
         <Button v-if="!cookedOnly" :loading="isBusy" @click="begin(false)">{{ words.t('taste.raw') }}</Button>
       </div>
     </template>
-    <p v-else-if="standing.standing === 'eaten'" class="soft">{{ words.t('taste.eaten', { day }) }}</p>
+    <template v-else-if="standing.standing === 'eaten'">
+      <p class="soft">{{ words.t('taste.eaten', { day }) }}</p>
+      <div v-if="rawIsNew" class="row no-print">
+        <span>{{ words.t('taste.rawIsNew') }}</span>
+        <Button :loading="isBusy" @click="begin(false)">{{ words.t('taste.raw') }}</Button>
+      </div>
+    </template>
     <template v-else>
       <p>{{ toAsk ? words.t('taste.waiting', { day }) : words.t('taste.waitingToday') }}</p>
       <div class="row no-print">

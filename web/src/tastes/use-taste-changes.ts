@@ -1,20 +1,20 @@
 import { v7 as newId } from 'uuid';
 import { ref } from 'vue';
 import { ROUTES, type SaveTaste, type TasteView } from '@emberfield/contract';
+import { useKept } from '../form/use-kept.ts';
 import { call } from '../platform/api.ts';
-import { useUndo } from '../platform/use-undo.ts';
 import { useChange } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
 
 /** Notes what somebody ate of or does not bear, says later what came of it, and takes it off; each with the way back. */
 export function useTasteChanges() {
   const { groupId } = useGroup();
-  const undo = useUndo();
   const params = (tasteId: string) => ({ groupId: groupId.value!, tasteId });
   const save = useChange(({ id, body }: { readonly id: string; readonly body: SaveTaste }) =>
     call(ROUTES.saveTaste, { params: params(id), body }),
   );
   const remove = useChange((id: string) => call(ROUTES.removeTaste, { params: params(id) }));
+  const kept = useKept<SaveTaste>({ save, remove });
   const failure = ref('');
   async function tried(work: () => Promise<void>): Promise<boolean> {
     failure.value = '';
@@ -30,22 +30,9 @@ export function useTasteChanges() {
     failure,
     isBusy: save.isPending,
     add: (terms: Omit<SaveTaste, 'revision'>, said: string) =>
-      tried(async () => {
-        const id = newId();
-        await save.mutateAsync({ id, body: { ...terms, revision: 0 } });
-        undo.say(said, async () => void (await remove.mutateAsync(id)));
-      }),
+      tried(() => kept.store({ id: newId(), body: { ...terms, revision: 0 }, before: undefined }, said)),
     change: ({ id, terms }: TasteView, over: Partial<SaveTaste>, said: string) =>
-      tried(async () => {
-        await save.mutateAsync({ id, body: { ...terms, ...over } });
-        const back = { ...terms, revision: terms.revision + 1 };
-        undo.say(said, async () => void (await save.mutateAsync({ id, body: back })));
-      }),
-    takeOff: ({ id, terms }: TasteView, said: string) =>
-      tried(async () => {
-        await remove.mutateAsync(id);
-        const back = { ...terms, revision: terms.revision + 1 };
-        undo.say(said, async () => void (await save.mutateAsync({ id, body: back })));
-      }),
+      tried(() => kept.store({ id, body: { ...terms, ...over }, before: terms }, said)),
+    takeOff: (taste: TasteView, said: string) => tried(() => kept.takeOff(taste, said)),
   };
 }

@@ -2,7 +2,7 @@
 export const sandbox = {
   sandbox: {
     title: 'Ein erfundenes Jahr',
-    lead: 'Vier Bestände, zwanzigmal zwei Wochen, jedes Mal acht Stunden. Schau nach, zähle, nimm und gib zurück nach deinen eigenen Regeln. Ist das Jahr vorbei, hörst du, was wirklich dort stand, und was daraus wird, wenn du so weitermachst.',
+    lead: 'Vier Bestände, zwanzigmal zwei Wochen, jedes Mal {hours} Stunden. Schau nach, zähle, nimm und gib zurück nach deinen eigenen Regeln. Ist das Jahr vorbei, hörst du, was wirklich dort stand, und was daraus wird, wenn du so weitermachst.',
     madeUp: 'Alles ist erfunden, und nichts davon kommt in deine Bestände. Es liegt auf diesem Gerät.',
     open: 'Ein erfundenes Jahr',
     openLead: 'Spiele ein Jahr nach eigenen Regeln und höre, was in Wahrheit daraus wurde.',
@@ -21,10 +21,10 @@ export const sandbox = {
     unseen: 'Dieses Jahr war noch niemand dort.',
     count: 'Etwa {n} Pflanzen ({low}–{high}), {how}, {day}.',
     by: { eye: 'mit dem Auge geschätzt', squares: 'in Quadraten', all: 'einzeln gezählt' },
-    go: 'Hingehen: 1 Stunde',
-    squares: 'In Quadraten zählen: 1 Stunde',
-    all: 'Alle zählen: 3 Stunden',
-    putBack: 'Zurückgeben: 1 Stunde',
+    go: 'Hingehen: {n} Stunde | Hingehen: {n} Stunden',
+    squares: 'In Quadraten zählen: {n} Stunde | In Quadraten zählen: {n} Stunden',
+    all: 'Alle zählen: {n} Stunde | Alle zählen: {n} Stunden',
+    putBack: 'Zurückgeben: {n} Stunde | Zurückgeben: {n} Stunden',
     tookSoFar: 'Dieses Jahr von {n} Pflanze genommen. | Dieses Jahr von {n} Pflanzen genommen.',
     ruleLeft: 'Nach deiner Regel bleiben {n}.',
     over: 'Das ist mehr als deine Regel.',

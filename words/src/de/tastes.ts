@@ -15,6 +15,7 @@ export const tastes = {
     something: 'Etwas',
     eaten:
       'Du hast schon davon gegessen ({day}). Das sagt nichts über eine andere Pflanze, einen anderen Teil oder mehr davon.',
+    rawIsNew: 'Du hast es gekocht gegessen; roh ist es dir neu. Notieren, dass du davon aßt:',
     isNew: 'Du hast noch nicht notiert, dass du davon gegessen hast.',
     how: 'Neues wird allein probiert: ein wenig, von einer Person, von dem, was jemand benannt hat, der es kennt; etwas bleibt ungegessen, um es zu zeigen. Wer schwanger oder krank ist oder Medizin nimmt, fragt zuerst jemanden mit Zulassung. Nichts davon sagt, dass man es essen kann.',
     never: {

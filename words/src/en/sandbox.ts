@@ -2,7 +2,7 @@
 export const sandbox = {
   sandbox: {
     title: 'A made-up year',
-    lead: 'Four stands, twenty fortnights, eight hours in each. Look, count, take and put back by rules of your own. When the year is over you are told what was really there, and what becomes of it if you go on so.',
+    lead: 'Four stands, twenty fortnights, {hours} hours in each. Look, count, take and put back by rules of your own. When the year is over you are told what was really there, and what becomes of it if you go on so.',
     madeUp: 'All of it is made up, and none of it goes into your stands. It lies on this device.',
     open: 'A made-up year',
     openLead: 'Play a year by your own rules, and hear from the truth what came of them.',
@@ -21,10 +21,10 @@ export const sandbox = {
     unseen: 'Nobody has been there this year.',
     count: 'About {n} plants ({low}–{high}), {how}, {day}.',
     by: { eye: 'by eye', squares: 'in squares', all: 'counted one by one' },
-    go: 'Go there: 1 hour',
-    squares: 'Count in squares: 1 hour',
-    all: 'Count all of it: 3 hours',
-    putBack: 'Put back: 1 hour',
+    go: 'Go there: {n} hour | Go there: {n} hours',
+    squares: 'Count in squares: {n} hour | Count in squares: {n} hours',
+    all: 'Count all of it: {n} hour | Count all of it: {n} hours',
+    putBack: 'Put back: {n} hour | Put back: {n} hours',
     tookSoFar: 'Taken from {n} plant this year. | Taken from {n} plants this year.',
     ruleLeft: 'By your rule {n} are left.',
     over: 'That is more than your rule.',

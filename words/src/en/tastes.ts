@@ -14,6 +14,7 @@ export const tastes = {
     nothing: 'Nothing that I noticed',
     something: 'Something',
     eaten: 'You have eaten of it before ({day}). That says nothing of another plant, another part, or of more of it.',
+    rawIsNew: 'You ate it cooked; raw it is new to you. Note that you ate of it:',
     isNew: 'You have not noted that you ate of it before.',
     how: 'What is new is tried alone: a little of it, by one person, of what somebody who knows it has named; some is kept back uneaten, to be shown. Who is with child, ill, or takes medicine asks a licensed practitioner first. None of this says that it is fit to eat.',
     never: {

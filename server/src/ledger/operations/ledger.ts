@@ -132,7 +132,9 @@ function readPart(
     atEnd.kind === 'none' ? on(Math.min(today, Math.round(closes === Infinity ? opens : (opens + closes) / 2))) : atEnd;
   const sum = sumOf(takes);
   const allowed = said.kind === 'counted' ? said.amount : null;
-  const caps = said.ceilings.flatMap((c) => (c.kind === 'perPlantCap' && c.perPlant !== null ? [c.perPlant] : []));
+  const caps = said.ceilings.flatMap((c) =>
+    c.source === 'houseRule' && c.kind === 'perPlantCap' ? [c.perPlant!] : [],
+  );
   const shares = said.ceilings.flatMap((c) => (c.shareOfPlants === null ? [] : [c.shareOfPlants]));
   return [
     {
