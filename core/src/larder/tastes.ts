@@ -4,7 +4,7 @@ import type { PartKey } from '../plants/index.ts';
 
 /** What came of it: not known yet, nothing, something; or it is `known` of oneself, without having been tasted here. */
 export const TASTE_OUTCOMES = ['waiting', 'nothing', 'something', 'known'] as const;
-export type TasteOutcome = (typeof TASTE_OUTCOMES)[number];
+type TasteOutcome = (typeof TASTE_OUTCOMES)[number];
 
 export interface Taste {
   /** A plant, or a whole family of them; one is `null`. */
@@ -18,7 +18,7 @@ export interface Taste {
 }
 
 /** How somebody stands to something; `reacts` outweighs all else, and `new` says nothing of how they will take it. */
-export type TasteStanding = 'reacts' | 'waiting' | 'eaten' | 'new';
+type TasteStanding = 'reacts' | 'waiting' | 'eaten' | 'new';
 
 /** From so many days on it is asked what came of it. An estimate: some harm shows after days only. */
 const TASTE_DAYS = 1;

@@ -22,7 +22,7 @@ import { historyOf } from './kinds.ts';
 import { countedIn, planOf, stageDaysOf, takenFromIn, type TrueStand } from './true-stand.ts';
 
 /** What comes of a stand if the same is done every year. */
-export interface IfSo {
+interface IfSo {
   /** Counted plants after the years, in the middle of all futures. */
   readonly plants: number;
   /** In so many futures there are fewer than half of today's, 0–1. */
