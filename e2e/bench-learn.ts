@@ -3,7 +3,8 @@ import { dayNumber, seasonFirstDay } from '@emberfield/core/measure';
 import { climatologyOf, joinDays } from '@emberfield/core/weather';
 import { forecastSeason } from '@emberfield/core/stages';
 import { forecastWindow } from '@emberfield/core/windows';
-import { groupStand, GroupLearning, historyOf, LearnedStand, type SeenStand } from '@emberfield/core/learning';
+import type { SeenStand } from '@emberfield/core/clocks';
+import { learnFrom } from '@emberfield/core/learning';
 import { islandWeather } from '@emberfield/demo';
 
 const STANDS = 1_000;
@@ -42,9 +43,8 @@ export function learningBench(put: (what: string, measured: string, target: stri
       ).flat(),
     };
   });
-  const histories = stands.map((s) => groupStand(s, TODAY));
-  const runs = [1, 2, 3].map(() => timed(() => GroupLearning.from(histories)));
-  const learning = GroupLearning.from(histories);
+  const runs = [1, 2, 3].map(() => timed(() => learnFrom(stands, TODAY)));
+  const learning = learnFrom(stands, TODAY);
   put(
     `learning: ${STANDS} stands with thirty sightings each, the whole group anew`,
     `${(median(runs) / 1000).toFixed(1)} s (in pieces of 5 ms, behind the answers)`,
@@ -52,16 +52,12 @@ export function learningBench(put: (what: string, measured: string, target: stri
   );
   const touched = stands.slice(0, 41).map((stand) =>
     timed(() => {
-      const history = historyOf(stand, { until: TODAY, season: 2025 });
-      const learned = new LearnedStand(history, learning.beforehand(history), (y) =>
-        seasonFirstDay(y, '01-01', LATITUDE_DEG),
-      );
       const forecast = forecastSeason({
         ...stand.place,
         season: 2026,
         asOf: TODAY,
         sightings: [],
-        effects: learned.effects(2026),
+        clocks: learning.expects(stand, 2026, TODAY),
         stretch: learning.stretch,
       });
       const profile = profiles.find((p) => p.key === stand.plantKey)!;

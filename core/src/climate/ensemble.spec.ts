@@ -42,6 +42,24 @@ describe('a season continued by past ones', () => {
     expect(far[0]! - far[1]!).to.be.closeTo(2, 1e-9);
     expect(far[1]! - far[2]!).to.be.closeTo(2, 1e-9);
   });
+  it('has none for a year that nobody measured, though its days have been filled', () => {
+    const holes = [
+      ...years(2000, '2001-12-31', () => 9),
+      ...years(2021, '2021-12-31', () => 11),
+      ...years(2026, '2026-04-10', () => 10),
+    ];
+    expect(built(holes)!.station.years).to.deep.equal([2021, 2001, 2000]);
+  });
+  it('knows a filled day of this season no better than one to come', () => {
+    const gap = (day: DayNumber): boolean => day >= dayNumber('2026-02-10') && day <= dayNumber('2026-03-20');
+    const open = built(days.filter((d) => !gap(d.day)))!;
+    expect(open.station).to.include({ knownDays: 100, sharedDays: 40 });
+    for (const i of [0, 39, 85]) expect(new Set(lowest(open, i)).size, `day ${i}`).to.equal(1);
+    expect(new Set(lowest(open, 60)).size).to.equal(3);
+    // Sums tell them apart from the first filled day on, and not before.
+    const at = (i: number): number => new Set(cumulateWarmth(open, 0, Infinity, 0).map((s) => s[i]!.toFixed(6))).size;
+    expect([at(39), at(60), at(95)]).to.deep.equal([1, 3, 3]);
+  });
   it('knows nothing after the day it looks from', () => {
     const early = built(days, { asOf: '2026-02-01' })!;
     expect(early.station.knownDays).to.equal(32);

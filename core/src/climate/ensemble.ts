@@ -7,17 +7,19 @@ const ANOMALY_WINDOW_DAYS = 14;
 export const ANOMALY_FADING_DAYS = 21;
 /** An outlook day k days ahead counts 1 − k / 12, the ensemble the rest: its error grows with the distance. */
 const OUTLOOK_REACH_DAYS = 12;
-/** A past year must have this share of the season's remaining days to continue the present one. */
+/** A past year must have measured this share of the season's remaining days to continue the present one. */
 const LEAST_COVER = 0.8;
 
 /**
  * This season as it went at the station up to the last known day, continued once by every past season.
- * `minC[m][i]` is member m's minimum on day i of the season; all members share the days up to `knownDays − 1`.
+ * `minC[m][i]` is member m's minimum on day i of the season; all members share the days up to `sharedDays − 1`.
  */
 export interface StationSeason {
   readonly firstDay: DayNumber;
-  /** Days of the season whose weather is known, 0 before it starts. */
+  /** Days of the season up to the last that was measured, 0 before it starts. */
   readonly knownDays: number;
+  /** Days from the season's first on that all members share: up to the first that nobody measured. */
+  readonly sharedDays: number;
   readonly minC: readonly Float64Array[];
   readonly maxC: readonly Float64Array[];
   /** Rain of every member's days, mm; an unmeasured day counts as dry. `null` where the station does not measure it. */
@@ -111,7 +113,7 @@ function stationSeason(options: Omit<EnsembleOptions, 'site'>): StationSeason | 
   const years: number[] = [];
   for (let year = season - 1; seasonFirstDay(year + 1, seasonStart, latitudeDeg) >= series.firstDay; year--) {
     const sourceFirst = seasonFirstDay(year, seasonStart, latitudeDeg);
-    if (!covers(series, sourceFirst + Math.min(knownDays, 300), sourceFirst + 365, lastKnown)) continue;
+    if (!covers(series, sourceFirst + Math.min(common.seenTo, 300), sourceFirst + 365, lastKnown)) continue;
     const member = continuedBy(common, seen, sourceFirst);
     if (series.rainMm) rainMm.push(rainOf(series.rainMm, common, sourceFirst));
     minC.push(member.minC);
@@ -119,7 +121,7 @@ function stationSeason(options: Omit<EnsembleOptions, 'site'>): StationSeason | 
     years.push(year);
   }
   if (years.length === 0) return null;
-  return { firstDay, knownDays, minC, maxC, rainMm: series.rainMm && rainMm, years };
+  return { firstDay, knownDays, sharedDays: common.sharedDays, minC, maxC, rainMm: series.rainMm && rainMm, years };
 }
 
 /** What is the same for every member, worked out once: the usual day, the fading anomaly, the outlook's weight. */
@@ -144,17 +146,26 @@ function commonOf(
     if (ahead < OUTLOOK_REACH_DAYS && mark[firstDay + i - first] === DAY_MARK.outlook)
       outlook[i] = 1 - ahead / OUTLOOK_REACH_DAYS;
   }
+  // Days that are known are the same for every member as well.
+  const seenFrom = Math.max(0, first - firstDay);
+  const seenTo = Math.max(0, first - firstDay, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1));
   return {
     series,
     usual,
     drift,
     outlook,
-    // Days that are known are the same for every member as well.
-    seenFrom: Math.max(0, first - firstDay),
-    seenTo: Math.max(0, first - firstDay, Math.min(SEASON_HORIZON_DAYS, lastKnown - firstDay + 1)),
+    seenFrom,
+    seenTo,
+    sharedDays: seenFrom > 0 ? 0 : firstUnmeasured(series, firstDay, seenTo),
     firstDay,
     lastIndex: lastKnown - first,
   };
+}
+
+/** Index of the first day of the season before `end` that nobody measured; `end` where there is none. */
+function firstUnmeasured({ mark, firstDay: first }: WeatherSeries, firstDay: DayNumber, end: number): number {
+  for (let i = 0; i < end; i++) if (mark[firstDay + i - first] === DAY_MARK.climatology) return i;
+  return end;
 }
 
 /** What is the same for every member, by day of the season. */
@@ -168,6 +179,7 @@ interface Common {
   /** Days of the season that are known: from the first, before the second. */
   readonly seenFrom: number;
   readonly seenTo: number;
+  readonly sharedDays: number;
   readonly firstDay: DayNumber;
   /** Index of the last known day in the series. */
   readonly lastIndex: number;
@@ -186,11 +198,13 @@ function seenDays({ series, seenFrom, seenTo, firstDay }: Common): Extremes {
 /** What is known of a season, continued by the year that begins on `sourceFirst`. */
 function continuedBy(common: Common, seen: Extremes, sourceFirst: DayNumber): Extremes {
   const { series, usual, drift, outlook, seenFrom, seenTo, firstDay, lastIndex } = common;
-  const { firstDay: first, minC: ownMin, maxC: ownMax } = series;
+  const { firstDay: first, minC: ownMin, maxC: ownMax, mark } = series;
   const minC = seen.minC.slice();
   const maxC = seen.maxC.slice();
   for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
-    if (i >= seenFrom && i < seenTo) continue;
+    const seen = i >= seenFrom && i < seenTo;
+    // A day that nobody measured is no better known for lying behind us: each member has its own.
+    if (seen && mark[firstDay + i - first] !== DAY_MARK.climatology) continue;
     const own = firstDay + i - first;
     const source = sourceFirst + i - first;
     const known = source >= 0 && source <= lastIndex;
@@ -240,5 +254,8 @@ function recentAnomaly(series: WeatherSeries, climatology: Climatology, lastKnow
 function covers(series: WeatherSeries, from: DayNumber, to: DayNumber, lastKnown: DayNumber): boolean {
   const first = Math.max(from, series.firstDay);
   const last = Math.min(to - 1, lastKnown, series.firstDay + series.minC.length - 1);
-  return last - first + 1 >= LEAST_COVER * (to - from);
+  let measured = 0;
+  for (let i = first - series.firstDay; i <= last - series.firstDay; i++)
+    if (series.mark[i] === DAY_MARK.measured || series.mark[i] === DAY_MARK.interpolated) measured++;
+  return measured >= LEAST_COVER * (to - from);
 }

@@ -1,5 +1,13 @@
 export { atSite, buildEnsemble, type Ensemble, type StationSeason } from './ensemble.ts';
-export { chilledBy, cumulateCold, cumulateFrosts, cumulateWarmth, flushedBy } from './sums.ts';
+export {
+  chilledBy,
+  cumulateCold,
+  cumulateCurve,
+  cumulateFrosts,
+  cumulateWarmth,
+  type ForcingCurve,
+  flushedBy,
+} from './sums.ts';
 export { type Canopy, type Site, siteClimate, slopeWarmth } from './site-climate.ts';
 export { LEAST_SHARED_DAYS, readSite, type SiteReading } from './site-readings.ts';
 export { type FrozenSpan, frozenSpans, type Ground, groundOn, type GroundWord, soilTemperature } from './soil.ts';

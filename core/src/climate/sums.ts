@@ -8,6 +8,26 @@ export function cumulateWarmth(ensemble: Ensemble, baseC: number, cutoffC: numbe
   return cumulate(ensemble, startIndex, (min, max) => warmthFactor * degreeDays(min, max, baseC, cutoffC));
 }
 
+/** How much of a full day of growth a day at a mean temperature is: half of one at `middleC`, and `perC` how steeply it rises. */
+export interface ForcingCurve {
+  readonly middleC: number;
+  readonly perC: number;
+}
+
+/**
+ * Cumulated days of growth along a smooth curve of the day's mean (half of minimum and maximum), as {@link cumulateWarmth}: the
+ * logistic rate of forcing.
+ * Source: Chuine, I. (2000), A unified model for budburst of trees, Journal of Theoretical Biology 207, 337–347.
+ */
+export function cumulateCurve(ensemble: Ensemble, { middleC, perC }: ForcingCurve, startIndex: number): Float64Array[] {
+  const { warmthFactor } = ensemble;
+  return cumulate(
+    ensemble,
+    startIndex,
+    (min, max) => warmthFactor / (1 + Math.exp(-perC * ((min + max) / 2 - middleC))),
+  );
+}
+
 /** Cumulated cold below a threshold, as {@link cumulateWarmth}. */
 export function cumulateCold(ensemble: Ensemble, thresholdC: number, startIndex: number): Float64Array[] {
   return cumulate(ensemble, startIndex, (min, max) => coolingDays(min, max, thresholdC));
@@ -86,16 +106,16 @@ function cumulate(
   ofDay: (minC: number, maxC: number) => number,
 ): Float64Array[] {
   let shared: Float64Array | null = null;
-  const { knownDays } = station;
+  const { sharedDays } = station;
   return station.minC.map((min, m) => {
     const max = station.maxC[m]!;
     const sum = new Float64Array(min.length);
     let total = 0;
     let i = 0;
     if (shared) {
-      sum.set(shared.subarray(0, knownDays));
-      total = knownDays > 0 ? sum[knownDays - 1]! : 0;
-      i = knownDays;
+      sum.set(shared.subarray(0, sharedDays));
+      total = sharedDays > 0 ? sum[sharedDays - 1]! : 0;
+      i = sharedDays;
     }
     for (; i < min.length; i++) {
       if (i >= startIndex) {

@@ -67,7 +67,7 @@ export function estimateFromQuadrats(
     low: Math.max(sum, Math.floor(total - below * possible)),
     high: Math.max(sum, Math.ceil(total + above * possible)),
     fit,
-    moreQuadrats: mean === 0 ? null : Math.max(0, quadratsNeeded(Math.sqrt(variance) / mean, possible) - n),
+    moreQuadrats: mean === 0 ? null : quadratsNeeded(n, Math.max(below, above) / mean, possible) - n,
   };
 }
 
@@ -119,14 +119,18 @@ export const estimateFromClumps = (clumps: number, shoots: readonly number[]): Q
 const GOOD_ENOUGH = 0.2;
 
 /**
- * The fewest quadrats whose interval is within ±20 % of the estimate if they vary as those that were counted: the half width t · cv · √(1/n − 1/N) falls
- * with every quadrat more, and is 0 once they cover the stand.
+ * The fewest quadrats whose interval is within ±20 % of the estimate if they vary as those that were counted: its longer arm falls
+ * with every quadrat more as t · √(1/n − 1/N) does, from what it is now, and is 0 once they cover the stand.
+ * @param counted quadrats so far, two or more @param arm the longer arm of their interval, as a share of the estimate
+ * @returns at least those counted
  */
-function quadratsNeeded(variation: number, possible: number): number {
+function quadratsNeeded(counted: number, arm: number, possible: number): number {
+  if (arm <= GOOD_ENOUGH) return counted;
   const all = Math.ceil(possible);
-  const isEnough = (n: number): boolean =>
-    jStat.studentt.inv(0.95, n - 1) * variation * Math.sqrt(Math.max(0, 1 / n - 1 / possible)) <= GOOD_ENOUGH;
-  let [few, enough] = [1, 2];
+  const width = (n: number): number => jStat.studentt.inv(0.95, n - 1) * Math.sqrt(Math.max(0, 1 / n - 1 / possible));
+  const now = width(counted);
+  const isEnough = (n: number): boolean => arm * width(n) <= GOOD_ENOUGH * now;
+  let [few, enough] = [counted, counted + 1];
   while (enough < all && !isEnough(enough)) [few, enough] = [enough, Math.min(all, 2 * enough)];
   while (enough - few > 1) {
     const n = (few + enough) >> 1;

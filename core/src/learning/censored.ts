@@ -17,9 +17,41 @@ const MISTAKE_SHARE = 0.02;
 const CHANCE_SPREAD = 8;
 const MOST_BY_CHANCE = 0.5;
 
-const cdf = (x: number): number => (x === Infinity ? 1 : x === -Infinity ? 0 : jStat.normal.cdf(x, 0, 1));
-const pdf = (x: number): number => (Number.isFinite(x) ? Math.exp(-0.5 * x * x) / Math.sqrt(2 * Math.PI) : 0);
-const times = (z: number, density: number): number => (density === 0 ? 0 : z * density);
+const LOG_ROOT_2PI = 0.5 * Math.log(2 * Math.PI);
+const logDensity = (x: number): number => -0.5 * x * x - LOG_ROOT_2PI;
+/** Beyond so many standard deviations a tail is reckoned by its continued fraction. */
+const FAR_SD = 4;
+const FRACTIONS = 60;
+
+/**
+ * Logarithm of the normal probability beyond x. Far out by the continued fraction of Mills' ratio, which no rounding bounds: what
+ * lies forty standard deviations off is still told from what lies forty-one.
+ * Source: Abramowitz & Stegun (1964), Handbook of Mathematical Functions, 26.2.14.
+ */
+export function logTail(x: number): number {
+  if (x === Infinity) return -Infinity;
+  if (x < FAR_SD) return Math.log(1 - jStat.normal.cdf(x, 0, 1));
+  let ratio = x;
+  for (let k = FRACTIONS; k >= 1; k--) ratio = x + k / ratio;
+  return logDensity(x) - Math.log(ratio);
+}
+
+/** What a standard normal value between two bounds is like: the logarithm of its probability, its mean, and 1 less its variance. */
+function between(a: number, b: number): { readonly logMass: number; readonly shift: number; readonly bend: number } {
+  // Taken on the right, where the tails keep their figures.
+  if (a + b < 0) {
+    const { shift, ...rest } = between(-b, -a);
+    return { ...rest, shift: -shift };
+  }
+  const [near, far] = [logTail(a), logTail(b)];
+  const logMass = near + Math.log(-Math.expm1(far - near));
+  const [atA, atB] = [a, b].map((x) => (Number.isFinite(x) ? Math.exp(logDensity(x) - logMass) : 0)) as [
+    number,
+    number,
+  ];
+  const times = (x: number, density: number): number => (density === 0 ? 0 : x * density);
+  return { logMass, shift: atA - atB, bend: times(a, atA) - times(b, atB) };
+}
 
 export interface Moments {
   readonly mean: number;
@@ -41,13 +73,12 @@ export function momentsAfter(mean: number, variance: number, seen: Censored, mis
   const s = Math.sqrt(variance + noise * noise);
   const a = (low - mean) / s;
   const b = (high - mean) / s;
-  // Far out on the right both distribution values round to 1: the difference is taken on the left, where it does not.
-  const agreement = Math.max(0, a > 0 ? cdf(-a) - cdf(-b) : cdf(b) - cdf(a));
+  const { logMass, shift, bend } = between(a, b);
+  const agreement = Math.exp(logMass);
   const byMistake = mistakes * Math.min(MOST_BY_CHANCE, (high - low) / CHANCE_SPREAD);
-  const believed = ((1 - mistakes) * agreement) / ((1 - mistakes) * agreement + byMistake);
-  if (!(believed > 0)) return { mean, variance, agreement };
-  const shift = (pdf(a) - pdf(b)) / agreement;
-  const bend = (times(a, pdf(a)) - times(b, pdf(b))) / agreement;
+  const asSeen = (1 - mistakes) * agreement;
+  const believed = byMistake > 0 ? asSeen / (asSeen + byMistake) : 1;
+  if (!(believed > 0) || !Number.isFinite(shift) || !Number.isFinite(bend)) return { mean, variance, agreement };
   const gain = variance / s;
   const inside = variance + gain * gain * (bend - shift * shift);
   const moved = gain * shift;
@@ -71,12 +102,40 @@ export interface Posterior {
 
 const MOST_SWEEPS = 40;
 /**
- * In the first rounds nothing is taken for a mistake: what stands alone far off loses its say once the others have been heard,
- * but several that agree with each other, if not with what was expected, are not each put down as one.
+ * In the first rounds nothing is taken for a mistake, until all have been heard: what stands alone far off then loses its say, but
+ * several that agree with each other, if not with what was expected, are not each put down as one. Where any disagree, the share of
+ * mistakes rises by steps: what is furthest off goes first, and no longer speaks against those that it had drawn away.
  */
 const TRUSTING_SWEEPS = 2;
+const MOST_TRUSTING_SWEEPS = 14;
+const HEARD = 0.05;
+const DISAGREES = 1e-3;
+const RISING = [1e-60, 1e-24, 1e-12, 1e-8, 1e-5, 1e-3] as const;
 const DAMPING = 1;
 const CLOSE_ENOUGH = 5e-4;
+
+/** How much is held to be a mistake, sweep by sweep. */
+class Trust {
+  private sweeps = 0;
+  private trusting = true;
+  private steps: number[] = [];
+
+  constructor(private readonly share: number) {}
+
+  /** Share of mistakes of the next sweep. */
+  mistakes(): number {
+    return this.trusting ? 0 : this.share * (this.steps.shift() ?? 1);
+  }
+
+  /** Whether the whole share counted already in a sweep that changed so much. */
+  isSettled(change: number, agreement: Float64Array): boolean {
+    this.sweeps++;
+    if (!this.trusting) return this.steps.length === 0;
+    this.trusting = this.sweeps < TRUSTING_SWEEPS || (change > HEARD && this.sweeps < MOST_TRUSTING_SWEEPS);
+    if (!this.trusting && agreement.some((a) => a < DISAGREES)) this.steps = [...RISING];
+    return false;
+  }
+}
 
 /**
  * Expectation propagation for a normal prior and one censored sighting of each value. Each sighting is stood in for by a
@@ -97,9 +156,10 @@ export function afterSightings(
   const linear = new Float64Array(n);
   const agreement = new Float64Array(n).fill(1);
   const now: Normal = { mean: Float64Array.from(mean), covariance: covariance.slice(), column: new Float64Array(n) };
+  const trust = new Trust(mistakes);
   for (let sweep = 0; sweep < MOST_SWEEPS; sweep++) {
-    let change = sweep < TRUSTING_SWEEPS ? Infinity : 0;
-    const share = sweep < TRUSTING_SWEEPS ? 0 : mistakes;
+    let change = 0;
+    const share = trust.mistakes();
     for (let i = 0; i < n; i++) {
       const v = now.covariance[i * n + i]!;
       const without = 1 / v - precision[i]!;
@@ -122,7 +182,7 @@ export function afterSightings(
       change = Math.max(change, size);
       update(now, i, step, stepLinear);
     }
-    if (change < CLOSE_ENOUGH) break;
+    if (trust.isSettled(change, agreement) && change < CLOSE_ENOUGH) break;
   }
   return posteriorOf(now, { precision, linear, agreement });
 }

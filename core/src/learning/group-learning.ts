@@ -1,21 +1,37 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import { type DayNumber, SEASON_HORIZON_DAYS, seasonFirstDay } from '../measure/index.ts';
-import { PRIOR_SCALES, seasonLikeness, type Scales, type StageEffects } from '../stages/index.ts';
+import { PRIOR_SCALES, seasonLikeness, type Scales, type SeasonClock, usualOffsets } from '../stages/index.ts';
 import { LearnedStand, nothingBeforehand, overStages, type Beforehand, type SeasonField } from './stand-learning.ts';
-import { historyOf, type SeenStand, type StandHistory } from './history.ts';
+import { asTold, kindClocks, type KindClock, type SeenStand } from '../clocks/index.ts';
+import { historyOf, type StandHistory } from './history.ts';
 
-/** A stand with the first days of its seasons: they hang on its plant and its place. */
+/** A stand as the group learns from it: what was seen of it on each of its kind's clocks, and the first days of its seasons. */
 export interface GroupStand {
-  readonly history: StandHistory;
+  readonly clocks: readonly KindClock[];
+  /** By clock. */
+  readonly histories: readonly StandHistory[];
   readonly firstDayOf: (season: number) => DayNumber;
 }
 
-/** What one stand tells the others: weighted means, by the stages of its kind and by spans of time. */
+/** What one stand tells the others: weighted means, by the stages of its kind under each of its clocks, and by spans of time. */
 interface Told {
   /** Stages that were seen to have come. */
   readonly sightings: number;
-  readonly kind: readonly Message[];
+  readonly kind: readonly (readonly Message[])[];
   readonly spans: ReadonlyMap<number, Message>;
+}
+/** What is known of a kind: the clocks that it goes by, and what all of its stands say under each. */
+interface Kind {
+  readonly clocks: readonly KindClock[];
+  readonly told: readonly (readonly Message[])[];
+  /** Stages that were seen to have come. */
+  readonly sightings: number;
+}
+/** A stand as one of its kind's clocks has it. */
+interface Clocked {
+  readonly clocks: readonly KindClock[];
+  readonly clock: number;
+  readonly learned: LearnedStand;
 }
 interface Message {
   /** Precision, and precision times value. */
@@ -46,72 +62,77 @@ export class GroupLearning {
   private constructor(
     readonly scales: Scales,
     private readonly told: ReadonlyMap<string, Told>,
-    private readonly kinds: ReadonlyMap<string, readonly Message[]>,
+    private readonly kinds: ReadonlyMap<string, Kind>,
     private readonly spans: ReadonlyMap<number, Message>,
-    /** Stages that were seen to have come, by kind. */
-    private readonly sightings: ReadonlyMap<string, number>,
   ) {}
   private readonly fields = new Map<DayNumber, SeasonField>();
-  private readonly unseen = new Map<string, StageEffects>();
+  private readonly unseen = new Map<string, readonly SeasonClock[]>();
 
   /**
-   * By so much bands have to be wider than reckoned: the weather to come is less well known than a few past years make believe, and
-   * no mechanism is the true one. Found on simulated islands (see the proof); not yet from the group's own misses.
+   * By so much bands have to be wider than reckoned. Found on simulated islands (see the proof): the group's own misses are in the
+   * spread of its clocks already, and several clocks lie as far apart as nobody knows which is the right one.
    */
-  readonly stretch = 1.1;
+  readonly stretch = 1;
 
-  static readonly nothing = new GroupLearning(PRIOR_SCALES, new Map(), new Map(), new Map(), new Map());
+  static readonly nothing = new GroupLearning(PRIOR_SCALES, new Map(), new Map(), new Map());
 
-  /** Cost: rounds × stands × sweeps × sightings³. */
+  /** Cost: rounds × stands × clocks × sweeps × sightings³. */
   static from(stands: readonly GroupStand[]): GroupLearning {
-    const steps = GroupLearning.steps(stands);
-    for (;;) {
-      const step = steps.next();
-      if (step.done) return step.value;
-    }
+    return lastOf(GroupLearning.steps(stands));
   }
 
   /** The same a stand at a time, for whoever has others to serve in between. */
   static *steps(stands: readonly GroupStand[]): Generator<void, GroupLearning> {
     let now = GroupLearning.nothing;
     for (let round = 0; round < ROUNDS; round++) {
-      const learned: LearnedStand[] = [];
-      for (const { history, firstDayOf } of stands) {
-        if (history.seen.length === 0) continue;
-        learned.push(new LearnedStand(history, now.beforehand(history), firstDayOf));
-        yield;
-      }
+      const learned: Clocked[] = [];
+      for (const { clocks, histories, firstDayOf } of stands)
+        for (const [clock, history] of histories.entries()) {
+          if (history.seen.length === 0) continue;
+          const stand = new LearnedStand(history, now.beforehand(history, clock), firstDayOf);
+          learned.push({ clocks, clock, learned: stand });
+          yield;
+        }
       now = GroupLearning.together(learned, scalesFrom(learned, now.scales));
     }
     return now;
   }
 
-  private static together(stands: readonly LearnedStand[], scales: Scales): GroupLearning {
+  private static together(stands: readonly Clocked[], scales: Scales): GroupLearning {
     const told = new Map<string, Told>();
-    const kinds = new Map<string, Message[]>();
+    const kinds = new Map<string, Kind>();
     const spans = new Map<number, Message>();
-    const sightings = new Map<string, number>();
-    for (const stand of stands) {
-      const { standId, plantKey, usualDays } = stand.history;
-      const mine = toldBy(stand, scales);
-      told.set(standId, mine);
-      sightings.set(plantKey, (sightings.get(plantKey) ?? 0) + mine.sightings);
-      const sums = kinds.get(plantKey) ?? usualDays.map(() => NOTHING);
-      kinds.set(
-        plantKey,
-        sums.map((m, s) => added(m, mine.kind[s] ?? NOTHING)),
-      );
-      for (const [span, message] of mine.spans) spans.set(span, added(spans.get(span) ?? NOTHING, message));
+    for (const { clocks, clock, learned } of stands) {
+      const { standId, plantKey, usualDays } = learned.history;
+      const { weights } = clocks[clock]!;
+      const weight = weights.reduce((sum, w) => sum + w, 0) / weights.length;
+      const mine = toldBy(learned, scales);
+      const of = kinds.get(plantKey) ?? { clocks, told: clocks.map(() => usualDays.map(() => NOTHING)), sightings: 0 };
+      const before = told.get(standId);
+      const ownSpans = new Map(before?.spans);
+      for (const [span, said] of mine.spans) {
+        const message = { weight: weight * said.weight, sum: weight * said.sum };
+        ownSpans.set(span, added(ownSpans.get(span) ?? NOTHING, message));
+        spans.set(span, added(spans.get(span) ?? NOTHING, message));
+      }
+      const kind = clocks.map((_, k) => (k === clock ? mine.kind : (before?.kind[k] ?? [])));
+      told.set(standId, { sightings: mine.sightings, kind, spans: ownSpans });
+      kinds.set(plantKey, {
+        clocks,
+        told: of.told.map((sums, k) => (k === clock ? sums.map((m, s) => added(m, mine.kind[s] ?? NOTHING)) : sums)),
+        sightings: of.sightings + (before ? 0 : mine.sightings),
+      });
     }
-    return new GroupLearning(scales, told, kinds, spans, sightings);
+    return new GroupLearning(scales, told, kinds, spans);
   }
 
-  /** What the other stands say of this one beforehand. */
-  beforehand(history: Pick<StandHistory, 'standId' | 'plantKey' | 'usualDays'>): Beforehand {
+  /** What the other stands say of this one beforehand, under one of its kind's clocks. */
+  beforehand(history: Pick<StandHistory, 'standId' | 'plantKey' | 'usualDays'>, clock = 0): Beforehand {
     const mine = this.told.get(history.standId);
     const { scales } = this;
     const profile = nothingBeforehand(history.usualDays, scales);
-    const others = (this.kinds.get(history.plantKey) ?? []).map((m, s) => added(m, mine?.kind[s] ?? NOTHING, -1));
+    const all = this.kinds.get(history.plantKey)?.told[clock] ?? [];
+    const others = all.map((m, s) => added(m, mine?.kind[clock]?.[s] ?? NOTHING, -1));
     const usable = others.length === history.usualDays.length && others.some((m) => m.weight > LEAST_WEIGHT);
     return {
       scales,
@@ -120,23 +141,40 @@ export class GroupLearning {
     };
   }
 
+  /** The clocks that a kind goes by, heaviest first. */
+  clocksOf({ plantKey, place }: Pick<SeenStand, 'plantKey' | 'place'>): readonly KindClock[] {
+    const { clocks } = this.kinds.get(plantKey) ?? { clocks: [] };
+    return clocks.length > 0 ? clocks : [asTold(place.stages)];
+  }
+
+  /** A stand as the heaviest of its kind's clocks has it. */
+  standOf(stand: SeenStand, known: { readonly until: DayNumber; readonly season?: number }, clock = 0): LearnedStand {
+    const history = onClock(stand, this.clocksOf(stand)[clock]!, known);
+    return new LearnedStand(history, this.beforehand(history, clock), firstDaysOf(stand));
+  }
+
   /**
-   * Effects to expect of a season of a stand. Of stands that nobody has seen anything of, all of a kind whose stages usually come
-   * on the same days are alike.
+   * What to expect of a season of a stand, under each of its kind's clocks. Of stands that nobody has seen anything of, all of a
+   * kind whose stages usually come on the same days are alike.
    */
-  effects(history: StandHistory, season: number, firstDayOf: GroupStand['firstDayOf']): StageEffects {
-    const reckoned = (): StageEffects =>
-      new LearnedStand(history, this.beforehand(history), firstDayOf).effects(season);
-    if (history.seen.length > 0 || this.told.has(history.standId)) return reckoned();
-    const key = `${history.plantKey}:${history.usualDays.join()}:${firstDayOf(season)}`;
-    let effects = this.unseen.get(key);
-    if (!effects) this.unseen.set(key, (effects = reckoned()));
-    return effects;
+  expects(stand: SeenStand, season: number, until: DayNumber): readonly SeasonClock[] {
+    const reckoned = (): readonly SeasonClock[] =>
+      this.clocksOf(stand).map(({ stages, weights }, k) => ({
+        stages,
+        weights,
+        effects: this.standOf(stand, { until, season: season - 1 }, k).effects(season),
+      }));
+    if (stand.sightings.length > 0 || this.told.has(stand.standId)) return reckoned();
+    const usual = usualOffsets(stand.place, season);
+    const key = `${stand.plantKey}:${usual.join()}:${firstDaysOf(stand)(season)}`;
+    let made = this.unseen.get(key);
+    if (!made) this.unseen.set(key, (made = reckoned()));
+    return made;
   }
 
   /** How many sightings of its kind at other stands a stand's dates were learned from. */
   heardElsewhere({ standId, plantKey }: Pick<StandHistory, 'standId' | 'plantKey'>): number {
-    return (this.sightings.get(plantKey) ?? 0) - (this.told.get(standId)?.sightings ?? 0);
+    return (this.kinds.get(plantKey)?.sightings ?? 0) - (this.told.get(standId)?.sightings ?? 0);
   }
 
   /** Where a stand's own word is lost among those of the others, all may share one field. */
@@ -215,7 +253,10 @@ function message(
 /** Stages of a stand that were seen to have come, season by season. */
 export const cameBy = ({ seen }: Pick<StandHistory, 'seen'>): number => seen.filter((s) => s.by !== null).length;
 
-function toldBy(stand: LearnedStand, scales: Scales): Told {
+function toldBy(
+  stand: LearnedStand,
+  scales: Scales,
+): Pick<Told, 'sightings' | 'spans'> & { readonly kind: readonly Message[] } {
   const { history, beforehand } = stand;
   const kind = history.usualDays.map((_, s) =>
     stand.seen.some((o) => o.stage === s) ? message(stand.lasting(s), beforehand.kind.mean[s]!, scales.stand) : NOTHING,
@@ -250,27 +291,66 @@ function conditioned(prior: Beforehand['kind'], messages: readonly Message[]): B
 }
 
 /** Scales by what was seen: the mean square of each part (one step of expectation maximisation), held by the estimates. */
-function scalesFrom(stands: readonly LearnedStand[], now: Scales): Scales {
+function scalesFrom(stands: readonly Clocked[], now: Scales): Scales {
   const sums = { standSeason: 0, stage: 0 };
   let count = 0;
-  for (const stand of stands)
-    stand.seen.forEach((s, i) => {
-      const own = stand.ofStage(i);
-      const season = stand.standSeason(s.stage, s.season);
-      sums.stage += own.mean ** 2 + own.variance;
-      sums.standSeason += season.mean ** 2 + season.variance;
-      count++;
+  for (const { learned, clocks, clock } of stands) {
+    const { weights, spread } = clocks[clock]!;
+    learned.seen.forEach((s, i) => {
+      const own = learned.ofStage(i);
+      const season = learned.standSeason(s.stage, s.season);
+      // In units of what its kind and clock make of it.
+      const weight = weights[s.stage]!;
+      const share = weight / spread[s.stage]!;
+      sums.stage += share * (own.mean ** 2 + own.variance);
+      sums.standSeason += share * (season.mean ** 2 + season.variance);
+      count += weight;
     });
+  }
   const scaled = (key: 'standSeason' | 'stage'): number =>
     (sums[key] + SCALES_WORTH * PRIOR_SCALES[key]) / (count + SCALES_WORTH);
   return { ...now, standSeason: scaled('standSeason'), stage: scaled('stage') };
 }
 
-/** A stand as the group learns from it on a day. */
-export function groupStand(stand: SeenStand, until: DayNumber): GroupStand {
-  const { seasonStart, site } = stand.place;
-  return {
-    history: historyOf(stand, { until }),
-    firstDayOf: (season) => seasonFirstDay(season, seasonStart, site.latitudeDeg),
-  };
+/** Stands as a group learns from them on a day, each kind by its clocks; a stand at a time. */
+export function* groupStands(stands: readonly SeenStand[], until: DayNumber): Generator<void, readonly GroupStand[]> {
+  const byKind = new Map<string, SeenStand[]>();
+  for (const stand of stands) {
+    const kin = byKind.get(stand.plantKey);
+    if (kin) kin.push(stand);
+    else byKind.set(stand.plantKey, [stand]);
+  }
+  const out: GroupStand[] = [];
+  for (const kin of byKind.values()) {
+    const clocks = kindClocks(kin, until);
+    for (const stand of kin) {
+      yield;
+      const histories = clocks.map((clock) => onClock(stand, clock, { until }));
+      out.push({ clocks, histories, firstDayOf: firstDaysOf(stand) });
+    }
+  }
+  return out;
 }
+
+/** What all stands say together, learned at once. */
+export const learnFrom = (stands: readonly SeenStand[], until: DayNumber): GroupLearning =>
+  GroupLearning.from(lastOf(groupStands(stands, until)));
+
+function lastOf<T>(steps: Generator<void, T>): T {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** A stand's sightings on one of its kind's clocks. */
+const onClock = (
+  stand: SeenStand,
+  { stages, spread }: KindClock,
+  known: { readonly until: DayNumber; readonly season?: number },
+): StandHistory => ({ ...historyOf({ ...stand, place: { ...stand.place, stages } }, known), spread });
+
+const firstDaysOf =
+  ({ place: { seasonStart, site } }: SeenStand) =>
+  (season: number): DayNumber =>
+    seasonFirstDay(season, seasonStart, site.latitudeDeg);

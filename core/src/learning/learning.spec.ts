@@ -83,7 +83,8 @@ describe('learning from one stand', () => {
 
 describe('learning from a group', () => {
   const stand = (standId: string, plantKey: string, seen: readonly SeasonSighting[]): GroupStand => ({
-    history: history(seen, standId, plantKey),
+    clocks: [{ forms: {}, stages: [], spread: USUAL.map(() => 1), weights: USUAL.map(() => 1) }],
+    histories: [history(seen, standId, plantKey)],
     firstDayOf,
   });
   const effects = (group: GroupLearning, h: StandHistory, season: number) =>
@@ -125,7 +126,7 @@ describe('learning from a group', () => {
   it('does not tell a stand its own story twice', () => {
     const only = stand('a', 'p', late);
     const group = GroupLearning.from([only]);
-    const [told, own] = [effects(group, only.history, 2030), alone(late).effects(2030)];
+    const [told, own] = [effects(group, only.histories[0]!, 2030), alone(late).effects(2030)];
     for (const s of [0, 1, 2, 3]) {
       expect(told.mean[s]).to.be.closeTo(own.mean[s]!, 0.02);
       expect(variance(told.covariance, s)).to.be.closeTo(variance(own.covariance, s), 0.02);

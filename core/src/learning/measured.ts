@@ -1,7 +1,7 @@
 import { type DayNumber, monthDayInSeason, seasonOf } from '../measure/index.ts';
 import { cumulateWarmth, type Ensemble } from '../climate/index.ts';
 import type { GrowthSpec, MeasuredLengths } from '../growth/index.ts';
-import { seasonAsItWas, type SeasonPlace } from './stage-clock.ts';
+import { seasonAsItWas, type SeasonPlace } from '../stages/index.ts';
 
 /** Lengths of a part measured on a day, cm. */
 export interface LengthsOnDay {

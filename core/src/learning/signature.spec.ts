@@ -1,6 +1,6 @@
 import { expect } from 'chai';
 import { nothingBeforehand } from './stand-learning.ts';
-import { signatureOf, toldApart } from './signature.ts';
+import { saidOf, toldApart } from './signature.ts';
 import { PRIOR_SCALES } from '../stages/scales.ts';
 
 const usualDays = [90, 130, 160];
@@ -8,7 +8,7 @@ const firstDays = [20_000, 20_365];
 
 describe('what is said of a stand beforehand', () => {
   const plain = nothingBeforehand(usualDays);
-  const signature = signatureOf(plain, usualDays, firstDays);
+  const signature = Float64Array.from(saidOf(plain, usualDays, firstDays));
 
   it('is told by kind, seasons and scales, stage by stage', () => {
     expect(signature).to.have.length(2 * 3 + 2 * 2 * 3 + 2);
@@ -20,7 +20,7 @@ describe('what is said of a stand beforehand', () => {
       ...plain,
       kind: { ...plain.kind, mean: Float64Array.from([0, kind, 0]) },
     });
-    const of = (b: typeof plain) => signatureOf(b, usualDays, firstDays);
+    const of = (b: typeof plain) => Float64Array.from(saidOf(b, usualDays, firstDays));
     expect(toldApart(signature, of(moved(0.04)))).to.equal(false);
     expect(toldApart(signature, of(moved(0.06)))).to.equal(true);
     const surer = { ...plain, kind: { ...plain.kind, covariance: plain.kind.covariance.map((c) => c / 2) } };

@@ -47,13 +47,19 @@ export interface Part {
   readonly before: number;
 }
 
+/** Degrees of freedom of what is known of a kind beforehand: one in a few dozen profiles is wrong altogether (an estimate). */
+const TAILS = 4;
+const MOST_YIELDS = 6;
+const WORTH_YIELDING = 1.3;
+const FAR_OFF_SD = 2;
+
 /** What a stand's own sightings and the rest of the group say together. */
 export class LearnedStand {
   readonly posterior: Posterior;
   /** The sightings that say anything: most say of far-off stages only what goes without saying. */
   readonly seen: readonly SeasonSighting[];
   /** Covariance of what is lasting at the stages, S × S; and of one season's own, by season. */
-  private readonly stands: Float64Array;
+  private stands: Float64Array;
   private readonly seasons = new Map<number, { readonly mean: Float64Array; readonly covariance: Float64Array }>();
 
   /** @param firstDay first day of a season of this stand's plant at its place */
@@ -62,15 +68,38 @@ export class LearnedStand {
     readonly beforehand: Beforehand,
     readonly firstDay: (season: number) => DayNumber,
   ) {
-    const { usualDays } = history;
-    const { kind, scales } = beforehand;
-    this.stands = overStages(
+    let made = this.learned(1);
+    if (this.isContradicted()) {
+      // A profile that its own sightings contradict is believed the less: a prior with the tails of Student's t, as a normal one
+      // whose variance is learned along (expectation maximisation). Nobody is taken to be mistaken until that is settled.
+      let yielded = 1;
+      for (let step = 0; step < MOST_YIELDS; step++) {
+        const next = (TAILS + this.strain(this.learned(yielded, 0))) / (TAILS + 1);
+        if (next < WORTH_YIELDING * yielded) break;
+        yielded = next;
+      }
+      if (yielded > 1) made = this.learned(yielded);
+    }
+    this.stands = made.stands;
+    this.seen = made.seen;
+    this.posterior = made.posterior;
+  }
+
+  /** What is learned where the kind may lie so many times further from its profile, as a variance. */
+  private learned(
+    yielded: number,
+    mistakes?: number,
+  ): Pick<LearnedStand, 'seen' | 'posterior'> & { readonly stands: Float64Array } {
+    const { usualDays } = this.history;
+    const { kind, scales } = this.beforehand;
+    const stands = overStages(
       usualDays.length,
       (s, t) =>
-        kind.covariance[s * usualDays.length + t]! + scales.stand * standLikeness(usualDays[s]! - usualDays[t]!),
+        yielded * kind.covariance[s * usualDays.length + t]! +
+        scales.stand * standLikeness(usualDays[s]! - usualDays[t]!),
     );
-    this.seen = history.seen.filter((s) => this.tells(s));
-    const { seen } = this;
+    this.stands = stands;
+    const seen = this.history.seen.filter((s) => this.tells(s));
     const n = seen.length;
     const prior = new Float64Array(n * n);
     for (let i = 0; i < n; i++)
@@ -78,15 +107,43 @@ export class LearnedStand {
         const [a, b] = [seen[i]!, seen[k]!];
         let c = this.standCovariance(a.stage, b.stage);
         if (a.season === b.season) c += this.seasonCovariance(a.season, a.stage, b.stage);
-        if (i === k) c += beforehand.scales.stage;
+        if (i === k) c += this.ownVariance(a.stage);
         prior[i * n + k] = c;
         prior[k * n + i] = c;
       }
-    this.posterior = afterSightings(
+    const posterior = afterSightings(
       seen.map((s) => this.expected(s.stage, s.season)),
       prior,
       seen,
+      mistakes,
     );
+    return { stands, seen, posterior };
+  }
+
+  /** Whether anything was seen so far from what is expected that the profile itself may be wrong. */
+  private isContradicted(): boolean {
+    return this.history.seen.some(({ stage, season, low, high }) => {
+      const own = this.ownVariance(stage);
+      const sd = Math.sqrt(this.standCovariance(stage, stage) + this.seasonCovariance(season, stage, stage) + own);
+      const mean = this.expected(stage, season);
+      return low > mean + FAR_OFF_SD * sd || high < mean - FAR_OFF_SD * sd;
+    });
+  }
+
+  /** How far, squared and in its own variance, the kind has been pulled off what was expected of it, where that is most. */
+  private strain({ seen, posterior }: Pick<LearnedStand, 'seen' | 'posterior'>): number {
+    const n = this.history.usualDays.length;
+    const { covariance } = this.beforehand.kind;
+    let most = 0;
+    for (const stage of new Set(seen.map((s) => s.stage))) {
+      const row = seen.map((s) => this.standCovariance(stage, s.stage));
+      const before = this.standCovariance(stage, stage);
+      const off = posterior.mean(0, row);
+      const left = posterior.covariance(before, row, row);
+      // Only as far as it has been learned; what nobody saw strains nothing.
+      most = Math.max(most, (off * off - (before - left)) / covariance[stage * n + stage]!);
+    }
+    return Math.max(0, most);
   }
 
   /** Effects to expect of a season, whether or not it is among those seen. */
@@ -97,7 +154,7 @@ export class LearnedStand {
     const covariance = new Float64Array(n * n);
     for (let s = 0; s < n; s++)
       for (let t = 0; t <= s; t++) {
-        const own = s === t ? this.beforehand.scales.stage : 0;
+        const own = s === t ? this.ownVariance(s) : 0;
         const before = this.standCovariance(s, t) + this.seasonCovariance(season, s, t) + own;
         covariance[s * n + t] = covariance[t * n + s] = this.posterior.covariance(before, rows[s]!, rows[t]!);
       }
@@ -125,8 +182,10 @@ export class LearnedStand {
   standSeason(stage: number, season: number): Part {
     const { standSeason } = this.beforehand.scales;
     const usually = this.usually(stage, season);
-    const row = this.seen.map((s) => (s.season === season ? standSeason * seasonLikeness(usually - s.usually) : 0));
-    return this.part(0, standSeason, row);
+    const row = this.seen.map((s) =>
+      s.season === season ? this.spread(stage, s.stage) * standSeason * seasonLikeness(usually - s.usually) : 0,
+    );
+    return this.part(0, this.spread(stage, stage) * standSeason, row);
   }
 
   /** Sightings that the others make very unlikely: worth a second look, by whoever made them. The profile alone doubts nobody. */
@@ -137,17 +196,25 @@ export class LearnedStand {
 
   /** What was of one sighting alone: the stage's own part. */
   ofStage(index: number): Part {
-    const { stage } = this.beforehand.scales;
-    const variance = stage - stage * stage * this.posterior.taken(index);
-    return { mean: stage * this.posterior.pull[index]!, variance, before: stage };
+    const own = this.ownVariance(this.seen[index]!.stage);
+    const variance = own - own * own * this.posterior.taken(index);
+    return { mean: own * this.posterior.pull[index]!, variance, before: own };
   }
 
   private tells({ stage, season, low, high }: SeasonSighting): boolean {
-    const own = this.beforehand.scales.stage;
+    const own = this.ownVariance(stage);
     const variance = this.standCovariance(stage, stage) + this.seasonCovariance(season, stage, stage) + own;
     const mean = this.expected(stage, season);
     const far = GOES_WITHOUT_SAYING_SD * Math.sqrt(variance);
     return low > mean - far || high < mean + far;
+  }
+  /** By how much more than usual seasons vary at two stages together. */
+  private spread(s: number, t: number): number {
+    const { spread } = this.history;
+    return spread ? Math.sqrt(spread[s]! * spread[t]!) : 1;
+  }
+  private ownVariance(stage: number): number {
+    return this.spread(stage, stage) * this.beforehand.scales.stage;
   }
   private part(mean: number, before: number, row: readonly number[]): Part {
     return {
@@ -170,7 +237,8 @@ export class LearnedStand {
       mean,
       covariance: overStages(
         days.length,
-        (s, t) => covariance[s * days.length + t]! + standSeason * seasonLikeness(days[s]! - days[t]!),
+        (s, t) =>
+          covariance[s * days.length + t]! + this.spread(s, t) * standSeason * seasonLikeness(days[s]! - days[t]!),
       ),
     };
     this.seasons.set(season, made);

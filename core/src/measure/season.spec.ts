@@ -19,6 +19,12 @@ describe('seasons', () => {
     expect(isoDay(monthDayInSeason(first, '01-01', 46))).to.equal('2027-01-01');
     expect(isoDay(monthDayInSeason(seasonFirstDay(2026, '01-01', -40), '03-01', -40))).to.equal('2026-08-30');
   });
+  it('place a calendar figure on the same date in a leap year', () => {
+    for (const year of [2023, 2024, 2028]) {
+      expect(isoDay(calendarDayInSeason(dayNumber(`${year}-01-01`), 141, 46))).to.equal(`${year}-05-21`);
+      expect(isoDay(calendarDayInSeason(dayNumber(`${year}-01-01`), 45, 46))).to.equal(`${year}-02-14`);
+    }
+  });
   it('place a calendar figure, also across New Year', () => {
     expect(isoDay(calendarDayInSeason(dayNumber('2026-01-01'), 141, 46))).to.equal('2026-05-21');
     expect(isoDay(calendarDayInSeason(dayNumber('2026-07-01'), 20, 46))).to.equal('2027-01-20');

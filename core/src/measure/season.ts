@@ -29,15 +29,23 @@ export function monthDayInSeason(firstDay: DayNumber, monthDay: MonthDay, latitu
   }
 }
 
+/** 1 in a leap year, else 0. */
+const leapDays = (year: number): number => firstOfYear(year + 1) - firstOfYear(year) - 365;
+
+/** Last day of February in a year without a leap day. */
+const END_OF_FEBRUARY = 59;
+
 /**
- * Day of a calendar figure within a season: the first on or after the season's first day with that day of the year.
- * Half a year is added in the south. Days of the year run from 1; fractions are rounded.
+ * Day of a calendar figure within a season: the first on or after the season's first day with that day of the year. Days of the
+ * year run from 1 in a year without a leap day: 141 is 21 May in every year. Half a year is added in the south; fractions are
+ * rounded.
  */
 export function calendarDayInSeason(firstDay: DayNumber, dayOfYearFigure: number, latitudeDeg: number): DayNumber {
   const shift = latitudeDeg < 0 ? HALF_YEAR_DAYS : 0;
   const year = yearOf(firstDay) - 1;
   for (let y = year; ; y++) {
-    const day = firstOfYear(y) + Math.round(dayOfYearFigure) - 1 + shift;
+    const plain = Math.round(dayOfYearFigure);
+    const day = firstOfYear(y) + plain - 1 + (plain > END_OF_FEBRUARY ? leapDays(y) : 0) + shift;
     if (day >= firstDay) return day;
   }
 }

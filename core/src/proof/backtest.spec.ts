@@ -5,8 +5,8 @@ import { joinDays } from '../weather/weather.ts';
 import { backtest, daysBefore, intervalsOf, missOf, onFixedDays, type SeenInterval, type Trial } from './backtest.ts';
 import { rivalsFor } from './rivals.ts';
 import { comparable, scoresOf } from './scores.ts';
-import type { SeasonPlace } from '../learning/stage-clock.ts';
-import type { SeenStand } from '../learning/history.ts';
+import type { SeasonPlace } from '../stages/index.ts';
+import type { SeenStand } from '../clocks/index.ts';
 
 const flower: StageSpec = {
   key: 'flower',

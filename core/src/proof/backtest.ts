@@ -1,6 +1,7 @@
 import { isoDay, type DayNumber, type DayRange, seasonFirstDay } from '../measure/index.ts';
 import { forecastSeason, sightingSeasons, spreadWithin, boundsOf, type StageSighting } from '../stages/index.ts';
-import { GroupLearning, groupStand, historyOf, type SeenStand } from '../learning/index.ts';
+import type { SeenStand } from '../clocks/index.ts';
+import { type GroupLearning, learnFrom } from '../learning/index.ts';
 import { rivalsFor, type PastDate, type Rivals } from './rivals.ts';
 
 /** When a stage came: after the one day and by the other, both from sightings. */
@@ -78,18 +79,22 @@ const FIXED_DAYS = new Set(['01', '15']);
  * @param from first season that is held against its forecast; the ones before are learned from only.
  * @param unseen as if nobody had ever looked at the stand itself: it is forecast from what the others tell, and the rules go by the
  * dates of the other stands of its kind.
+ * @param came what forecasts are held against: the days themselves where somebody knows them, else what was seen
  */
 export function* backtest(
   stands: readonly SeenStand[],
   issues: readonly Issue[],
   from: number,
-  { unseen = false }: { readonly unseen?: boolean } = {},
+  {
+    unseen = false,
+    came,
+  }: { readonly unseen?: boolean; readonly came?: (stand: SeenStand) => readonly SeenInterval[] } = {},
 ): Generator<Trial> {
   const groups = new Map<number, GroupLearning>();
   const groupAt = (turn: number): GroupLearning => {
     let group = groups.get(turn);
     if (!group) {
-      group = GroupLearning.from(stands.map((s) => groupStand(s, turn * TURN_DAYS)));
+      group = learnFrom(stands, turn * TURN_DAYS);
       groups.set(turn, group);
     }
     return group;
@@ -100,7 +105,7 @@ export function* backtest(
     const { place, standId, plantKey } = stand;
     const intervals = seenOf.get(looked)!;
     const toGoBy = unseen ? othersOfKind(seenOf, looked) : intervals;
-    for (const seen of intervals) {
+    for (const seen of came?.(looked) ?? intervals) {
       if (seen.season < from) continue;
       const past: readonly PastDate[] = toGoBy
         .filter((p) => p.stage === seen.stage && p.season < seen.season)
@@ -126,14 +131,13 @@ function asForecastOn(
   const firstDay = (season: number): DayNumber => seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
   const seasonOfSighting = sightingSeasons(place);
   const sightings = stand.sightings.filter((s) => s.day <= issued && seasonOfSighting(s) === seen.season);
-  const history = historyOf(stand, { until: issued, season: seen.season - 1 });
   const forecast = forecastSeason({
     ...place,
     season: seen.season,
     asOf: issued,
     sightings,
     spreadDays: spreadWithin(stand.sightings.filter((s) => s.day <= issued)),
-    effects: group.effects(history, seen.season, firstDay),
+    clocks: group.expects(stand, seen.season, issued),
     stretch: group.stretch,
   });
   const { key, reached } = forecast.stages[seen.stage]!;

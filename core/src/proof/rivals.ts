@@ -1,6 +1,6 @@
 import { type DayNumber, seasonFirstDay } from '../measure/index.ts';
 import { cumulateWarmth, type Ensemble } from '../climate/index.ts';
-import { seasonAsItWas, type SeasonPlace } from '../learning/index.ts';
+import { seasonAsItWas, type SeasonPlace } from '../stages/index.ts';
 
 /** When a stage came in a past season, as far as that is known: the middle of its interval. */
 export interface PastDate {

@@ -11,8 +11,16 @@ import {
 import { dayOfLength, hoursOf } from './day-length.ts';
 import { drawsFor, type Draws } from './draws.ts';
 import { drawnEffects } from './effects.ts';
-import { chilledBy, cumulateCold, cumulateFrosts, cumulateWarmth, flushedBy, type Ensemble } from '../climate/index.ts';
-import type { ForecastInput } from './forecast-input.ts';
+import {
+  chilledBy,
+  cumulateCold,
+  cumulateCurve,
+  cumulateFrosts,
+  cumulateWarmth,
+  flushedBy,
+  type Ensemble,
+} from '../climate/index.ts';
+import type { ForecastInput, SeasonClock } from './forecast-input.ts';
 import { sumForLength, type GrowthFit, type GrowthSpec } from '../growth/index.ts';
 import { hopkinsShiftDays } from '../weather/index.ts';
 import { effectsOfProfile } from './scales.ts';
@@ -31,12 +39,30 @@ export class Dating {
     private readonly firstDay: DayNumber,
     private readonly ensemble: Ensemble | null,
     private readonly draws: Draws,
+    clock?: SeasonClock,
   ) {
-    this.drawn = drawnEffects(input.effects ?? effectsOfProfile(usualOffsets(input, input.season)), draws);
+    this.stages = clock?.stages ?? input.stages;
+    this.drawn = drawnEffects(clock?.effects ?? effectsOfProfile(usualOffsets(input, input.season)), draws);
   }
+  /** The stages as this clock has them. */
+  readonly stages: readonly StageSpec[];
   private readonly drawn: readonly Float64Array[];
 
-  dates(stage: StageSpec, index: number, earlier: readonly Float64Array[]): Float64Array {
+  /**
+   * Dates of a stage, put where the draws have their place.
+   * @param mine the draws that this clock dates; `null` for all
+   */
+  dates(index: number, earlier: readonly Float64Array[], into: Float64Array, mine: Int32Array | null): void {
+    this.into = into;
+    this.mine = mine;
+    this.dated(this.stages[index]!, index, earlier);
+    this.into = null;
+    this.mine = null;
+  }
+  private into: Float64Array | null = null;
+  private mine: Int32Array | null = null;
+
+  private dated(stage: StageSpec, index: number, earlier: readonly Float64Array[]): Float64Array {
     const { model } = stage;
     switch (model.kind) {
       case 'calendar':
@@ -64,7 +90,8 @@ export class Dating {
   }
 
   private onCalendar(stage: StageSpec, index: number): Float64Array {
-    const { site, reference, stages } = this.input;
+    const { stages } = this;
+    const { site, reference } = this.input;
     const direction = hopkinsDirection(stage, stages);
     const usual = calendarDayInSeason(this.firstDay, stage.calendar.value, site.latitudeDeg) - this.firstDay;
     const shift = direction === 'none' ? 0 : hopkinsShiftDays(reference, site, direction);
@@ -85,8 +112,14 @@ export class Dating {
     }
     const cold = model.kind === 'cooling';
     const cutoffC = model.kind === 'thermal' ? (model.cutoffC?.value ?? Infinity) : Infinity;
-    const sums = this.series(`${model.kind}${model.baseC.value}:${cutoffC}:${start}`, (e) =>
-      cold ? cumulateCold(e, model.baseC.value, start) : cumulateWarmth(e, model.baseC.value, cutoffC, start),
+    const curve = model.kind === 'thermal' ? model.curve : undefined;
+    const by = curve ? `curve${curve.middleC}:${curve.perC}` : `${model.kind}${model.baseC.value}:${cutoffC}`;
+    const sums = this.series(`${by}:${start}`, (e) =>
+      curve
+        ? cumulateCurve(e, curve, start)
+        : cold
+          ? cumulateCold(e, model.baseC.value, start)
+          : cumulateWarmth(e, model.baseC.value, cutoffC, start),
     );
     const sd = logSd(model.sum);
     return this.each((j, m) => crossing(sums[m]!, model.sum.value * Math.exp(sd * this.effect(j, index)), 0));
@@ -151,7 +184,7 @@ export class Dating {
     if (model.kind !== 'afterWarmth') throw new RangeError('not after warmth');
     const base = this.indexOf(model.stage, index);
     if (!this.ensemble) {
-      const spec = this.input.stages[base]!;
+      const spec = this.stages[base]!;
       return this.afterDays(base, linearSd(stage.calendar), stage.calendar.value - spec.calendar.value, index, earlier);
     }
     const sums = this.warmthFrom(model.baseC.value);
@@ -206,14 +239,13 @@ export class Dating {
   /** Draws that run together with none of the stages'. */
   private apart(): Draws {
     const { count } = this.draws;
-    const [season, ...own] = drawsFor(count, this.input.stages.length + APART).own.slice(-APART);
+    const [season, ...own] = drawsFor(count, this.stages.length + APART).own.slice(-APART);
     return { ...this.draws, season: season!, own: [season!, ...own] };
   }
 
   private indexOf(key: string, index: number): number {
-    const base = this.input.stages.findIndex((s) => s.key === key);
-    if (base < 0 || base >= index)
-      throw new RangeError(`stage ${this.input.stages[index]!.key} must come after ${key}`);
+    const base = this.stages.findIndex((s) => s.key === key);
+    if (base < 0 || base >= index) throw new RangeError(`stage ${this.stages[index]!.key} must come after ${key}`);
     return base;
   }
 
@@ -229,8 +261,9 @@ export class Dating {
 
   private each(date: (draw: number, member: number) => number): Float64Array {
     const members = this.ensemble?.station.years.length ?? 1;
-    const out = new Float64Array(this.draws.count);
-    for (let j = 0; j < out.length; j++) out[j] = date(j, j % members);
+    const out = this.into ?? new Float64Array(this.draws.count);
+    if (this.mine) for (const j of this.mine) out[j] = date(j, j % members);
+    else for (let j = 0; j < out.length; j++) out[j] = date(j, j % members);
     return out;
   }
 }

@@ -29,6 +29,23 @@ describe('draws', () => {
         expect(Math.abs(mean(product)), `${a} and ${b}`).to.be.lessThan(0.15);
       }
   });
+  it('do not hang on the weather years that they are drawn with: each has early and late seasons alike', () => {
+    for (const years of [5, 8, 12, 20]) {
+      const own = drawsFor(24 * years, 4, years);
+      const means = Array.from({ length: years }, (_, year) => {
+        const mine = Array.from(own.season, (z, j) => ({ z, w: own.weight[j]! })).filter((_, j) => j % years === year);
+        return mine.reduce((s, { z, w }) => s + z * w, 0) / mine.reduce((s, { w }) => s + w, 0);
+      });
+      expect(Math.max(...means.map(Math.abs)), `${years} years`).to.be.below(0.1);
+    }
+  });
+  it('share the ways of dating out evenly, in every year', () => {
+    const { share } = drawsFor(24 * 10, 4, 10);
+    for (let year = 0; year < 10; year++) {
+      const mine = Array.from(share).filter((_, j) => j % 10 === year);
+      expect(mine.filter((v) => v < 0.3).length / mine.length, `year ${year}`).to.be.within(0.2, 0.4);
+    }
+  });
   it('reach late and early years: some season lies more than two and a half spreads out on either side', () => {
     expect(Math.max(...draws.season)).to.be.greaterThan(2.5);
     expect(Math.min(...draws.season)).to.be.lessThan(-2.5);

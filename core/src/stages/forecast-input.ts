@@ -8,6 +8,14 @@ import type { StageSpec } from './stage-model.ts';
 import type { StageSighting } from './stage-sighting.ts';
 import type { Reference } from './usual-year.ts';
 
+/** One way in which a season is dated: the same stages by one clock, what was learned of them under it, and its weight. */
+export interface SeasonClock {
+  readonly stages: readonly StageSpec[];
+  readonly effects: StageEffects;
+  /** By stage; those of a season's clocks add up to 1 at each. */
+  readonly weights: readonly number[];
+}
+
 export interface ForecastInput {
   readonly stages: readonly StageSpec[];
   readonly seasonStart: MonthDay;
@@ -22,8 +30,8 @@ export interface ForecastInput {
   readonly sightings: readonly StageSighting[];
   /** Spread within the stand, days: what its shares are worth; the usual one when left out. */
   readonly spreadDays?: number;
-  /** What was learned of the season beforehand; left out, the profile's spread alone. */
-  readonly effects?: StageEffects;
+  /** The ways in which it is dated, as learned beforehand; left out, the profile's stages with their spread alone. */
+  readonly clocks?: readonly SeasonClock[];
   /** Parts that are measured or were cut: dated beside the stages where there is weather to date them by. */
   readonly parts?: readonly PartGrowth[];
   /** By so much dates lie wider about their middle than reckoned, as past misses showed; 1 by itself. */

@@ -147,6 +147,25 @@ describe('forecast of a season', () => {
     expect(seen.stages[1]!.reached.p10).to.be.at.least(day + 1);
     expect(p50(seen, 'fruit')).to.be.above(p50(plain, 'fruit'));
   });
+  it('does not take what is overdue for certain tomorrow: the later it is, the wider it lies', () => {
+    const plain = forecastSeason(asked()).stages[1]!.reached;
+    const overdue = (late: number) =>
+      forecastSeason(asked({ sightings: [{ stage: 'flower', day: plain.p90! + late, reached: false }] })).stages[1]!
+        .reached;
+    const [ten, thirty] = [overdue(10), overdue(30)];
+    expect(ten.p10!).to.be.above(plain.p90! + 10);
+    expect(ten.p90! - ten.p10!).to.be.above(5);
+    expect(thirty.p90! - thirty.p10!).to.be.above(ten.p90! - ten.p10!);
+  });
+  it('knows nothing of what comes after the day it is asked on: neither the season’s weather nor in its usual year', () => {
+    const [past, hot] = [0, 20].map((moreC) => {
+      const list = weather('2014-01-01', '2030-12-31', spreadYears).map((d) =>
+        d.day > dayNumber('2026-04-10') ? { ...d, minC: d.minC + moreC, maxC: d.maxC + moreC } : d,
+      );
+      return forecastSeason(asked({ weather: stationOf(list) })).stages.map((s) => s.reached);
+    });
+    expect(hot).to.deep.equal(past);
+  });
   it('lets a stage seen stand for those before it, and drops a "not yet" that contradicts it', () => {
     const day = dayNumber('2026-04-08');
     const f = forecastSeason(

@@ -1,9 +1,9 @@
-import type { StationWeather } from '../weather/index.ts';
+import { asKnownOn, type StationWeather } from '../weather/index.ts';
 import { type DayNumber, dayRange, type DayRange, seasonFirstDay } from '../measure/index.ts';
 import { Dating } from './dating.ts';
-import { drawsFor } from './draws.ts';
+import { drawsFor, type Draws } from './draws.ts';
 import { againMark, lengthMark } from '../growth/index.ts';
-import type { ForecastInput, PartGrowth } from './forecast-input.ts';
+import type { ForecastInput, PartGrowth, SeasonClock } from './forecast-input.ts';
 import { buildEnsemble, type Ensemble, siteClimate } from '../climate/index.ts';
 import { boundsOf, sightingLikelihood } from './sighting.ts';
 import type { StageBounds } from './stage-sighting.ts';
@@ -49,15 +49,17 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
   const firstDay = seasonFirstDay(input.season, input.seasonStart, input.site.latitudeDeg);
   const ensemble = ensembleFor(input);
   const years = ensemble?.station.years.length ?? 0;
-  const draws = drawsFor(ensemble ? years * DRAWS_PER_YEAR : CALENDAR_DRAWS, input.stages.length);
+  const draws = ensemble
+    ? drawsFor(years * DRAWS_PER_YEAR, input.stages.length, years)
+    : drawsFor(CALENDAR_DRAWS, input.stages.length);
   const bounds = boundsOf(
     input.stages.map((s) => s.key),
     input.sightings,
     firstDay,
     input.spreadDays,
   );
-  const dating = new Dating(input, firstDay, ensemble, draws);
-  const { dates, weight } = datesOf(input, { dating, bounds, firstDay, prior: draws.weight });
+  const datings = (input.clocks ?? [undefined]).map((clock) => new Dating(input, firstDay, ensemble, draws, clock));
+  const { dates, weight } = datesOf(input, { datings, bounds, firstDay, draws });
   return {
     season: input.season,
     firstDay,
@@ -71,28 +73,44 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
       reached: dayRange(dates[s]!, weight, firstDay),
     })),
     weight,
-    marks: marksOf(input.parts ?? [], dating, firstDay),
+    marks: marksOf(input.parts ?? [], new Dating(input, firstDay, ensemble, draws), firstDay),
   };
 }
 
+/** Which draws of a stage each clock dates: they are shared out by the clocks' weights there. */
+function ownDraws(clocks: readonly SeasonClock[], stage: number, { share, count }: Draws): readonly Int32Array[] {
+  const ends = clocks.map((_, k) => clocks.slice(0, k + 1).reduce((sum, c) => sum + c.weights[stage]!, 0));
+  const owner = (j: number): number => {
+    const k = ends.findIndex((end) => share[j]! < end);
+    return k < 0 ? clocks.length - 1 : k;
+  };
+  const own: number[][] = clocks.map(() => []);
+  for (let j = 0; j < count; j++) own[owner(j)]!.push(j);
+  return own.map((list) => Int32Array.from(list));
+}
+
 interface Dated {
-  readonly dating: Dating;
+  readonly datings: readonly Dating[];
   readonly bounds: readonly StageBounds[];
   readonly firstDay: DayNumber;
-  /** Weights of the draws before anything was seen. */
-  readonly prior: Float64Array;
+  readonly draws: Draws;
 }
 
 /** Dates of all stages by draw, and the draws' weights after what has been seen of them. */
 function datesOf(
-  { stages, stretch = 1 }: ForecastInput,
-  { dating, bounds, firstDay, prior }: Dated,
+  { stages, clocks, stretch = 1 }: ForecastInput,
+  { datings, bounds, firstDay, draws }: Dated,
 ): { readonly dates: readonly Float64Array[]; readonly weight: Float64Array } {
-  const weight = prior.slice();
+  const weight = draws.weight.slice();
   const dates: Float64Array[] = [];
-  stages.forEach((stage, s) => {
-    const own = dating.dates(stage, s, dates);
+  stages.forEach((_, s) => {
+    const own = new Float64Array(draws.count);
+    const shares = clocks && clocks.length > 1 ? ownDraws(clocks, s, draws) : [null];
+    shares.forEach((mine, k) => {
+      if (mine?.length !== 0) datings[k]!.dates(s, dates, own, mine);
+    });
     for (let j = 0; j < own.length; j++) weight[j]! *= sightingLikelihood(own[j]!, bounds[s]!);
+    spreadOverdue(own, bounds[s]!, draws);
     keepOrder(own, bounds[s]!, dates[s - 1]);
     dates.push(own);
   });
@@ -122,6 +140,31 @@ function marksOf(parts: readonly PartGrowth[], dating: Dating, firstDay: DayNumb
   return marks;
 }
 
+/** What is overdue comes within so large a share of how far it usually spreads and how late it is already (estimates). */
+const OVERDUE_SHARE = 0.25;
+const LEAST_OVERDUE_DAYS = 2;
+
+/**
+ * A draw on which a stage would have come by the last day on which it had not is not certain tomorrow because it is late: it comes
+ * with a constant hazard from then on, the lower the more it spreads and the later it is.
+ */
+function spreadOverdue(own: Float64Array, { after }: StageBounds, { weight, late }: Draws): void {
+  if (after === null) return;
+  let [total, sum, squares] = [0, 0, 0];
+  for (let j = 0; j < own.length; j++) {
+    if (!Number.isFinite(own[j]!)) continue;
+    total += weight[j]!;
+    sum += weight[j]! * own[j]!;
+    squares += weight[j]! * own[j]! ** 2;
+  }
+  if (total === 0) return;
+  const mean = sum / total;
+  const spread = Math.sqrt(Math.max(0, squares / total - mean * mean));
+  const scale = Math.max(LEAST_OVERDUE_DAYS, OVERDUE_SHARE * (spread + Math.max(0, after - mean)));
+  for (let j = 0; j < own.length; j++)
+    if (own[j]! <= after) own[j] = after + 1 + Math.floor(-scale * Math.log(1 - Math.min(0.999, late[j]!)));
+}
+
 /** Dates keep to what was seen of the stage, and come no earlier than the stage before. */
 function keepOrder(own: Float64Array, { after, by }: StageBounds, previous: Float64Array | undefined): void {
   for (let j = 0; j < own.length; j++) {
@@ -140,7 +183,8 @@ function absoluteBounds({ after, by }: StageBounds, firstDay: DayNumber): StageB
 const MOST_HELD = 4;
 const held: { readonly weather: StationWeather; readonly key: string; readonly ensemble: Ensemble | null }[] = [];
 
-function ensembleFor({ weather, season, seasonStart, site, reference, asOf }: ForecastInput): Ensemble | null {
+function ensembleFor({ season, seasonStart, site, reference, asOf, ...rest }: ForecastInput): Ensemble | null {
+  const weather = rest.weather && asKnownOn(rest.weather, asOf);
   if (!weather?.climatology) return null;
   const { series, climatology, heightM } = weather;
   const key = JSON.stringify([season, seasonStart, site, reference.canopy, asOf]);

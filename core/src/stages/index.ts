@@ -1,12 +1,13 @@
 export { dayOfLength, hoursOf } from './day-length.ts';
 export { drawsFor } from './draws.ts';
 export type { StageEffects } from './effects.ts';
-export type { ForecastInput, PartGrowth } from './forecast-input.ts';
+export type { ForecastInput, PartGrowth, SeasonClock } from './forecast-input.ts';
 export { forecastSeason, type SeasonForecast, type StageForecast } from './forecast.ts';
 export { PRIOR_SCALES, type Scales, seasonLikeness, standLikeness } from './scales.ts';
 export { sightingSeasons } from './season-of-sighting.ts';
 export { boundsOf } from './sighting.ts';
 export type { StageBounds, StageSighting } from './stage-sighting.ts';
 export { hopkinsDirection, spreadInDays, type StageModel, type StageSpec } from './stage-model.ts';
+export { seasonAsItWas, type SeasonPlace } from './season-place.ts';
 export { spreadWithin } from './stand-spread.ts';
 export { type Reference, usualOffsets, usualStageDays, usualStageOn } from './usual-year.ts';

@@ -5,6 +5,8 @@ import { usualOffsets, type UsualYear } from './usual-year.ts';
 
 /** No stage comes so many days before, or after, it usually does (an estimate: springs differ by weeks). */
 const MOST_OFF_DAYS = 75;
+/** That a stage is seen long after it came is so many times as usual as that it comes as long before its time (an estimate). */
+const AS_LATE = 1.25;
 /** Usual days are asked of a year without a leap day: which one makes no difference of more than a day. */
 const PLAIN_YEAR = 2001;
 
@@ -27,7 +29,7 @@ export function sightingSeasons(year: UsualYear): (sighting: StageSighting) => n
     const [before, now, next] = [past(season - 1), past(season), past(season + 1)];
     if (reached) {
       if (-next <= MOST_OFF_DAYS) return season + 1;
-      return before < -now ? season - 1 : season;
+      return before < AS_LATE * -now ? season - 1 : season;
     }
     if (before <= MOST_OFF_DAYS) return season - 1;
     return -next < now ? season + 1 : season;

@@ -28,6 +28,16 @@ describe('what sightings say of every stage', () => {
     expect(bounds[1]).to.deep.equal({ after: null, by: 100 });
     expect(bounds[2]).to.deep.equal({ after: 105, by: null });
   });
+  it('does not believe one "reached" against several later "not yet", nor one "not yet" against several "reached" before it', () => {
+    const notYet = [101, 105, 110, 116, 121].map((day) => seen('bud', day, false));
+    expect(boundsOf(STAGES, [seen('bud', 90), ...notYet], FIRST)[1]).to.deep.equal({ after: 121, by: null });
+    expect(boundsOf(STAGES, [seen('bud', 90), ...notYet, seen('bud', 128)], FIRST)[1]).to.deep.equal({
+      after: 121,
+      by: 128,
+    });
+    const there = [90, 95, 99].map((day) => seen('bud', day));
+    expect(boundsOf(STAGES, [...there, seen('bud', 104, false)], FIRST)[1]).to.deep.equal({ after: null, by: 90 });
+  });
   it('passes over a stage that the plant no longer has', () => {
     expect(boundsOf(STAGES, [seen('catkins', 50)], FIRST)).to.deep.equal(STAGES.map(() => ({ after: null, by: null })));
   });

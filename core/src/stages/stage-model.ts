@@ -1,8 +1,10 @@
+import type { ForcingCurve } from '../climate/index.ts';
 import { linearSd, type Figure, type MonthDay } from '../measure/index.ts';
 
 /**
  * How a phenophase is dated. Sums are °C·day, days are days.
  * - thermal: warmth above `baseC` (and below `cutoffC`) cumulated from `start` reaches `sum`
+ *   With a `curve` every day counts along it, whatever the base.
  * - after: `days` after another stage, or `sum` of warmth above `baseC` from that stage on
  * - cooling: cold below `baseC` cumulated from `start` reaches `sum`
  * - firstFrost: first day from `start` on whose minimum is at or below `thresholdC`
@@ -20,6 +22,7 @@ export type StageModel =
       readonly start: MonthDay;
       readonly baseC: Figure;
       readonly cutoffC?: Figure;
+      readonly curve?: ForcingCurve;
       readonly sum: Figure;
     }
   | { readonly kind: 'after'; readonly stage: string; readonly days: Figure }

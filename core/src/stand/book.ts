@@ -2,10 +2,10 @@
 import type { HouseRule } from '../allowance/index.ts';
 import type { SiteReading } from '../climate/index.ts';
 import type { IdentityStatus } from '../identity/index.ts';
-import type { SeenStand } from '../learning/index.ts';
+import type { SeenStand } from '../clocks/index.ts';
 import { isoDay, seasonFirstDay, seasonOf, type DayNumber, type IsoDay } from '../measure/index.ts';
 import type { PlantProfile } from '../plants/index.ts';
-import type { StageEffects } from '../stages/index.ts';
+import type { SeasonClock } from '../stages/index.ts';
 import type { Shore } from '../tide/index.ts';
 import type { StationWeather } from '../weather/index.ts';
 import type { WindowShifts } from '../windows/index.ts';
@@ -38,8 +38,8 @@ export interface DatedRule {
 export interface Learned {
   /** By so much dates lie wider about their middle than reckoned, as past misses showed; 1 by itself. */
   readonly stretch: number;
-  /** How early or late a season's stages are to be expected; `undefined`: the profile's spread alone. */
-  readonly effects: (seen: SeenStand, season: number, today: DayNumber) => StageEffects | undefined;
+  /** The ways in which a season is dated, by what was learned before; `undefined`: the profile's stages and spread alone. */
+  readonly clocks: (seen: SeenStand, season: number, today: DayNumber) => readonly SeasonClock[] | undefined;
   /** By window: how far its edges lie off its stages, where that was reckoned elsewhere already. */
   readonly shifts?: readonly WindowShifts[];
 }

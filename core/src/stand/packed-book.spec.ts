@@ -1,3 +1,4 @@
+import type { SeenStand } from '../clocks/index.ts';
 import { expect } from 'chai';
 import { effectsOfProfile } from '../stages/scales.ts';
 import { climatologyOf, joinDays } from '../weather/index.ts';
@@ -22,13 +23,16 @@ const weather = { series: joinDays(days, climatology)!, climatology, heightM: 60
 /** Late by half a spread, in every season. */
 const learned = {
   stretch: 1.2,
-  effects: (seen: { place: { stages: readonly unknown[] } }) => {
-    const n = seen.place.stages.length;
-    return {
-      mean: new Float64Array(n).fill(0.5),
-      covariance: effectsOfProfile(Array.from({ length: n }, (_, i) => 60 + 20 * i)).covariance,
-    };
-  },
+  clocks: ({ place: { stages } }: SeenStand) => [
+    {
+      stages,
+      weights: stages.map(() => 1),
+      effects: {
+        mean: new Float64Array(stages.length).fill(0.5),
+        covariance: effectsOfProfile(stages.map((_, i) => 60 + 20 * i)).covariance,
+      },
+    },
+  ],
 };
 const entries = [
   entry('stageSighting', '2026-04-10', { stage: 'shoots', reached: true, share: 0.6 }),
@@ -71,12 +75,14 @@ describe('a book that travels', () => {
   it('keeps what was learned for the seasons about its own, and nothing of others', () => {
     const { learned: there } = unpackBook(travelled());
     expect(there.stretch).to.equal(1.2);
-    const known = [2024, 2025, 2026, 2027, 2028, 2029].map((s) => there.effects({} as never, s, book.today)?.mean[0]);
+    const known = [2024, 2025, 2026, 2027, 2028, 2029].map(
+      (s) => there.clocks({} as never, s, book.today)?.[0]!.effects.mean[0],
+    );
     expect(known).to.deep.equal([undefined, 0.5, 0.5, 0.5, 0.5, undefined]);
     expect(there.shifts).to.have.length(book.profile.windows.length);
     expect(there.shifts![0]!.closes.meanDays).to.be.below(0);
     const nothing = unpackBook(packBook(bookOf('nettle')));
-    expect(nothing.learned.effects({} as never, 2026, book.today)).to.equal(undefined);
+    expect(nothing.learned.clocks({} as never, 2026, book.today)).to.equal(undefined);
   });
 });
 

@@ -1,7 +1,7 @@
 // A book as it travels to another device: plain lists, and what was learned already reckoned.
 import type { DayNumber } from '../measure/index.ts';
 import type { PlantProfile } from '../plants/index.ts';
-import type { StageEffects } from '../stages/index.ts';
+import type { SeasonClock, StageSpec } from '../stages/index.ts';
 import { packWeather, unpackWeather, type PackedWeather } from '../weather/index.ts';
 import type { WindowShifts } from '../windows/index.ts';
 import { seasonNow, type Book, type Learned, type SeasonBook } from './book.ts';
@@ -11,13 +11,14 @@ import { windowOn } from './outlook.ts';
 import { eachOnce, type StandSeason } from './season.ts';
 import { seenStand } from './season-input.ts';
 
-/** What was learned of a stand, reckoned for some seasons. */
+/** What was learned of a stand, reckoned for some seasons; the stages under a clock once for all of them. */
 interface PackedLearned {
   readonly stretch: number;
+  readonly clocks: readonly { readonly stages: readonly StageSpec[]; readonly weights: readonly number[] }[];
   readonly seasons: readonly {
     readonly season: number;
-    readonly mean: readonly number[];
-    readonly covariance: readonly number[];
+    /** By clock. */
+    readonly effects: readonly { readonly mean: readonly number[]; readonly covariance: readonly number[] }[];
   }[];
   readonly shifts: readonly WindowShifts[];
 }
@@ -56,24 +57,44 @@ export function packBook(book: Book, stageDays: StageDays = stageDaysOf(book)): 
 function packLearned(book: SeasonBook, now: number, stageDays: StageDays): PackedLearned {
   const { learned, profile, today } = book;
   const seen = seenStand(book);
+  const seasons = SEASONS_ABOUT.map((about) => ({
+    season: now + about,
+    clocks: learned.clocks(seen, now + about, today) ?? [],
+  }));
   return {
     stretch: learned.stretch,
-    seasons: SEASONS_ABOUT.flatMap((about) => {
-      const effects = learned.effects(seen, now + about, today);
-      return effects ? [{ season: now + about, mean: [...effects.mean], covariance: [...effects.covariance] }] : [];
-    }),
+    clocks: seasons[0]!.clocks.map(({ stages, weights }) => ({ stages, weights })),
+    seasons: seasons.flatMap(({ season, clocks }) =>
+      clocks.length === 0
+        ? []
+        : [
+            {
+              season,
+              effects: clocks.map(({ effects: { mean, covariance } }) => ({
+                mean: [...mean],
+                covariance: [...covariance],
+              })),
+            },
+          ],
+    ),
     shifts: profile.windows.map((_, w) => shiftsOf(book, w, stageDays)),
   };
 }
 
-function unpackLearned({ stretch, seasons, shifts }: PackedLearned): Learned {
-  const known = new Map<number, StageEffects>(
-    seasons.map(({ season, mean, covariance }) => [
+function unpackLearned({ stretch, clocks, seasons, shifts }: PackedLearned): Learned {
+  const known = new Map<number, readonly SeasonClock[]>(
+    seasons.map(({ season, effects }) => [
       season,
-      { mean: Float64Array.from(mean), covariance: Float64Array.from(covariance) },
+      clocks.map((clock, k) => ({
+        ...clock,
+        effects: {
+          mean: Float64Array.from(effects[k]!.mean),
+          covariance: Float64Array.from(effects[k]!.covariance),
+        },
+      })),
     ]),
   );
-  return { stretch, effects: (_seen, season: number, _today: DayNumber) => known.get(season), shifts };
+  return { stretch, clocks: (_seen, season: number, _today: DayNumber) => known.get(season), shifts };
 }
 
 /** What the seasons about a day hang on, for another thread: plain data; weather and profile go along as they are. */

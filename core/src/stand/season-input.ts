@@ -1,7 +1,7 @@
 // What a season of a stand is forecast from.
 import type { Site } from '../climate/index.ts';
-import { historyOf, type GroupLearning, type SeenStand } from '../learning/index.ts';
-import { seasonFirstDay, type DayNumber } from '../measure/index.ts';
+import type { SeenStand } from '../clocks/index.ts';
+import type { GroupLearning } from '../learning/index.ts';
 import { sightingSeasons, spreadWithin, type ForecastInput } from '../stages/index.ts';
 import type { Learned, SeasonBook } from './book.ts';
 import type { StandRecord } from './record.ts';
@@ -37,17 +37,10 @@ export const NOTHING_SEEN: Pick<StandRecord, 'sightings' | 'takes' | 'measured' 
 };
 
 /** Learning of a group, asked about one of its stands. */
-export function learnedFrom(learning: GroupLearning): Learned {
-  return {
-    stretch: learning.stretch,
-    effects: (seen, season, today) => {
-      const { seasonStart, site } = seen.place;
-      const history = historyOf(seen, { until: today, season: season - 1 });
-      const firstDayOf = (y: number): DayNumber => seasonFirstDay(y, seasonStart, site.latitudeDeg);
-      return learning.effects(history, season, firstDayOf);
-    },
-  };
-}
+export const learnedFrom = (learning: GroupLearning): Learned => ({
+  stretch: learning.stretch,
+  clocks: (seen, season, today) => learning.expects(seen, season, today),
+});
 
 /** Seasons of which anything was seen of the stand's stages. */
 export const seasonsSeen = (book: Omit<SeasonBook, 'learned' | 'today'>): ReadonlySet<number> =>
@@ -66,14 +59,14 @@ export function sightingsOf(
 export function forecastInput(book: SeasonBook, season: number): ForecastInput {
   const { learned, today } = book;
   const seen = seenStand(book);
-  const effects = learned.effects(seen, season, today);
+  const clocks = learned.clocks(seen, season, today);
   return {
     ...seen.place,
     season,
     asOf: today,
     sightings: sightingsOf(book, season),
     spreadDays: spreadWithin(seen.sightings.filter((s) => s.day <= today)),
-    ...(effects ? { effects } : {}),
+    ...(clocks ? { clocks } : {}),
     stretch: learned.stretch,
   };
 }

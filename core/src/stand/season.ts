@@ -10,7 +10,7 @@ import { apartStages } from './locks.ts';
 import { forecastInput } from './season-input.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'i1';
+export const MODEL_REVISION = 'j1';
 
 /** A forecast without its draws: they make its windows and are let go, or thousands of stands would fill the memory. */
 export interface SeasonDates extends Omit<SeasonForecast, 'stages' | 'weight' | 'marks'> {

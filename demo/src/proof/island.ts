@@ -1,14 +1,13 @@
 import { CATALOGUE } from '@emberfield/catalogue';
 import { climatologyOf, joinDays } from '@emberfield/core/weather';
-import { type SeenStand } from '@emberfield/core/learning';
-import { type Trial } from '@emberfield/core/proof';
+import type { SeenStand } from '@emberfield/core/clocks';
+import type { SeenInterval } from '@emberfield/core/proof';
 import { historyOf } from '../history.ts';
 import { factsOf, PATCHES, STANDS } from '../island/places.ts';
 import { islandWeather, trueStageDays } from '@emberfield/core/truth';
-import { limitOf } from './limit.ts';
 
 const FIRST_WEATHER_YEAR = 2010;
-export const FIRST_SEASON = 2018;
+const FIRST_SEASON = 2018;
 const LAST_YEAR = 2026;
 const STATION_HEIGHT_M = 40;
 const LATITUDE_DEG = 46;
@@ -17,9 +16,9 @@ const LAST_DAY = dayOf(`${LAST_YEAR}-12-31`);
 
 export interface ProofIsland {
   readonly stands: readonly SeenStand[];
-  /** The day on which a stage truly came, which nobody on the island knows. */
-  readonly cameOn: (trial: Trial) => number | null;
-  readonly limit: (trial: Trial) => number | null;
+  readonly firstSeason: number;
+  /** The days on which the stages of a stand truly came, which nobody on the island knows. */
+  readonly came: (stand: SeenStand) => readonly SeenInterval[];
 }
 
 /** The island once more under another sky: other weather, other stands of the same names, other people's habits. */
@@ -64,9 +63,16 @@ export function islandOf(seed: number): ProofIsland {
   });
   return {
     stands,
-    cameOn: ({ standId, plantKey, stage, season }) =>
-      trueStageDays(plantKey, { standName: standId, heightM: heights.get(standId)! }, season, weather).get(stage) ??
-      null,
-    limit: (trial) => limitOf(trial, heights.get(trial.standId)!, weather),
+    firstSeason: FIRST_SEASON,
+    came: ({ standId, plantKey, place }) => {
+      const seasons = Array.from({ length: LAST_YEAR - FIRST_SEASON + 1 }, (_, n) => FIRST_SEASON + n);
+      return seasons.flatMap((season) => {
+        const days = trueStageDays(plantKey, { standName: standId, heightM: heights.get(standId)! }, season, weather);
+        return place.stages.flatMap(({ key }, stage) => {
+          const day = days.get(key);
+          return day === undefined ? [] : [{ stage, season, after: day - 1, by: day }];
+        });
+      });
+    },
   };
 }

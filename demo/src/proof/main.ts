@@ -1,88 +1,125 @@
-// How good the forecasts are, on islands whose truth is known: `npm run proof -- dates [seeds]`.
+// How good the forecasts are, on islands whose truth is known: `npm run proof -- dates [islands]`.
+import type { SeenStand } from '@emberfield/core/clocks';
 import {
   backtest,
   comparable,
   daysBefore,
-  missOf,
   onFixedDays,
   scoresOf,
   type Scores,
+  type SeenInterval,
   type Trial,
 } from '@emberfield/core/proof';
-import { FIRST_SEASON, islandOf, type ProofIsland } from './island.ts';
+import { islandOf } from './island.ts';
+import { FIRST_SEASON, naturalIsland } from './nature/island.ts';
 
 const SEEDS = Number(process.argv[2] ?? 20);
 /** Held against what came from the fourth season on; the three before are learned from. */
-const FROM = FIRST_SEASON + 3;
+const LEARNED_FROM = 3;
 const FORTNIGHT = daysBefore(14);
 const ISSUES = [daysBefore(28), FORTNIGHT, daysBefore(7), onFixedDays];
 
 interface Held {
   readonly trial: Trial;
-  readonly cameOn: number | null;
-  readonly limit: number | null;
+  /** What drives the stage, and where its profile came from. */
+  readonly driver: string;
+  readonly told: string;
 }
+
+/** Nobody is told of a day that is over: whoever asks sees that it has not come. The same for every rule. */
+function notBeforeTomorrow(trial: Trial): Trial {
+  const from = trial.issued + 1;
+  const later = (day: number | null): number | null => (day === null ? null : Math.max(from, day));
+  const { forecast, rivals } = trial;
+  return {
+    ...trial,
+    forecast: { p10: later(forecast.p10), p50: later(forecast.p50), p90: later(forecast.p90) },
+    rivals: {
+      lastYear: later(rivals.lastYear),
+      meanDate: later(rivals.meanDate),
+      degreeDays: later(rivals.degreeDays),
+    },
+  };
+}
+
+/** Trials of an island against the days themselves, so many days before they truly came. */
+const trialsOf = (
+  stands: readonly SeenStand[],
+  from: number,
+  came: (stand: SeenStand) => readonly SeenInterval[],
+): readonly Trial[] =>
+  comparable([...backtest(stands, ISSUES, from, { came })], ['lastYear', 'meanDate']).map(notBeforeTomorrow);
+
 const held: Held[] = [];
-/** Stands as if nobody had looked at them, against the mean date of the others of their kind. */
-const unseen: Trial[] = [];
+const atHome: Trial[] = [];
 for (let seed = 1; seed <= SEEDS; seed++) {
-  const { stands, cameOn, limit }: ProofIsland = islandOf(seed);
-  for (const trial of comparable([...backtest(stands, ISSUES, FROM)]))
-    // The limit takes long to reckon; a fortnight ahead is where it is asked for.
-    held.push({ trial, cameOn: cameOn(trial), limit: trial.issue === FORTNIGHT.name ? limit(trial) : null });
-  unseen.push(...comparable([...backtest(stands, [FORTNIGHT], FROM, { unseen: true })], ['meanDate']));
-  process.stderr.write(`\rseed ${seed} of ${SEEDS}`);
+  const nature = naturalIsland(seed);
+  for (const trial of trialsOf(nature.stands, FIRST_SEASON + LEARNED_FROM, nature.came))
+    held.push({
+      trial,
+      driver: nature.mechanismOf(trial.plantKey, trial.stage),
+      told: nature.told.get(trial.plantKey)!,
+    });
+  const home = islandOf(seed);
+  atHome.push(...trialsOf(home.stands, home.firstSeason + LEARNED_FROM, home.came));
+  process.stderr.write(`\risland ${seed} of ${SEEDS}`);
 }
 process.stderr.write('\n');
 
 const days = (v: number): string => v.toFixed(1);
-const percent = (part: number, whole: number): string => `${Math.round((100 * part) / whole)} %`;
-const came = new Map(held.map((h) => [h.trial, h.cameOn]));
-const scores = (of: readonly Held[]): Scores =>
-  scoresOf(
-    of.map((h) => h.trial),
-    (t) => came.get(t) ?? null,
-  )!;
-const limitOf = (of: readonly Held[]): string => {
-  const known = of.filter((h) => h.limit !== null);
-  if (known.length === 0) return '';
-  return days(known.reduce((sum, { trial, limit }) => sum + Math.abs(missOf(limit!, trial.seen)), 0) / known.length);
-};
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
 const write = (line: string): void => void process.stdout.write(`${line}\n`);
+const scores = (of: readonly Trial[]): Scores => scoresOf(of, (t) => t.seen.by, ['lastYear', 'meanDate'])!;
+const degreeDaysOf = (of: readonly Trial[]): number => {
+  const off = of.flatMap((t) => (t.rivals.degreeDays === null ? [] : [Math.abs(t.rivals.degreeDays - t.seen.by)]));
+  return off.reduce((a, b) => a + b, 0) / off.length;
+};
 
-write(
-  '| issued | trials | Emberfield | last year’s date | mean date | plain degree days | true mechanism | in the 80 % band | bias |',
-);
-write('|---|---|---|---|---|---|---|---|---|');
-for (const { name } of ISSUES) {
-  const of = held.filter((h) => h.trial.issue === name);
-  const s = scores(of);
-  const rival = (v: number): string => `${days(v)} (${percent(s.forecast, v)})`;
+function table(first: string, rows: readonly (readonly [string, readonly Trial[]])[]): void {
   write(
-    `| ${name} | ${s.trials} | **${days(s.forecast)}** | ${rival(s.lastYear)} | ${rival(s.meanDate)} | ${rival(s.degreeDays!)} | ${limitOf(of)} | ${percent(s.covered, 1)} | ${s.bias.toFixed(2)} |`,
+    `| ${first} | trials | Emberfield | last year’s date | mean date | plain degree days | in the 80 % band | bias |`,
   );
+  write('|---|---|---|---|---|---|---|---|');
+  for (const [name, of] of rows) {
+    if (of.length === 0) continue;
+    const s = scores(of);
+    const rival = (v: number): string => `${days(v)} (${percent(s.forecast / v)})`;
+    write(
+      `| ${name} | ${s.trials} | **${days(s.forecast)}** | ${rival(s.lastYear)} | ${rival(s.meanDate)} | ${rival(degreeDaysOf(of))} | ${percent(s.covered)} | ${s.bias.toFixed(2)} |`,
+    );
+  }
+  write('');
 }
-const fortnight = held.filter((h) => h.trial.issue === FORTNIGHT.name);
+const issued = (of: readonly Trial[], name: string): readonly Trial[] => of.filter((t) => t.issue === name);
+const all = held.map((h) => h.trial);
+const by = (of: (h: Held) => string): readonly (readonly [string, readonly Trial[]])[] =>
+  [...new Set(held.map(of))].sort().map((name) => [
+    name,
+    issued(
+      held.filter((h) => of(h) === name).map((h) => h.trial),
+      FORTNIGHT.name,
+    ),
+  ]);
+
+write('Plants of nobody’s catalogue:');
 write('');
-write('Fourteen days before, by plant:');
-write('');
-write('| plant | trials | Emberfield | last year’s date | mean date | plain degree days | in the band |');
-write('|---|---|---|---|---|---|---|');
-for (const plant of [...new Set(fortnight.map((h) => h.trial.plantKey))].sort()) {
-  const s = scores(fortnight.filter((h) => h.trial.plantKey === plant));
-  write(
-    `| ${plant} | ${s.trials} | ${days(s.forecast)} | ${days(s.lastYear)} | ${days(s.meanDate)} | ${days(s.degreeDays!)} | ${percent(s.covered, 1)} |`,
-  );
-}
-const bySeed = Array.from({ length: SEEDS }, (_, i) => fortnight.filter((h) => h.trial.standId.endsWith(`#${i + 1}`)));
-const covered = bySeed.filter((of) => of.length > 0).map((of) => scores(of).covered);
-write('');
-write(
-  `In the band by island, fourteen days before: ${covered.length} islands, ${percent(Math.min(...covered), 1)} to ${percent(Math.max(...covered), 1)}.`,
+table(
+  'asked',
+  ISSUES.map(({ name }) => [name, issued(all, name)]),
 );
-const meanOff = (of: (trial: Trial) => number): number =>
-  unseen.reduce((sum, t) => sum + Math.abs(missOf(of(t), t.seen)), 0) / unseen.length;
+write('Fourteen days before, by what drives them:');
 write('');
-write(
-  `At stands that nobody has looked at, fourteen days before: ${unseen.length} dates, off by ${days(meanOff((t) => t.forecast.p50!))} days; the mean date of the other stands of their kind by ${days(meanOff((t) => t.rivals.meanDate!))}.`,
+table(
+  'driven by',
+  by((h) => h.driver),
+);
+table(
+  'profile',
+  by((h) => h.told),
+);
+write('The island’s own plants, whose usual days are the catalogue’s:');
+write('');
+table(
+  'asked',
+  ISSUES.map(({ name }) => [name, issued(atHome, name)]),
 );

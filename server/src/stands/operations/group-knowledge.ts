@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { dayNumber, type DayNumber } from '@emberfield/core/measure';
-import { groupStand, GroupLearning, signatureOf, toldApart, type GroupStand } from '@emberfield/core/learning';
+import { GroupLearning, groupStands, signatureOf, toldApart } from '@emberfield/core/learning';
 import type { Dependencies } from '../../dependencies.ts';
 import { cacheOf, laterCacheOf, Pauses, type CacheKind } from '../../answers/index.ts';
 import type { StandAtPatch } from '../repository.ts';
@@ -85,28 +85,19 @@ function learn({ answers }: Holding, group: KnownGroup, stands: readonly Learnab
   return work;
 }
 
-interface Learner {
-  readonly stand: Learnable;
-  /** As learning takes it; of most stands of a large group nobody has seen anything, and nothing has to be made of them. */
-  readonly learnt: () => GroupStand;
+/** All stands as they were seen up to a day, and what they say together. */
+async function learnedBy(stands: readonly Learnable[], until: DayNumber): Promise<GroupLearning> {
+  // Of most stands of a large group nobody has seen anything, and nothing has to be made of them.
+  const seen = stands.filter((s) => s.unlearned.record.sightings.length > 0).map((s) => seenStand(s.unlearned));
+  return inSteps(GroupLearning.steps(await inSteps(groupStands(seen, until))));
 }
 
-/** All stands as they were seen up to a day, and what they say together. */
-async function learnedBy(
-  stands: readonly Learnable[],
-  until: DayNumber,
-): Promise<{ readonly all: readonly Learner[]; readonly learning: GroupLearning }> {
+/** Work that is done a step at a time, behind whatever else is asked for. */
+async function inSteps<T>(steps: Generator<void, T>): Promise<T> {
   const pauses = new Pauses();
-  const all: Learner[] = [];
-  for (const stand of stands) {
-    all.push({ stand, learnt: once(() => groupStand(seenStand(stand.unlearned), until)) });
-    await pauses.pause();
-  }
-  const seen = all.filter(({ stand }) => stand.unlearned.record.sightings.length > 0).map((s) => s.learnt());
-  const steps = GroupLearning.steps(seen.filter((s) => s.history.seen.length > 0));
   for (;;) {
     const step = steps.next();
-    if (step.done) return { all, learning: step.value };
+    if (step.done) return step.value;
     await pauses.pause();
   }
 }
@@ -118,22 +109,16 @@ async function inPieces(
 ): Promise<Omit<Held, 'basis'>> {
   const until = dayNumber(today);
   const pauses = new Pauses();
-  const { all, learning } = await learnedBy(stands, until);
+  const learning = await learnedBy(stands, until);
   const version = ++answers.of(LEARNING).versions;
   const before = heldKnowledge({ answers }, id)?.said;
   const said = new Map<string, Said>();
-  for (const { stand, learnt } of all) {
-    const season = seasonNow(stand.unlearned, until);
-    const signature = once(() =>
-      signatureOf(
-        learning.beforehand(learnt().history),
-        learnt().history.usualDays,
-        [season - 1, season, season + 1].map(learnt().firstDayOf),
-      ),
-    );
-    const last = before?.get(stand.stand.id);
+  for (const { stand, unlearned } of stands) {
+    const season = seasonNow(unlearned, until);
+    const signature = once(() => signatureOf(learning, seenStand(unlearned), [season - 1, season, season + 1], until));
+    const last = before?.get(stand.id);
     // What hardly changed keeps its version, and the stand the answers that are held of it.
-    said.set(stand.stand.id, last && !toldApart(last.signature(), signature()) ? last : { version, signature });
+    said.set(stand.id, last && !toldApart(last.signature(), signature()) ? last : { version, signature });
     await pauses.pause();
   }
   return { learning, version, said };
@@ -163,7 +148,7 @@ export function knowledgeThen(
 ): Promise<Knowledge> {
   const turn = Math.floor(day / TURN_DAYS) * TURN_DAYS;
   return answers.of(PAST).get(`${group.id}:${basisOf(group, stands)}:${turn}`, async () => ({
-    learning: (await learnedBy(stands, turn)).learning,
+    learning: await learnedBy(stands, turn),
     version: ++answers.of(LEARNING).versions,
   }));
 }

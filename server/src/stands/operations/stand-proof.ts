@@ -1,7 +1,7 @@
 import type { ProofTrial, StandProof } from '@emberfield/contract';
-import { dayNumber, isoDay, seasonFirstDay } from '@emberfield/core/measure';
+import { dayNumber, isoDay } from '@emberfield/core/measure';
 import { comparable, DATE_RULES, missOf, scoresOf, type Trial } from '@emberfield/core/proof';
-import { historyOf, LearnedStand, type SeasonSighting } from '@emberfield/core/learning';
+import type { SeasonSighting } from '@emberfield/core/learning';
 import type { Dependencies } from '../../dependencies.ts';
 import { notFound } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
@@ -50,12 +50,9 @@ function shown(trial: Trial, { plant: { profile } }: Dossier): ProofTrial {
 }
 
 function doubtfulOf(dossier: Dossier, until: number): StandProof['doubtful'] {
-  const { patch, plant, knowledge, record } = dossier;
+  const { plant, knowledge, record } = dossier;
   const { stages } = plant.profile;
-  const history = historyOf(seenStand(dossier.book), { until });
-  const learned = new LearnedStand(history, knowledge.learning.beforehand(history), (season) =>
-    seasonFirstDay(season, plant.profile.seasonStart, patch.latitudeDeg),
-  );
+  const learned = knowledge.learning.standOf(seenStand(dossier.book), { until });
   // What follows for the stages before and after is no sighting that anybody could look at again.
   const said = ({ stage, after, by }: SeasonSighting): boolean =>
     record.sightings.some((s) => s.stage === stages[stage]!.key && (s.day === after || s.day === by));

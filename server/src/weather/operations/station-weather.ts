@@ -1,4 +1,4 @@
-import { climatologyOf, joinDays, joinStations, type StationWeather, type WeatherDay } from '@emberfield/core/weather';
+import { joinDays, joinStations, type StationWeather, usualBy, type WeatherDay } from '@emberfield/core/weather';
 import { readSite, type Site, type SiteReading } from '@emberfield/core/climate';
 import type { Queryable } from '../../platform/database/database.ts';
 import { laterCacheOf } from '../../answers/index.ts';
@@ -18,7 +18,8 @@ const keyOf = ({ id, revision }: StationRow): string => `${id}:${revision}`;
 async function loadWeather(db: Queryable, station: StationRow): Promise<StationWeather | null> {
   const rows = await allDays(db, station.id);
   const days: WeatherDay[] = rows.map(({ day, minC, maxC, rainMm, outlook }) => ({ day, minC, maxC, rainMm, outlook }));
-  const climatology = climatologyOf(days);
+  // Only whole years make a usual one: half a year would draw it to its own spring.
+  const climatology = usualBy(days, Infinity);
   const series = joinDays(days, climatology);
   return series && { series, climatology, heightM: station.heightM };
 }

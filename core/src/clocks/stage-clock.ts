@@ -1,87 +1,35 @@
 import {
-  dayOfYear,
   type DayNumber,
   calendarDayInSeason,
   monthDayInSeason,
   seasonFirstDay,
-  SEASON_HORIZON_DAYS,
   type MonthDay,
   spreadOfSum,
 } from '../measure/index.ts';
 import {
   dayOfLength,
   hoursOf,
-  type Reference,
   hopkinsDirection,
+  seasonAsItWas,
+  type SeasonPlace,
   spreadInDays,
   type StageSpec,
   type StageBounds,
 } from '../stages/index.ts';
-import {
-  atSite,
-  chilledBy,
-  cumulateCold,
-  cumulateWarmth,
-  flushedBy,
-  type Ensemble,
-  siteClimate,
-  type Site,
-} from '../climate/index.ts';
-import { hopkinsShiftDays, type StationWeather } from '../weather/index.ts';
+import { chilledBy, cumulateCold, cumulateCurve, cumulateWarmth, flushedBy, type Ensemble } from '../climate/index.ts';
+import { hopkinsShiftDays } from '../weather/index.ts';
 
 /**
  * The measure in which a stage is early or late in one season of one place: 0 where the profile expects it, 1 where it comes
  * one standard deviation of the profile later. It runs on warmth where the stage does, else on days.
  */
 export interface StageClock {
-  /** Position of a day of the season; −Infinity before anything has been gathered, never falling. */
+  /** Position of a day of the season, never falling; before anything has been gathered far out, but not beyond all reach. */
   readonly at: (day: number) => number;
   /** Day of the season on which the profile expects it; Infinity where it would not come. */
   readonly expected: number;
-}
-
-export interface SeasonPlace {
-  readonly stages: readonly StageSpec[];
-  readonly seasonStart: MonthDay;
-  readonly reference: Reference;
-  readonly site: Site;
-  readonly weather: StationWeather | null;
-}
-
-/**
- * Weather of one season at a place as it was, the station's usual day where nothing was measured (up to and after the
- * station's record, and after `until`). `null` without a climatology.
- */
-export function seasonAsItWas(
-  { weather, site, reference, seasonStart }: SeasonPlace,
-  season: number,
-  until: DayNumber,
-): Ensemble | null {
-  if (!weather?.climatology) return null;
-  const { series, climatology, heightM } = weather;
-  const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
-  const minC = new Float64Array(SEASON_HORIZON_DAYS);
-  const maxC = new Float64Array(SEASON_HORIZON_DAYS);
-  const rainMm = new Float64Array(SEASON_HORIZON_DAYS);
-  const firstOfRing = dayOfYear(firstDay) - 1;
-  for (let i = 0; i < SEASON_HORIZON_DAYS; i++) {
-    const own = firstDay + i - series.firstDay;
-    const measured = own >= 0 && own < series.minC.length && firstDay + i <= until;
-    const k = (firstOfRing + i) % 366;
-    minC[i] = measured ? series.minC[own]! : climatology.minC[k]!;
-    maxC[i] = measured ? series.maxC[own]! : climatology.maxC[k]!;
-    const mm = measured ? series.rainMm?.[own] : undefined;
-    rainMm[i] = mm === undefined || Number.isNaN(mm) ? 0 : mm;
-  }
-  const asItWas = {
-    firstDay,
-    knownDays: SEASON_HORIZON_DAYS,
-    minC: [minC],
-    maxC: [maxC],
-    rainMm: series.rainMm && [rainMm],
-    years: [season],
-  };
-  return atSite(asItWas, siteClimate(heightM, site, reference.canopy));
+  /** What has been gathered by the end of a day, in the measure of the stage's sum; left out by a clock that runs on days. */
+  readonly gathered?: (day: number) => number;
 }
 
 /**
@@ -92,9 +40,18 @@ export function seasonAsItWas(
 export function stageClocks(
   place: SeasonPlace,
   season: number,
-  { until, bounds }: { readonly until: DayNumber; readonly bounds: readonly StageBounds[] },
+  {
+    until,
+    bounds,
+    weather = seasonAsItWas(place, season, until),
+  }: {
+    readonly until: DayNumber;
+    readonly bounds: readonly StageBounds[];
+    /** The season's own, for whoever asks for several clocks of it. */
+    readonly weather?: Ensemble | null;
+  },
 ): readonly (StageClock | null)[] {
-  const clocksOf = new SeasonClocks(place, season, seasonAsItWas(place, season, until));
+  const clocksOf = new SeasonClocks(place, season, weather);
   const { stages } = place;
   const clocks: (StageClock | null)[] = [];
   stages.forEach((stage, s) => {
@@ -176,11 +133,16 @@ class SeasonClocks {
         const sum = this.cold(weather, model.baseC.value, start);
         return onSum(sum, -1, model.sum.value, spreadOfSum(model.sum));
       }
-      case 'thermal': {
-        const sum = this.warmth(weather, model.baseC.value, model.cutoffC?.value, this.startOf(model.start));
-        return onSum(sum, -1, model.sum.value, spreadOfSum(model.sum));
-      }
+      case 'thermal':
+        return onSum(this.forcing(weather, model), -1, model.sum.value, spreadOfSum(model.sum));
     }
+  }
+
+  private forcing(weather: Ensemble, model: Extract<StageSpec['model'], { kind: 'thermal' }>): Float64Array {
+    const start = this.startOf(model.start);
+    const { curve, baseC, cutoffC } = model;
+    if (!curve) return this.warmth(weather, baseC.value, cutoffC?.value, start);
+    return this.sumOf(`curve ${curve.middleC}:${curve.perC}:${start}`, () => cumulateCurve(weather, curve, start));
   }
 
   private onCalendar(stage: StageSpec): StageClock {
@@ -214,18 +176,21 @@ function inDays(expected: number, sd: number): StageClock {
   return { expected: Math.round(expected), at: (day) => (day + 0.5 - expected) / sd };
 }
 
+/** What was seen to come before so small a share of its sum had been gathered came as if it had been: it tells that the sum is wrong. */
+const LEAST_SHARE = 0.02;
+
 /** Runs on a rising sum, counted from day `from` on (−1 for all of it). */
 function onSum(sum: Float64Array, from: number, needed: number, sd: number): StageClock {
   const before = from >= 0 ? sum[Math.min(from, sum.length - 1)]! : 0;
   const found = sum.findIndex((v, i) => i >= from && v - before >= needed);
+  const gathered = (day: number): number => {
+    const i = Math.min(sum.length - 1, Math.round(day));
+    return i < Math.max(0, from) ? 0 : sum[i]! - before;
+  };
   return {
     expected: found < 0 ? Infinity : found,
-    at: (day) => {
-      const i = Math.min(sum.length - 1, Math.round(day));
-      if (i < Math.max(0, from)) return -Infinity;
-      const gathered = sum[i]! - before;
-      return gathered > 0 ? Math.log(gathered / needed) / sd : -Infinity;
-    },
+    at: (day) => Math.log(Math.max(LEAST_SHARE, gathered(day) / needed)) / sd,
+    gathered,
   };
 }
 

@@ -1,0 +1,82 @@
+import type { Figure, MonthDay } from '../measure/index.ts';
+import type { StageModel, StageSpec } from '../stages/index.ts';
+
+/** What makes a stage come: the warmth that has been gathered, or the cool. */
+export type Drive = 'warmth' | 'cool';
+
+/** One way in which a clock may run. `null`: as the profile says. */
+export interface ClockForm {
+  readonly key: string;
+  readonly model: ((start: MonthDay, figure: Figure) => StageModel) | null;
+}
+
+const given = (value: number): Figure => ({ value, low: value, high: value, source: 'estimate' });
+const warmFrom =
+  (baseC: number) =>
+  (start: MonthDay, sum: Figure): StageModel => ({ kind: 'thermal', start, baseC: given(baseC), sum });
+const onCurve =
+  (middleC: number, perC: number) =>
+  (start: MonthDay, sum: Figure): StageModel => ({
+    kind: 'thermal',
+    start,
+    baseC: given(0),
+    curve: { middleC, perC },
+    sum,
+  });
+const coolBelow =
+  (baseC: number) =>
+  (start: MonthDay, sum: Figure): StageModel => ({ kind: 'cooling', start, baseC: given(baseC), sum });
+
+const AS_TOLD: ClockForm = { key: 'profile', model: null };
+
+/**
+ * The clocks that a kind is tried by: the profile's own, and a few that differ in what they ask for. Below 0 °C a base stands for
+ * something slow; the smooth curves for growth that little warmth starts and much does not hasten; cold first for wood that rests.
+ * The figures are a grid, not a finding: what lies between two of them is reached by weighing both.
+ */
+export const FAMILY: Readonly<Record<Drive, readonly ClockForm[]>> = {
+  warmth: [
+    AS_TOLD,
+    { key: 'warmAboveMinus5', model: warmFrom(-5) },
+    { key: 'warmAbove0', model: warmFrom(0) },
+    { key: 'warmAbove4', model: warmFrom(4) },
+    { key: 'warmAbove8', model: warmFrom(8) },
+    { key: 'curveAbout6', model: onCurve(6, 0.4) },
+    { key: 'curveAbout11', model: onCurve(11, 0.3) },
+    {
+      key: 'afterCold',
+      model: (start, sum) => ({
+        kind: 'chill',
+        start,
+        chillBelowC: given(6),
+        chillDays: given(25),
+        baseC: given(3),
+        sum,
+      }),
+    },
+    { key: 'lateStart', model: (_start, sum) => warmFrom(1)('03-01', sum) },
+    { key: 'calendar', model: () => ({ kind: 'calendar', direction: 'spring' }) },
+  ],
+  cool: [
+    AS_TOLD,
+    { key: 'coolBelow18', model: coolBelow(18) },
+    { key: 'coolBelow12', model: coolBelow(12) },
+    { key: 'calendar', model: () => ({ kind: 'calendar', direction: 'autumn' }) },
+  ],
+};
+
+/** What drives a stage, as far as that can be learned; `null` for what nothing but its profile says. */
+export function driveOf({ model }: StageSpec): Drive | null {
+  switch (model.kind) {
+    case 'thermal':
+    case 'chill':
+    case 'afterWarmth':
+      return 'warmth';
+    case 'cooling':
+      return 'cool';
+    case 'calendar':
+      return model.direction === 'none' ? null : model.direction === 'spring' ? 'warmth' : 'cool';
+    default:
+      return null;
+  }
+}
