@@ -27,7 +27,7 @@ const CASE_SHARE = 0.8;
 /** Below so many seasons there is nothing to leave out. */
 const LEAST_SEASONS = 2;
 /** Seasons of stands that a kind's clock is learned from: the newest; more would cost more than they tell. */
-const MOST_SEASONS = 60;
+const MOST_SEASONS = 40;
 /** What all stages of a kind say of its clocks is worth so many cases of one stage (an estimate). */
 const KIND_WORTH = 4;
 /** Clocks below this share at every stage are let go, and of those that are left so many kept. */

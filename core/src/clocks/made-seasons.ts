@@ -4,7 +4,7 @@ import type { StageSighting, StageSpec } from '../stages/index.ts';
 import { joinDays, usualBy, type StationWeather, type WeatherDay } from '../weather/index.ts';
 import type { SeenStand } from './seen-seasons.ts';
 
-export const LATITUDE_DEG = 46;
+const LATITUDE_DEG = 46;
 
 /** A figure known to a share of itself. */
 export const about = (value: number, by = 1.2): Figure => ({

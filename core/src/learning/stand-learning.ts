@@ -49,9 +49,9 @@ export interface Part {
 
 /** Degrees of freedom of what is known of a kind beforehand: one in a few dozen profiles is wrong altogether (an estimate). */
 const TAILS = 4;
-const MOST_YIELDS = 6;
+const MOST_YIELDS = 5;
 const WORTH_YIELDING = 1.3;
-const FAR_OFF_SD = 2;
+const FAR_OFF_SD = 3.5;
 
 /** What a stand's own sightings and the rest of the group say together. */
 export class LearnedStand {

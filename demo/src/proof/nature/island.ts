@@ -9,7 +9,7 @@ import { dayOfNeed, gatheredBy, NEW_YEAR, yearAtPlace, type YearAtPlace } from '
 
 const FIRST_WEATHER_YEAR = 2006;
 export const FIRST_SEASON = 2016;
-export const LAST_SEASON = 2026;
+const LAST_SEASON = 2026;
 const STATION_HEIGHT_M = 40;
 const LATITUDE_DEG = 46;
 const LAPSE_C_PER_M = 0.0065;
@@ -22,7 +22,7 @@ const OF_SEASON = 0.03;
 const OF_STAGE = 0.03;
 
 /** Where a profile's figures come from: somebody's first season, or a table that is off. */
-export type Told = 'guessed' | 'tabulated';
+type Told = 'guessed' | 'tabulated';
 export interface NaturalIsland {
   readonly stands: readonly SeenStand[];
   readonly told: ReadonlyMap<string, Told>;

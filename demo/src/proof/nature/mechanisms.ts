@@ -49,7 +49,7 @@ function soilOf(meanC: readonly number[], days: number): readonly number[] {
   return meanC.map((c) => (soil += (c - soil) / days));
 }
 
-export const MECHANISMS = {
+const MECHANISMS = {
   /** Warmth counts more on long days. */
   photothermal: ({ meanC }) =>
     gather(NEW_YEAR, (i) => Math.max(0, meanC[i]! - 1) * ((hoursOfLight(i - NEW_YEAR + 1) - 7) / 8)),
