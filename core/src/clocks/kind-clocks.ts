@@ -1,6 +1,5 @@
 import type { DayNumber } from '../measure/index.ts';
-import type { Ensemble } from '../climate/index.ts';
-import { PRIOR_SCALES, seasonAsItWas, type StageSpec } from '../stages/index.ts';
+import { PRIOR_SCALES, type StageSpec } from '../stages/index.ts';
 import { driveOf, FAMILY, type ClockForm, type Drive } from './family.ts';
 import { casesOf, foretold, type SeenCase } from './foretold.ts';
 import { Restating } from './restated.ts';
@@ -54,8 +53,7 @@ export function kindClocks(stands: readonly SeenStand[], until: DayNumber): read
     .flatMap((stand, at) => seenSeasons(stand, { until }).map((season) => ({ at, stand, season })))
     .filter(({ at, season }) => casesOf(at, season).length > 0)
     .sort((a, b) => b.season.season - a.season.season)
-    .slice(0, MOST_SEASONS)
-    .map((one) => ({ ...one, weather: seasonAsItWas(one.stand.place, one.season.season, until) }));
+    .slice(0, MOST_SEASONS);
   if (new Set(seasons.map((s) => s.season.season)).size < LEAST_SEASONS) return [asTold(stages)];
   const restating = new Restating(stands[0]!.place);
   const [warmth, cool] = (['warmth', 'cool'] as const).map((drive) => weighed(drive, seasons, restating, until));
@@ -83,7 +81,6 @@ interface StandSeason {
   readonly at: number;
   readonly stand: SeenStand;
   readonly season: SeenSeason;
-  readonly weather: Ensemble | null;
 }
 interface Weighed {
   readonly form: ClockForm;
@@ -105,10 +102,10 @@ function weighed(
   const byForm = forms.map((form) => {
     const stages = restating.under({ [drive]: form });
     const clocks = new Map<string, readonly (StageClock | null)[]>();
-    for (const { at, stand, season, weather } of seasons)
+    for (const { at, stand, season } of seasons)
       clocks.set(
         `${at}:${season.season}`,
-        stageClocks({ ...stand.place, stages }, season.season, { until, bounds: season.bounds, weather }),
+        stageClocks({ ...stand.place, stages }, season.season, { until, bounds: season.bounds }),
       );
     return foretold(cases, (c: SeenCase) => clocks.get(`${c.stand}:${c.season}`)![c.stage]!);
   });

@@ -9,8 +9,7 @@ import {
   type MonthDay,
   Z80,
 } from '../measure/index.ts';
-import type { Ensemble } from '../climate/index.ts';
-import { seasonAsItWas, type SeasonPlace, type StageSpec } from '../stages/index.ts';
+import type { SeasonPlace, StageSpec } from '../stages/index.ts';
 import { DAY_MARK, hopkinsShiftDays } from '../weather/index.ts';
 import { driveOf, type ClockForm, type Drive } from './family.ts';
 import { stageClocks, type StageClock } from './stage-clock.ts';
@@ -37,7 +36,6 @@ interface Expected {
 export class Restating {
   private readonly expected: readonly Expected[];
   private readonly at: SeasonPlace;
-  private readonly weathers = new Map<number, Ensemble | null>();
 
   constructor(private readonly place: SeasonPlace) {
     const { reference } = place;
@@ -125,9 +123,7 @@ export class Restating {
 
   private clocks(season: number, stages: readonly StageSpec[]): readonly (StageClock | null)[] {
     const bounds = stages.map(() => ({ after: null, by: null }));
-    let weather = this.weathers.get(season);
-    if (weather === undefined) this.weathers.set(season, (weather = seasonAsItWas(this.at, season, Infinity)));
-    return stageClocks({ ...this.at, stages }, season, { until: Infinity, bounds, weather });
+    return stageClocks({ ...this.at, stages }, season, { until: Infinity, bounds });
   }
 }
 

@@ -16,7 +16,15 @@ import {
   type StageSpec,
   type StageBounds,
 } from '../stages/index.ts';
-import { chilledBy, cumulateCold, cumulateCurve, cumulateWarmth, flushedBy, type Ensemble } from '../climate/index.ts';
+import {
+  chilledBy,
+  cumulateCold,
+  cumulateCurve,
+  cumulateWarmth,
+  flushedBy,
+  keptSums,
+  type Ensemble,
+} from '../climate/index.ts';
 import { hopkinsShiftDays } from '../weather/index.ts';
 
 /**
@@ -40,18 +48,9 @@ export interface StageClock {
 export function stageClocks(
   place: SeasonPlace,
   season: number,
-  {
-    until,
-    bounds,
-    weather = seasonAsItWas(place, season, until),
-  }: {
-    readonly until: DayNumber;
-    readonly bounds: readonly StageBounds[];
-    /** The season's own, for whoever asks for several clocks of it. */
-    readonly weather?: Ensemble | null;
-  },
+  { until, bounds }: { readonly until: DayNumber; readonly bounds: readonly StageBounds[] },
 ): readonly (StageClock | null)[] {
-  const clocksOf = new SeasonClocks(place, season, weather);
+  const clocksOf = new SeasonClocks(place, season, seasonAsItWas(place, season, until));
   const { stages } = place;
   const clocks: (StageClock | null)[] = [];
   stages.forEach((stage, s) => {
@@ -63,10 +62,9 @@ export function stageClocks(
   return clocks;
 }
 
-/** The clocks of one season at one place, and the sums that several of them run on. */
+/** The clocks of one season at one place. */
 class SeasonClocks {
   private readonly firstDay: DayNumber;
-  private readonly sums = new Map<string, Float64Array>();
 
   constructor(
     private readonly place: SeasonPlace,
@@ -142,7 +140,8 @@ class SeasonClocks {
     const start = this.startOf(model.start);
     const { curve, baseC, cutoffC } = model;
     if (!curve) return this.warmth(weather, baseC.value, cutoffC?.value, start);
-    return this.sumOf(`curve ${curve.middleC}:${curve.perC}:${start}`, () => cumulateCurve(weather, curve, start));
+    const key = `curve ${curve.middleC}:${curve.perC}:${start}`;
+    return keptSums(weather, key, (e) => cumulateCurve(e, curve, start))[0]!;
   }
 
   private onCalendar(stage: StageSpec): StageClock {
@@ -158,17 +157,12 @@ class SeasonClocks {
   }
 
   private cold(weather: Ensemble, baseC: number, start: number): Float64Array {
-    return this.sumOf(`cold ${baseC}::${start}`, () => cumulateCold(weather, baseC, start));
+    return keptSums(weather, `cold ${baseC}::${start}`, (e) => cumulateCold(e, baseC, start))[0]!;
   }
 
   private warmth(weather: Ensemble, baseC: number, cutoffC = Infinity, start = 0): Float64Array {
-    return this.sumOf(`warm ${baseC}:${cutoffC}:${start}`, () => cumulateWarmth(weather, baseC, cutoffC, start));
-  }
-
-  private sumOf(key: string, make: () => Float64Array[]): Float64Array {
-    const made = this.sums.get(key) ?? make()[0]!;
-    this.sums.set(key, made);
-    return made;
+    const key = `warm ${baseC}:${cutoffC}:${start}`;
+    return keptSums(weather, key, (e) => cumulateWarmth(e, baseC, cutoffC, start))[0]!;
   }
 }
 

@@ -103,7 +103,7 @@ describe('censored sightings of values that hang together', () => {
   it('give what a dense grid gives, to a thousandth', () => {
     for (const seen of CASES) {
       const grid = byGrid([0.1, -0.2], PRIOR, seen, 0);
-      const after = afterSightings([0.1, -0.2], Float64Array.from(PRIOR), seen, 0);
+      const after = afterSightings([0.1, -0.2], Float64Array.from(PRIOR), seen, { mistakes: 0 });
       const rows = [Float64Array.of(1, 0.6), Float64Array.of(0.6, 0.9)] as const;
       for (const i of [0, 1] as const) {
         expect(after.mean([0.1, -0.2][i]!, rows[i])).to.be.closeTo(grid.mean[i], 1.5e-3);
@@ -111,6 +111,18 @@ describe('censored sightings of values that hang together', () => {
       }
       expect(after.covariance(0.6, rows[0], rows[1])).to.be.closeTo(grid.both, 1.5e-3);
     }
+  });
+  it('are the same when begun from where they stood under a prior near by', () => {
+    const seen = [0.4, 0.6, 0.5, 3].map((at) => ({ low: at - 0.2, high: at + 0.2, noise: 0.1 }));
+    const prior = (of: number) => Float64Array.from({ length: 16 }, (_, k) => of + (k % 5 === 0 ? 0.3 : 0));
+    const before = afterSightings(new Float64Array(4), prior(0.6), seen);
+    const [anew, on] = [undefined, before.standIns].map((start) =>
+      afterSightings(new Float64Array(4).fill(0.1), prior(0.5), seen, start ? { start } : {}).mean(
+        0.1,
+        new Float64Array(4).fill(0.5),
+      ),
+    );
+    expect(on).to.be.closeTo(anew!, 5e-3);
   });
   it('without any leave everything as it was', () => {
     const after = afterSightings([], new Float64Array(0), []);

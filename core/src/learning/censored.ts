@@ -100,6 +100,12 @@ export interface Posterior {
   /** Pull of sighting i on a value, by unit of covariance, and what it takes from the variance, by unit of covariance squared. */
   readonly pull: Float64Array;
   readonly taken: (i: number) => number;
+  /** The normal value that stands in for each sighting: precision, and precision times mean. */
+  readonly standIns: StandIns;
+}
+export interface StandIns {
+  readonly precision: Float64Array;
+  readonly linear: Float64Array;
 }
 
 const MOST_SWEEPS = 40;
@@ -113,29 +119,35 @@ const MOST_TRUSTING_SWEEPS = 8;
 const HEARD = 0.2;
 const DISAGREES = 1e-3;
 const RISING = [1e-40, 1e-12, 1e-6, 1e-3] as const;
-const DAMPING = 1;
-const CLOSE_ENOUGH = 5e-4;
+const CLOSE_ENOUGH = 1e-3;
+/** For what is told to others, and gone through once more with what they say. */
+const NEAR_ENOUGH = 0.03;
+
+type Until = 'heard' | 'near' | 'close';
 
 /** How much is held to be a mistake, sweep by sweep. */
 class Trust {
   private sweeps = 0;
-  private trusting = true;
   private steps: number[] = [];
 
-  constructor(private readonly share: number) {}
+  constructor(
+    private readonly share: number,
+    private trusting: boolean,
+    private readonly until: Until,
+  ) {}
 
   /** Share of mistakes of the next sweep. */
   mistakes(): number {
     return this.trusting ? 0 : this.share * (this.steps.shift() ?? 1);
   }
 
-  /** Whether the whole share counted already in a sweep that changed so much. */
+  /** Whether another sweep would change nothing, after one that changed so much. */
   isSettled(change: number, agreement: Float64Array): boolean {
     this.sweeps++;
-    if (!this.trusting) return this.steps.length === 0;
+    if (!this.trusting) return this.steps.length === 0 && change < (this.until === 'near' ? NEAR_ENOUGH : CLOSE_ENOUGH);
     this.trusting = this.sweeps < TRUSTING_SWEEPS || (change > HEARD && this.sweeps < MOST_TRUSTING_SWEEPS);
     if (!this.trusting && agreement.some((a) => a < DISAGREES)) this.steps = [...RISING];
-    return false;
+    return this.until === 'heard' && !this.trusting;
   }
 }
 
@@ -143,6 +155,8 @@ class Trust {
  * Expectation propagation for a normal prior and one censored sighting of each value. Each sighting is stood in for by a
  * normal one that gives the same mean and variance; they are gone through until nothing changes.
  * @param mean prior means, n. @param covariance prior covariances, n × n row by row, positive definite. @param seen n sightings.
+ * @param start stand-ins of the same sightings under a prior near to this one: then little is left to do
+ * @param until `heard`: stop once all have been; `near`: once little changes; `close`: once nothing does
  * @returns what is known afterwards. Cost: sweeps × n³.
  * Source: Minka, T. (2001), Expectation propagation for approximate Bayesian inference, UAI; in the form of Rasmussen &
  * Williams (2006), Gaussian Processes for Machine Learning, §3.6.
@@ -151,14 +165,20 @@ export function afterSightings(
   mean: ArrayLike<number>,
   covariance: Float64Array,
   seen: readonly Censored[],
-  mistakes = MISTAKE_SHARE,
+  {
+    mistakes = MISTAKE_SHARE,
+    start,
+    until = 'close',
+  }: { readonly mistakes?: number; readonly start?: StandIns; readonly until?: Until } = {},
 ): Posterior {
   const n = seen.length;
-  const precision = new Float64Array(n);
-  const linear = new Float64Array(n);
+  const precision = start?.precision.slice() ?? new Float64Array(n);
+  const linear = start?.linear.slice() ?? new Float64Array(n);
   const agreement = new Float64Array(n).fill(1);
   const now: Normal = { mean: Float64Array.from(mean), covariance: covariance.slice(), column: new Float64Array(n) };
-  const trust = new Trust(mistakes);
+  if (start) precision.forEach((p, i) => update(now, i, p, linear[i]!));
+  const least = (until === 'close' ? CLOSE_ENOUGH : NEAR_ENOUGH) / 10;
+  const trust = new Trust(mistakes, !start, until);
   for (let sweep = 0; sweep < MOST_SWEEPS; sweep++) {
     let change = 0;
     const share = trust.mistakes();
@@ -169,44 +189,52 @@ export function afterSightings(
       const cavityMean = (now.mean[i]! / v - linear[i]!) / without;
       const after = momentsAfter(cavityMean, 1 / without, seen[i]!, share);
       agreement[i] = after.agreement;
-      // A sighting that is half believed can widen what is known; as a normal one it then says nothing. No sighting is surer
-      // than the eye's error allows: far out in the tails the moments themselves are not.
-      const surest = 1 / (seen[i]!.noise * seen[i]!.noise);
-      const exact = 1 / after.variance - without;
-      const wanted = Math.min(surest, Math.max(0, exact));
-      const wantedLinear = wanted === 0 ? 0 : (wanted / exact) * (after.mean / after.variance - cavityMean * without);
-      const step = DAMPING * (wanted - precision[i]!);
-      const stepLinear = DAMPING * (wantedLinear - linear[i]!);
+      const wanted = standInFor(after, seen[i]!.noise, { without, cavityMean });
+      const step = wanted.precision - precision[i]!;
+      const stepLinear = wanted.linear - linear[i]!;
       const size = Math.max(Math.abs(step) * v, Math.abs(stepLinear) * Math.sqrt(v));
-      if (size < CLOSE_ENOUGH / 10) continue;
+      if (size < least) continue;
       precision[i]! += step;
       linear[i]! += stepLinear;
       change = Math.max(change, size);
       update(now, i, step, stepLinear);
     }
-    if (trust.isSettled(change, agreement) && change < CLOSE_ENOUGH) break;
+    if (trust.isSettled(change, agreement)) break;
   }
   return posteriorOf(now, { precision, linear, agreement });
+}
+
+/**
+ * The normal value that stands in for a sighting. One that is half believed can widen what is known; as a normal one it then says
+ * nothing. None is surer than the eye's error allows: far out in the tails the moments themselves are not.
+ */
+function standInFor(
+  after: Moments,
+  noise: number,
+  { without, cavityMean }: { readonly without: number; readonly cavityMean: number },
+): { readonly precision: number; readonly linear: number } {
+  const exact = 1 / after.variance - without;
+  const precision = Math.min(1 / (noise * noise), Math.max(0, exact));
+  if (precision === 0) return { precision, linear: 0 };
+  return { precision, linear: (precision / exact) * (after.mean / after.variance - cavityMean * without) };
 }
 
 /** What the stand-ins say of the values seen, and of others. (K + T⁻¹)⁻¹ = T − TΣT and K⁻¹(μ − m) = ν − Tμ: no inverse is needed. */
 function posteriorOf(
   now: Normal,
-  {
-    precision,
-    linear,
-    agreement,
-  }: Pick<Posterior, 'agreement'> & Readonly<Record<'precision' | 'linear', Float64Array>>,
+  { precision, linear, agreement }: Pick<Posterior, 'agreement'> & StandIns,
 ): Posterior {
   const n = precision.length;
   const weight = new Float64Array(n * n);
   for (let i = 0; i < n; i++)
-    for (let k = 0; k < n; k++)
-      weight[i * n + k] = (i === k ? precision[i]! : 0) - precision[i]! * now.covariance[i * n + k]! * precision[k]!;
+    for (let k = 0; k <= i; k++)
+      weight[i * n + k] = weight[k * n + i] =
+        (i === k ? precision[i]! : 0) - precision[i]! * now.covariance[i * n + k]! * precision[k]!;
   const pull = linear.map((l, i) => l - precision[i]! * now.mean[i]!);
   return {
     agreement,
     pull,
+    standIns: { precision, linear },
     taken: (i) => weight[i * n + i]!,
     mean: (own, c) => {
       let sum = own;
@@ -228,21 +256,27 @@ function posteriorOf(
 
 interface Normal {
   readonly mean: Float64Array;
+  /** The lower half, row by row. */
   readonly covariance: Float64Array;
   /** Room for one column. */
   readonly column: Float64Array;
 }
 
-/** One sighting's normal stand-in changes: mean and covariance follow (Sherman & Morrison). */
+/**
+ * One sighting's normal stand-in changes: mean and covariance follow (Sherman & Morrison). Only the lower half of the covariance is
+ * kept up to date: this is where the time goes.
+ */
 function update({ mean, covariance, column }: Normal, i: number, step: number, stepLinear: number): void {
   const n = mean.length;
-  for (let k = 0; k < n; k++) column[k] = covariance[i * n + k]!;
+  for (let k = 0; k <= i; k++) column[k] = covariance[i * n + k]!;
+  for (let k = i + 1; k < n; k++) column[k] = covariance[k * n + i]!;
   const v = column[i]!;
   const scale = step / (1 + step * v);
   const toMean = stepLinear - scale * (mean[i]! + v * stepLinear);
-  for (let k = 0; k < n; k++) mean[k]! += column[k]! * toMean;
-  for (let k = 0, at = 0; k < n; k++) {
+  for (let k = 0; k < n; k++) {
+    mean[k]! += column[k]! * toMean;
     const by = scale * column[k]!;
-    for (let l = 0; l < n; l++, at++) covariance[at]! -= by * column[l]!;
+    const row = k * n;
+    for (let l = 0; l <= k; l++) covariance[row + l]! -= by * column[l]!;
   }
 }

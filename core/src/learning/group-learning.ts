@@ -84,12 +84,16 @@ export class GroupLearning {
   /** The same a stand at a time, for whoever has others to serve in between. */
   static *steps(stands: readonly GroupStand[]): Generator<void, GroupLearning> {
     let now = GroupLearning.nothing;
+    const before = new Map<StandHistory, LearnedStand>();
     for (let round = 0; round < ROUNDS; round++) {
       const learned: Clocked[] = [];
       for (const { clocks, histories, firstDayOf } of stands)
         for (const [clock, history] of histories.entries()) {
           if (history.seen.length === 0) continue;
-          const stand = new LearnedStand(history, now.beforehand(history, clock), firstDayOf);
+          const stand = new LearnedStand(history, now.beforehand(history, clock), firstDayOf, {
+            before: before.get(history),
+          });
+          before.set(history, stand);
           learned.push({ clocks, clock, learned: stand });
           yield;
         }

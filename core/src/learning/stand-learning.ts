@@ -1,6 +1,6 @@
 import type { DayNumber } from '../measure/index.ts';
 import { type StageEffects, PRIOR_SCALES, seasonLikeness, standLikeness, type Scales } from '../stages/index.ts';
-import { afterSightings, type Posterior } from './censored.ts';
+import { afterSightings, type Posterior, type StandIns } from './censored.ts';
 import type { SeasonSighting, StandHistory } from './history.ts';
 
 /** What the rest of the group says of a stand beforehand; both are jointly normal in the measure of the clocks. */
@@ -62,11 +62,16 @@ export class LearnedStand {
   private stands: Float64Array;
   private readonly seasons = new Map<number, { readonly mean: Float64Array; readonly covariance: Float64Array }>();
 
-  /** @param firstDay first day of a season of this stand's plant at its place */
+  /**
+   * @param firstDay first day of a season of this stand's plant at its place
+   * @param among where it is one of many that are learned together: as it was learned when the others said something else, which
+   * saves most of the work
+   */
   constructor(
     readonly history: StandHistory,
     readonly beforehand: Beforehand,
     readonly firstDay: (season: number) => DayNumber,
+    private readonly among?: { readonly before: LearnedStand | undefined },
   ) {
     let made = this.learned(1);
     if (this.isContradicted()) {
@@ -74,7 +79,7 @@ export class LearnedStand {
       // whose variance is learned along (expectation maximisation). Nobody is taken to be mistaken until that is settled.
       let yielded = 1;
       for (let step = 0; step < MOST_YIELDS; step++) {
-        const next = (TAILS + this.strain(this.learned(yielded, 0))) / (TAILS + 1);
+        const next = (TAILS + this.strain(this.learned(yielded, true))) / (TAILS + 1);
         if (next < WORTH_YIELDING * yielded) break;
         yielded = next;
       }
@@ -88,7 +93,7 @@ export class LearnedStand {
   /** What is learned where the kind may lie so many times further from its profile, as a variance. */
   private learned(
     yielded: number,
-    mistakes?: number,
+    trusting = false,
   ): Pick<LearnedStand, 'seen' | 'posterior'> & { readonly stands: Float64Array } {
     const { usualDays } = this.history;
     const { kind, scales } = this.beforehand;
@@ -115,9 +120,15 @@ export class LearnedStand {
       seen.map((s) => this.expected(s.stage, s.season)),
       prior,
       seen,
-      mistakes,
+      trusting ? { mistakes: 0, until: 'heard' } : { ...this.startFor(seen), until: this.among ? 'near' : 'close' },
     );
     return { stands, seen, posterior };
+  }
+
+  private startFor(seen: readonly SeasonSighting[]): { readonly start?: StandIns } {
+    const before = this.among?.before;
+    const same = before?.seen.length === seen.length && seen.every((s, i) => s === before.seen[i]);
+    return same ? { start: before.posterior.standIns } : {};
   }
 
   /** Whether anything was seen so far from what is expected that the profile itself may be wrong. */

@@ -18,6 +18,7 @@ import {
   cumulateFrosts,
   cumulateWarmth,
   flushedBy,
+  keptSums,
   type Ensemble,
 } from '../climate/index.ts';
 import type { ForecastInput, SeasonClock } from './forecast-input.ts';
@@ -29,8 +30,6 @@ import { usualOffsets } from './usual-year.ts';
 
 /** Dimensions of draws for growth, beside those of the stages. */
 const APART = 4;
-
-const CUMULATED = new WeakMap<Ensemble, Map<string, readonly Float64Array[]>>();
 
 /** Dates stages of one season. */
 export class Dating {
@@ -249,14 +248,8 @@ export class Dating {
     return base;
   }
 
-  /** Sums over an ensemble, shared by all stages and stands that are dated by it; nobody writes into them. */
   private series(key: string, make: (ensemble: Ensemble) => Float64Array[]): readonly Float64Array[] {
-    const ensemble = this.ensemble!;
-    let sums = CUMULATED.get(ensemble);
-    if (!sums) CUMULATED.set(ensemble, (sums = new Map<string, readonly Float64Array[]>()));
-    let made = sums.get(key);
-    if (!made) sums.set(key, (made = make(ensemble)));
-    return made;
+    return keptSums(this.ensemble!, key, make);
   }
 
   private each(date: (draw: number, member: number) => number): Float64Array {

@@ -1,5 +1,5 @@
 // A season at a place, and the weather that it had.
-import { atSite, siteClimate, type Ensemble, type Site } from '../climate/index.ts';
+import { atSite, siteClimate, type Ensemble, type Site, type StationSeason } from '../climate/index.ts';
 import { dayOfYear, seasonFirstDay, SEASON_HORIZON_DAYS, type DayNumber, type MonthDay } from '../measure/index.ts';
 import { asKnownOn, type StationWeather } from '../weather/index.ts';
 import type { StageSpec } from './stage-model.ts';
@@ -24,8 +24,33 @@ export function seasonAsItWas(
 ): Ensemble | null {
   const then = weather && asKnownOn(weather, until);
   if (!then?.climatology) return null;
-  const { series, climatology, heightM } = then;
+  const { heightM } = then;
   const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
+  // What is over is the same from whichever later day it is looked at.
+  const known = firstDay + SEASON_HORIZON_DAYS <= until ? 'all' : until;
+  return keptFor(then, JSON.stringify([firstDay, known, site, reference.canopy]), () =>
+    atSite(asItWas(then, { season, firstDay, until }), siteClimate(heightM, site, reference.canopy)),
+  );
+}
+
+/** Stands of one place, and the clocks of one stand, ask for the same seasons: so many are held of a station. */
+const MOST_HELD = 96;
+const held = new WeakMap<StationWeather, Map<string, Ensemble>>();
+
+function keptFor(weather: StationWeather, key: string, make: () => Ensemble): Ensemble {
+  let seasons = held.get(weather);
+  if (!seasons) held.set(weather, (seasons = new Map<string, Ensemble>()));
+  let made = seasons.get(key);
+  if (made) return made;
+  if (seasons.size >= MOST_HELD) seasons.delete(seasons.keys().next().value!);
+  seasons.set(key, (made = make()));
+  return made;
+}
+
+function asItWas(
+  { series, climatology }: StationWeather,
+  { season, firstDay, until }: { readonly season: number; readonly firstDay: DayNumber; readonly until: DayNumber },
+): StationSeason {
   const minC = new Float64Array(SEASON_HORIZON_DAYS);
   const maxC = new Float64Array(SEASON_HORIZON_DAYS);
   const rainMm = new Float64Array(SEASON_HORIZON_DAYS);
@@ -34,12 +59,12 @@ export function seasonAsItWas(
     const own = firstDay + i - series.firstDay;
     const measured = own >= 0 && own < series.minC.length && firstDay + i <= until;
     const k = (firstOfRing + i) % 366;
-    minC[i] = measured ? series.minC[own]! : climatology.minC[k]!;
-    maxC[i] = measured ? series.maxC[own]! : climatology.maxC[k]!;
+    minC[i] = measured ? series.minC[own]! : climatology!.minC[k]!;
+    maxC[i] = measured ? series.maxC[own]! : climatology!.maxC[k]!;
     const mm = measured ? series.rainMm?.[own] : undefined;
     rainMm[i] = mm === undefined || Number.isNaN(mm) ? 0 : mm;
   }
-  const asItWas = {
+  return {
     firstDay,
     knownDays: SEASON_HORIZON_DAYS,
     sharedDays: SEASON_HORIZON_DAYS,
@@ -48,5 +73,4 @@ export function seasonAsItWas(
     rainMm: series.rainMm && [rainMm],
     years: [season],
   };
-  return atSite(asItWas, siteClimate(heightM, site, reference.canopy));
 }
