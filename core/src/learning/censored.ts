@@ -136,6 +136,11 @@ class Trust {
     private readonly until: Until,
   ) {}
 
+  /** What changes less than this is left as it is. */
+  get least(): number {
+    return (this.until === 'close' ? CLOSE_ENOUGH : NEAR_ENOUGH) / 10;
+  }
+
   /** Share of mistakes of the next sweep. */
   mistakes(): number {
     return this.trusting ? 0 : this.share * (this.steps.shift() ?? 1);
@@ -171,13 +176,12 @@ export function afterSightings(
     until = 'close',
   }: { readonly mistakes?: number; readonly start?: StandIns; readonly until?: Until } = {},
 ): Posterior {
-  const n = seen.length;
+  const { length: n } = seen;
   const precision = start?.precision.slice() ?? new Float64Array(n);
   const linear = start?.linear.slice() ?? new Float64Array(n);
   const agreement = new Float64Array(n).fill(1);
-  const now: Normal = { mean: Float64Array.from(mean), covariance: covariance.slice(), column: new Float64Array(n) };
+  const now = { mean: Float64Array.from(mean), covariance: covariance.slice(), column: new Float64Array(n) };
   if (start) precision.forEach((p, i) => update(now, i, p, linear[i]!));
-  const least = (until === 'close' ? CLOSE_ENOUGH : NEAR_ENOUGH) / 10;
   const trust = new Trust(mistakes, !start, until);
   for (let sweep = 0; sweep < MOST_SWEEPS; sweep++) {
     let change = 0;
@@ -193,9 +197,8 @@ export function afterSightings(
       const step = wanted.precision - precision[i]!;
       const stepLinear = wanted.linear - linear[i]!;
       const size = Math.max(Math.abs(step) * v, Math.abs(stepLinear) * Math.sqrt(v));
-      if (size < least) continue;
-      precision[i]! += step;
-      linear[i]! += stepLinear;
+      if (size < trust.least) continue;
+      [precision[i], linear[i]] = [wanted.precision, wanted.linear];
       change = Math.max(change, size);
       update(now, i, step, stepLinear);
     }
