@@ -1,4 +1,5 @@
 // When, why then, and what moved it, in words.
+import type { ClockShare } from '@emberfield/core/clocks';
 import { dayNumber } from '@emberfield/core/measure';
 import type { LearnedView, LowerStand, PartOutlook, Text } from '@emberfield/contract';
 import type { Format } from './format.ts';
@@ -98,7 +99,9 @@ const sayLearned =
   ({ t, format, days }: Saying): WindowWords['learnedReasons'] =>
   ({ learned, lower }, { part, use }, day) => {
     const isIt = (w: { readonly part: string; readonly use: string }): boolean => w.part === part && w.use === use;
-    const { here, elsewhere, moved } = learned;
+    const { here, elsewhere, moved, clocks = [] } = learned;
+    const saidClock = ({ form, share }: ClockShare): string =>
+      `${t(`window.clock.${form}`)} ${Math.round(100 * share)}\u00a0%`;
     const later = lower?.later.find(isIt);
     return [
       ...moved.filter(isIt).map((m) =>
@@ -112,6 +115,7 @@ const sayLearned =
         ? [t('window.lower', { days: days(later.days), place: lower.patchName, height: format.height(lower.belowM) })]
         : []),
       here + elsewhere === 0 ? t('window.heardNothing') : t('window.heard', { here, elsewhere }),
+      ...(clocks.length === 0 ? [] : [t('window.clocks', { ways: clocks.map(saidClock).join(', ') })]),
     ];
   };
 

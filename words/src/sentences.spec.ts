@@ -48,6 +48,17 @@ describe('what a window’s dates were learned from', () => {
       'Sightings that it was learned from: 7 here, 31 of this plant elsewhere.',
     ]);
   });
+  it('is said with what its seasons went by, where that is not the profile alone', () => {
+    const clocks = [
+      { form: 'warmAboveMinus5', share: 0.64 },
+      { form: 'profile', share: 0.36 },
+    ] as const;
+    const window = { part: 'fruit', use: 'raw' } as const;
+    expect(words.learnedReasons({ learned: { ...learned, clocks }, lower: null }, window, DAY)).to.deep.equal([
+      'Sightings that it was learned from: 7 here, 31 of this plant elsewhere.',
+      'What foretold its past seasons best: nearly every day counts 64\u00a0%, as the profile says 36\u00a0%.',
+    ]);
+  });
   it('is said of the window that is asked about, and that nobody told anything where nobody did', () => {
     const nobody = { ...learned, here: 0, elsewhere: 0 };
     expect(words.learnedReasons({ learned: nobody, lower }, { part: 'fruit', use: 'raw' }, DAY)).to.deep.equal([

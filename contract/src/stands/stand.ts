@@ -7,6 +7,7 @@ import type {
   PartOutlook,
   Where,
 } from '@emberfield/core/stand';
+import type { ClockShare } from '@emberfield/core/clocks';
 import type { CountFit, MarkedTree } from '@emberfield/core/counting';
 import {
   type IdentityStatus,
@@ -143,6 +144,8 @@ export interface LearnedView {
   /** Stages that were seen to have come: at this stand, and at the plant's other stands in the group. */
   readonly here: number;
   readonly elsewhere: number;
+  /** What its stages go by, greatest share first; nothing while that is the profile alone. Left out by what a device has kept from before. */
+  readonly clocks?: readonly ClockShare[];
   /** Edges of windows that lie elsewhere than their stages say, because of what a take was like on a day. */
   readonly moved: readonly (Omit<MovedEdge, 'day'> & { readonly day: string })[];
 }

@@ -4,9 +4,24 @@ import type { StageModel, StageSpec } from '../stages/index.ts';
 /** What makes a stage come: the warmth that has been gathered, or the cool. */
 export type Drive = 'warmth' | 'cool';
 
+/** Names of the ways in which a clock may run. */
+export type ClockKey =
+  | 'profile'
+  | 'warmAboveMinus5'
+  | 'warmAbove0'
+  | 'warmAbove4'
+  | 'warmAbove8'
+  | 'curveAbout6'
+  | 'curveAbout11'
+  | 'afterCold'
+  | 'lateStart'
+  | 'calendar'
+  | 'coolBelow18'
+  | 'coolBelow12';
+
 /** One way in which a clock may run. `null`: as the profile says. */
 export interface ClockForm {
-  readonly key: string;
+  readonly key: ClockKey;
   readonly model: ((start: MonthDay, figure: Figure) => StageModel) | null;
 }
 

@@ -1,6 +1,6 @@
 import type { DayNumber } from '../measure/index.ts';
 import { PRIOR_SCALES, type StageSpec } from '../stages/index.ts';
-import { driveOf, FAMILY, type ClockForm, type Drive } from './family.ts';
+import { driveOf, FAMILY, type ClockForm, type ClockKey, type Drive } from './family.ts';
 import { casesOf, foretold, type SeenCase } from './foretold.ts';
 import { Restating } from './restated.ts';
 import { seenSeasons, type SeenSeason, type SeenStand } from './seen-seasons.ts';
@@ -10,7 +10,7 @@ import { stageClocks, type StageClock } from './stage-clock.ts';
 /** One way in which a kind's stages are dated, and how much is given to it. */
 export interface KindClock {
   /** Names of its forms, by what drives a stage. */
-  readonly forms: Readonly<Partial<Record<Drive, string>>>;
+  readonly forms: Readonly<Partial<Record<Drive, ClockKey>>>;
   readonly stages: readonly StageSpec[];
   /** By stage: by so much what is of one season varies more, or less, than it usually does of a profile's figure; squared. */
   readonly spread: readonly number[];
@@ -75,6 +75,28 @@ export function kindClocks(stands: readonly SeenStand[], until: DayNumber): read
       }),
     };
   });
+}
+
+/** A way in which a kind's stages are dated, and the share that it has in them. */
+export interface ClockShare {
+  readonly form: ClockKey;
+  readonly share: number;
+}
+
+/** What a kind goes by, greatest share first, over all stages that anything can be learned of; nothing while that is its profile alone. */
+export function clockShares(clocks: readonly KindClock[]): readonly ClockShare[] {
+  const shares = new Map<ClockKey, number>();
+  let total = 0;
+  for (const { forms, stages, weights } of clocks)
+    stages.forEach((stage, s) => {
+      const drive = driveOf(stage);
+      const form = drive && forms[drive];
+      if (!form) return;
+      shares.set(form, (shares.get(form) ?? 0) + weights[s]!);
+      total += weights[s]!;
+    });
+  const all = [...shares].map(([form, sum]) => ({ form, share: sum / total }));
+  return all.every((s) => s.form === 'profile') ? [] : all.sort((a, b) => b.share - a.share);
 }
 
 interface StandSeason {

@@ -33,6 +33,21 @@ describe('what the dates of a stand were learned from', () => {
     expect(await learned(one.standId)).to.include({ here: 2, elsewhere: 1 });
     expect(await learned(other.standId)).to.include({ here: 1, elsewhere: 2 });
   });
+  it('are clocks that foretold its past seasons: the profile’s alone before there are any', async () => {
+    await group.station(usual);
+    const place = await group.stand('nettle');
+    expect((await learned(place.standId)).clocks).to.deep.equal([]);
+    const stage = (await group.get<StandView>(`stands/${place.standId}`)).profile.stages[0]!.key;
+    const saw = (day: string, reached: boolean) =>
+      entryOf(place, 'stageSighting', { stage, reached, share: null }, { day });
+    await group.tell(...['2023', '2024', '2025'].flatMap((y) => [saw(`${y}-03-04`, false), saw(`${y}-03-12`, true)]));
+    await group.get('hearth');
+    await new Promise((go) => setTimeout(go, 300));
+    const { clocks } = await learned(place.standId);
+    expect(clocks!.map((c) => c.form)).to.include('profile');
+    expect(clocks!.length).to.be.above(1);
+    expect(clocks!.reduce((sum, c) => sum + c.share, 0)).to.be.closeTo(1, 0.03);
+  });
   it('are words about what was taken: which edge they moved, by how much, and the newest of them', async () => {
     await group.station(usual);
     const place = await group.stand('nettle');

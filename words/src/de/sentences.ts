@@ -41,6 +41,21 @@ export const sentences = {
     tideSpan: '{from} bis {to}',
     leaveEnds: 'Hier darf bis {day} genommen werden.',
     heard: 'Beobachtungen, aus denen gelernt wurde: {here} hier, {elsewhere} von dieser Pflanze anderswo.',
+    clocks: 'Was ihre früheren Jahre am besten vorhergesagt hat: {ways}.',
+    clock: {
+      profile: 'wie es im Profil steht',
+      warmAboveMinus5: 'fast jeder Tag zählt',
+      warmAbove0: 'alle Wärme über dem Gefrierpunkt',
+      warmAbove4: 'die Wärme milder Tage',
+      warmAbove8: 'nur die Wärme warmer Tage',
+      curveAbout6: 'milde Tage, warme kaum mehr',
+      curveAbout11: 'warme Tage, heiße kaum mehr',
+      afterCold: 'erst Kälte, dann Wärme',
+      lateStart: 'Wärme vom Vorfrühling an',
+      calendar: 'der Kalender',
+      coolBelow18: 'die ersten kühlen Tage',
+      coolBelow12: 'die kalten Tage im Herbst',
+    },
     heardNothing: 'Noch hat niemandes Beobachtung etwas gesagt: So hält es die Pflanze gewöhnlich.',
     movedEdge: {
       opens: {

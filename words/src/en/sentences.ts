@@ -40,6 +40,21 @@ export const sentences = {
     tideSpan: '{from} to {to}',
     leaveEnds: 'Open for taking here until {day}.',
     heard: 'Sightings that it was learned from: {here} here, {elsewhere} of this plant elsewhere.',
+    clocks: 'What foretold its past seasons best: {ways}.',
+    clock: {
+      profile: 'as the profile says',
+      warmAboveMinus5: 'nearly every day counts',
+      warmAbove0: 'all warmth above freezing',
+      warmAbove4: 'the warmth of mild days',
+      warmAbove8: 'the warmth of warm days alone',
+      curveAbout6: 'mild days, warm ones hardly more',
+      curveAbout11: 'warm days, hot ones hardly more',
+      afterCold: 'cold first, then warmth',
+      lateStart: 'warmth from early spring on',
+      calendar: 'the calendar',
+      coolBelow18: 'the first cool days',
+      coolBelow12: 'the cold days of autumn',
+    },
     heardNothing: 'Nobody’s sightings have told anything yet: these are the plant’s usual ways.',
     movedEdge: {
       opens: {

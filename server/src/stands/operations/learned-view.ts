@@ -1,12 +1,14 @@
 // What the dates of a stand were learned from, for whoever asks why.
 import type { LearnedView } from '@emberfield/contract';
 import { isoDay } from '@emberfield/core/measure';
+import { clockShares } from '@emberfield/core/clocks';
 import { cameBy, historyOf } from '@emberfield/core/learning';
 import { movedEdges, seenStand } from '@emberfield/core/stand';
 import type { Dependencies } from '../../dependencies.ts';
 import { placeKey } from '../../patches/index.ts';
 import type { Dossier } from './dossier.ts';
 import { stageDaysFor } from './stand-answers.ts';
+import { hundredth } from './stand-trials.ts';
 
 export function learnedView(
   { answers }: Pick<Dependencies, 'answers'>,
@@ -19,6 +21,10 @@ export function learnedView(
     // Its own count at once; what the others saw is learned behind the answers.
     here: cameBy(historyOf(seen, { until: book.today })),
     elsewhere: knowledge.learning.heardElsewhere(seen),
+    clocks: clockShares(knowledge.learning.clocksOf(seen)).map(({ form, share }) => ({
+      form,
+      share: hundredth(share),
+    })),
     moved: movedEdges(book, stageDays).map((m) => ({ ...m, day: isoDay(m.day) })),
   };
 }
