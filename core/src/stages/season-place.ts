@@ -33,17 +33,20 @@ export function seasonAsItWas(
   );
 }
 
-/** Stands of one place, and the clocks of one stand, ask for the same seasons: so many are held of a station. */
+/** Stands of one place, and the clocks of one stand, ask for the same seasons: the last so many are held, whichever station they are of. */
 const MOST_HELD = 96;
-const held = new WeakMap<StationWeather, Map<string, Ensemble>>();
+const held = new Map<string, Ensemble>();
+const numbers = new WeakMap<StationWeather, number>();
+let stations = 0;
 
-function keptFor(weather: StationWeather, key: string, make: () => Ensemble): Ensemble {
-  let seasons = held.get(weather);
-  if (!seasons) held.set(weather, (seasons = new Map<string, Ensemble>()));
-  let made = seasons.get(key);
+function keptFor(weather: StationWeather, of: string, make: () => Ensemble): Ensemble {
+  let number = numbers.get(weather);
+  if (number === undefined) numbers.set(weather, (number = ++stations));
+  const key = `${number}:${of}`;
+  let made = held.get(key);
   if (made) return made;
-  if (seasons.size >= MOST_HELD) seasons.delete(seasons.keys().next().value!);
-  seasons.set(key, (made = make()));
+  if (held.size >= MOST_HELD) held.delete(held.keys().next().value!);
+  held.set(key, (made = make()));
   return made;
 }
 
