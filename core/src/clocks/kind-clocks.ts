@@ -48,14 +48,15 @@ export const asTold = (stages: readonly StageSpec[]): KindClock => ({
  */
 export function kindClocks(stands: readonly SeenStand[], until: DayNumber): readonly KindClock[] {
   const { stages } = stands[0]!.place;
-  if (!stands[0]!.place.weather?.climatology) return [asTold(stages)];
+  const measured = stands.find((s) => s.place.weather?.climatology);
+  if (!measured) return [asTold(stages)];
   const seasons = stands
     .flatMap((stand, at) => seenSeasons(stand, { until }).map((season) => ({ at, stand, season })))
     .filter(({ at, season }) => casesOf(at, season).length > 0)
     .sort((a, b) => b.season.season - a.season.season)
     .slice(0, MOST_SEASONS);
   if (new Set(seasons.map((s) => s.season.season)).size < LEAST_SEASONS) return [asTold(stages)];
-  const restating = new Restating(stands[0]!.place);
+  const restating = new Restating(measured.place, until);
   const [warmth, cool] = (['warmth', 'cool'] as const).map((drive) => weighed(drive, seasons, restating, until));
   // One of each drive at a time, heaviest first: what stages of one drive go by says nothing of the other.
   return Array.from({ length: Math.max(warmth!.length, cool!.length) }, (_, k) => {

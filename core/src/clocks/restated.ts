@@ -1,5 +1,6 @@
 import {
   calendarDayInSeason,
+  type DayNumber,
   dayOfYear,
   type Figure,
   HALF_YEAR_DAYS,
@@ -7,6 +8,7 @@ import {
   seasonFirstDay,
   SEASON_HORIZON_DAYS,
   type MonthDay,
+  yearOf,
   Z80,
 } from '../measure/index.ts';
 import type { SeasonPlace, StageSpec } from '../stages/index.ts';
@@ -20,6 +22,8 @@ const MOST_YEARS = 8;
 const LEAST_SUM = 0.5;
 /** However unsure a profile is, a sum lies within this factor of what it makes it; else a clock that hardly runs would know nothing. */
 const WIDEST = 4;
+/** A year before any record: all of it is the station's usual one. */
+const USUAL = 1900;
 const COOL_START: MonthDay = '08-01';
 const WARM_START: MonthDay = '01-01';
 
@@ -37,10 +41,14 @@ export class Restating {
   private readonly expected: readonly Expected[];
   private readonly at: SeasonPlace;
 
-  constructor(private readonly place: SeasonPlace) {
+  /** @param until nothing later is known: neither its weather nor a year that was not over */
+  constructor(
+    private readonly place: SeasonPlace,
+    private readonly until: DayNumber = Infinity,
+  ) {
     const { reference } = place;
     this.at = { ...place, site: { latitudeDeg: place.site.latitudeDeg, heightM: reference.heightM } };
-    this.expected = yearsOf(place).map((season) => ({
+    this.expected = yearsOf(place, until).map((season) => ({
       season,
       days: this.clocks(season, place.stages).map((clock, s) => clock && spanOf(clock, this.usual(season, s))),
     }));
@@ -123,23 +131,29 @@ export class Restating {
 
   private clocks(season: number, stages: readonly StageSpec[]): readonly (StageClock | null)[] {
     const bounds = stages.map(() => ({ after: null, by: null }));
-    return stageClocks({ ...this.at, stages }, season, { until: Infinity, bounds });
+    return stageClocks({ ...this.at, stages }, season, { until: this.until, bounds });
   }
 }
 
 /** The newest years that a station has measured throughout, or one that stands for its usual year. */
-function yearsOf({ weather, seasonStart, site }: SeasonPlace): readonly number[] {
-  if (!weather) return [2001];
+function yearsOf({ weather, seasonStart, site }: SeasonPlace, until: DayNumber): readonly number[] {
+  if (!weather) return [USUAL];
   const { firstDay, mark } = weather.series;
   const years: number[] = [];
-  const newest = new Date((firstDay + mark.length - 1) * 86_400_000).getUTCFullYear();
+  const end = Math.min(firstDay + mark.length - 1, until) - firstDay;
+  const newest = yearOf(firstDay + end);
   for (let y = newest; y >= newest - 40 && years.length < MOST_YEARS; y--) {
     const from = seasonFirstDay(y, seasonStart, site.latitudeDeg) - firstDay;
     if (from < 0) break;
     const days = mark.subarray(from, from + 365);
-    if (days.length === 365 && days.every((m) => m === DAY_MARK.measured || m === DAY_MARK.interpolated)) years.push(y);
+    if (
+      from + 364 <= end &&
+      days.length === 365 &&
+      days.every((m) => m === DAY_MARK.measured || m === DAY_MARK.interpolated)
+    )
+      years.push(y);
   }
-  return years.length > 0 ? years : [1900];
+  return years.length > 0 ? years : [USUAL];
 }
 
 /** The days on which a profile's clock expects a stage, and those a bit before and after; by the calendar where it never would come. */

@@ -73,7 +73,9 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
       reached: dayRange(dates[s]!, weight, firstDay),
     })),
     weight,
-    marks: marksOf(input.parts ?? [], new Dating(input, firstDay, ensemble, draws), firstDay),
+    marks: input.parts?.length
+      ? marksOf(input.parts, new Dating(input, firstDay, ensemble, draws), firstDay)
+      : new Map<string, Float64Array>(),
   };
 }
 
