@@ -42,6 +42,8 @@ describe('out on a round without signal', () => {
       await page.goto(`${server.url}/round`);
       await pick(page, 'From and back to', 'Brackmoor planting');
       await page.getByText(/back at \d\d:\d\d/).waitFor();
+      await press(page, 'Put on Quay strand, below the drift line');
+      await page.getByRole('button', { name: /^Quay strand.* has to be on it/, pressed: true }).waitFor();
       await press(page, 'Take it along');
       await page.getByRole('heading', { name: 'Out on a round' }).waitFor();
       await page.getByText(/Taken along: [\d.]+ MB/).waitFor();

@@ -53,6 +53,8 @@ describe('the way and the weight of a round', () => {
   it('is noted on the device: minutes go into the record without typing, and the file leaves secrets out', async () => {
     await within({ as: 'Mirel', phone: true }, async (page) => {
       await planned(page);
+      await press(page, 'Put on Quay strand, below the drift line');
+      await page.getByRole('button', { name: /^Quay strand.* has to be on it/, pressed: true }).waitFor();
       await press(page, 'Take it along');
       await page.getByRole('heading', { name: 'Out on a round' }).waitFor();
       await page.clock.install();
