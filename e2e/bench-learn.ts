@@ -58,7 +58,6 @@ export function learningBench(put: (what: string, measured: string, target: stri
         asOf: TODAY,
         sightings: [],
         clocks: learning.expects(stand, 2026, TODAY),
-        stretch: learning.stretch,
       });
       const profile = profiles.find((p) => p.key === stand.plantKey)!;
       for (const w of profile.windows) forecastWindow(w, forecast);

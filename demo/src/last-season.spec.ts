@@ -36,7 +36,7 @@ describe('last season’s window', () => {
         record: NOTHING_SEEN,
         weather,
         thermometer: null,
-        learned: { stretch: 1, clocks: () => undefined },
+        learned: { clocks: () => undefined },
         today: TODAY,
       };
       const known = new Map<number, StandSeason>();

@@ -25,7 +25,6 @@ const expects = (stages: readonly StageSpec[], came: ReadonlyMap<number, number>
     asOf: TODAY,
     sightings: [],
     clocks: group.expects(stand, 2026, TODAY),
-    stretch: group.stretch,
   });
   return { ...forecast.stages[0]!.reached, doubtful: group.standOf(stand, { until: TODAY }).doubtful() };
 };

@@ -68,12 +68,6 @@ export class GroupLearning {
   private readonly fields = new Map<DayNumber, SeasonField>();
   private readonly unseen = new Map<string, readonly SeasonClock[]>();
 
-  /**
-   * By so much bands have to be wider than reckoned. Found on simulated islands (see the proof): the group's own misses are in the
-   * spread of its clocks already, and several clocks lie as far apart as nobody knows which is the right one.
-   */
-  readonly stretch = 1;
-
   static readonly nothing = new GroupLearning(PRIOR_SCALES, new Map(), new Map(), new Map());
 
   /** Cost: rounds × stands × clocks × sweeps × sightings³. */

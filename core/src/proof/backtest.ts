@@ -138,7 +138,6 @@ function asForecastOn(
     sightings,
     spreadDays: spreadWithin(stand.sightings.filter((s) => s.day <= issued)),
     clocks: group.expects(stand, seen.season, issued),
-    stretch: group.stretch,
   });
   const { key, reached } = forecast.stages[seen.stage]!;
   return {

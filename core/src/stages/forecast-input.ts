@@ -34,8 +34,6 @@ export interface ForecastInput {
   readonly clocks?: readonly SeasonClock[];
   /** Parts that are measured or were cut: dated beside the stages where there is weather to date them by. */
   readonly parts?: readonly PartGrowth[];
-  /** By so much dates lie wider about their middle than reckoned, as past misses showed; 1 by itself. */
-  readonly stretch?: number;
 }
 
 /** What is dated of a part beside its stages. */

@@ -1,3 +1,4 @@
+import { effectsOfProfile } from './scales.ts';
 import { expect } from 'chai';
 import { dayNumber, isoDay, yearOf } from '../measure/index.ts';
 import { degreeDays } from '../weather/degree-days.ts';
@@ -146,6 +147,31 @@ describe('forecast of a season', () => {
     const seen = forecastSeason(asked({ sightings: [{ stage: 'flower', day, reached: false }] }));
     expect(seen.stages[1]!.reached.p10).to.be.at.least(day + 1);
     expect(p50(seen, 'fruit')).to.be.above(p50(plain, 'fruit'));
+  });
+  it('by several clocks gives each its share of the draws: what divides them is in the band', () => {
+    const later = stages.map((s) => ({
+      ...s,
+      ...('sum' in s.model ? { model: { ...s.model, sum: figure(1.5 * s.model.sum.value, 0.1) } } : {}),
+    }));
+    const effects = effectsOfProfile(stages.map((s) => s.calendar.value));
+    const by = (share: number) =>
+      forecastSeason(
+        asked({
+          clocks: [
+            { stages, effects, weights: stages.map(() => 1 - share) },
+            { stages: later, effects, weights: stages.map(() => share) },
+          ],
+        }),
+      );
+    const [early, half, late] = [by(0), by(0.5), by(1)];
+    expect(p50(early, 'flower')).to.equal(p50(forecastSeason(asked()), 'flower'));
+    expect(p50(late, 'flower')).to.be.above(p50(early, 'flower') + 8);
+    expect(p50(half, 'flower')).to.be.within(p50(early, 'flower'), p50(late, 'flower'));
+    expect(width(half, 'flower')).to.be.above(Math.max(width(early, 'flower'), width(late, 'flower')));
+    // A quarter of the draws tells itself at the late end and leaves the early one.
+    const quarter = by(0.25).stages[1]!.reached;
+    expect(Math.abs(quarter.p10! - early.stages[1]!.reached.p10!)).to.be.below(4);
+    expect(quarter.p90!).to.be.above(early.stages[1]!.reached.p90!);
   });
   it('does not take what is overdue for certain tomorrow: the later it is, the wider it lies', () => {
     const plain = forecastSeason(asked()).stages[1]!.reached;

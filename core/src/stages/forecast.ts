@@ -59,7 +59,7 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
     input.spreadDays,
   );
   const datings = (input.clocks ?? [undefined]).map((clock) => new Dating(input, firstDay, ensemble, draws, clock));
-  const { dates, weight } = datesOf(input, { datings, bounds, firstDay, draws });
+  const { dates, weight } = datesOf(input, { datings, bounds, draws });
   return {
     season: input.season,
     firstDay,
@@ -94,14 +94,13 @@ function ownDraws(clocks: readonly SeasonClock[], stage: number, { share, count 
 interface Dated {
   readonly datings: readonly Dating[];
   readonly bounds: readonly StageBounds[];
-  readonly firstDay: DayNumber;
   readonly draws: Draws;
 }
 
 /** Dates of all stages by draw, and the draws' weights after what has been seen of them. */
 function datesOf(
-  { stages, clocks, stretch = 1 }: ForecastInput,
-  { datings, bounds, firstDay, draws }: Dated,
+  { stages, clocks }: ForecastInput,
+  { datings, bounds, draws }: Dated,
 ): { readonly dates: readonly Float64Array[]; readonly weight: Float64Array } {
   const weight = draws.weight.slice();
   const dates: Float64Array[] = [];
@@ -116,14 +115,6 @@ function datesOf(
     keepOrder(own, bounds[s]!, dates[s - 1]);
     dates.push(own);
   });
-  if (stretch !== 1)
-    dates.forEach((own, s) => {
-      const { p50 } = dayRange(own, weight, firstDay);
-      if (p50 === null) return;
-      const middle = p50 - firstDay;
-      for (let j = 0; j < own.length; j++) own[j] = Math.round(middle + stretch * (own[j]! - middle));
-      keepOrder(own, bounds[s]!, dates[s - 1]);
-    });
   return { dates, weight };
 }
 

@@ -41,6 +41,11 @@ describe('the season of a sighting', () => {
   it('keeps what cannot be, months before its time, in its own season, where it is doubted', () => {
     expect(seasonOf('08-25', '2026-04-01', true)).to.equal(2026);
   });
+  it('is the one before for what was there long ago rather than half a year too early', () => {
+    // Usual about 3 July, seen to be there on 2 January: it is last year’s that is still standing.
+    expect(seasonOf('07-03', '2024-01-02', true)).to.equal(2023);
+    expect(seasonOf('07-03', '2024-05-02', true)).to.equal(2024);
+  });
   it('goes by when the stage comes at the place: half a year later in the south', () => {
     const south = { latitudeDeg: -50, heightM: 100 };
     expect(seasonOf('04-08', '2026-10-08', true, south)).to.equal(2026);

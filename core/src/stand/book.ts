@@ -36,8 +36,6 @@ export interface DatedRule {
 
 /** What the group's sightings of seasons before say of a stand. */
 export interface Learned {
-  /** By so much dates lie wider about their middle than reckoned, as past misses showed; 1 by itself. */
-  readonly stretch: number;
   /** The ways in which a season is dated, by what was learned before; `undefined`: the profile's stages and spread alone. */
   readonly clocks: (seen: SeenStand, season: number, today: DayNumber) => readonly SeasonClock[] | undefined;
   /** By window: how far its edges lie off its stages, where that was reckoned elsewhere already. */

@@ -65,7 +65,7 @@ describe('the edges of a stand’s windows', () => {
   });
   it('are as they were reckoned elsewhere, where they were', () => {
     const known = { opens: { meanDays: 1, sdDays: 2 }, closes: { meanDays: 3, sdDays: 4 } };
-    const book = nettle([], { learned: { stretch: 1, clocks: () => undefined, shifts: [known] } });
+    const book = nettle([], { learned: { clocks: () => undefined, shifts: [known] } });
     expect(shiftsOf(book, 0, stageDays)).to.equal(known);
     expect(shiftsOf(book, 1, stageDays)).to.deep.equal(still);
   });

@@ -20,19 +20,19 @@ const days = Array.from({ length: 3000 }, (_, i) => {
 }).filter((d) => d.day <= on('2026-05-15'));
 const climatology = climatologyOf(days);
 const weather = { series: joinDays(days, climatology)!, climatology, heightM: 60 };
-/** Late by half a spread, in every season. */
+/** Late by half a spread, in every season; by the profile's clock, and for three in ten by the calendar. */
 const learned = {
-  stretch: 1.2,
-  clocks: ({ place: { stages } }: SeenStand) => [
-    {
-      stages,
-      weights: stages.map(() => 1),
-      effects: {
-        mean: new Float64Array(stages.length).fill(0.5),
-        covariance: effectsOfProfile(stages.map((_, i) => 60 + 20 * i)).covariance,
-      },
-    },
-  ],
+  clocks: ({ place: { stages } }: SeenStand) => {
+    const effects = {
+      mean: new Float64Array(stages.length).fill(0.5),
+      covariance: effectsOfProfile(stages.map((_, i) => 60 + 20 * i)).covariance,
+    };
+    const byDays = stages.map((s) => ({ ...s, model: { kind: 'calendar', direction: 'spring' } as const }));
+    return [
+      { stages, weights: stages.map(() => 0.7), effects },
+      { stages: byDays, weights: stages.map(() => 0.3), effects },
+    ];
+  },
 };
 const entries = [
   entry('stageSighting', '2026-04-10', { stage: 'shoots', reached: true, share: 0.6 }),
@@ -74,15 +74,28 @@ describe('a book that travels', () => {
   });
   it('keeps what was learned for the seasons about its own, and nothing of others', () => {
     const { learned: there } = unpackBook(travelled());
-    expect(there.stretch).to.equal(1.2);
     const known = [2024, 2025, 2026, 2027, 2028, 2029].map(
       (s) => there.clocks({} as never, s, book.today)?.[0]!.effects.mean[0],
     );
     expect(known).to.deep.equal([undefined, 0.5, 0.5, 0.5, 0.5, undefined]);
     expect(there.shifts).to.have.length(book.profile.windows.length);
     expect(there.shifts![0]!.closes.meanDays).to.be.below(0);
+    expect(there.clocks({} as never, 2026, book.today)!.map((c) => c.weights[0])).to.deep.equal([0.7, 0.3]);
     const nothing = unpackBook(packBook(bookOf('nettle')));
     expect(nothing.learned.clocks({} as never, 2026, book.today)).to.equal(undefined);
+  });
+});
+
+describe('a book that a device has kept from before there were several clocks', () => {
+  it('goes by its profile’s stages with what was learned of them', () => {
+    const { learned: packed, ...rest } = travelled();
+    const seasons = packed.seasons.map((s) => ({ season: s.season, ...('effects' in s ? s.effects[0]! : s) }));
+    const kept = unpackBook({ ...rest, learned: { seasons, shifts: packed.shifts } });
+    const [clock, ...others] = kept.learned.clocks({} as never, 2026, book.today)!;
+    expect(others).to.deep.equal([]);
+    expect(clock!.stages).to.deep.equal(book.profile.stages);
+    expect(clock!.effects.mean[0]).to.equal(0.5);
+    expect(standDay(kept, on('2026-05-15')).outlooks).to.have.length(book.profile.windows.length);
   });
 });
 

@@ -1,7 +1,7 @@
 // A book as it travels to another device: plain lists, and what was learned already reckoned.
 import type { DayNumber } from '../measure/index.ts';
 import type { PlantProfile } from '../plants/index.ts';
-import type { SeasonClock, StageSpec } from '../stages/index.ts';
+import type { SeasonClock, StageEffects, StageSpec } from '../stages/index.ts';
 import { packWeather, unpackWeather, type PackedWeather } from '../weather/index.ts';
 import type { WindowShifts } from '../windows/index.ts';
 import { seasonNow, type Book, type Learned, type SeasonBook } from './book.ts';
@@ -13,14 +13,17 @@ import { seenStand } from './season-input.ts';
 
 /** What was learned of a stand, reckoned for some seasons; the stages under a clock once for all of them. */
 interface PackedLearned {
-  readonly stretch: number;
-  readonly clocks: readonly { readonly stages: readonly StageSpec[]; readonly weights: readonly number[] }[];
-  readonly seasons: readonly {
-    readonly season: number;
-    /** By clock. */
-    readonly effects: readonly { readonly mean: readonly number[]; readonly covariance: readonly number[] }[];
-  }[];
+  /** Left out by one that a device has kept from before there were several: then its profile's stages are its only clock. */
+  readonly clocks?: readonly Pick<SeasonClock, 'stages' | 'weights'>[];
+  readonly seasons: readonly ({ readonly season: number } & (
+    PackedEffects | { readonly effects: readonly PackedEffects[] }
+  ))[];
   readonly shifts: readonly WindowShifts[];
+}
+/** By clock, or from before there were several. */
+interface PackedEffects {
+  readonly mean: readonly number[];
+  readonly covariance: readonly number[];
 }
 
 export interface PackedBook extends Omit<Book, 'kin' | 'weather' | 'learned' | 'permits'> {
@@ -62,7 +65,6 @@ function packLearned(book: SeasonBook, now: number, stageDays: StageDays): Packe
     clocks: learned.clocks(seen, now + about, today) ?? [],
   }));
   return {
-    stretch: learned.stretch,
     clocks: seasons[0]!.clocks.map(({ stages, weights }) => ({ stages, weights })),
     seasons: seasons.flatMap(({ season, clocks }) =>
       clocks.length === 0
@@ -81,21 +83,21 @@ function packLearned(book: SeasonBook, now: number, stageDays: StageDays): Packe
   };
 }
 
-function unpackLearned({ stretch, clocks, seasons, shifts }: PackedLearned): Learned {
+function unpackLearned({ clocks, seasons, shifts }: PackedLearned, stages: readonly StageSpec[]): Learned {
+  const ways = clocks ?? [{ stages, weights: stages.map(() => 1) }];
   const known = new Map<number, readonly SeasonClock[]>(
-    seasons.map(({ season, effects }) => [
-      season,
-      clocks.map((clock, k) => ({
-        ...clock,
-        effects: {
-          mean: Float64Array.from(effects[k]!.mean),
-          covariance: Float64Array.from(effects[k]!.covariance),
-        },
-      })),
-    ]),
+    seasons.map(({ season, ...packed }) => {
+      const effects = 'effects' in packed ? packed.effects : [packed];
+      return [season, ways.map((way, k) => ({ ...way, effects: unpackEffects(effects[k]!) }))];
+    }),
   );
-  return { stretch, clocks: (_seen, season: number, _today: DayNumber) => known.get(season), shifts };
+  return { clocks: (_seen, season: number, _today: DayNumber) => known.get(season), shifts };
 }
+
+const unpackEffects = ({ mean, covariance }: PackedEffects): StageEffects => ({
+  mean: Float64Array.from(mean),
+  covariance: Float64Array.from(covariance),
+});
 
 /** What the seasons about a day hang on, for another thread: plain data; weather and profile go along as they are. */
 export interface PackedSeasons extends Omit<SeasonBook, 'learned'> {
@@ -137,7 +139,7 @@ export function seasonsAbout({
   unsettled,
   ...rest
 }: PackedSeasons): readonly (readonly [number, StandSeason])[] {
-  const book: SeasonBook = { ...rest, learned: unpackLearned(learned) };
+  const book: SeasonBook = { ...rest, learned: unpackLearned(learned, rest.profile.stages) };
   const { known, of } = eachOnce(book);
   for (const [w] of book.profile.windows.entries()) {
     const window = windowOn(book, { of }, w, day);
@@ -154,6 +156,6 @@ export function unpackBook({ kin, weather, learned, permits = [], ...rest }: Pac
     permits,
     kin: new Map(kin),
     weather: weather && unpackWeather(weather),
-    learned: unpackLearned(learned),
+    learned: unpackLearned(learned, rest.profile.stages),
   };
 }

@@ -38,7 +38,6 @@ export const NOTHING_SEEN: Pick<StandRecord, 'sightings' | 'takes' | 'measured' 
 
 /** Learning of a group, asked about one of its stands. */
 export const learnedFrom = (learning: GroupLearning): Learned => ({
-  stretch: learning.stretch,
   clocks: (seen, season, today) => learning.expects(seen, season, today),
 });
 
@@ -67,6 +66,5 @@ export function forecastInput(book: SeasonBook, season: number): ForecastInput {
     sightings: sightingsOf(book, season),
     spreadDays: spreadWithin(seen.sightings.filter((s) => s.day <= today)),
     ...(clocks ? { clocks } : {}),
-    stretch: learned.stretch,
   };
 }

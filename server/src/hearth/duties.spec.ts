@@ -63,7 +63,7 @@ function dossier(
     permits: over.permits ?? [],
     weather: null,
     thermometer: null,
-    learned: { stretch: 1, clocks: () => undefined },
+    learned: { clocks: () => undefined },
     shore: null,
     today: DAY,
   } as unknown as Book;

@@ -93,7 +93,7 @@ const kit: StandKit = {
     permits: [],
     weather: null,
     thermometer: null,
-    learned: { stretch: 1, clocks: () => undefined },
+    learned: { clocks: () => undefined },
     shore: null,
     today: dayNumber('2026-05-01'),
   }),
