@@ -1,9 +1,8 @@
 // How well a clock foretells seasons that were left out of learning it.
 import jStat from 'jstat';
 import { PRIOR_SCALES } from '../stages/index.ts';
-import { dayAt } from './restated.ts';
 import type { SeenSeason } from './seen-seasons.ts';
-import type { StageClock } from './stage-clock.ts';
+import { dayAt, type StageClock } from './stage-clock.ts';
 
 /** A stage that was seen to come between two days of a season. */
 export interface SeenCase {

@@ -6,7 +6,6 @@ import {
   HALF_YEAR_DAYS,
   monthDayInSeason,
   seasonFirstDay,
-  SEASON_HORIZON_DAYS,
   type MonthDay,
   yearOf,
   Z80,
@@ -14,7 +13,7 @@ import {
 import type { SeasonPlace, StageSpec } from '../stages/index.ts';
 import { DAY_MARK, hopkinsShiftDays } from '../weather/index.ts';
 import { driveOf, type ClockForm, type Drive } from './family.ts';
-import { stageClocks, type StageClock } from './stage-clock.ts';
+import { dayAt, stageClocks, type StageClock } from './stage-clock.ts';
 
 /** Years of a station by which a profile's days are turned into another measure. */
 const MOST_YEARS = 8;
@@ -164,16 +163,4 @@ function spanOf(clock: StageClock, usual: number): Expected['days'][number] {
     return { low: usual - width, middle: usual, high: usual + width };
   }
   return { low: dayAt(clock, -Z80) ?? middle - 1, middle, high: dayAt(clock, Z80) ?? middle + 30 };
-}
-
-/** First day on which a clock stands at a position or beyond; `null` where it never does. */
-export function dayAt(clock: StageClock, position: number): number | null {
-  let [low, high] = [0, SEASON_HORIZON_DAYS - 1];
-  if (!(clock.at(high) >= position)) return null;
-  while (low < high) {
-    const middle = (low + high) >> 1;
-    if (clock.at(middle) >= position) high = middle;
-    else low = middle + 1;
-  }
-  return low;
 }

@@ -3,6 +3,7 @@ import {
   calendarDayInSeason,
   monthDayInSeason,
   seasonFirstDay,
+  SEASON_HORIZON_DAYS,
   type MonthDay,
   spreadOfSum,
 } from '../measure/index.ts';
@@ -38,6 +39,18 @@ export interface StageClock {
   readonly expected: number;
   /** What has been gathered by the end of a day, in the measure of the stage's sum; left out by a clock that runs on days. */
   readonly gathered?: (day: number) => number;
+}
+
+/** First day on which a clock stands at a position or beyond; `null` where it never does. */
+export function dayAt(clock: StageClock, position: number): number | null {
+  let [low, high] = [0, SEASON_HORIZON_DAYS - 1];
+  if (!(clock.at(high) >= position)) return null;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (clock.at(middle) >= position) high = middle;
+    else low = middle + 1;
+  }
+  return low;
 }
 
 /**

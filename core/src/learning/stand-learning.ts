@@ -58,8 +58,9 @@ export class LearnedStand {
   readonly posterior: Posterior;
   /** The sightings that say anything: most say of far-off stages only what goes without saying. */
   readonly seen: readonly SeasonSighting[];
-  /** Covariance of what is lasting at the stages, S × S; and of one season's own, by season. */
-  private stands: Float64Array;
+  /** By so much the kind may lie further from its profile than was thought, as a variance: 1, or more where it is contradicted. */
+  private yielded = 1;
+  /** What is of one season, by season. */
   private readonly seasons = new Map<number, { readonly mean: Float64Array; readonly covariance: Float64Array }>();
 
   /**
@@ -73,56 +74,44 @@ export class LearnedStand {
     readonly firstDay: (season: number) => DayNumber,
     private readonly among?: { readonly before: LearnedStand | undefined },
   ) {
-    let made = this.learned(1);
-    if (this.isContradicted()) {
-      // A profile that its own sightings contradict is believed the less: a prior with the tails of Student's t, as a normal one
-      // whose variance is learned along (expectation maximisation). Nobody is taken to be mistaken until that is settled.
-      let yielded = 1;
-      for (let step = 0; step < MOST_YIELDS; step++) {
-        const next = (TAILS + this.strain(this.learned(yielded, true))) / (TAILS + 1);
-        if (next < WORTH_YIELDING * yielded) break;
-        yielded = next;
-      }
-      if (yielded > 1) made = this.learned(yielded);
-    }
-    this.stands = made.stands;
-    this.seen = made.seen;
-    this.posterior = made.posterior;
+    if (this.isContradicted()) this.yieldToWhatWasSeen();
+    this.seen = this.telling();
+    this.posterior = afterSightings(this.expectedOf(this.seen), this.priorOf(this.seen), this.seen, {
+      ...this.startFor(this.seen),
+      until: this.among ? 'near' : 'close',
+    });
   }
 
-  /** What is learned where the kind may lie so many times further from its profile, as a variance. */
-  private learned(
-    yielded: number,
-    trusting = false,
-  ): Pick<LearnedStand, 'seen' | 'posterior'> & { readonly stands: Float64Array } {
-    const { usualDays } = this.history;
-    const { kind, scales } = this.beforehand;
-    const stands = overStages(
-      usualDays.length,
-      (s, t) =>
-        yielded * kind.covariance[s * usualDays.length + t]! +
-        scales.stand * standLikeness(usualDays[s]! - usualDays[t]!),
-    );
-    this.stands = stands;
-    const seen = this.history.seen.filter((s) => this.tells(s));
-    const n = seen.length;
-    const prior = new Float64Array(n * n);
-    for (let i = 0; i < n; i++)
-      for (let k = 0; k <= i; k++) {
-        const [a, b] = [seen[i]!, seen[k]!];
-        let c = this.standCovariance(a.stage, b.stage);
-        if (a.season === b.season) c += this.seasonCovariance(a.season, a.stage, b.stage);
-        if (i === k) c += this.ownVariance(a.stage);
-        prior[i * n + k] = c;
-        prior[k * n + i] = c;
-      }
-    const posterior = afterSightings(
-      seen.map((s) => this.expected(s.stage, s.season)),
-      prior,
-      seen,
-      trusting ? { mistakes: 0, until: 'heard' } : { ...this.startFor(seen), until: this.among ? 'near' : 'close' },
-    );
-    return { stands, seen, posterior };
+  /**
+   * A profile that its own sightings contradict is believed the less: a prior with the tails of Student's t, as a normal one whose
+   * variance is learned along (expectation maximisation). Nobody is taken to be mistaken until that is settled.
+   */
+  private yieldToWhatWasSeen(): void {
+    for (let step = 0; step < MOST_YIELDS; step++) {
+      const seen = this.telling();
+      const trusted = afterSightings(this.expectedOf(seen), this.priorOf(seen), seen, { mistakes: 0, until: 'heard' });
+      const next = (TAILS + this.strain(seen, trusted)) / (TAILS + 1);
+      if (next < WORTH_YIELDING * this.yielded) return;
+      this.yielded = next;
+    }
+  }
+
+  private telling(): readonly SeasonSighting[] {
+    return this.history.seen.filter((s) => this.tells(s));
+  }
+
+  private expectedOf(seen: readonly SeasonSighting[]): readonly number[] {
+    return seen.map((s) => this.expected(s.stage, s.season));
+  }
+
+  /** Covariances of what was seen, before it was. */
+  private priorOf(seen: readonly SeasonSighting[]): Float64Array {
+    return overStages(seen.length, (i, k) => {
+      const [a, b] = [seen[i]!, seen[k]!];
+      let c = this.standCovariance(a.stage, b.stage);
+      if (a.season === b.season) c += this.seasonCovariance(a.season, a.stage, b.stage);
+      return i === k ? c + this.ownVariance(a.stage) : c;
+    });
   }
 
   private startFor(seen: readonly SeasonSighting[]): { readonly start?: StandIns } {
@@ -142,7 +131,7 @@ export class LearnedStand {
   }
 
   /** How far, squared and in its own variance, the kind has been pulled off what was expected of it, where that is most. */
-  private strain({ seen, posterior }: Pick<LearnedStand, 'seen' | 'posterior'>): number {
+  private strain(seen: readonly SeasonSighting[], posterior: Posterior): number {
     const n = this.history.usualDays.length;
     const { covariance } = this.beforehand.kind;
     let most = 0;
@@ -266,15 +255,19 @@ export class LearnedStand {
         (s.season === season ? this.seasonCovariance(season, stage, s.stage) : 0),
     );
   }
+  /** Covariance of what is lasting at two stages: the kind's way, and the stand's. */
   private standCovariance(s: number, t: number): number {
-    return this.stands[s * this.history.usualDays.length + t]!;
+    const { usualDays } = this.history;
+    const { kind, scales } = this.beforehand;
+    const ofStand = scales.stand * standLikeness(usualDays[s]! - usualDays[t]!);
+    return this.yielded * kind.covariance[s * usualDays.length + t]! + ofStand;
   }
   private seasonCovariance(season: number, s: number, t: number): number {
     return this.season(season).covariance[s * this.history.usualDays.length + t]!;
   }
 }
 
-/** A symmetric matrix over the stages, row by row. */
+/** A symmetric matrix, over the stages or what was seen of them, row by row. */
 export function overStages(n: number, of: (s: number, t: number) => number): Float64Array {
   const out = new Float64Array(n * n);
   for (let s = 0; s < n; s++) for (let t = 0; t <= s; t++) out[s * n + t] = out[t * n + s] = of(s, t);

@@ -31,6 +31,9 @@ import { usualOffsets } from './usual-year.ts';
 /** Dimensions of draws for growth, beside those of the stages. */
 const APART = 4;
 
+/** Day of the season on which a draw, in one of the weather years, reaches a stage; Infinity for never. */
+type DateOf = (draw: number, year: number) => number;
+
 /** Dates stages of one season. */
 export class Dating {
   constructor(
@@ -52,16 +55,13 @@ export class Dating {
    * @param mine the draws that this clock dates; `null` for all
    */
   dates(index: number, earlier: readonly Float64Array[], into: Float64Array, mine: Int32Array | null): void {
-    this.into = into;
-    this.mine = mine;
-    this.dated(this.stages[index]!, index, earlier);
-    this.into = null;
-    this.mine = null;
+    const date = this.dateOf(this.stages[index]!, index, earlier);
+    const years = this.years;
+    if (mine) for (const j of mine) into[j] = date(j, j % years);
+    else for (let j = 0; j < into.length; j++) into[j] = date(j, j % years);
   }
-  private into: Float64Array | null = null;
-  private mine: Int32Array | null = null;
 
-  private dated(stage: StageSpec, index: number, earlier: readonly Float64Array[]): Float64Array {
+  private dateOf(stage: StageSpec, index: number, earlier: readonly Float64Array[]): DateOf {
     const { model } = stage;
     switch (model.kind) {
       case 'calendar':
@@ -88,17 +88,17 @@ export class Dating {
     return this.drawn[index]![j]!;
   }
 
-  private onCalendar(stage: StageSpec, index: number): Float64Array {
+  private onCalendar(stage: StageSpec, index: number): DateOf {
     const { stages } = this;
     const { site, reference } = this.input;
     const direction = hopkinsDirection(stage, stages);
     const usual = calendarDayInSeason(this.firstDay, stage.calendar.value, site.latitudeDeg) - this.firstDay;
     const shift = direction === 'none' ? 0 : hopkinsShiftDays(reference, site, direction);
     const sd = linearSd(stage.calendar);
-    return this.each((j) => Math.round(usual + shift + sd * this.effect(j, index)));
+    return (j) => Math.round(usual + shift + sd * this.effect(j, index));
   }
 
-  private bySum(stage: StageSpec, index: number): Float64Array {
+  private bySum(stage: StageSpec, index: number): DateOf {
     const { model } = stage;
     if (model.kind !== 'thermal' && model.kind !== 'cooling' && model.kind !== 'firstFrost')
       throw new RangeError('no sum');
@@ -107,7 +107,7 @@ export class Dating {
       const frosts = this.series(`f${model.thresholdC.value}:${start}`, (e) =>
         cumulateFrosts(e, model.thresholdC.value, start),
       );
-      return this.each((_, m) => crossing(frosts[m]!, 1, 0));
+      return (_, m) => crossing(frosts[m]!, 1, 0);
     }
     const cold = model.kind === 'cooling';
     const cutoffC = model.kind === 'thermal' ? (model.cutoffC?.value ?? Infinity) : Infinity;
@@ -121,14 +121,14 @@ export class Dating {
           : cumulateWarmth(e, model.baseC.value, cutoffC, start),
     );
     const sd = logSd(model.sum);
-    return this.each((j, m) => crossing(sums[m]!, model.sum.value * Math.exp(sd * this.effect(j, index)), 0));
+    return (j, m) => crossing(sums[m]!, model.sum.value * Math.exp(sd * this.effect(j, index)), 0);
   }
 
   private startOf(monthDay: MonthDay): number {
     return monthDayInSeason(this.firstDay, monthDay, this.input.site.latitudeDeg) - this.firstDay;
   }
 
-  private afterChill({ model }: StageSpec, index: number, ensemble: Ensemble): Float64Array {
+  private afterChill({ model }: StageSpec, index: number, ensemble: Ensemble): DateOf {
     if (model.kind !== 'chill') throw new RangeError('no chill');
     const chilled = chilledBy(ensemble, {
       thresholdC: model.chillBelowC.value,
@@ -137,14 +137,14 @@ export class Dating {
     });
     const sums = this.warmthFrom(model.baseC.value);
     const sd = logSd(model.sum);
-    return this.each((j, m) => {
+    return (j, m) => {
       const from = chilled[m]!;
       if (!Number.isFinite(from)) return Infinity;
       return crossing(sums[m]!, sums[m]![from]! + model.sum.value * Math.exp(sd * this.effect(j, index)), from);
-    });
+    };
   }
 
-  private byDayLength(stage: StageSpec, index: number): Float64Array {
+  private byDayLength(stage: StageSpec, index: number): DateOf {
     const { model } = stage;
     if (model.kind !== 'dayLength') throw new RangeError('no day length');
     const from = this.firstDay + this.startOf(model.start);
@@ -152,10 +152,10 @@ export class Dating {
     const day = dayOfLength(from, latitudeDeg, { hours: hoursOf(model, from, latitudeDeg), turn: model.turn });
     if (day === null) return this.onCalendar(stage, index);
     const sd = spreadInDays(stage.calendar);
-    return this.each((j) => Math.round(day - this.firstDay + sd * this.effect(j, index)));
+    return (j) => Math.round(day - this.firstDay + sd * this.effect(j, index));
   }
 
-  private afterRain(stage: StageSpec, index: number): Float64Array {
+  private afterRain(stage: StageSpec, index: number): DateOf {
     const { model } = stage;
     if (model.kind !== 'rain') throw new RangeError('no rain');
     const flushed =
@@ -163,9 +163,7 @@ export class Dating {
       flushedBy(this.ensemble, { ...model, rainMm: model.rainMm.value, startIndex: this.startOf(model.start) });
     if (!flushed) return this.onCalendar(stage, index);
     const sd = spreadInDays(model.days);
-    return this.each((j, m) =>
-      Math.max(flushed[m]!, Math.round(flushed[m]! + model.days.value + sd * this.effect(j, index))),
-    );
+    return (j, m) => Math.max(flushed[m]!, Math.round(flushed[m]! + model.days.value + sd * this.effect(j, index)));
   }
 
   private warmthSince(start: MonthDay, baseC: number): readonly Float64Array[] {
@@ -178,7 +176,7 @@ export class Dating {
     return this.series(`thermal${baseC}:Infinity:0`, (e) => cumulateWarmth(e, baseC, Infinity, 0));
   }
 
-  private afterWarmth(stage: StageSpec, index: number, earlier: readonly Float64Array[]): Float64Array {
+  private afterWarmth(stage: StageSpec, index: number, earlier: readonly Float64Array[]): DateOf {
     const { model } = stage;
     if (model.kind !== 'afterWarmth') throw new RangeError('not after warmth');
     const base = this.indexOf(model.stage, index);
@@ -188,24 +186,16 @@ export class Dating {
     }
     const sums = this.warmthFrom(model.baseC.value);
     const sd = logSd(model.sum);
-    return this.each((j, m) => {
+    return (j, m) => {
       const from = earlier[base]![j]!;
       if (!(from < SEASON_HORIZON_DAYS)) return Infinity;
       const at = Math.max(0, from);
       return crossing(sums[m]!, sums[m]![at]! + model.sum.value * Math.exp(sd * this.effect(j, index)), at);
-    });
+    };
   }
 
-  private afterDays(
-    base: number,
-    sd: number,
-    days: number,
-    index: number,
-    earlier: readonly Float64Array[],
-  ): Float64Array {
-    return this.each((j) =>
-      Math.max(earlier[base]![j]!, Math.round(earlier[base]![j]! + days + sd * this.effect(j, index))),
-    );
+  private afterDays(base: number, sd: number, days: number, index: number, earlier: readonly Float64Array[]): DateOf {
+    return (j) => Math.max(earlier[base]![j]!, Math.round(earlier[base]![j]! + days + sd * this.effect(j, index)));
   }
 
   /** When a part reaches a length; `null` without weather. */
@@ -238,7 +228,7 @@ export class Dating {
   /** Draws that run together with none of the stages'. */
   private apart(): Draws {
     const { count } = this.draws;
-    const [season, ...own] = drawsFor(count, this.stages.length + APART).own.slice(-APART);
+    const [season, ...own] = drawsFor(count, this.stages.length + APART, this.years).own.slice(-APART);
     return { ...this.draws, season: season!, own: [season!, ...own] };
   }
 
@@ -252,12 +242,13 @@ export class Dating {
     return keptSums(this.ensemble!, key, make);
   }
 
-  private each(date: (draw: number, member: number) => number): Float64Array {
-    const members = this.ensemble?.station.years.length ?? 1;
-    const out = this.into ?? new Float64Array(this.draws.count);
-    if (this.mine) for (const j of this.mine) out[j] = date(j, j % members);
-    else for (let j = 0; j < out.length; j++) out[j] = date(j, j % members);
-    return out;
+  private get years(): number {
+    return this.ensemble?.station.years.length ?? 1;
+  }
+
+  private each(date: DateOf): Float64Array {
+    const { years } = this;
+    return Float64Array.from({ length: this.draws.count }, (_, j) => date(j, j % years));
   }
 }
 

@@ -1,3 +1,4 @@
+import { firstOfYear, type Figure } from '@emberfield/core/measure';
 import { climatologyOf, joinDays } from '@emberfield/core/weather';
 import type { SeenStand } from '@emberfield/core/clocks';
 import type { SeenInterval } from '@emberfield/core/proof';
@@ -14,7 +15,6 @@ const STATION_HEIGHT_M = 40;
 const LATITUDE_DEG = 46;
 const LAPSE_C_PER_M = 0.0065;
 const STANDS_OF_A_KIND = 3;
-const newYear = (year: number): number => Math.round(Date.UTC(year, 0, 1) / 86_400_000);
 
 /** How far things lie apart, as standard deviations of the logarithm of what is needed. */
 const OF_STAND = 0.05;
@@ -40,8 +40,8 @@ const usualYear: YearAtPlace = {
 /** Eight kinds, three stands of each, eleven seasons; profiles, places and people differ from seed to seed. */
 export function naturalIsland(seed: number): NaturalIsland {
   const weather = islandWeather(seed, FIRST_WEATHER_YEAR, LAST_SEASON + 1);
-  const climatology = climatologyOf(weather.filter((d) => d.day < newYear(FIRST_SEASON)));
-  const known = weather.filter((d) => d.day < newYear(LAST_SEASON + 1));
+  const climatology = climatologyOf(weather.filter((d) => d.day < firstOfYear(FIRST_SEASON)));
+  const known = weather.filter((d) => d.day < firstOfYear(LAST_SEASON + 1));
   const station = { series: joinDays(known, climatology)!, climatology, heightM: STATION_HEIGHT_M };
   const truth = new Map<string, readonly SeenInterval[]>();
   const told = new Map<string, Told>();
@@ -95,7 +95,7 @@ function daysOf(
       const need = gatheredBy(mechanism, usualYear, usualDay) * Math.exp(ofStand + ofSeason + own);
       const at = dayOfNeed(mechanism, year, need);
       if (at === null) return;
-      before = Math.max(before + 1, newYear(season) + at);
+      before = Math.max(before + 1, firstOfYear(season) + at);
       out.push({ stage, season, after: before - 1, by: before });
     });
   }
@@ -124,13 +124,13 @@ function seenOf(standId: string, came: readonly SeenInterval[]): readonly StageS
   return out;
 }
 
-const figure = (value: number, by: number): { value: number; low: number; high: number; source: string } => ({
+const figure = (value: number, by: number): Figure => ({
   value,
   low: value / by,
   high: value * by,
   source: 'estimate',
 });
-const inDays = (value: number, by: number): { value: number; low: number; high: number; source: string } => ({
+const inDays = (value: number, by: number): Figure => ({
   value,
   low: value - by,
   high: value + by,
@@ -147,7 +147,7 @@ function guessedFrom(
   const shiftC = -LAPSE_C_PER_M * (heightM - STATION_HEIGHT_M);
   return first.map(({ by, stage, season }) => {
     const seenOn = by + chance.whole(0, 6);
-    const start = newYear(season);
+    const start = firstOfYear(season);
     const sum = weather
       .filter((d) => d.day >= start && d.day <= seenOn)
       .reduce((s, d) => s + degreeDays(d.minC + shiftC, d.maxC + shiftC, 5), 0);
@@ -164,19 +164,21 @@ function guessedFrom(
   });
 }
 
-const SUM_OFF_LOG_SD = 0.3;
+/** Standard deviations of the logarithm of its sums: of all of a kind, and of each stage; together 0.3. */
+const KIND_OFF_LOG_SD = 0.28;
+const STAGE_OFF_LOG_SD = 0.1;
 const BASE_OFF_C = 3;
 
 /** A table made elsewhere: its base is off, its sums are, and of one kind in ten by a month. */
 function tabulated(stages: readonly NaturalStage[], chance: Chance): readonly StageSpec[] {
   const baseC = Math.max(0, 5 + chance.between(-BASE_OFF_C, BASE_OFF_C));
   const month = chance.happens(0.1) ? (chance.happens(0.5) ? 30 : -30) : 0;
-  const off = Math.exp(SUM_OFF_LOG_SD * chance.normal() * 0.7);
+  const off = Math.exp(KIND_OFF_LOG_SD * chance.normal());
   return stages.map(({ key, usualDay, mechanism }, i) => {
     const day = Math.max(15, usualDay + month);
     let sum = 0;
     for (let d = 1; d <= day; d++) sum += degreeDays(usualMeanC(d) - 4, usualMeanC(d) + 4, baseC);
-    const told = Math.max(3, sum * off * Math.exp(SUM_OFF_LOG_SD * 0.3 * chance.normal()));
+    const told = Math.max(3, sum * off * Math.exp(STAGE_OFF_LOG_SD * chance.normal()));
     const calendar = inDays(day, 12);
     return {
       key,

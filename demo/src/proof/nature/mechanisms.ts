@@ -1,8 +1,6 @@
 // How plants of nobody's catalogue behave. None of these is a form that the forecaster knows.
+import { firstOfYear } from '@emberfield/core/measure';
 import { usualMeanC, type TrueDay } from '@emberfield/core/truth';
-
-const MS_PER_DAY = 86_400_000;
-const newYear = (year: number): number => Math.round(Date.UTC(year, 0, 1) / MS_PER_DAY);
 
 /** A year of a place from 1 November before it on: mean temperature, °C, and rain, mm, by day; index 61 is New Year's day. */
 export interface YearAtPlace {
@@ -15,7 +13,7 @@ const DAYS = NEW_YEAR + 420;
 
 /** The year as it went, the usual temperature where the record has ended. */
 export function yearAtPlace(weather: readonly TrueDay[], year: number, shiftC: number): YearAtPlace {
-  const first = newYear(year) - NEW_YEAR;
+  const first = firstOfYear(year) - NEW_YEAR;
   const days = Array.from({ length: DAYS }, (_, i) => weather[first + i - weather[0]!.day]);
   return {
     meanC: days.map((d, i) => (d ? (d.minC + d.maxC) / 2 : usualMeanC(((i - NEW_YEAR + 365) % 365) + 1)) + shiftC),
