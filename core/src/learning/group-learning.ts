@@ -1,17 +1,20 @@
-import { CholeskyDecomposition, Matrix } from 'ml-matrix';
-import { type DayNumber, SEASON_HORIZON_DAYS, seasonFirstDay } from '../measure/index.ts';
+import { asTold, type KindClock, type SeenStand } from '../clocks/index.ts';
+import { type DayNumber, SEASON_HORIZON_DAYS } from '../measure/index.ts';
 import { PRIOR_SCALES, seasonLikeness, type Scales, type SeasonClock, usualOffsets } from '../stages/index.ts';
+import { firstDaysOf, type GroupStand, groupStands, onClock } from './group-stands.ts';
+import type { StandHistory } from './history.ts';
+import {
+  added,
+  conditioned,
+  inverseOf,
+  LEAST_WEIGHT,
+  type Message,
+  middleOf,
+  NOTHING,
+  spanOf,
+  toldBy,
+} from './messages.ts';
 import { LearnedStand, nothingBeforehand, overStages, type Beforehand, type SeasonField } from './stand-learning.ts';
-import { asTold, kindClocks, type KindClock, type SeenStand } from '../clocks/index.ts';
-import { historyOf, type StandHistory } from './history.ts';
-
-/** A stand as the group learns from it: what was seen of it on each of its kind's clocks, and the first days of its seasons. */
-export interface GroupStand {
-  readonly clocks: readonly KindClock[];
-  /** By clock. */
-  readonly histories: readonly StandHistory[];
-  readonly firstDayOf: (season: number) => DayNumber;
-}
 
 /** What one stand tells the others: weighted means, by the stages of its kind under each of its clocks, and by spans of time. */
 interface Told {
@@ -33,18 +36,6 @@ interface Clocked {
   readonly clock: number;
   readonly learned: LearnedStand;
 }
-interface Message {
-  /** Precision, and precision times value. */
-  readonly weight: number;
-  readonly sum: number;
-}
-
-/** Season effects are told by spans of about a month. */
-const SPAN_DAYS = 30;
-const spanOf = (day: DayNumber): number => Math.floor(day / SPAN_DAYS);
-const middleOf = (span: number): DayNumber => (span + 0.5) * SPAN_DAYS;
-const NOTHING: Message = { weight: 0, sum: 0 };
-const LEAST_WEIGHT = 1e-6;
 /** A stand whose word weighs less than this share need not be taken out of what all say. */
 const LOST_SHARE = 0.03;
 
@@ -218,76 +209,6 @@ export class GroupLearning {
   }
 }
 
-/** Inverse of a symmetric positive definite matrix, row by row. */
-function inverseOf(n: number, of: (i: number, k: number) => number): Float64Array {
-  const matrix = Matrix.zeros(n, n);
-  for (let i = 0; i < n; i++) for (let k = 0; k <= i; k++) matrix.set(i, k, matrix.set(k, i, of(i, k)).get(k, i));
-  return n === 0
-    ? new Float64Array(0)
-    : Float64Array.from(new CholeskyDecomposition(matrix).solve(Matrix.eye(n)).to1DArray());
-}
-
-const added = (a: Message, b: Message, sign: 1 | -1 = 1): Message => ({
-  weight: Math.max(0, a.weight + sign * b.weight),
-  sum: a.sum + sign * b.sum,
-});
-
-/**
- * What a stand's own sightings say of a part of what is early or late: its posterior, with what was known beforehand taken out,
- * and `spread` (how far the part at one stand lies from that of all) added to the variance.
- */
-function message(
-  { mean, variance, before }: { readonly mean: number; readonly variance: number; readonly before: number },
-  beforeMean: number,
-  spread: number,
-): Message {
-  const precision = 1 / variance - 1 / before;
-  if (!(precision > LEAST_WEIGHT)) return NOTHING;
-  const value = (mean / variance - beforeMean / before) / precision;
-  const weight = 1 / (1 / precision + spread);
-  return { weight, sum: weight * value };
-}
-
-/** Stages of a stand that were seen to have come, season by season. */
-export const cameBy = ({ seen }: Pick<StandHistory, 'seen'>): number => seen.filter((s) => s.by !== null).length;
-
-function toldBy(
-  stand: LearnedStand,
-  scales: Scales,
-): Pick<Told, 'sightings' | 'spans'> & { readonly kind: readonly Message[] } {
-  const { history, beforehand } = stand;
-  const kind = history.usualDays.map((_, s) =>
-    stand.seen.some((o) => o.stage === s) ? message(stand.lasting(s), beforehand.kind.mean[s]!, scales.stand) : NOTHING,
-  );
-  const spans = new Map<number, Message>();
-  // Of each season and span the stage that says most: the others of the same stand say the same once more.
-  for (const { stage, season, usually } of stand.seen) {
-    const one = message(stand.ofSeason(stage, season), stand.seasonMean(stage, season), scales.standSeason);
-    const span = spanOf(usually);
-    if (one.weight > (spans.get(span)?.weight ?? 0)) spans.set(span, one);
-  }
-  return { sightings: cameBy(history), kind, spans };
-}
-
-/** The kind's way after what others tell of its stages. */
-function conditioned(prior: Beforehand['kind'], messages: readonly Message[]): Beforehand['kind'] {
-  const n = messages.length;
-  const known = messages.flatMap((m, s) => (m.weight > LEAST_WEIGHT ? [s] : []));
-  const c = (s: number, t: number): number => prior.covariance[s * n + t]!;
-  const inverse = inverseOf(
-    known.length,
-    (i, k) => c(known[i]!, known[k]!) + (i === k ? 1 / messages[known[i]!]!.weight : 0),
-  );
-  const values = known.map((s) => messages[s]!.sum / messages[s]!.weight - prior.mean[s]!);
-  const pull = known.map((_, i) => values.reduce((sum, v, k) => sum + inverse[i * known.length + k]! * v, 0));
-  const covariance = overStages(n, (s, t) => {
-    let left = c(s, t);
-    known.forEach((i, a) => known.forEach((k, b) => (left -= c(s, i) * inverse[a * known.length + b]! * c(t, k))));
-    return left;
-  });
-  return { mean: prior.mean.map((m, s) => m + known.reduce((sum, t, i) => sum + c(s, t) * pull[i]!, 0)), covariance };
-}
-
 /** Scales by what was seen: the mean square of each part (one step of expectation maximisation), held by the estimates. */
 function scalesFrom(stands: readonly Clocked[], now: Scales): Scales {
   const sums = { standSeason: 0, stage: 0 };
@@ -310,26 +231,6 @@ function scalesFrom(stands: readonly Clocked[], now: Scales): Scales {
   return { ...now, standSeason: scaled('standSeason'), stage: scaled('stage') };
 }
 
-/** Stands as a group learns from them on a day, each kind by its clocks; a stand at a time. */
-export function* groupStands(stands: readonly SeenStand[], until: DayNumber): Generator<void, readonly GroupStand[]> {
-  const byKind = new Map<string, SeenStand[]>();
-  for (const stand of stands) {
-    const kin = byKind.get(stand.plantKey);
-    if (kin) kin.push(stand);
-    else byKind.set(stand.plantKey, [stand]);
-  }
-  const out: GroupStand[] = [];
-  for (const kin of byKind.values()) {
-    const clocks = kindClocks(kin, until);
-    for (const stand of kin) {
-      yield;
-      const histories = clocks.map((clock) => onClock(stand, clock, { until }));
-      out.push({ clocks, histories, firstDayOf: firstDaysOf(stand) });
-    }
-  }
-  return out;
-}
-
 /** What all stands say together, learned at once. */
 export const learnFrom = (stands: readonly SeenStand[], until: DayNumber): GroupLearning =>
   GroupLearning.from(lastOf(groupStands(stands, until)));
@@ -340,15 +241,3 @@ function lastOf<T>(steps: Generator<void, T>): T {
     if (step.done) return step.value;
   }
 }
-
-/** A stand's sightings on one of its kind's clocks. */
-const onClock = (
-  stand: SeenStand,
-  { stages, spread }: KindClock,
-  known: { readonly until: DayNumber; readonly season?: number },
-): StandHistory => ({ ...historyOf({ ...stand, place: { ...stand.place, stages } }, known), spread });
-
-const firstDaysOf =
-  ({ place: { seasonStart, site } }: SeenStand) =>
-  (season: number): DayNumber =>
-    seasonFirstDay(season, seasonStart, site.latitudeDeg);

@@ -18,7 +18,6 @@ export interface SeasonSighting extends Censored {
 export interface StandHistory {
   readonly standId: string;
   readonly plantKey: string;
-  readonly stageKeys: readonly string[];
   /** Usual day of each stage, counted from the season's first day: what lies near each other is alike. */
   readonly usualDays: readonly number[];
   readonly seen: readonly SeasonSighting[];
@@ -26,10 +25,14 @@ export interface StandHistory {
   readonly spread?: readonly number[];
 }
 
+/** Stages of a stand that were seen to have come, season by season. */
+export const cameBy = ({ seen }: Pick<StandHistory, 'seen'>): number => seen.filter((s) => s.by !== null).length;
+
 /** The eye is so many days off when it says that a stage has come (a standard deviation; an estimate). */
 const EYE_SD_DAYS = 1.3;
 const LEAST_NOISE = 0.03;
 const MOST_NOISE = 1.5;
+
 /**
  * The sightings of a stand put on the clocks of their seasons. Nothing after `until` is known, and no season after `season`.
  * What nothing can be learned from (a stage that has no clock, a season without weather) is left out.
@@ -43,7 +46,6 @@ export function historyOf(
   return {
     standId,
     plantKey,
-    stageKeys: place.stages.map((s) => s.key),
     usualDays: usualOffsets(place, seasonOf(until, place.seasonStart, place.site.latitudeDeg)),
     seen: seenSeasons(stand, known).flatMap((season) => onClocks(place, season, until)),
   };

@@ -1,8 +1,9 @@
 import { expect } from 'chai';
 import { firstOfYear } from '../measure/index.ts';
-import { cameBy, GroupLearning, type GroupStand } from './group-learning.ts';
+import { GroupLearning } from './group-learning.ts';
+import type { GroupStand } from './group-stands.ts';
 import { effectsOfProfile, PRIOR_SCALES } from '../stages/scales.ts';
-import type { SeasonSighting, StandHistory } from './history.ts';
+import { cameBy, type SeasonSighting, type StandHistory } from './history.ts';
 import { LearnedStand, nothingBeforehand } from './stand-learning.ts';
 
 const USUAL = [80, 100, 120, 200];
@@ -21,7 +22,6 @@ const saw = (stage: number, season: number, effect: number, half = 0.15): Season
 const history = (seen: readonly SeasonSighting[], standId = 's', plantKey = 'p'): StandHistory => ({
   standId,
   plantKey,
-  stageKeys: ['a', 'b', 'c', 'd'],
   usualDays: USUAL,
   seen,
 });
