@@ -1,5 +1,6 @@
 import { dayOfYear, type DayNumber, seasonFirstDay, SEASON_HORIZON_DAYS, type MonthDay } from '../measure/index.ts';
 import { DAY_MARK, lastMeasuredDay, type Climatology, type WeatherSeries } from '../weather/index.ts';
+import { Held } from './held.ts';
 import type { SiteClimate } from './site-climate.ts';
 
 /** This year's anomaly is taken over so many last known days and fades with this e-folding time. */
@@ -75,13 +76,7 @@ export function extremesOn({ station, shift }: Ensemble, member: number, i: numb
 }
 
 /** Places by one station are asked about one after the other: its last few seasons are held. */
-const MOST_HELD = 6;
-const held: {
-  readonly series: WeatherSeries;
-  readonly climatology: Climatology;
-  readonly key: string;
-  readonly season: StationSeason | null;
-}[] = [];
+const SEASONS = new Held<StationSeason | null>(6);
 
 /**
  * Ensemble of a season: real days up to `asOf`, then each past season of the station with this year's anomaly added
@@ -92,12 +87,8 @@ const held: {
 export function buildEnsemble({ site, ...options }: EnsembleOptions): Ensemble | null {
   const { series, climatology, season, seasonStart, latitudeDeg, asOf } = options;
   const key = `${seasonFirstDay(season, seasonStart, latitudeDeg)}:${asOf}`;
-  let before = held.find((h) => h.series === series && h.climatology === climatology && h.key === key);
-  if (!before) {
-    held.push((before = { series, climatology, key, season: stationSeason(options) }));
-    if (held.length > MOST_HELD) held.shift();
-  }
-  return before.season && atSite(before.season, site);
+  const station = SEASONS.get([series, climatology], key, () => stationSeason(options));
+  return station && atSite(station, site);
 }
 
 function stationSeason(options: Omit<EnsembleOptions, 'site'>): StationSeason | null {

@@ -8,6 +8,7 @@ export {
   type ForcingCurve,
   flushedBy,
 } from './sums.ts';
+export { Held } from './held.ts';
 export { keptSums } from './kept-sums.ts';
 export { type Canopy, type Site, siteClimate, slopeWarmth } from './site-climate.ts';
 export { LEAST_SHARED_DAYS, readSite, type SiteReading } from './site-readings.ts';

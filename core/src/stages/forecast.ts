@@ -1,10 +1,10 @@
-import { asKnownOn, type StationWeather } from '../weather/index.ts';
+import { asKnownOn } from '../weather/index.ts';
 import { type DayNumber, dayRange, type DayRange, seasonFirstDay } from '../measure/index.ts';
 import { Dating } from './dating.ts';
 import { drawsFor, type Draws } from './draws.ts';
 import { againMark, lengthMark } from '../growth/index.ts';
 import type { ForecastInput, PartGrowth, SeasonClock } from './forecast-input.ts';
-import { buildEnsemble, type Ensemble, siteClimate } from '../climate/index.ts';
+import { buildEnsemble, type Ensemble, Held, siteClimate } from '../climate/index.ts';
 import { boundsOf, sightingLikelihood } from './sighting.ts';
 import type { StageBounds } from './stage-sighting.ts';
 
@@ -172,27 +172,22 @@ function absoluteBounds({ after, by }: StageBounds, firstDay: DayNumber): StageB
   return { after: after === null ? null : after + firstDay, by: by === null ? null : by + firstDay };
 }
 
-/** Stands of one place are forecast one after the other and have the same weather: the last few ensembles are held. */
-const MOST_HELD = 4;
-const held: { readonly weather: StationWeather; readonly key: string; readonly ensemble: Ensemble | null }[] = [];
+/** Stands of one place are forecast one after the other and have the same weather. */
+const ENSEMBLES = new Held<Ensemble | null>(4);
 
 function ensembleFor({ season, seasonStart, site, reference, asOf, ...rest }: ForecastInput): Ensemble | null {
   const weather = rest.weather && asKnownOn(rest.weather, asOf);
   if (!weather?.climatology) return null;
   const { series, climatology, heightM } = weather;
-  const key = JSON.stringify([season, seasonStart, site, reference.canopy, asOf]);
-  const before = held.find((h) => h.weather === weather && h.key === key);
-  if (before) return before.ensemble;
-  const ensemble = buildEnsemble({
-    series,
-    climatology,
-    season,
-    seasonStart,
-    latitudeDeg: site.latitudeDeg,
-    asOf,
-    site: siteClimate(heightM, site, reference.canopy),
-  });
-  held.push({ weather, key, ensemble });
-  if (held.length > MOST_HELD) held.shift();
-  return ensemble;
+  return ENSEMBLES.get([weather], JSON.stringify([season, seasonStart, site, reference.canopy, asOf]), () =>
+    buildEnsemble({
+      series,
+      climatology,
+      season,
+      seasonStart,
+      latitudeDeg: site.latitudeDeg,
+      asOf,
+      site: siteClimate(heightM, site, reference.canopy),
+    }),
+  );
 }

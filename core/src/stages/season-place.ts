@@ -1,5 +1,5 @@
 // A season at a place, and the weather that it had.
-import { atSite, siteClimate, type Ensemble, type Site, type StationSeason } from '../climate/index.ts';
+import { atSite, Held, siteClimate, type Ensemble, type Site, type StationSeason } from '../climate/index.ts';
 import { dayOfYear, seasonFirstDay, SEASON_HORIZON_DAYS, type DayNumber, type MonthDay } from '../measure/index.ts';
 import { asKnownOn, type StationWeather } from '../weather/index.ts';
 import type { StageSpec } from './stage-model.ts';
@@ -28,27 +28,13 @@ export function seasonAsItWas(
   const firstDay = seasonFirstDay(season, seasonStart, site.latitudeDeg);
   // What is over is the same from whichever later day it is looked at.
   const known = firstDay + SEASON_HORIZON_DAYS <= until ? 'all' : until;
-  return keptFor(then, JSON.stringify([firstDay, known, site, reference.canopy]), () =>
+  return SEASONS.get([then], JSON.stringify([firstDay, known, site, reference.canopy]), () =>
     atSite(asItWas(then, { season, firstDay, until }), siteClimate(heightM, site, reference.canopy)),
   );
 }
 
-/** Stands of one place, and the clocks of one stand, ask for the same seasons: the last so many are held, whichever station they are of. */
-const MOST_HELD = 96;
-const held = new Map<string, Ensemble>();
-const numbers = new WeakMap<StationWeather, number>();
-let stations = 0;
-
-function keptFor(weather: StationWeather, of: string, make: () => Ensemble): Ensemble {
-  let number = numbers.get(weather);
-  if (number === undefined) numbers.set(weather, (number = ++stations));
-  const key = `${number}:${of}`;
-  let made = held.get(key);
-  if (made) return made;
-  if (held.size >= MOST_HELD) held.delete(held.keys().next().value!);
-  held.set(key, (made = make()));
-  return made;
-}
+/** Stands of one place, and the clocks of one stand, ask for the same seasons. */
+const SEASONS = new Held<Ensemble>(96);
 
 function asItWas(
   { series, climatology }: StationWeather,
