@@ -279,6 +279,7 @@ export {
   type PackedBook,
   type MixedIn,
   type PartOutlook,
+  type PartWish,
   type PatchFacts,
   type PatchGeometry,
   type PointGeometry,

@@ -1,7 +1,7 @@
 // When, why then, and what moved it, in words.
 import type { ClockShare } from '@emberfield/core/clocks';
 import { dayNumber } from '@emberfield/core/measure';
-import type { LearnedView, LowerStand, PartOutlook, Text } from '@emberfield/contract';
+import type { LearnedView, LowerStand, PartOutlook, PartWish, Text } from '@emberfield/contract';
 import type { Format } from './format.ts';
 import type { Translate } from './translate.ts';
 
@@ -16,6 +16,8 @@ export interface WindowWords {
     window: Pick<PartOutlook, 'part' | 'use'>,
     day: string,
   ) => readonly string[];
+  /** Lengths wanted. */
+  readonly wish: (lengths: Pick<PartWish, 'fromCm' | 'toCm'>) => string;
   /** What is said openly beside it: the tide, days for taking, lengths, a cut. */
   readonly windowNotes: (o: PartOutlook, day: string) => readonly string[];
 }
@@ -35,6 +37,7 @@ export const createWindowWords = (saying: Saying): WindowWords => ({
   windowReasons: sayReasons(saying),
   learnedReasons: sayLearned(saying),
   windowNotes: sayNotes(saying),
+  wish: sayLengths(saying),
 });
 
 /** A range is never torn at its dash. */
@@ -119,28 +122,59 @@ const sayLearned =
     ];
   };
 
+/** "2.5 cm to 5 cm", "from 2.5 cm on", "up to 5 cm". */
+const sayLengths =
+  ({ t, format }: Pick<Saying, 't' | 'format'>): WindowWords['wish'] =>
+  ({ fromCm, toCm }) => {
+    const [from, to] = [fromCm, toCm].map((cm) => (cm === null ? '' : format.length(cm)));
+    if (from && to) return t('window.wishedBetween', { from, to });
+    if (!from && !to) return t('window.wishedNone');
+    return from ? t('window.wishedFrom', { from }) : t('window.wishedTo', { to: to! });
+  };
+
+function sayWished(saying: Saying, wished: PartWish, day: string): string {
+  const { t, format } = saying;
+  const when = (key: 'reaches' | 'passes', cm: number | null): readonly string[] => {
+    const on = wished[key];
+    if (cm === null || on === null) return [];
+    if (on.p50 === null) return [t('window.neverLong', { cm: format.length(cm) })];
+    const [at, early, late] = [on.p50, on.p10, on.p90].map((d) => (d === null ? t('common.none') : format.day(d, day)));
+    return [t(`window.${key}`, { cm: format.length(cm), day: at!, early: early!, late: late! })];
+  };
+  const days = [...when('reaches', wished.fromCm), ...when('passes', wished.toCm)];
+  return t('window.wished', {
+    lengths: sayLengths(saying)(wished),
+    days: days.length > 0 ? format.list(days) : t('window.noDays'),
+    by: days.length === 0 ? '' : t(wished.measured ? 'window.wishMeasured' : 'window.wishGuessed'),
+  });
+}
+
 const sayNotes =
-  ({ t, format }: Saying): WindowWords['windowNotes'] =>
-  (o, day) => [
-    ...(o.again ? [t('window.again')] : []),
-    ...(o.bySize && o.opens.p10 && o.opens.p90 && o.closes.p50
-      ? [
-          t('window.longEnough', {
-            early: format.day(o.opens.p10, day),
-            late: format.day(o.opens.p90, day),
-            to: format.day(o.closes.p50, day),
-          }),
-        ]
-      : []),
-    ...(o.tide?.spans.length
-      ? [
-          t('window.tide', {
-            name: o.tide.name,
-            spans: format.list(o.tide.spans.map((s) => t('window.tideSpan', { from: s.from, to: s.to }))),
-          }),
-        ]
-      : []),
-    ...(o.leaveEnds ? [t('window.leaveEnds', { day: format.day(o.leaveEnds, day) })] : []),
-  ];
+  (saying: Saying): WindowWords['windowNotes'] =>
+  (o, day) => {
+    const { t, format } = saying;
+    return [
+      ...(o.again ? [t('window.again')] : []),
+      ...(o.bySize && o.opens.p10 && o.opens.p90 && o.closes.p50
+        ? [
+            t('window.longEnough', {
+              early: format.day(o.opens.p10, day),
+              late: format.day(o.opens.p90, day),
+              to: format.day(o.closes.p50, day),
+            }),
+          ]
+        : []),
+      ...(o.wished ? [sayWished(saying, o.wished, day)] : []),
+      ...(o.tide?.spans.length
+        ? [
+            t('window.tide', {
+              name: o.tide.name,
+              spans: format.list(o.tide.spans.map((s) => t('window.tideSpan', { from: s.from, to: s.to }))),
+            }),
+          ]
+        : []),
+      ...(o.leaveEnds ? [t('window.leaveEnds', { day: format.day(o.leaveEnds, day) })] : []),
+    ];
+  };
 
 const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

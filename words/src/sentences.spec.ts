@@ -1,5 +1,5 @@
 import { expect } from 'chai';
-import type { CeilingView, Conditions, Duty, PartOutlook } from '@emberfield/contract';
+import type { CeilingView, Conditions, Duty, PartOutlook, PartWish } from '@emberfield/contract';
 import { createWords } from './index.ts';
 
 const words = createWords('en');
@@ -147,6 +147,20 @@ describe('the notes of a window', () => {
     ).to.equal(
       'The tide at Quay leaves it free by daylight 08:10 to 10:40 and 19:00 to 21:05. Go back before it turns; wind and swell come on top.',
     ));
+  it('say of what length it is wanted, and when it has that, how sure and by what', () => {
+    const days = (p50: string | null) => ({ p10: '2026-05-12', p50, p90: '2026-05-20' });
+    const wished = { fromCm: 2.5, toCm: 5, reaches: days('2026-05-15'), passes: days('2026-05-19'), measured: false };
+    const said = (over: Partial<PartWish>) => notes({ wished: { ...wished, ...over } });
+    expect(said({})).to.deep.equal([
+      'Wanted 2.5 cm to 5 cm: reaches 2.5 cm about 15 May (12 May to 20 May) and passes 5 cm about 19 May (12 May to 20 May), by the plant’s usual growth: measuring some makes it surer.',
+    ]);
+    expect(said({ toCm: null, measured: true })[0]).to.match(
+      /^Wanted from 2\.5 cm on: .*, by the lengths measured here\.$/,
+    );
+    expect(said({ passes: days(null) })[0]).to.include('5 cm is not reached this season');
+    expect(said({ reaches: null, passes: null })[0]).to.include('no days without weather');
+    expect(words.wish({ fromCm: null, toCm: null })).to.equal('as the plant’s profile has it');
+  });
   it('say that it comes again, and until when it may be taken here', () => {
     expect(notes({ again: true })).to.deep.equal(['Comes again after the cut.']);
     expect(notes({ leaveEnds: '2026-09-30' })).to.deep.equal(['Open for taking here until 30 September.']);

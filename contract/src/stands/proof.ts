@@ -12,7 +12,7 @@ export interface ProofTrial {
   readonly by: string;
   readonly forecast: DayRangeView;
   readonly lastYear: string | null;
-  /** Days off, by Emberfield and by last year's date: below 0 too early, 0 within what was seen; `null` without a date. */
+  /** Days off, by Emberfield and by last year's date: counted from the middle between the two visits, below 0 too early; `null` without a date. */
   readonly miss: number | null;
   readonly lastYearMiss: number | null;
 }

@@ -217,6 +217,13 @@ const BODIES: { readonly [K in EntryKind]: Schema<EntryBodies[K]> } = {
     part: oneOf(PART_KEYS),
     lengthsCm: listOf(finite(0.1, 5000), 50).min(1, 'missing'),
   }).required('missing'),
+  wish: exactly({ part: oneOf(PART_KEYS), fromCm: orNull(finite(0.1, 5000)), toCm: orNull(finite(0.1, 5000)) })
+    .required('missing')
+    .test(
+      'toCm',
+      'wishEndsFirst',
+      given((b) => b.fromCm === null || b.toCm === null || b.fromCm < b.toCm),
+    ),
   search: exactly({
     lookedFor: line(120),
     plantKey: orNull(line(60)),
@@ -251,6 +258,7 @@ const KINDS_OF_A_STAND: readonly EntryKind[] = [
   'plantingCheck',
   'tending',
   'measurement',
+  'wish',
   'identity',
   'awaited',
   'ground',

@@ -17,6 +17,12 @@ export interface Regrowth {
   readonly until: WindowEdge;
 }
 
+/** Lengths of one's own between which a part is wanted, cm; `null`: of no length in particular. */
+export interface LengthWish {
+  readonly fromCm: number | null;
+  readonly toCm: number | null;
+}
+
 /** What a part's dates are called in a forecast. */
 export const lengthMark = (part: string, lengthCm: number | undefined): string => `${part} ${lengthCm ?? '-'} cm`;
 export const againMark = (part: string, edge: 'opens' | 'closes'): string => `${part} again ${edge}`;

@@ -2,9 +2,10 @@ import { expect } from 'chai';
 import { dayNumber, firstOfYear } from '../measure/index.ts';
 import type { StageSpec } from '../stages/stage-model.ts';
 import { joinDays } from '../weather/weather.ts';
-import { backtest, daysBefore, intervalsOf, missOf, onFixedDays, type SeenInterval, type Trial } from './backtest.ts';
+import { backtest, daysBefore, intervalsOf, onFixedDays, type Trial } from './backtest.ts';
 import { rivalsFor } from './rivals.ts';
 import { comparable, scoresOf } from './scores.ts';
+import type { SeenInterval } from './seen-interval.ts';
 import type { SeasonPlace } from '../stages/index.ts';
 import type { SeenStand } from '../clocks/index.ts';
 
@@ -55,11 +56,12 @@ describe('holding forecasts against what came', () => {
     ];
     expect(intervalsOf({ ...stand, sightings: wide })).to.deep.equal([]);
   });
-  it('counts no miss within what was seen, and days outside it with their sign', () => {
-    const interval = seen('2025-05-16', '2025-05-20');
-    const miss = (iso: string): number => missOf(dayNumber(iso), interval);
-    expect(['05-17', '05-20'].map((d) => miss(`2025-${d}`))).to.deep.equal([0, 0]);
-    expect(['05-16', '05-10', '05-23'].map((d) => miss(`2025-${d}`))).to.deep.equal([-1, -7, 3]);
+  it('asks so many days before the middle of what was seen, not before the first sighting', () =>
+    expect(daysBefore(14).daysFor(seen('2025-05-10', '2025-05-20'))).to.deep.equal([dayNumber('2025-05-01')]));
+  it('tells nobody of a day that is over', () => {
+    // The profile says the 1st, the stand comes on the 18th: from three days before on the forecast is overdue.
+    const [trial] = backtest([stand], [daysBefore(3)], 2020);
+    expect(trial!.forecast.p10).to.be.above(trial!.issued);
   });
   it('forecasts each season from earlier ones only: the first like the profile, later ones like the stand', () => {
     const trials = [...backtest([stand], [daysBefore(28)], 2020)];
@@ -124,18 +126,19 @@ describe('holding forecasts against what came', () => {
       trial('2025-05-15', '2025-05-18', '2025-05-24', '2025-05-26'),
       trial('2025-05-19', '2025-05-22', '2025-05-28', '2025-05-20'),
     ])!;
-    expect(scores).to.deep.include({
-      trials: 2,
-      forecast: 1,
-      bias: 1,
-      lastYear: 3,
-      meanDate: 7,
-      degreeDays: 0,
+    expect(scores.trials).to.equal(2);
+    // Ten days before the middle, one day after it, eight days before: in that order, and none of them is right for lying within.
+    expect(scores.degreeDays!).to.be.within(0.5, 3);
+    expect(scores.forecast).to.be.above(scores.degreeDays!);
+    expect(scores.lastYear).to.be.above(scores.forecast);
+    expect(scores.meanDate).to.be.above(scores.lastYear);
+    expect(scores.bias).to.be.within(0.5, 3);
+    const known = scoresOf([
+      { ...trial('2025-05-15', '2025-05-18', '2025-05-24', '2025-05-26'), seen: seen('2025-05-16', '2025-05-17') },
+    ])!;
+    expect(known).to.deep.equal({
+      ...{ trials: 1, forecast: 1, bias: 1, covered: 1, lastYear: 9, meanDate: 7, degreeDays: 1 },
     });
-    const known = scoresOf([trial('2025-05-15', '2025-05-18', '2025-05-24', '2025-05-26')], () =>
-      dayNumber('2025-05-17'),
-    )!;
-    expect([known.covered, known.bias]).to.deep.equal([1, 1]);
   });
 });
 

@@ -3,14 +3,7 @@ import { forecastSeason, sightingSeasons, spreadWithin, boundsOf, type StageSigh
 import type { SeenStand } from '../clocks/index.ts';
 import { type GroupLearning, learnFrom } from '../learning/index.ts';
 import { rivalsFor, type PastDate, type Rivals } from './rivals.ts';
-
-/** When a stage came: after the one day and by the other, both from sightings. */
-export interface SeenInterval {
-  readonly stage: number;
-  readonly season: number;
-  readonly after: DayNumber;
-  readonly by: DayNumber;
-}
+import { middleOf, type SeenInterval } from './seen-interval.ts';
 
 /** A forecast held against what came. */
 export interface Trial {
@@ -61,8 +54,11 @@ export interface Issue {
   /** Days of issue for something that was seen. */
   readonly daysFor: (seen: SeenInterval) => readonly DayNumber[];
 }
-/** So many days before a stage was first seen. */
-export const daysBefore = (days: number): Issue => ({ name: `${days} days before`, daysFor: ({ by }) => [by - days] });
+/** So many days before a stage came, as far as that is known: before the middle between two visits. */
+export const daysBefore = (days: number): Issue => ({
+  name: `${days} days before`,
+  daysFor: (seen) => [Math.floor(middleOf(seen)) - days],
+});
 /** On the 1st and 15th of the months in the six weeks before: days that hang on nothing that is to come. */
 export const onFixedDays: Issue = {
   name: 'on the 1st and 15th',
@@ -107,20 +103,25 @@ export function* backtest(
     const toGoBy = unseen ? othersOfKind(seenOf, looked) : intervals;
     for (const seen of came?.(looked) ?? intervals) {
       if (seen.season < from) continue;
-      const past: readonly PastDate[] = toGoBy
-        .filter((p) => p.stage === seen.stage && p.season < seen.season)
-        .map(({ season, after, by }) => ({ season, day: (after + 1 + by) / 2 }));
+      const past = datesBefore(seen, toGoBy);
       const stage = place.stages[seen.stage]!.key;
       for (const issue of issues)
         for (const issued of issue.daysFor(seen)) {
           const group = groupAt(Math.floor(issued / TURN_DAYS));
           const { forecast, notYet } = asForecastOn(issued, { stand, group, seen });
           const rivals = rivalsFor(place, seen.season, past, { issued, notYet });
-          yield { issue: issue.name, standId, plantKey, stage, season: seen.season, issued, seen, forecast, rivals };
+          yield notBeforeTomorrow({
+            ...{ issue: issue.name, standId, plantKey, stage, season: seen.season, issued, seen },
+            ...{ forecast, rivals },
+          });
         }
     }
   }
 }
+
+/** The dates of a stage in the seasons before one, as far as they are known. */
+const datesBefore = ({ stage, season }: SeenInterval, known: readonly SeenInterval[]): readonly PastDate[] =>
+  known.filter((p) => p.stage === stage && p.season < season).map((p) => ({ season: p.season, day: middleOf(p) }));
 
 /** What would have been said of a stage on a day, and until when it was known not to have come. */
 function asForecastOn(
@@ -157,7 +158,17 @@ function othersOfKind(
   return [...seenOf].flatMap(([other, seen]) => (other !== stand && other.plantKey === stand.plantKey ? seen : []));
 }
 
-/** Days by which a date lies outside what was seen: below 0 too early, 0 within, above 0 too late. */
-export function missOf(day: DayNumber, { after, by }: SeenInterval): number {
-  return day <= after ? day - after - 1 : day > by ? day - by : 0;
+/** Nobody is told of a day that is over: whoever asks sees that it has not come. The same for every rule. */
+function notBeforeTomorrow(trial: Trial): Trial {
+  const later = (day: number | null): number | null => (day === null ? null : Math.max(trial.issued + 1, day));
+  const { forecast, rivals } = trial;
+  return {
+    ...trial,
+    forecast: { p10: later(forecast.p10), p50: later(forecast.p50), p90: later(forecast.p90) },
+    rivals: {
+      lastYear: later(rivals.lastYear),
+      meanDate: later(rivals.meanDate),
+      degreeDays: later(rivals.degreeDays),
+    },
+  };
 }

@@ -1,6 +1,7 @@
-import type { DayNumber } from '../measure/index.ts';
-import { missOf, type SeenInterval, type Trial } from './backtest.ts';
+import type { Trial } from './backtest.ts';
+import { meanMiss, type MeanMiss } from './misses.ts';
 import type { Rivals } from './rivals.ts';
+import type { SeenInterval } from './seen-interval.ts';
 
 /** How far off forecasts and simple rules were, in days; the sign of a bias is "later than it came". */
 export interface Scores {
@@ -26,42 +27,26 @@ export const comparable = (trials: readonly Trial[], rules: readonly (keyof Riva
   );
 
 /**
- * Mean error of forecasts and rules over the trials that can be compared; a date within what was seen counts 0.
- * `cameOn`: the day itself where it is known (a simulated island); else the intervals seen
- * have to tell how much was covered. `null` without any trial.
+ * How far off forecasts and rules were over the trials that can be compared; see `meanMiss` for what lies between two visits.
+ * `null` without any trial.
  * @param rules what it is compared with; a group without weather has no degree days.
  */
-export function scoresOf(
-  trials: readonly Trial[],
-  cameOn: (trial: Trial) => DayNumber | null = () => null,
-  rules: readonly (keyof Rivals)[] = ALL_RULES,
-): Scores | null {
+export function scoresOf(trials: readonly Trial[], rules: readonly (keyof Rivals)[] = ALL_RULES): Scores | null {
   const fair = comparable(trials, rules);
-  if (fair.length === 0) return null;
-  const mean = (of: (t: Trial) => number): number => fair.reduce((sum, t) => sum + of(t), 0) / fair.length;
-  const off = (day: number | null, t: Trial): number => Math.abs(missOf(day!, t.seen));
+  const missBy = (of: (t: Trial) => number | null): MeanMiss | null =>
+    meanMiss(fair.map((t) => ({ day: of(t)!, seen: t.seen })));
+  const forecast = missBy((t) => t.forecast.p50);
+  if (!forecast) return null;
+  const [, early, late] = bandShares(fair)!;
   return {
     trials: fair.length,
-    forecast: mean((t) => off(t.forecast.p50, t)),
-    bias: mean((t) => {
-      const day = cameOn(t);
-      return day === null ? missOf(t.forecast.p50!, t.seen) : t.forecast.p50! - day;
-    }),
-    covered: coveredOf(fair, cameOn),
-    lastYear: mean((t) => off(t.rivals.lastYear, t)),
-    meanDate: mean((t) => off(t.rivals.meanDate, t)),
-    degreeDays: rules.includes('degreeDays') ? mean((t) => off(t.rivals.degreeDays, t)) : null,
+    forecast: forecast.size,
+    bias: forecast.bias,
+    covered: early + late,
+    lastYear: missBy((t) => t.rivals.lastYear)!.size,
+    meanDate: missBy((t) => t.rivals.meanDate)!.size,
+    degreeDays: rules.includes('degreeDays') ? missBy((t) => t.rivals.degreeDays)!.size : null,
   };
-}
-
-function coveredOf(trials: readonly Trial[], cameOn: (trial: Trial) => DayNumber | null): number {
-  const days = trials.map(cameOn);
-  if (days.includes(null)) {
-    const [, early, late] = bandShares(trials)!;
-    return early + late;
-  }
-  const within = trials.filter((t, i) => days[i]! >= t.forecast.p10! && days[i]! <= t.forecast.p90!);
-  return within.length / trials.length;
 }
 
 type BandShares = readonly [number, number, number, number];

@@ -80,7 +80,7 @@ export type SeasonBook = Pick<
   'profile' | 'plantRevision' | 'place' | 'weather' | 'thermometer' | 'learned' | 'today'
 > & {
   readonly stand: Pick<Book['stand'], 'id'>;
-  readonly record: Pick<StandRecord, 'sightings' | 'takes' | 'measured' | 'cuts'>;
+  readonly record: Pick<StandRecord, 'sightings' | 'takes' | 'measured' | 'wishes' | 'cuts'>;
 };
 
 /** The season in which a stand is on a day. */

@@ -1,7 +1,6 @@
 import { expect } from 'chai';
-import { climatologyOf, joinDays } from '../weather/index.ts';
 import { lastCut, movedEdges, partsOf, shiftsOf, type StageDays } from './edges.ts';
-import { bookOf, counted, entry, on, profileOf, took } from './made-book.ts';
+import { bookOf, counted, entry, evenWeather, on, profileOf, took } from './made-book.ts';
 
 /** Hand high on 20 April and in flower on 20 June of each year: tips from 14 April to 14 June. */
 const stageDays: StageDays = (season) =>
@@ -106,13 +105,7 @@ describe('cuts and lengths of a stand', () => {
     expect(of(2026)).to.deep.equal([['tip', on('2026-05-01'), false]]);
     expect(of(2025)).to.deep.equal([]);
     expect(of(2026, bookOf('elder', { entries: [mown('2026-05-01')] }))).to.deep.equal([]);
-    const days = Array.from({ length: 1500 }, (_, i) => {
-      const day = on('2022-04-07') + i;
-      const mean = 10 - 8 * Math.cos((2 * Math.PI * (day - on('2000-01-20'))) / 365.25);
-      return { day, minC: mean - 4, maxC: mean + 4 };
-    });
-    const climatology = climatologyOf(days);
-    const weather = { series: joinDays(days, climatology)!, climatology, heightM: 60 };
+    const weather = evenWeather();
     const long = entry('measurement', '2026-05-10', { part: 'tip', lengthsCm: [20, 24] });
     expect(of(2026, nettle([long], { weather }))).to.deep.equal([['tip', undefined, true]]);
     expect(of(2026, nettle([long]))).to.deep.equal([]);

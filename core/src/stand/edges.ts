@@ -8,6 +8,7 @@ import { edgeShifts, type QualityWord, type WindowShifts } from '../windows/inde
 import { seasonNow, type SeasonBook } from './book.ts';
 import { tellsOfEdges, type RecordedTake } from './record.ts';
 import { forecastInput, seenStand } from './season-input.ts';
+import { wishFor } from './wish.ts';
 
 /** What a stand's windows stand on beside the dates of its stages: what was measured, and what was cut this season. */
 export function partsOf(book: SeasonBook, season: number): readonly PartGrowth[] {
@@ -17,16 +18,25 @@ export function partsOf(book: SeasonBook, season: number): readonly PartGrowth[]
     const own = windows.filter((w) => w.part === part.key);
     const regrowth = own.find((w) => w.regrowth)?.regrowth;
     const cut = regrowth && lastCut(book, part, season);
-    const lengthsCm = own.flatMap((w) => [w.opens.lengthCm, w.closes.lengthCm]).filter((l) => l !== undefined);
+    const wish = wishFor(record, part.key);
+    const ofWindows = own.flatMap((w) => [w.opens.lengthCm, w.closes.lengthCm]).filter((l) => l !== undefined);
     const measured = record.measured.filter((m) => m.part === part.key);
     const known =
-      part.growth && lengthsCm.length > 0 ? measuredAt(seenStand(book).place, part.growth, measured, today) : [];
-    if (known.length === 0 && cut === undefined) return [];
+      part.growth && (wish || ofWindows.length > 0)
+        ? measuredAt(seenStand(book).place, part.growth, measured, today)
+        : [];
+    // The lengths of a profile count where somebody measures; those of one's own in any case.
+    const lengthsCm = [
+      ...(known.length > 0 ? ofWindows : []),
+      ...[wish?.fromCm, wish?.toCm].filter((cm) => cm !== undefined && cm !== null),
+    ];
+    const { growth } = part;
+    if ((!growth || lengthsCm.length === 0) && cut === undefined) return [];
     return [
       {
         part: part.key,
         measured:
-          known.length > 0 ? { spec: part.growth!, fit: fitGrowth(part.growth!, known, season), lengthsCm } : null,
+          growth && lengthsCm.length > 0 ? { spec: growth, fit: fitGrowth(growth, known, season), lengthsCm } : null,
         cut: cut !== undefined && regrowth ? { day: cut, regrowth } : null,
       },
     ];

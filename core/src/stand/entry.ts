@@ -4,6 +4,7 @@ import type { IdentityStatus, Phase, SeenSign } from '../identity/index.ts';
 import type { BatchBody, BatchStepBody, BatchWeighingBody } from '../larder/index.ts';
 import type { MethodKey, PartKey } from '../plants/index.ts';
 import type { PlantingWay } from '../replanting/index.ts';
+import type { LengthWish } from '../growth/index.ts';
 import type { FindBody } from './find.ts';
 
 /** How what was taken tastes and smells, to whoever knows what it is: of what is not settled nobody tastes. */
@@ -131,6 +132,8 @@ export interface EntryBodies {
   readonly loss: { readonly cause: LossCause; readonly share: number; readonly note: string };
   /** Lengths of a part of some plants of the stand. */
   readonly measurement: { readonly part: PartKey; readonly lengthsCm: readonly number[] };
+  /** Between which lengths a part is wanted here, within those of its profile; `null`: as the profile has it. */
+  readonly wish: { readonly part: PartKey } & LengthWish;
   readonly search: {
     readonly lookedFor: string;
     /** Plant of the catalogue that was looked for; `null` for one by name only. */
@@ -178,6 +181,7 @@ export const ENTRY_KINDS = [
   'plantingCheck',
   'tending',
   'measurement',
+  'wish',
   'search',
   'provenance',
   'identity',

@@ -55,7 +55,7 @@ export {
 export { NEAR_M, type Nearby } from './nearby.ts';
 export { outlooksFor, standDay, windowOfPart, windowOn, type StandDay } from './outlook.ts';
 export { packBook, packSeasons, seasonsAbout, unpackBook, type PackedBook, type PackedSeasons } from './packed-book.ts';
-export type { MixedIn, PartOutlook } from './part-outlook.ts';
+export type { MixedIn, PartOutlook, PartWish } from './part-outlook.ts';
 export {
   ASPECTS,
   CANOPIES,
@@ -72,6 +72,7 @@ export {
   type PolygonGeometry,
 } from './place.ts';
 export { recordedTake, recordOf, recordWith, stillAwaited, type RecordEntry, type StandRecord } from './record.ts';
+export { lengthLimits, wishFault } from './wish.ts';
 export { seasonsOf, standSeason, MODEL_REVISION, type SeasonDates, type Seasons, type StandSeason } from './season.ts';
 export { heldOn, type Held } from './holds.ts';
 export { gramsPer, withDrawn, type DrawnTake, type SharedPermit } from './permits.ts';

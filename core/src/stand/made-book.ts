@@ -2,6 +2,7 @@
 import { CATALOGUE } from '@emberfield/catalogue';
 import { dayNumber, type DayNumber } from '../measure/index.ts';
 import { binomialOf, type PlantProfile } from '../plants/index.ts';
+import { climatologyOf, joinDays, type StationWeather } from '../weather/index.ts';
 import type { WindowForecast } from '../windows/index.ts';
 import type { Book, BookPlace, DatedRule } from './book.ts';
 import type { EntryBodies, EntryKind } from './entry.ts';
@@ -84,6 +85,17 @@ export function bookOf(plant: string, { entries = [], rules = [], place, facts, 
   };
 }
 
+/** Four years of the same weather up to the day of the books: 2 °C in January, 18 °C in July. */
+export function evenWeather(): StationWeather {
+  const days = Array.from({ length: 1500 }, (_, i) => {
+    const day = dayNumber('2022-04-07') + i;
+    const mean = 10 - 8 * Math.cos((2 * Math.PI * (day - dayNumber('2000-01-20'))) / 365.25);
+    return { day, minC: mean - 4, maxC: mean + 4 };
+  });
+  const climatology = climatologyOf(days);
+  return { series: joinDays(days, climatology)!, climatology, heightM: 60 };
+}
+
 const range = (day: string | null) =>
   ({
     p10: day && dayNumber(day) - 4,
@@ -109,6 +121,7 @@ export function windowFrom(
     apart: [],
     peakShare: 0.3,
     bySize: false,
+    wished: null,
     again: false,
     firstDay,
     openShare: new Uint8Array(days).fill(200),

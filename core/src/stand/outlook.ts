@@ -23,7 +23,7 @@ import { heldOn } from './holds.ts';
 import { identityOn, type IdentityStanding } from './identity-standing.ts';
 import { locksOn, mixedUntil } from './locks.ts';
 import { lookAlikesOn, type LookAlikeStanding } from './look-alikes.ts';
-import type { MixedIn, PartOutlook } from './part-outlook.ts';
+import type { MixedIn, PartOutlook, PartWish } from './part-outlook.ts';
 import { seasonsOf, type SeasonDates, type Seasons } from './season.ts';
 
 /** What a day says of a stand. */
@@ -95,8 +95,7 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
   const { forecast } = seasons.of(window.season);
   const allowance = allowanceOn(book, seasons, part, { window, day });
   const { seen, shut, pieceByPiece, apart, inseparable } = locksOn(window, lookAlikes, day);
-  const readiness = withQuality(readinessOn(window, day, banked(allowance)), expectedQualityOn(window, day));
-  const leaveDays = leaveDaysOn(place, day);
+  const readiness = readinessNow(window, day, allowance);
   const again = readiness.state === 'ash' ? seasons.of(window.season + 1).windows[w]! : null;
   return {
     standId: stand.id,
@@ -111,7 +110,8 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     peakShare: window.peakShare,
     bySize: window.bySize,
     again: window.again,
-    leaveEnds: leaveDays?.open ? isoDay(leaveDays.until) : null,
+    wished: wishedOf(book, window),
+    leaveEnds: leaveEndsOn(place, day),
     tide: book.shore && viewFree(book.shore, day),
     opensAgain: again && viewRange(again.opens),
     separable: mixedUntil(apart, window),
@@ -126,6 +126,30 @@ function outlookOn(book: Book, seasons: Seasons, { w, day, identity, lookAlikes 
     method: methodOn(book, part, day),
     allowance: viewAllowance(allowance, part),
     ...countedSincePlan(book, part, day),
+  };
+}
+
+function leaveEndsOn(place: Book['place'], day: DayNumber): IsoDay | null {
+  const days = leaveDaysOn(place, day);
+  return days?.open ? isoDay(days.until) : null;
+}
+
+/** The coal shows the quality that is to be expected over all that may come, not what the middle days alone would give. */
+function readinessNow(window: WindowForecast, day: DayNumber, allowance: Allowance): Readiness {
+  const readiness = readinessOn(window, day, banked(allowance));
+  const quality = expectedQualityOn(window, day);
+  return quality > 0 && 'quality' in readiness ? { ...readiness, quality } : readiness;
+}
+
+function wishedOf({ record }: Book, { part, wished }: WindowForecast): PartWish | null {
+  if (!wished) return null;
+  const { fromCm, toCm, reaches, passes } = wished;
+  return {
+    fromCm,
+    toCm,
+    reaches: reaches && viewRange(reaches),
+    passes: passes && viewRange(passes),
+    measured: record.measured.some((m) => m.part === part),
   };
 }
 
@@ -156,10 +180,6 @@ function lastSeen({ profile }: Book, { stages }: SeasonDates, day: DayNumber): P
   const { key, name } = profile.stages[at]!;
   return { stage: key, stageName: name, day: isoDay(stages[at]!.seen.by!) };
 }
-
-/** The coal shows what is to be expected over all that may come, not what the middle days alone would give. */
-const withQuality = (readiness: Readiness, quality: number): Readiness =>
-  quality > 0 && 'quality' in readiness ? { ...readiness, quality } : readiness;
 
 const YEAR_DAYS = 365;
 /** Estimate: no two years lie farther apart in when a window closes, since the earliest and the latest spring differ by weeks. */

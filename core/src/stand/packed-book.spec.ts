@@ -86,11 +86,12 @@ describe('a book that travels', () => {
   });
 });
 
-describe('a book that a device has kept from before there were several clocks', () => {
+describe('a book that a device has kept from before there were several clocks, or wishes', () => {
   it('goes by its profile’s stages with what was learned of them', () => {
-    const { learned: packed, ...rest } = travelled();
+    const { learned: packed, record, ...rest } = travelled();
+    const { wishes: _, ...before } = record;
     const seasons = packed.seasons.map((s) => ({ season: s.season, ...('effects' in s ? s.effects[0]! : s) }));
-    const kept = unpackBook({ ...rest, learned: { seasons, shifts: packed.shifts } });
+    const kept = unpackBook({ ...rest, record: before, learned: { seasons, shifts: packed.shifts } });
     const [clock, ...others] = kept.learned.clocks({} as never, 2026, book.today)!;
     expect(others).to.deep.equal([]);
     expect(clock!.stages).to.deep.equal(book.profile.stages);
@@ -127,7 +128,7 @@ describe('seasons reckoned in another thread', () => {
   });
   it('take no more of the record along than they need', () => {
     const packed = packSeasons(book, book.today);
-    expect(Object.keys(packed.record).sort()).to.deep.equal(['cuts', 'measured', 'sightings', 'takes']);
+    expect(Object.keys(packed.record).sort()).to.deep.equal(['cuts', 'measured', 'sightings', 'takes', 'wishes']);
     expect(packed.stand).to.deep.equal({ id: 's' });
   });
   it('are each reckoned once', () => {

@@ -8,6 +8,7 @@ import { seasonNow, type Book, type Learned, type SeasonBook } from './book.ts';
 import { shiftsOf, stageDaysOf, type StageDays } from './edges.ts';
 import { lookAgainOn } from './look-again.ts';
 import { windowOn } from './outlook.ts';
+import type { StandRecord } from './record.ts';
 import { eachOnce, type StandSeason } from './season.ts';
 import { seenStand } from './season-input.ts';
 
@@ -26,7 +27,9 @@ interface PackedEffects {
   readonly covariance: readonly number[];
 }
 
-export interface PackedBook extends Omit<Book, 'kin' | 'weather' | 'learned' | 'permits'> {
+export interface PackedBook extends Omit<Book, 'kin' | 'weather' | 'learned' | 'permits' | 'record'> {
+  /** Without wishes in one that a device has kept from before there were any. */
+  readonly record: Omit<StandRecord, 'wishes'> & Partial<Pick<StandRecord, 'wishes'>>;
   readonly kin: readonly (readonly [binomial: string, profile: PlantProfile])[];
   readonly weather: PackedWeather | null;
   readonly learned: PackedLearned;
@@ -116,7 +119,7 @@ export function packSeasons(
   }: { readonly unsettled?: boolean; readonly stageDays?: StageDays } = {},
 ): PackedSeasons {
   const { stand, profile, plantRevision, place, weather, thermometer, today, record } = book;
-  const { sightings, takes, measured, cuts } = record;
+  const { sightings, takes, measured, wishes, cuts } = record;
   return {
     stand: { id: stand.id },
     profile,
@@ -125,7 +128,7 @@ export function packSeasons(
     weather,
     thermometer,
     today,
-    record: { sightings, takes, measured, cuts },
+    record: { sightings, takes, measured, wishes, cuts },
     learned: packLearned(book, seasonNow(book, day), stageDays),
     day,
     unsettled,
@@ -150,9 +153,10 @@ export function seasonsAbout({
   return [...known];
 }
 
-export function unpackBook({ kin, weather, learned, permits = [], ...rest }: PackedBook): Book {
+export function unpackBook({ kin, weather, learned, permits = [], record, ...rest }: PackedBook): Book {
   return {
     ...rest,
+    record: { wishes: [], ...record },
     permits,
     kin: new Map(kin),
     weather: weather && unpackWeather(weather),

@@ -1,4 +1,5 @@
 // What a row of the Hearth says.
+import type { LengthWish } from '../growth/index.ts';
 import type { Text } from '../measure/index.ts';
 import type { MethodKey, PartKey } from '../plants/index.ts';
 import type { TideAtPlace } from '../tide/index.ts';
@@ -11,6 +12,13 @@ export interface MixedIn {
   readonly name: Text;
   readonly scientific: string;
   readonly separatedBy: Text;
+}
+
+/** Lengths of one's own, and when the part has them; no days without weather to reckon them from. */
+export interface PartWish extends LengthWish {
+  readonly reaches: DayRangeView | null;
+  readonly passes: DayRangeView | null;
+  readonly measured: boolean;
 }
 
 /** One part of one stand on one day: what a row of the Hearth says. */
@@ -29,6 +37,8 @@ export interface PartOutlook {
   /** The window is that of a measured length, or of what comes again after a cut. */
   readonly bySize: boolean;
   readonly again: boolean;
+  /** Where somebody wants it of a length of their own: which, when it is reached and when passed, and whether the stand was measured for it. */
+  readonly wished: PartWish | null;
   /** Of a place with days of the year for taking: the last of them, while they hold. */
   readonly leaveEnds: string | null;
   /** Of a place that the tide covers: when on this day it is free by daylight; `null` elsewhere, or where nobody can say. */

@@ -60,6 +60,7 @@ type RecordedHold = EntryBodies['hold'] & {
   readonly by: string;
   readonly byId: string;
 };
+export type RecordedWish = EntryBodies['wish'] & { readonly id: string; readonly day: DayNumber };
 export type RecordedPlanting = EntryBodies['planting'] & {
   readonly id: string;
   readonly day: DayNumber;
@@ -83,7 +84,9 @@ export interface StandRecord {
   /** Days on which most of the stand was cut off, in order: mown (`null`: every part), or taken from most plants. */
   readonly cuts: readonly { readonly day: DayNumber; readonly part: PartKey | null }[];
   readonly measured: readonly (LengthsOnDay & { readonly part: PartKey })[];
-  /** What moves the stand's windows beside its sightings, as a text: what was measured, what was cut, what takes were like. */
+  /** Lengths wanted; of a part the last one holds. */
+  readonly wishes: readonly RecordedWish[];
+  /** What moves the stand's windows beside its sightings, as a text: what was measured, what is wanted, what was cut, what takes were like. */
   readonly windowsKey: string;
   readonly searches: readonly {
     readonly day: DayNumber;
@@ -115,6 +118,7 @@ export function recordOf(entries: readonly RecordEntry[]): StandRecord {
     plantings: [] as RecordedPlanting[],
     plantingChecks: [] as RecordedCheck[],
     measured: [] as StandRecord['measured'][number][],
+    wishes: [] as RecordedWish[],
     searches: [] as StandRecord['searches'][number][],
     identities: [] as RecordedIdentity[],
     awaited: [] as RecordedAwaited[],
@@ -208,6 +212,7 @@ const NOTING: { readonly [K in EntryKind]: ((record: Noted, body: EntryBodies[K]
   planting: (record, body, { id, day, by }) => void record.plantings.push({ id, day, by, ...body }),
   plantingCheck: (record, body, { id, day }) => void record.plantingChecks.push({ id, day, ...body }),
   measurement: (record, body, { day }) => void record.measured.push({ day, ...body }),
+  wish: (record, body, { id, day }) => void record.wishes.push({ id, day, ...body }),
   search: (record, { lookedFor, plantKey, found, deadly }, { day }) =>
     void record.searches.push({ day, lookedFor, plantKey, found, deadly }),
   identity: (record, { leftOpen: _, ...said }, about) => void record.identities.push({ ...about, ...said }),
@@ -246,9 +251,15 @@ function cutsOf({ losses, takes, counts }: Pick<StandRecord, 'losses' | 'takes' 
   ].sort((a, b) => a.day - b.day);
 }
 
-function windowsKeyOf({ measured, cuts, takes }: Pick<StandRecord, 'measured' | 'cuts' | 'takes'>): string {
+function windowsKeyOf({
+  measured,
+  wishes,
+  cuts,
+  takes,
+}: Pick<StandRecord, 'measured' | 'wishes' | 'cuts' | 'takes'>): string {
   return [
     ...measured.map((m) => `m${m.part}${m.day}=${m.lengthsCm.join(',')}`),
+    ...wishes.map((w) => `w${w.part}${w.fromCm ?? ''}-${w.toCm ?? ''}`),
     ...cuts.map((c) => `x${c.part ?? ''}${c.day}`),
     // Good takes say nothing alone, and most takes are good: they must not have the stand reckoned anew.
     ...takes.flatMap((t) => (tellsOfEdges(t) ? [`q${t.part}${t.day}${t.quality ?? ''}${t.wasteShare ?? ''}`] : [])),
@@ -260,7 +271,16 @@ export const tellsOfEdges = ({ quality, wasteShare }: Pick<RecordedTake, 'qualit
   quality === 'young' || quality === 'tough' || wasteShare !== null;
 
 /** Of which entries those that were corrected or taken back are left out. */
-const KEPT_BY_ID = ['counts', 'takes', 'holds', 'plantings', 'plantingChecks', 'identities', 'awaited'] as const;
+const KEPT_BY_ID = [
+  'counts',
+  'takes',
+  'holds',
+  'plantings',
+  'plantingChecks',
+  'wishes',
+  'identities',
+  'awaited',
+] as const;
 
 /** What is in a record already: by its id, or, where it has none, by all that it says. */
 const sameOf = (item: unknown): string =>

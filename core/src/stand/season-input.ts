@@ -29,10 +29,11 @@ function siteFor({ profile, place, thermometer }: Pick<SeasonBook, 'profile' | '
 }
 
 /** The record of a plant that nobody has seen at a place yet. */
-export const NOTHING_SEEN: Pick<StandRecord, 'sightings' | 'takes' | 'measured' | 'cuts'> = {
+export const NOTHING_SEEN: SeasonBook['record'] = {
   sightings: [],
   takes: [],
   measured: [],
+  wishes: [],
   cuts: [],
 };
 

@@ -8,6 +8,7 @@ import { partsOf, shiftsOf, stageDaysOf, type StageDays } from './edges.ts';
 import { frozenSpansAt } from './ground.ts';
 import { apartStages } from './locks.ts';
 import { forecastInput } from './season-input.ts';
+import { wishFor } from './wish.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
 export const MODEL_REVISION = 'j1';
@@ -36,7 +37,11 @@ export function standSeason(book: SeasonBook, season: number, stageDays: StageDa
   return {
     forecast: { ...rest, stages: stages.map(({ key, reached, seen }) => ({ key, reached, seen })) },
     windows: profile.windows.map((spec, w) =>
-      forecastWindow(spec, forecast, { shifts: shiftsOf(book, w, stageDays), apartStages: apartStages(profile, spec) }),
+      forecastWindow(spec, forecast, {
+        shifts: shiftsOf(book, w, stageDays),
+        apartStages: apartStages(profile, spec),
+        wish: wishFor(book.record, spec.part),
+      }),
     ),
     regrown: profile.windows.map((spec) => {
       const cut = parts.find((p) => p.part === spec.part)?.cut?.day;

@@ -1,6 +1,6 @@
 import { type DayNumber, dayRange, type DayRange, SEASON_HORIZON_DAYS } from '../measure/index.ts';
 import { drawsFor, type SeasonForecast } from '../stages/index.ts';
-import { againMark, lengthMark, type Regrowth, type WindowEdge } from '../growth/index.ts';
+import { againMark, lengthMark, type LengthWish, type Regrowth, type WindowEdge } from '../growth/index.ts';
 import { NO_SHIFT, type EdgeShift } from './window-evidence.ts';
 
 export interface WindowSpec {
@@ -30,6 +30,8 @@ export interface WindowForecast {
   readonly bySize: boolean;
   /** It is what comes again after a cut. */
   readonly again: boolean;
+  /** Where lengths of one's own are wanted: when the part reaches the one and passes the other; `null` of one that was not asked, or without weather. */
+  readonly wished: WishedDates | null;
   /**
    * Day of the first of `openShare`, probability that the window is open, and of `quality`, quality to expect of the part while
    * it is; both by day, in two hundredths: thousands of windows are held. See `openOn` and `expectedQualityOn`.
@@ -37,6 +39,11 @@ export interface WindowForecast {
   readonly firstDay: DayNumber;
   readonly openShare: Uint8Array;
   readonly quality: Uint8Array;
+}
+
+export interface WishedDates extends LengthWish {
+  readonly reaches: DayRange | null;
+  readonly passes: DayRange | null;
 }
 
 /** What a stand's own takes say of its window; see `edgeShifts`. */
@@ -49,6 +56,8 @@ interface WindowFacts {
   readonly shifts?: WindowShifts;
   /** Stages whose days are asked for. */
   readonly apartStages?: readonly string[];
+  /** Lengths of one's own: within the window they narrow it, and never widen it. */
+  readonly wish?: LengthWish | null;
 }
 
 /**
@@ -59,7 +68,7 @@ interface WindowFacts {
 export function forecastWindow(
   spec: WindowSpec,
   forecast: SeasonForecast,
-  { shifts = UNMOVED, apartStages = [] }: WindowFacts = {},
+  { shifts = UNMOVED, apartStages = [], wish = null }: WindowFacts = {},
 ): WindowForecast {
   const opensBySize = forecast.marks.get(lengthMark(spec.part, spec.opens.lengthCm));
   const closesBySize = forecast.marks.get(lengthMark(spec.part, spec.closes.lengthCm));
@@ -71,13 +80,42 @@ export function forecastWindow(
   );
   const stage = edgeDates(spec.closes, forecast);
   const closes = moved(closesBySize ? earlier(closesBySize, stage) : stage, shifts.closes, 1);
+  const wished = wish && wishedDates(spec, forecast, wish);
+  if (wished) narrow(opens, closes, wished);
+  const { weight, firstDay } = forecast;
+  const rangeOf = (dates: Float64Array | null): DayRange | null => dates && dayRange(dates, weight, firstDay);
   return windowOf(spec, forecast, {
     opens,
     closes,
     bySize: Boolean(opensBySize ?? closesBySize),
     again: false,
+    wished: wished && { ...wish, reaches: rangeOf(wished.reaches), passes: rangeOf(wished.passes) },
     apartStages,
   });
+}
+
+interface WishedDraws {
+  readonly reaches: Float64Array | null;
+  readonly passes: Float64Array | null;
+}
+
+function wishedDates(spec: WindowSpec, forecast: SeasonForecast, { fromCm, toCm }: LengthWish): WishedDraws {
+  const before = stageBefore(spec.opens.stage, forecast);
+  const when = (cm: number | null): Float64Array | null => {
+    const mark = cm === null ? undefined : forecast.marks.get(lengthMark(spec.part, cm));
+    return mark ? later(mark, before) : null;
+  };
+  return { reaches: when(fromCm), passes: when(toCm) };
+}
+
+/** The window keeps the days on which the part has a length that is wanted; where it has none on any of them, it does not open. */
+function narrow(opens: Float64Array, closes: Float64Array, { reaches, passes }: WishedDraws): void {
+  for (let j = 0; j < opens.length; j++) {
+    const from = Math.max(opens[j]!, reaches?.[j] ?? -Infinity);
+    const to = Math.min(closes[j]!, passes?.[j] ?? Infinity);
+    if (from > to && closes[j]! >= opens[j]!) opens[j] = closes[j] = Infinity;
+    else [opens[j], closes[j]] = [from, to];
+  }
 }
 
 /** The window that opens again after the cut that the forecast was made with; `null` where the part does not, or nobody cut. */
@@ -96,6 +134,7 @@ export function forecastRegrowth(
     closes: earlier(closes, until),
     bySize: false,
     again: true,
+    wished: null,
     apartStages,
   });
 }
@@ -105,13 +144,14 @@ interface Edges {
   readonly closes: Float64Array;
   readonly bySize: boolean;
   readonly again: boolean;
+  readonly wished: WishedDates | null;
   readonly apartStages: readonly string[];
 }
 
 function windowOf(
   spec: WindowSpec,
   forecast: SeasonForecast,
-  { opens, closes, bySize, again, apartStages }: Edges,
+  { opens, closes, bySize, again, wished, apartStages }: Edges,
 ): WindowForecast {
   const { weight, firstDay } = forecast;
   for (let j = 0; j < opens.length; j++) if (closes[j]! < opens[j]!) closes[j] = opens[j]!;
@@ -130,6 +170,7 @@ function windowOf(
     peakShare: spec.peakShare,
     bySize,
     again,
+    wished,
     firstDay: firstDay + first,
     openShare,
     quality,

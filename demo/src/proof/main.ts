@@ -3,6 +3,7 @@ import type { SeenStand } from '@emberfield/core/clocks';
 import {
   backtest,
   comparable,
+  DATE_RULES,
   daysBefore,
   onFixedDays,
   scoresOf,
@@ -26,29 +27,12 @@ interface Held {
   readonly told: string;
 }
 
-/** Nobody is told of a day that is over: whoever asks sees that it has not come. The same for every rule. */
-function notBeforeTomorrow(trial: Trial): Trial {
-  const from = trial.issued + 1;
-  const later = (day: number | null): number | null => (day === null ? null : Math.max(from, day));
-  const { forecast, rivals } = trial;
-  return {
-    ...trial,
-    forecast: { p10: later(forecast.p10), p50: later(forecast.p50), p90: later(forecast.p90) },
-    rivals: {
-      lastYear: later(rivals.lastYear),
-      meanDate: later(rivals.meanDate),
-      degreeDays: later(rivals.degreeDays),
-    },
-  };
-}
-
 /** Trials of an island against the days themselves, so many days before they truly came. */
 const trialsOf = (
   stands: readonly SeenStand[],
   from: number,
   came: (stand: SeenStand) => readonly SeenInterval[],
-): readonly Trial[] =>
-  comparable([...backtest(stands, ISSUES, from, { came })], ['lastYear', 'meanDate']).map(notBeforeTomorrow);
+): readonly Trial[] => comparable([...backtest(stands, ISSUES, from, { came })], DATE_RULES);
 
 const held: Held[] = [];
 const atHome: Trial[] = [];
@@ -69,7 +53,7 @@ process.stderr.write('\n');
 const days = (v: number): string => v.toFixed(1);
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 const write = (line: string): void => void process.stdout.write(`${line}\n`);
-const scores = (of: readonly Trial[]): Scores => scoresOf(of, (t) => t.seen.by, ['lastYear', 'meanDate'])!;
+const scores = (of: readonly Trial[]): Scores => scoresOf(of, DATE_RULES)!;
 const degreeDaysOf = (of: readonly Trial[]): number => {
   const off = of.flatMap((t) => (t.rivals.degreeDays === null ? [] : [Math.abs(t.rivals.degreeDays - t.seen.by)]));
   return off.reduce((a, b) => a + b, 0) / off.length;

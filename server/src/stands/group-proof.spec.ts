@@ -44,7 +44,8 @@ describe('how good the dates of a group were', () => {
       ['nettle', ['shoots'], 3],
     ]);
     expect(all!.trials).to.equal(6);
-    expect(all!.lastYear).to.equal(0);
+    // On the same days each year, so far as anybody saw: not off by nothing, and not by much.
+    expect(all!.lastYear).to.be.within(0.5, 2);
     expect(calibration!.reduce((a, b) => a + b)).to.be.closeTo(1, 1e-9);
   });
   it('says where a look would narrow most: where nobody has looked', async () => {

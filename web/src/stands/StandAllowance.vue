@@ -10,6 +10,7 @@ import { useGroup } from '../session/use-group.ts';
 import { usePlants } from '../plants/queries.ts';
 import { useWords } from '../session/words.ts';
 import StandHolds from './StandHolds.vue';
+import StandWish from './StandWish.vue';
 import { useWindowReasons } from './use-window-reasons.ts';
 
 /** When and how much of the part chosen, and what holds back. */
@@ -62,6 +63,7 @@ const reasons = useWindowReasons({
       <ReasonText :reasons="reasons">{{ words.window(main, day) }}</ReasonText>
     </p>
     <p v-for="note in words.windowNotes(main, day)" :key="note" class="small">{{ note }}</p>
+    <StandWish :key="main.part" :stand="stand" :outlook="main" />
     <p v-if="main.inseparable && main.neverApart" class="warn small">{{ words.t('stand.neverApart') }}</p>
     <p v-else-if="main.inseparable && main.separable?.p50" class="warn small">
       {{ words.t('stand.inseparable', { day: words.format.day(main.separable.p50, day) }) }}

@@ -6,6 +6,10 @@ import { sayLook } from '../kit/say-seen.ts';
 export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words): string {
   const { t, format } = words;
   const joined = (...pieces: readonly (string | null | false)[]): string => pieces.filter(Boolean).join(' · ');
+  const partOf = (key: string): string => {
+    const part = profile.parts.find((p) => p.key === key);
+    return part ? words.text(part.name) : key;
+  };
   switch (entry.kind) {
     case 'stageSighting': {
       const stage = profile.stages.find((s) => s.key === entry.body.stage);
@@ -40,19 +44,12 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
       return joined(...takePieces(entry, profile, words));
     case 'hold': {
       const part = profile.parts.find((p) => p.key === entry.body.part);
-      return joined(
-        part ? words.text(part.name) : entry.body.part,
-        words.amount(entry.body.amount, part?.unit ?? 'leaf'),
-        t('hold.entry'),
-      );
+      return joined(partOf(entry.body.part), words.amount(entry.body.amount, part?.unit ?? 'leaf'), t('hold.entry'));
     }
-    case 'measurement': {
-      const part = profile.parts.find((p) => p.key === entry.body.part);
-      return joined(
-        part ? words.text(part.name) : entry.body.part,
-        format.list(entry.body.lengthsCm.map((cm) => format.length(cm))),
-      );
-    }
+    case 'measurement':
+      return joined(partOf(entry.body.part), format.list(entry.body.lengthsCm.map((cm) => format.length(cm))));
+    case 'wish':
+      return joined(partOf(entry.body.part), words.wish(entry.body));
     case 'loss':
       return joined(
         t('visit.loss'),

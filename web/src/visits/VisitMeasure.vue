@@ -6,7 +6,7 @@ import FormField from '../form/FormField.vue';
 import type { FieldsForm } from '../form/use-form.ts';
 import ChoiceChips from '../kit/ChoiceChips.vue';
 import NumberField from '../kit/NumberField.vue';
-import { useGroup } from '../session/use-group.ts';
+import { useLengthUnit } from '../kit/use-length-unit.ts';
 import { useWords } from '../session/words.ts';
 import type { VisitDraft } from '../entries/visit-draft.ts';
 
@@ -14,12 +14,9 @@ import type { VisitDraft } from '../entries/visit-draft.ts';
 const props = defineProps<{ profile: PlantProfile; form: FieldsForm; at: string }>();
 const visit = defineModel<VisitDraft>({ required: true });
 const words = useWords();
-const { group } = useGroup();
+const { unit, shown, stored } = useLengthUnit();
 const parts = computed(() => props.profile.parts.filter((p) => p.growth));
-const perCm = computed(() => (group.value?.units === 'imperial' ? 1 / 2.54 : 1));
-const shown = (cm: number | null): number | null => (cm === null ? null : Math.round(cm * perCm.value * 10) / 10);
-const set = (i: number, typed: number | null | undefined): void =>
-  void (visit.value.lengthsCm[i] = typed == null ? null : Math.round((typed / perCm.value) * 10) / 10);
+const set = (i: number, typed: number | null | undefined): void => void (visit.value.lengthsCm[i] = stored(typed));
 </script>
 
 <template>
@@ -36,7 +33,7 @@ const set = (i: number, typed: number | null | undefined): void =>
       :form="form"
       :at="`${at}.lengthsCm`"
       class="squares"
-      :label="words.t('visit.measure.lengths', { unit: perCm === 1 ? 'cm' : 'in' })">
+      :label="words.t('visit.measure.lengths', { unit })">
       <NumberField
         v-for="(cm, i) in visit.lengthsCm"
         :key="i"

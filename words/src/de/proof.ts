@@ -2,7 +2,7 @@
 export const proof = {
   proof: {
     title: 'Wie gut sind meine Tage?',
-    lead: 'Jedes Stadium, das jemand kommen sah, {days} Tage vorher vorhergesagt nur aus früheren Saisons, neben dem, wonach man ohne Vorhersage geht. Ein Tag zwischen „noch nicht“ und „erreicht“ gilt als richtig.',
+    lead: 'Jedes Stadium, das jemand kommen sah, {days} Tage vorher vorhergesagt nur aus früheren Saisons, neben dem, wonach man ohne Vorhersage geht. Was zwischen „noch nicht“ und „erreicht“ kam, kann an jedem Tag dazwischen gekommen sein: Jeder wird gewogen, keiner gilt einfach als richtig.',
     none: 'Noch nichts zu vergleichen. Ein Stadium muss man kommen sehen, einmal „noch nicht“ und dann „erreicht“, in drei Saisons eines Bestands.',
     said: 'Über {trials} Tage lag ich um {mine} Tage daneben, der Tag vom letzten Jahr um {lastYear}, das Mittel der Jahre um {meanDate}.',
     plant: 'Pflanze und Stadium',

@@ -99,7 +99,8 @@ export const stands = {
     proofSaid:
       'In den letzten {seasons} lag ich um {mine} Tage daneben, {before} Tage vorher gefragt; der Tag vom letzten Jahr um {lastYear}, das Mittel der Jahre um {meanDate}. {covered} % fielen in mein Band, das 80 % halten soll.',
     proofSeasons: 'Saison | {n} Saisons',
-    proofHow: 'Jede Saison ist nur aus denen davor vorhergesagt. Was zwischen zwei Besuchen liegt, gilt als richtig.',
+    proofHow:
+      'Jede Saison ist nur aus denen davor vorhergesagt. Was zwischen zwei Besuchen kam, kann an jedem Tag dazwischen gekommen sein: Das Bild zählt von der Mitte an, die Zahlen wägen jeden Tag.',
     proofMine: 'mein Tag',
     proofLastYear: 'Tag vom letzten Jahr',
     proofEarly: '{n} Tage zu früh',

@@ -15,6 +15,16 @@ export const visits = {
     noSignal: 'Ohne Netz lässt sich nichts zurücklegen: niemand wüsste davon.',
     entry: 'bis zum Abend zurückgelegt',
   },
+  wish: {
+    title: 'Eigene Längen',
+    begin: 'In anderer Länge gewünscht',
+    change: 'Andere Längen',
+    lead: 'Das Fenster behält die Tage, an denen der Teil so lang ist, wie du ihn willst.',
+    limits: 'Im Profil der Pflanze: {lengths}.',
+    from: 'Mindestens',
+    to: 'Höchstens',
+    drop: 'Wie im Profil',
+  },
   take: {
     which: 'Was',
     of: 'von {amount} · noch {left}',

@@ -2,7 +2,7 @@
 export const proof = {
   proof: {
     title: 'How good are my dates?',
-    lead: 'Every stage that somebody saw coming, forecast {days} days before from earlier seasons only, beside what people go by without a forecast. A date between “not yet” and “reached” counts as right.',
+    lead: 'Every stage that somebody saw coming, forecast {days} days before from earlier seasons only, beside what people go by without a forecast. What came between “not yet” and “reached” may have come on any day between them: every one is weighed, none simply counts as right.',
     none: 'Nothing to compare yet. A stage has to be seen coming, once “not yet” and then “reached”, in three seasons of a stand.',
     said: 'Over {trials} dates I was off by {mine} days, last year’s date by {lastYear}, the mean of the years by {meanDate}.',
     plant: 'Plant and stage',

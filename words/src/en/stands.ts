@@ -99,7 +99,8 @@ export const stands = {
     proofSaid:
       'In the last {seasons} I was off by {mine} days, asked {before} days ahead; last year’s date by {lastYear}, the mean of the years by {meanDate}. {covered} % came within my band, which is meant to hold 80 %.',
     proofSeasons: 'season | {n} seasons',
-    proofHow: 'Each season is forecast from the ones before it only. What lies between two visits counts as right.',
+    proofHow:
+      'Each season is forecast from the ones before it only. What came between two visits may have come on any day between them: the picture counts from the middle, the figures weigh every day.',
     proofMine: 'my date',
     proofLastYear: 'last year’s date',
     proofEarly: '{n} days too early',

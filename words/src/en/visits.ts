@@ -14,6 +14,16 @@ export const visits = {
     noSignal: 'Without a signal nothing can be set aside: nobody would know of it.',
     entry: 'set aside until the evening',
   },
+  wish: {
+    title: 'Lengths of my own',
+    begin: 'Want it of another length',
+    change: 'Other lengths',
+    lead: 'The window keeps the days on which the part is as long as you want it.',
+    limits: 'The plant’s profile: {lengths}.',
+    from: 'At least',
+    to: 'At most',
+    drop: 'As the profile has it',
+  },
   take: {
     which: 'What',
     of: 'of {amount} · {left} left',

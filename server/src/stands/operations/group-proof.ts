@@ -39,7 +39,7 @@ export async function viewGroupProof(deps: Dependencies, { group }: GroupContext
 }
 
 function shownScores(trials: readonly Trial[]): ProofScores | null {
-  const scores = scoresOf(trials, () => null, DATE_RULES);
+  const scores = scoresOf(trials, DATE_RULES);
   return (
     scores && {
       trials: scores.trials,

@@ -16,7 +16,7 @@ export async function viewStandProof(deps: Dependencies, { group, params }: Grou
   } = await dossiersOf(deps, group, params['standId']);
   if (!dossier) throw notFound('stand');
   const trials = await trialsOf(deps.answers, dossier);
-  const scores = scoresOf(trials, () => null, DATE_RULES);
+  const scores = scoresOf(trials, DATE_RULES);
   return {
     daysBefore: DAYS_BEFORE,
     scores: scores && {

@@ -17,7 +17,7 @@ import { isDuplicate, transact } from '../../platform/database/transact.ts';
 import type { Transaction } from '../../platform/database/database.ts';
 import { AppError, notFound } from '../../platform/errors.ts';
 import { contentDigest } from '../../platform/tokens.ts';
-import { MODEL_REVISION } from '@emberfield/core/stand';
+import { MODEL_REVISION, wishFault } from '@emberfield/core/stand';
 import {
   bookUnderLock,
   claimStand,
@@ -220,6 +220,10 @@ function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plan
   if (stand.patchId !== entry.patchId) throw new AppError('badInput', { field: 'patchId', reason: 'otherPatch' });
   if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage))
     throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
+  if (entry.kind === 'wish') {
+    const reason = wishFault(profile, entry.body);
+    if (reason) throw new AppError('badInput', { field: 'body.fromCm', reason });
+  }
   if (entry.kind !== 'take' && entry.kind !== 'hold' && entry.kind !== 'measurement' && entry.kind !== 'batch') return;
   const part = profile.parts.find((p) => p.key === entry.body.part);
   if (!part) throw new AppError('badInput', { field: 'body.part', reason: 'unknownPart' });
