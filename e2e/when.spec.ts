@@ -176,6 +176,23 @@ describe('knowing the day', () => {
       await page.getByText('shoot hearts · 34 cm, 41 cm and 37 cm').waitFor();
     });
   });
+  it('lengths of one’s own narrow a window, are refused outside of it, and are undone', async () => {
+    await within({ as: 'Mirel' }, async (page) => {
+      await page.getByRole('button', { name: /Broad-leaved reed-mace · shoot hearts/ }).click();
+      await page.getByRole('link', { name: 'Open', exact: true }).click();
+      await page.getByRole('button', { name: 'Want it of another length' }).click();
+      await page.getByLabel(/^At least/).fill('30');
+      await page.getByLabel(/^At most/).fill('400');
+      await page.getByText('Shorter or longer than the plant’s profile').waitFor();
+      await page.getByLabel(/^At most/).fill('60');
+      await page.getByRole('form', { name: 'Lengths of my own' }).getByRole('button', { name: 'Save' }).click();
+      const said = page.getByText(/^Wanted 30 cm to 60 cm: reaches 30 cm about .+ passes 60 cm about /);
+      await said.waitFor();
+      await page.getByRole('button', { name: 'shoot hearts', pressed: true }).waitFor();
+      await page.getByRole('button', { name: 'Undo' }).click();
+      await said.waitFor({ state: 'detached' });
+    });
+  });
   it('a place that the tide covers says when it is free, and is barred on days when it never is', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.getByText(/^Low water \d\d:\d\d/).waitFor();

@@ -16,6 +16,8 @@ import { useWindowReasons } from './use-window-reasons.ts';
 /** When and how much of the part chosen, and what holds back. */
 const props = defineProps<{ stand: StandView; outlooks: readonly PartOutlook[]; day: string }>();
 const chosen = defineModel<number>({ required: true });
+/** The part that is shown is to stay, wherever it comes to stand among the others. */
+const emit = defineEmits<{ stay: [] }>();
 const words = useWords();
 const { groupId, mayPick } = useGroup();
 const main = computed(() => props.outlooks[chosen.value]!);
@@ -63,7 +65,7 @@ const reasons = useWindowReasons({
       <ReasonText :reasons="reasons">{{ words.window(main, day) }}</ReasonText>
     </p>
     <p v-for="note in words.windowNotes(main, day)" :key="note" class="small">{{ note }}</p>
-    <StandWish :key="main.part" :stand="stand" :outlook="main" />
+    <StandWish :key="main.part" :stand="stand" :outlook="main" @begin="emit('stay')" />
     <p v-if="main.inseparable && main.neverApart" class="warn small">{{ words.t('stand.neverApart') }}</p>
     <p v-else-if="main.inseparable && main.separable?.p50" class="warn small">
       {{ words.t('stand.inseparable', { day: words.format.day(main.separable.p50, day) }) }}

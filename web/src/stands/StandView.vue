@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { TabPane, Tabs } from 'ant-design-vue';
-import { computed, defineAsyncComponent, ref } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
+import type { PartOutlook } from '@emberfield/contract';
 import CoalMark from '../kit/CoalMark.vue';
 import StateNote from '../kit/StateNote.vue';
 import { isPhone } from '../platform/theme.ts';
@@ -39,13 +40,20 @@ const { stand: s, isOwn } = useOwnSeason(stand.data, useStandKit(groupId, standI
   asked,
 });
 const outlooks = computed(() => outlooksByHeat(s.value?.outlooks ?? []));
-const picked = ref(0);
-// Another day or stand may have fewer parts than the one picked.
+/** The part that was picked, wherever it comes to stand among the others; without one, or where it is not there, the first. */
+const picked = shallowRef<Pick<PartOutlook, 'part' | 'use'> | null>(null);
 const chosen = computed({
-  get: () => Math.max(0, Math.min(picked.value, outlooks.value.length - 1)),
-  set: (index) => (picked.value = index),
+  get: () => {
+    const { part, use } = picked.value ?? {};
+    return Math.max(
+      0,
+      outlooks.value.findIndex((o) => o.part === part && o.use === use),
+    );
+  },
+  set: (index) => (picked.value = outlooks.value[index] ?? null),
 });
 const main = computed(() => outlooks.value[chosen.value]);
+const stay = (): void => void (picked.value = main.value ?? null);
 const TABS = ['year', 'taken', 'what', 'dates', 'record', 'settings'] as const;
 type Tab = (typeof TABS)[number];
 const tab = useQueryTab<Tab>(() => TABS);
@@ -89,7 +97,7 @@ const nameOf = (t: Tab): string => words.value.t(`stand.${isPhone.value ? 'tabSh
       </p>
     </header>
     <aside class="side">
-      <StandAllowance v-if="main" v-model="chosen" :stand="s" :outlooks="outlooks" :day="day" />
+      <StandAllowance v-if="main" v-model="chosen" :stand="s" :outlooks="outlooks" :day="day" @stay="stay" />
       <StandCare class="care" :stand="s" />
     </aside>
     <Tabs v-model:active-key="tab" class="front" :tab-bar-gutter="isPhone ? 14 : 22">

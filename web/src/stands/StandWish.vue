@@ -18,6 +18,7 @@ import { useWords } from '../session/words.ts';
 
 /** Between which lengths of one's own the part is wanted at this stand: its window keeps the days on which it has them. */
 const props = defineProps<{ stand: StandView; outlook: PartOutlook }>();
+const emit = defineEmits<{ begin: [] }>();
 const words = useWords();
 const undo = useUndo();
 const { mayPick } = useGroup();
@@ -45,6 +46,7 @@ function begin(): void {
   from.value = props.outlook.wished?.fromCm ?? null;
   to.value = props.outlook.wished?.toCm ?? null;
   open.value = true;
+  emit('begin');
 }
 async function keep(): Promise<void> {
   if (outside.value) return;
