@@ -1,7 +1,7 @@
 import { lazy, mixed, type Schema } from 'yup';
 import type { Figure } from '@emberfield/core/measure';
 import type { StageModel } from '@emberfield/core/stages';
-import { exactly, figure, finite, line, monthDay, oneOf, whole } from '../platform/schema.ts';
+import { exactly, figure, finite, flag, line, maybe, monthDay, oneOf, whole } from '../platform/schema.ts';
 
 const optionalFigure = figure().optional() as Schema<Figure | undefined>;
 
@@ -53,7 +53,11 @@ export const stageModel: Schema<StageModel> = lazy((value: unknown) => {
         days: figure(),
       }).required();
     case 'calendar':
-      return exactly({ kind: tag('calendar'), direction: oneOf(['spring', 'autumn', 'none']) }).required();
+      return exactly({
+        kind: tag('calendar'),
+        direction: oneOf(['spring', 'autumn', 'none']),
+        alone: maybe(flag()),
+      }).required();
     default:
       return mixed<never>().test('kind', 'notOneOf', () => false);
   }

@@ -1,5 +1,5 @@
 import type { Figure, MonthDay } from '../measure/index.ts';
-import type { StageModel, StageSpec } from '../stages/index.ts';
+import { TURN_DAY, type StageModel, type StageSpec } from '../stages/index.ts';
 
 /** What makes a stage come: the warmth that has been gathered, or the cool. */
 export type Drive = 'warmth' | 'cool';
@@ -81,7 +81,7 @@ export const FAMILY: Readonly<Record<Drive, readonly ClockForm[]>> = {
 };
 
 /** What drives a stage, as far as that can be learned; `null` for what nothing but its profile says. */
-export function driveOf({ model }: StageSpec): Drive | null {
+export function driveOf({ model, calendar }: StageSpec): Drive | null {
   switch (model.kind) {
     case 'thermal':
     case 'chill':
@@ -90,7 +90,10 @@ export function driveOf({ model }: StageSpec): Drive | null {
     case 'cooling':
       return 'cool';
     case 'calendar':
-      return model.direction === 'none' ? null : model.direction === 'spring' ? 'warmth' : 'cool';
+      if (model.alone) return null;
+      // Days that are not moved are those of a plant that nobody has tabulated: what drives it the time of the year says.
+      if (model.direction === 'none') return calendar.value < TURN_DAY ? 'warmth' : 'cool';
+      return model.direction === 'spring' ? 'warmth' : 'cool';
     default:
       return null;
   }

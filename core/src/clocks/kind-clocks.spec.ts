@@ -47,6 +47,17 @@ describe('the clocks of a kind', () => {
     const slow = weightOf(clocks, 'warmAboveMinus5') + weightOf(clocks, 'calendar');
     expect(weightOf(clocks, 'profile')).to.be.above(slow);
   });
+  it('of a plant that is known by a rough date alone are found out, unless the calendar alone brings it on', () => {
+    const dated = (alone: boolean): StageSpec => ({
+      ...warm(0, 1, 100),
+      model: { kind: 'calendar', direction: 'none', ...(alone ? { alone } : {}) },
+    });
+    const clocksOf = (alone: boolean) => kindClocks([seenBy([dated(alone)], weather, came(SEASONS))], UNTIL);
+    const learned = clocksOf(false);
+    expect(weightOf(learned, 'profile') + weightOf(learned, 'calendar')).to.be.below(0.4);
+    expect(learned.some((c) => c.stages[0]!.model.kind === 'thermal')).to.equal(true);
+    expect(clocksOf(true).map((c) => c.stages[0])).to.deep.equal([dated(true)]);
+  });
   it('are learned of nothing after the day of asking', () => {
     const stand = seenBy([warm(9, 60)], weather, came(SEASONS));
     const then = firstOfYear(2021) + 30;
@@ -104,6 +115,13 @@ describe('a profile restated', () => {
       model: { kind: 'firstFrost', start: '08-15', thresholdC: inDays(-1, 0.5) },
     };
     expect(driveOf(frost)).to.equal(null);
+    // Days that nobody tabulated: by the time of the year, unless somebody knows that the calendar alone brings them.
+    const on = (value: number, alone?: boolean): StageSpec => ({
+      ...frost,
+      calendar: { value, low: value, high: value, source: 'estimate' },
+      model: { kind: 'calendar', direction: 'none', ...(alone ? { alone } : {}) },
+    });
+    expect([driveOf(on(120)), driveOf(on(280)), driveOf(on(120, true))]).to.deep.equal(['warmth', 'cool', null]);
     expect(new Restating({ ...place, stages: [frost] }).under({ warmth: FAMILY.warmth[1]! })).to.deep.equal([frost]);
   });
 });

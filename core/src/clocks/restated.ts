@@ -46,7 +46,10 @@ export class Restating {
     private readonly until: DayNumber = Infinity,
   ) {
     const { reference } = place;
-    this.at = { ...place, site: { latitudeDeg: place.site.latitudeDeg, heightM: reference.heightM } };
+    // Days that are not moved hold where the plant stands, not at a place that nobody named.
+    const unmoved = place.stages.every(({ model }) => model.kind === 'calendar' && model.direction === 'none');
+    const { latitudeDeg, heightM } = place.site;
+    this.at = { ...place, site: { latitudeDeg, heightM: unmoved ? heightM : reference.heightM } };
     this.expected = yearsOf(place, until).map((season) => ({
       season,
       days: this.clocks(season, place.stages).map((clock, s) => clock && spanOf(clock, this.usual(season, s))),

@@ -85,7 +85,7 @@ export function monthDayIn(year: number, monthDay: string): DayNumber {
     if (MONTH_DAYS.size >= MOST_MONTH_DAYS) MONTH_DAYS.clear();
     MONTH_DAYS.set(monthDay, (years = new Map<number, DayNumber>()));
   }
-  const found = monthDayOf(year, monthDay);
+  const found = foundIn(year, monthDay);
   years.set(year, found);
   return found;
 }
@@ -93,7 +93,7 @@ export function monthDayIn(year: number, monthDay: string): DayNumber {
 const MONTH_DAYS = new Map<string, Map<number, DayNumber>>();
 const MOST_MONTH_DAYS = 800;
 
-function monthDayOf(year: number, monthDay: string): DayNumber {
+function foundIn(year: number, monthDay: string): DayNumber {
   const [month, day] = monthDay.split('-').map(Number);
   if (!month || !day || month > 12 || day > 31) throw new RangeError(`not a month and day: ${monthDay}`);
   return utcDay(year, month - 1, day);
@@ -101,3 +101,10 @@ function monthDayOf(year: number, monthDay: string): DayNumber {
 
 /** Half a year, by which the seasons of the southern hemisphere are shifted. */
 export const HALF_YEAR_DAYS = 182;
+
+/** A year without a leap day, for days of every year. */
+const COMMON_YEAR = 2025;
+/** Month and day of a day of the year, 1–365. */
+export const monthDayOf = (day: number): MonthDay => isoDay(firstOfYear(COMMON_YEAR) + day - 1).slice(5);
+/** Day of the year, 1–365, of a month and day. */
+export const dayOfMonthDay = (of: MonthDay): number => dayOfYear(dayNumber(`${COMMON_YEAR}-${of}`));

@@ -1,6 +1,7 @@
 export { linearSd, logSd, spreadOfSum, Z80, Z90, type Figure } from './figure.ts';
 export {
   dayNumber,
+  dayOfMonthDay,
   dayOfYear,
   FIRST_YEAR,
   firstOfYear,
@@ -9,6 +10,7 @@ export {
   isWithinBounds,
   isoDay,
   monthDayIn,
+  monthDayOf,
   yearOf,
   YEARS_AHEAD,
   type DayNumber,

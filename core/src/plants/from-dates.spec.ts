@@ -34,6 +34,26 @@ describe('a year from the dates that its people know', () => {
     expect(seasonStart).to.equal('07-29');
     expect(stages.map((s) => s.key)).to.deep.equal(['root1Opens', 'root1Closes', 'leaf1Opens', 'leaf1Closes']);
   });
+  it('begins where somebody says, with the first of what is taken at the latest, and comes back so', () => {
+    const startOf = (start: number | null, south = false) =>
+      yearFromDates(known([leaf, winterRoot], { start, south }), nameOf)?.seasonStart;
+    expect([startOf(274), startOf(290), startOf(300)]).to.deep.equal(['10-01', '10-17', undefined]);
+    // Half a year later where the seasons do.
+    expect(startOf(61, true)).to.equal('09-01');
+    const said = known([leaf, winterRoot], { start: 274 });
+    const again = (dates: KnownDates, latitudeDeg = 46) =>
+      datesOf({ ...yearFromDates(dates, nameOf)!, reference: { latitudeDeg, heightM: 0, place: { en: 'p' } } });
+    expect(again(said)!.start).to.equal(274);
+    expect(again(known([leaf, winterRoot]))).not.to.have.property('start');
+    const south = known([leaf], { start: 20, south: true });
+    expect(again(south, -38)!.start).to.equal(20);
+  });
+  it('goes by the calendar alone where somebody knows that, and else leaves open what brings it on', () => {
+    const models = (over: Partial<KnownDates>) =>
+      yearFromDates(known([leaf], over), nameOf)!.stages.map((s) => s.model);
+    expect(models({})[0]).not.to.have.property('alone');
+    expect(models({ alone: true }).every((m) => m.kind === 'calendar' && m.alone)).to.equal(true);
+  });
   it('is none where the periods leave no day free', () => {
     expect(
       yearFromDates(known([of('leaf', { from: 60, to: 300 }), of('root', { from: 250, to: 80 })]), nameOf),

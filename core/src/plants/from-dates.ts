@@ -1,5 +1,6 @@
 // The year of a plant of one's own, from the dates that its people know: stages and windows that visits then learn from.
-import { HALF_YEAR_DAYS, isoDay, firstOfYear, type Figure, type MonthDay, type Text } from '../measure/index.ts';
+import { dayOfMonthDay, HALF_YEAR_DAYS, monthDayOf, type Figure, type Text } from '../measure/index.ts';
+import { TURN_DAY } from '../stages/index.ts';
 import type { PartKey } from './kinds.ts';
 import type { PlantProfile, ProfileStage, ProfileWindow } from './profile.ts';
 
@@ -25,6 +26,10 @@ export interface KnownDates {
   readonly south: boolean;
   /** Somebody says where they hold: they are moved to other heights and latitudes. */
   readonly moves: boolean;
+  /** First day of its season, where somebody says it; else the season begins where nothing is gathered. */
+  readonly start?: number | null;
+  /** The same days every year, whatever the weather: no other clock is tried. */
+  readonly alone?: boolean;
 }
 /** A stage that is made of a date: a landmark, an end of one of a part's periods, or, where no date is known, that it is there. */
 export type DatedStage =
@@ -36,13 +41,9 @@ export type DatedYear = Pick<PlantProfile, 'seasonStart' | 'stages' | 'windows'>
 
 const STANDING = 'standing';
 const DAYS = 365;
-const COMMON_YEAR = 2025;
 /** A date that people say lies so many days on either side of the usual one (an estimate). */
 const SPREAD_DAYS = 10;
-/** After midsummer the year falls: what comes later comes earlier in a cold place. */
-const TURN_DAY = 213;
 const wrapped = (day: number): number => ((((day - 1) % DAYS) + DAYS) % DAYS) + 1;
-const monthDayOf = (day: number): MonthDay => isoDay(firstOfYear(COMMON_YEAR) + day - 1).slice(5);
 /** Profiles are written for the north; the south has its seasons half a year later. */
 const north = (day: number, south: boolean): number => (south ? wrapped(day - HALF_YEAR_DAYS) : day);
 const asSaid = (day: number, south: boolean): number => (south ? wrapped(day + HALF_YEAR_DAYS) : day);
@@ -51,7 +52,7 @@ const asSaid = (day: number, south: boolean): number => (south ? wrapped(day + H
  * Stages and windows of a plant from known dates: one stage a landmark, two a period, each by the calendar and ten days on either side, in
  * the order of a season that begins where nothing is gathered. Who sees one of them on a visit moves it, as any stage.
  * @param nameOf what a stage is called
- * @returns `null` where the periods leave no day of the year free, so that no season could begin
+ * @returns `null` where the periods leave no day of the year free, so that no season could begin, or not the one that is said
  * @throws RangeError for a day that is no whole number from 1 to 365
  */
 export function yearFromDates(dates: KnownDates, nameOf: (stage: DatedStage) => Text): DatedYear | null {
@@ -65,7 +66,8 @@ export function yearFromDates(dates: KnownDates, nameOf: (stage: DatedStage) => 
       to: north(checked(to), south),
     })),
   );
-  const first = firstDayOf(periods);
+  const said = dates.start == null ? null : north(checked(dates.start), south);
+  const first = firstDayOf(periods, said);
   if (first === null) return null;
   const events: Event[] = [
     ...LANDMARKS.flatMap((landmark) => {
@@ -87,7 +89,8 @@ export function yearFromDates(dates: KnownDates, nameOf: (stage: DatedStage) => 
     .map(({ key, day, stage }): ProfileStage => {
       bbch = bbchAt(stage, bbch);
       const direction = !moves ? 'none' : day < TURN_DAY ? 'spring' : 'autumn';
-      return { key, name: nameOf(stage), bbch, calendar: usualDay(day), model: { kind: 'calendar', direction } };
+      const model = { kind: 'calendar', direction, ...(dates.alone ? { alone: true } : {}) } as const;
+      return { key, name: nameOf(stage), bbch, calendar: usualDay(day), model };
     });
   return { seasonStart: monthDayOf(first), stages, windows: periods.map(windowOf) };
 }
@@ -125,14 +128,18 @@ function checked(day: number): number {
   return day;
 }
 
-/** New Year where it lies in no period, else the middle of the longest time without one; `null` where there is none. */
-function firstDayOf(periods: readonly Period[]): number | null {
+/**
+ * New Year where it lies in no period, else the middle of the longest time without one; `null` where there is none.
+ * @param said the day that it is to be, which may be the first of a period and lie within none
+ */
+function firstDayOf(periods: readonly Period[], said: number | null): number | null {
   const taken = new Uint8Array(DAYS + 1);
   for (const { from, to } of periods)
     for (let d = from; ; d = wrapped(d + 1)) {
       taken[d] = 1;
       if (d === to) break;
     }
+  if (said !== null) return taken[said] && !periods.some((p) => p.from === said) ? null : said;
   if (!taken[1]) return 1;
   let best: { readonly start: number; readonly length: number } | null = null;
   for (let start = 1; start <= DAYS; start++) {
@@ -174,7 +181,8 @@ export function datesOf({
   stages,
   windows,
   reference,
-}: Pick<PlantProfile, 'stages' | 'windows' | 'reference'>): KnownDates | null {
+  seasonStart,
+}: Pick<PlantProfile, 'stages' | 'windows' | 'reference' | 'seasonStart'>): KnownDates | null {
   const south = reference.latitudeDeg < 0;
   const day = (stage: ProfileStage): number => asSaid(stage.calendar.value, south);
   if (stages.some((s) => s.model.kind !== 'calendar' || !isDated(s.key))) return null;
@@ -194,7 +202,14 @@ export function datesOf({
     }),
   );
   const moves = stages.some((s) => s.model.kind === 'calendar' && s.model.direction !== 'none');
-  return { landmarks, parts: [...parts.values()], south, moves };
+  const dates = { landmarks, parts: [...parts.values()], south, moves };
+  const periods = dates.parts.flatMap((p) =>
+    p.periods.map(({ from, to }) => ({ from: north(from, south), to: north(to, south) })),
+  );
+  const first = firstDayOf(periods, null);
+  const said = first !== null && monthDayOf(first) === seasonStart ? null : asSaid(dayOfMonthDay(seasonStart), south);
+  const alone = stages.some((s) => s.model.kind === 'calendar' && s.model.alone);
+  return { ...dates, ...(said === null ? {} : { start: said }), ...(alone ? { alone } : {}) };
 }
 const isDated = (key: string): boolean =>
   key === STANDING || (LANDMARKS as readonly string[]).includes(key) || OF_PERIOD.test(key);

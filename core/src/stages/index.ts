@@ -7,7 +7,7 @@ export { PRIOR_SCALES, type Scales, seasonLikeness, standLikeness } from './scal
 export { sightingSeasons } from './season-of-sighting.ts';
 export { boundsOf } from './sighting.ts';
 export type { StageBounds, StageSighting } from './stage-sighting.ts';
-export { hopkinsDirection, spreadInDays, type StageModel, type StageSpec } from './stage-model.ts';
+export { hopkinsDirection, spreadInDays, type StageModel, type StageSpec, TURN_DAY } from './stage-model.ts';
 export { seasonAsItWas, type SeasonPlace } from './season-place.ts';
 export { spreadWithin } from './stand-spread.ts';
 export { type Reference, usualOffsets, usualStageDays, usualStageOn } from './usual-year.ts';

@@ -14,7 +14,8 @@ import { linearSd, type Figure, type MonthDay } from '../measure/index.ts';
  *   longest day: what flowers when the days shorten does so in the south as well, where they are never so long
  * - rain: first day from `start` on after which `overDays` days brought `rainMm` or more at a mean temperature between `fromC` and
  *   `toC`; `days` later
- * - calendar: the stage's own calendar day, moved by Hopkins' law in the given direction
+ * - calendar: the stage's own calendar day, moved by Hopkins' law in the given direction, `none` where it holds wherever the plant
+ *   stands; `alone`: whoever wrote it knows that nothing but the calendar brings it on, and no other clock is tried
  */
 export type StageModel =
   | {
@@ -51,7 +52,11 @@ export type StageModel =
       readonly toC: number;
       readonly days: Figure;
     }
-  | { readonly kind: 'calendar'; readonly direction: 'spring' | 'autumn' | 'none' };
+  | {
+      readonly kind: 'calendar';
+      readonly direction: 'spring' | 'autumn' | 'none';
+      readonly alone?: boolean;
+    };
 
 /** Length of a day: in hours, or as a share of the longest of the place, 0–1. */
 export type DayLength = { readonly hours: Figure } | { readonly share: Figure };
@@ -64,6 +69,9 @@ export interface StageSpec {
   readonly calendar: Figure;
   readonly model: StageModel;
 }
+
+/** After midsummer the year falls: what comes later comes earlier in a cold place. */
+export const TURN_DAY = 213;
 
 /** Which way Hopkins' law moves the calendar day of a stage whose model cannot run for want of weather. */
 export function hopkinsDirection(stage: StageSpec, stages: readonly StageSpec[]): 'spring' | 'autumn' | 'none' {

@@ -60,7 +60,7 @@ type RecordedHold = EntryBodies['hold'] & {
   readonly by: string;
   readonly byId: string;
 };
-export type RecordedWish = EntryBodies['wish'] & { readonly id: string; readonly day: DayNumber };
+type RecordedWish = EntryBodies['wish'] & { readonly id: string; readonly day: DayNumber };
 export type RecordedPlanting = EntryBodies['planting'] & {
   readonly id: string;
   readonly day: DayNumber;

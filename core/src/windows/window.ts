@@ -41,7 +41,7 @@ export interface WindowForecast {
   readonly quality: Uint8Array;
 }
 
-export interface WishedDates extends LengthWish {
+interface WishedDates extends LengthWish {
   readonly reaches: DayRange | null;
   readonly passes: DayRange | null;
 }

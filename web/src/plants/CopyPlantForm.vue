@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Form, Input, Textarea } from 'ant-design-vue';
+import { Button, Checkbox, Form, Input, Textarea } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { exactly, savePlantSchema, type PlantListItem, type PlantProfile, type PlantView } from '@emberfield/contract';
@@ -43,6 +43,8 @@ if (values.value === null) {
   }
   values.value = fresh;
 }
+// What was typed before there was this field begins its season as the plant does.
+values.value.start ??= formOf(profile, props.base, language).start;
 /** The three figures of a stage's usual day and of its sum of warmth, each with its place in the profile. */
 const CALENDAR = [
   { key: 'early', in: 'low', label: 'plants.dayEarly' },
@@ -122,10 +124,12 @@ function leave(): void {
             <th />
             <th colspan="3">{{ words.t('plants.daysOfYear') }}</th>
             <th colspan="3">{{ words.t('plants.warmthSum') }}</th>
+            <th />
           </tr>
           <tr>
             <th />
             <th v-for="c in [...CALENDAR, ...SUM]" :key="c.label">{{ words.t(c.label) }}</th>
+            <th>{{ words.t('plants.alone') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -142,7 +146,7 @@ function leave(): void {
                 <YearDayField v-model="s[c.key]" :label="words.t(c.label)" size="small" />
               </FormField>
             </td>
-            <template v-if="s.sum">
+            <template v-if="s.sum && !s.alone">
               <td v-for="c in SUM" :key="c.label" :data-name="words.t(c.label)">
                 <FormField
                   bare
@@ -154,9 +158,19 @@ function leave(): void {
               </td>
             </template>
             <td v-else colspan="3" class="soft no-sum">–</td>
+            <td class="alone">
+              <Checkbox
+                v-model:checked="s.alone"
+                :aria-label="`${words.text(profile.stages[i]!.name)}: ${words.t('plants.alone')}`">
+                <span class="under">{{ words.t('plants.alone') }}</span>
+              </Checkbox>
+            </td>
           </tr>
         </tbody>
       </table>
+      <FormField class="starts" :form="form" at="save.profile.seasonStart" :label="words.t('plants.seasonStart')">
+        <YearDayField v-model="values.start" :label="words.t('plants.seasonStart')" />
+      </FormField>
     </section>
     <section class="section">
       <h2>{{ words.t('plants.capPerPlant') }}</h2>
@@ -214,6 +228,17 @@ function leave(): void {
   align-items: center;
   margin: 4px 22px 4px 0;
 }
+.starts {
+  max-width: 220px;
+  margin-top: 10px;
+}
+/* In the table its column says it. */
+@media (min-width: 901px) {
+  .alone .under {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+}
 .acts {
   display: flex;
   gap: 10px;
@@ -239,6 +264,9 @@ function leave(): void {
   tr td:first-child {
     grid-column: 1 / -1;
     font-weight: 640;
+  }
+  td.alone {
+    grid-column: 1 / -1;
   }
   td {
     border: 0;

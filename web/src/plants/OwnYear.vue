@@ -8,7 +8,7 @@ import ChoiceChips from '../kit/ChoiceChips.vue';
 import PickOne from '../kit/PickOne.vue';
 import YearDayField from '../kit/YearDayField.vue';
 import { useWords } from '../session/words.ts';
-import type { PlainForm } from './plain-form.ts';
+import { GOES_BY, type PlainForm } from './plain-form.ts';
 
 /** The turns of its year, as far as somebody knows them, and where they hold. */
 const props = defineProps<{ form: FieldsForm; places: readonly PatchView[] }>();
@@ -47,7 +47,15 @@ function holdsAt(id: string | null): void {
           :options="options"
           @update:model-value="holdsAt" />
       </FormField>
+      <FormField :form="form" :at="['start', '$']" optional :label="words.t('ownPlant.start')">
+        <YearDayField v-model="values.start" optional :label="words.t('ownPlant.start')" />
+      </FormField>
     </div>
+    <ChoiceChips
+      v-model="values.goesBy"
+      :label="words.t('ownPlant.goesBy')"
+      :options="GOES_BY.map((g) => ({ value: g, label: words.t(`ownPlant.goes.${g}`) }))" />
+    <p class="soft small">{{ words.t(`ownPlant.goesNote.${values.goesBy}`) }}</p>
     <ChoiceChips
       v-if="values.at === null"
       :model-value="values.south ? 'south' : 'north'"

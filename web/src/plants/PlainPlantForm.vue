@@ -38,7 +38,8 @@ const before = props.plant && plainOf(props.plant.profile, words.value);
 /** Until a place is named the days are of the half of the earth where the group has its places. */
 const south = props.places.some((p) => centreOf(p.geometry).latitudeDeg < 0);
 const values = useDraft<PlainForm | null>(() => `own-plant-${ownKey ?? `new:${props.name ?? ''}`}`, null);
-if (values.value === null) values.value = before ?? blankPlain(props.name, south);
+// What was typed before a field was there has it as a new form has.
+values.value = { ...blankPlain(props.name, south), ...(values.value ?? before) };
 const filled = computed(() => values.value ?? blankPlain());
 const form = useForm<PlainForm>({
   schema: plainSchema(props.plants, ownKey),

@@ -40,6 +40,19 @@ describe('a copy of a plant', () => {
     expect(own.lookAlikes.at(-1)!.name).to.deep.equal({ en: 'Squill', de: 'Squill' });
     expect(formOf(own, ramsons, 'de').twins).to.deep.equal([twin]);
   });
+  it('may go by the calendar alone, stage by stage, from a season of its own, and back to what it was copied from', () => {
+    const form = fresh();
+    form.stages[1]!.alone = true;
+    form.start = 274;
+    const own = profileFrom(ramsons, ramsons, form, 'en');
+    expect(() => plantProfileSchema.validateSync(own, { strict: true })).not.to.throw();
+    expect(own.seasonStart).to.equal('10-01');
+    expect(own.stages[1]!.model).to.deep.equal({ kind: 'calendar', direction: 'none', alone: true });
+    const again = formOf(own, ramsons, 'en');
+    expect([again.start, again.stages.map((s) => s.alone).indexOf(true)]).to.deep.equal([274, 1]);
+    again.stages[1]!.alone = false;
+    expect(profileFrom(own, ramsons, again, 'en').stages[1]!.model).to.deep.equal(ramsons.stages[1]!.model);
+  });
   it('gets a key from its name', () => {
     expect(keyFrom('Bärlauch, north!')).to.equal('barlauch-north');
     expect(keyFrom('3 elders')).to.equal('elders');

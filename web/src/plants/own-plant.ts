@@ -1,5 +1,6 @@
-import type { PartKey, PlantProfile } from '@emberfield/contract';
-import type { Figure } from '@emberfield/core/measure';
+import type { PartKey, PlantProfile, ProfileStage } from '@emberfield/contract';
+import { dayOfMonthDay, monthDayOf, type Figure } from '@emberfield/core/measure';
+import type { StageModel } from '@emberfield/core/stages';
 import { hasCaution, hasTwin } from '@emberfield/core/plants';
 import type { PlainForm, TwinForm } from './plain-form.ts';
 import { formOfTwin, saidIn, twinOf } from './plain-plant.ts';
@@ -15,7 +16,11 @@ export interface OwnPlantForm {
     early: number | null;
     late: number | null;
     sum: { value: number | null; low: number | null; high: number | null } | null;
+    /** The same days every year. */
+    alone: boolean;
   }[];
+  /** First day of its season. */
+  start: number | null;
   caps: Partial<Record<PartKey, number | null>>;
   /** Those of its own, beside what it inherits. */
   twins: TwinForm[];
@@ -36,7 +41,9 @@ export function formOf(profile: PlantProfile, base: PlantProfile, language: stri
       early: calendar.low,
       late: calendar.high,
       sum: 'sum' in model ? { value: model.sum.value, low: model.sum.low, high: model.sum.high } : null,
+      alone: model.kind === 'calendar' && model.alone === true,
     })),
+    start: dayOfMonthDay(profile.seasonStart),
     caps: Object.fromEntries(
       profile.ceilings.flatMap(({ parts, rule }) =>
         rule.kind === 'perPlantCap' ? (parts ?? profile.parts.map((p) => p.key)).map((p) => [p, rule.perPlant]) : [],
@@ -62,11 +69,11 @@ export function profileFrom(
     key: form.key,
     names: { ...profile.names, en: profile.names['en']!, [language]: form.name },
     about: { ...profile.about, en: profile.about['en']!, [language]: form.about },
+    seasonStart: form.start === null || Number.isNaN(form.start) ? '' : monthDayOf(form.start),
     stages: profile.stages.map((stage, i) => {
       const f = form.stages[i]!;
-      const model =
-        'sum' in stage.model && f.sum ? { ...stage.model, sum: changed(stage.model.sum, f.sum) } : stage.model;
-      return { ...stage, calendar: changed(stage.calendar, { value: f.usual, low: f.early, high: f.late }), model };
+      const calendar = changed(stage.calendar, { value: f.usual, low: f.early, high: f.late });
+      return { ...stage, calendar, model: modelOf(stage, base, f) };
     }),
     ceilings: [
       ...profile.ceilings.filter((c) => c.rule.kind !== 'perPlantCap'),
@@ -81,6 +88,16 @@ export function profileFrom(
       ...form.cautions.filter((c) => c.text.trim() !== '').map((c) => ({ class: c.class, text: said(c.text) })),
     ],
   };
+}
+
+/** How a stage of a copy is dated: by the calendar alone, as it was with another sum, or, where it no longer is by the calendar, as the plant it was copied from. */
+function modelOf(stage: ProfileStage, base: PlantProfile, { alone, sum }: OwnPlantForm['stages'][number]): StageModel {
+  if (alone) return { kind: 'calendar', direction: 'none', alone: true };
+  const model =
+    stage.model.kind === 'calendar' && stage.model.alone
+      ? (base.stages.find((s) => s.key === stage.key)?.model ?? stage.model)
+      : stage.model;
+  return 'sum' in model && sum ? { ...model, sum: changed(model.sum, sum) } : model;
 }
 
 /** What is not written yet the form says itself. */

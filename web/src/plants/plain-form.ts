@@ -28,6 +28,7 @@ import { keyFrom } from './key-from.ts';
 
 // The form of a plant of one's own that is written from nothing: what its people know, in their dates.
 
+export const GOES_BY = ['learned', 'calendar'] as const;
 type Caution = PlantProfile['cautions'][number]['class'];
 export interface PartForm {
   part: (typeof PART_KEYS)[number];
@@ -65,6 +66,10 @@ export interface PlainForm {
   landmarks: Record<Landmark, number | null>;
   /** Days of the south, where no place is named. */
   south: boolean;
+  /** First day of its season; `null`: where nothing is taken. */
+  start: number | null;
+  /** What brings its stages on: not known, and learned from what is seen, or the calendar alone. */
+  goesBy: (typeof GOES_BY)[number];
   /** Where the dates hold. */
   at: { latitudeDeg: number; heightM: number; placeId: string } | null;
   parts: PartForm[];
@@ -117,6 +122,8 @@ export const blankPlain = (name = '', south = false): PlainForm => ({
   about: '',
   landmarks: { leafOut: null, flowering: null, fruitRipe: null, dyingBack: null },
   south,
+  start: null,
+  goesBy: 'learned',
   at: null,
   parts: [],
   twins: [],
@@ -180,6 +187,8 @@ const plainFields = () => ({
     dyingBack: landmark(),
   }).required(),
   south: flag(),
+  start: orNull(dayOfYear()),
+  goesBy: oneOf(GOES_BY),
   at: orNull(exactly({ latitudeDeg: finite(-90, 90), heightM: finite(-430, 8850), placeId: freeText(60) })),
   twins: twinsSchema(),
   cautions: cautionsSchema(),
@@ -211,12 +220,22 @@ export function plainSchema(plants: readonly PlantListItem[], ownKey: string | n
       (form) =>
         form?.severity === 'none' ||
         organsOf((form as unknown as PlainForm | undefined)?.shows ?? []) >= ORGANS_OF_DANGER,
-    );
+    )
+    .test('start', 'startWithinPeriod', (form) => startIsFree(form));
 }
 const isIncomplete = ({ periods }: PartForm): boolean =>
   periods.some((p) => !(p.from >= 1 && p.from <= 365) || !(p.to >= 1 && p.to <= 365));
 const firstDayIsFree = (parts: readonly PartForm[]): boolean =>
   yearFromDates({ landmarks: {}, parts, south: false, moves: false }, () => ({ en: '-' })) !== null;
+/** A season begins on a day on which nothing is taken, or with the first of what is. */
+function startIsFree(form: PlainForm | undefined): boolean {
+  if (!form?.start || !Number.isInteger(form.start) || (form.parts ?? []).some(isIncomplete)) return true;
+  return (
+    yearFromDates({ landmarks: {}, parts: form.parts, south: false, moves: false, start: form.start }, () => ({
+      en: '-',
+    })) !== null
+  );
+}
 const organsOf = (shows: PlainForm['shows']): number =>
   new Set(
     shows.flatMap(({ sign }) => {

@@ -64,6 +64,15 @@ describe('a plant of one’s own from nothing', () => {
     expect(again.parts[0]!.periods).to.deep.equal(nuts.periods);
     expect(faults(again, again.key)).to.deep.equal([]);
   });
+  it('comes back with its season and what brings it on; a season does not begin amid what is taken', () => {
+    const form = hickory({ start: 200, goesBy: 'calendar' });
+    const made = profileFromPlain(form, words, 'en');
+    expect(faultsOf(plantProfileSchema, made)).to.deep.equal([]);
+    const { start, goesBy } = plainOf(made, words)!;
+    expect({ start, goesBy }).to.deep.equal({ start: 200, goesBy: 'calendar' });
+    expect(faults(form)).to.deep.equal([]);
+    expect(faults(hickory({ start: 270 }))).to.deep.equal([': startWithinPeriod']);
+  });
   it('of the south has its days there, whether a place is named or not', () => {
     const made = profileFromPlain(hickory({ south: true }), words, 'en');
     const days = usualStageDays({ ...made, site: { latitudeDeg: -38, heightM: 0 } }, 2026).map((d) =>

@@ -37,7 +37,14 @@ export function profileFromPlain(
   const { parts, at, south } = form;
   const landmarks = Object.fromEntries(Object.entries(form.landmarks).filter(([, day]) => day !== null));
   const year = yearFromDates(
-    { landmarks, parts: parts.map((p) => ({ ...p, use: p.use.trim() })), south, moves: at !== null },
+    {
+      landmarks,
+      parts: parts.map((p) => ({ ...p, use: p.use.trim() })),
+      south,
+      moves: at !== null,
+      start: form.start,
+      alone: form.goesBy === 'calendar',
+    },
     nameOf,
   );
   if (!year) throw new RangeError('the periods leave no day of the year free');
@@ -169,7 +176,7 @@ const shapeOf = (profile: PlantProfile): string =>
 
 function formOfPlain(
   profile: PlantProfile,
-  { landmarks, parts, south, moves }: KnownDates,
+  { landmarks, parts, south, moves, start, alone }: KnownDates,
   text: Words['text'],
 ): PlainForm {
   const { latitudeDeg, heightM, place } = profile.reference;
@@ -190,6 +197,8 @@ function formOfPlain(
     region: text(place),
     about: text(profile.about),
     landmarks: { ...blank.landmarks, ...landmarks },
+    start: start ?? null,
+    goesBy: alone ? 'calendar' : 'learned',
     at: moves ? { latitudeDeg, heightM, placeId: '' } : null,
     parts: profile.parts.map((p) => ({
       part: p.key,

@@ -190,6 +190,8 @@ export const reasons = {
   lookAlikeWithoutSigns:
     'Einer ihrer gefährlichen Doppelgänger steht nicht in der Liste, und kein Merkmal kann ihn ausschließen: trage ihn als eigene Pflanze ein, zu kennen und nicht zu nehmen.',
   plantInUse: 'Ein Bestand, eine Kopie oder die Warnung einer anderen Pflanze hängt daran: sie bleibt.',
+  startWithinPeriod:
+    'An diesem Tag wird etwas genommen: Eine Saison beginnt, wo nichts genommen wird, oder mit dem ersten davon.',
   windowsLeaveNoDay:
     'Zusammen lassen die Zeiten keinen Tag des Jahres frei: mache aus der im Winter zwei, bis 31. Dezember und ab 1. Januar.',
   partTwice: 'Ein Teil steht zweimal in der Liste: gib ihm stattdessen eine zweite Zeit im Jahr.',

@@ -30,6 +30,15 @@ export const ownPlants = {
     },
     holdsAt: 'Die Tage gelten in',
     holdsNowhere: 'sie werden nicht in andere Höhen verschoben',
+    start: 'Ihre Saison beginnt, wenn nicht dort, wo nichts genommen wird',
+    goesBy: 'Was sie kommen lässt',
+    goes: { learned: 'nicht bekannt: daraus lernen', calendar: 'der Kalender allein' },
+    goesNote: {
+      learned:
+        'Wärme, Kühle oder der Kalender: Was du von ihr notierst, sagt, was sie am besten vorhersagt, und ihre Tage folgen dem.',
+      calendar:
+        'Jedes Jahr dieselben Tage, wie das Wetter auch ist. Was du notierst, verschiebt sie immer noch, früher oder später.',
+    },
     half: 'Erdhälfte',
     halves: { north: 'Tage des Nordens', south: 'Tage des Südens' },
     parts: 'Was genommen wird',

@@ -143,6 +143,8 @@ export const plants = {
     sumLow: 'unten',
     sumHigh: 'oben',
     daysOfYear: 'Tag des Jahres an ihrem Bezugsort',
+    alone: 'Jedes Jahr dieselben Tage',
+    seasonStart: 'Ihre Saison beginnt',
     warmthSum: 'Gradtage, °C',
     capPerPlant: 'Höchstens je Pflanze',
     keptOwn: 'Pflanze gespeichert.',

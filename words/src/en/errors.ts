@@ -188,6 +188,7 @@ export const reasons = {
   lookAlikeWithoutSigns:
     'One of its dangerous look-alikes is not in the list, so that no sign can rule it out: enter it as a plant of your own, to be known and not taken.',
   plantInUse: 'A stand, a copy or the warning of another plant hangs on it: it stays.',
+  startWithinPeriod: 'On that day something is taken: a season begins where nothing is, or with the first of it.',
   windowsLeaveNoDay:
     'Together the dates leave no day of the year free: make the winter one two, to 31 December and from 1 January.',
   partTwice: 'One part stands in the list twice: give it a second time of the year instead.',

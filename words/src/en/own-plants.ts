@@ -30,6 +30,13 @@ export const ownPlants = {
     },
     holdsAt: 'The dates hold at',
     holdsNowhere: 'they are not moved to other heights',
+    start: 'Its season begins, if not where nothing is taken',
+    goesBy: 'What brings it on',
+    goes: { learned: 'not known: learn it', calendar: 'the calendar alone' },
+    goesNote: {
+      learned: 'Warmth, cool or the calendar: what you note of it tells which foretells it best, and its days follow.',
+      calendar: 'The same days every year, whatever the weather. What you note still moves them, early or late.',
+    },
     half: 'Half of the earth',
     halves: { north: 'days of the north', south: 'days of the south' },
     parts: 'What is taken',

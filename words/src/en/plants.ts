@@ -137,6 +137,8 @@ export const plants = {
     sumLow: 'low',
     sumHigh: 'high',
     daysOfYear: 'Day of the year at its reference place',
+    alone: 'Same days every year',
+    seasonStart: 'Its season begins',
     warmthSum: 'Degree days, °C',
     capPerPlant: 'At most a plant',
     keptOwn: 'Plant saved.',
