@@ -51,10 +51,12 @@ function holdsAt(id: string | null): void {
         <YearDayField v-model="values.start" optional :label="words.t('ownPlant.start')" />
       </FormField>
     </div>
-    <ChoiceChips
-      v-model="values.goesBy"
-      :label="words.t('ownPlant.goesBy')"
-      :options="GOES_BY.map((g) => ({ value: g, label: words.t(`ownPlant.goes.${g}`) }))" />
+    <FormField :form="form" at="goesBy" :label="words.t('ownPlant.goesBy')">
+      <ChoiceChips
+        v-model="values.goesBy"
+        :label="words.t('ownPlant.goesBy')"
+        :options="GOES_BY.map((g) => ({ value: g, label: words.t(`ownPlant.goes.${g}`) }))" />
+    </FormField>
     <p class="soft small">{{ words.t(`ownPlant.goesNote.${values.goesBy}`) }}</p>
     <ChoiceChips
       v-if="values.at === null"
