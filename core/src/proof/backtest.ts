@@ -110,10 +110,8 @@ export function* backtest(
           const group = groupAt(Math.floor(issued / TURN_DAYS));
           const { forecast, notYet } = asForecastOn(issued, { stand, group, seen });
           const rivals = rivalsFor(place, seen.season, past, { issued, notYet });
-          yield notBeforeTomorrow({
-            ...{ issue: issue.name, standId, plantKey, stage, season: seen.season, issued, seen },
-            ...{ forecast, rivals },
-          });
+          const asked = { issue: issue.name, standId, plantKey, stage, season: seen.season, issued, seen };
+          yield notBeforeTomorrow({ ...asked, forecast, rivals });
         }
     }
   }

@@ -18,7 +18,7 @@ export function partsOf(book: SeasonBook, season: number): readonly PartGrowth[]
     const own = windows.filter((w) => w.part === part.key);
     const regrowth = own.find((w) => w.regrowth)?.regrowth;
     const cut = regrowth && lastCut(book, part, season);
-    const wish = wishFor(record, part.key);
+    const wish = wishFor(record, part.key, today);
     const ofWindows = own.flatMap((w) => [w.opens.lengthCm, w.closes.lengthCm]).filter((l) => l !== undefined);
     const measured = record.measured.filter((m) => m.part === part.key);
     const known =

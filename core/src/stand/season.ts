@@ -11,7 +11,7 @@ import { forecastInput } from './season-input.ts';
 import { wishFor } from './wish.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'j1';
+export const MODEL_REVISION = 'j2';
 
 /** A forecast without its draws: they make its windows and are let go, or thousands of stands would fill the memory. */
 export interface SeasonDates extends Omit<SeasonForecast, 'stages' | 'weight' | 'marks'> {
@@ -40,7 +40,7 @@ export function standSeason(book: SeasonBook, season: number, stageDays: StageDa
       forecastWindow(spec, forecast, {
         shifts: shiftsOf(book, w, stageDays),
         apartStages: apartStages(profile, spec),
-        wish: wishFor(book.record, spec.part),
+        wish: wishFor(book.record, spec.part, book.today),
       }),
     ),
     regrown: profile.windows.map((spec) => {

@@ -6,6 +6,7 @@ import { lengthLimits, wishFault, wishFor } from './wish.ts';
 
 const wish = (fromCm: number | null, toCm: number | null, day = '2026-05-01', over = {}) =>
   entry('wish', day, { part: 'tip', fromCm, toCm }, over);
+const TODAY = on('2026-05-15');
 const measured = entry('measurement', '2026-05-12', { part: 'tip', lengthsCm: [38, 40, 42] });
 const windowOf = (...entries: ReturnType<typeof wish>[]) =>
   standSeason(bookOf('nettle', { entries, book: { weather: evenWeather() } }), 2026).windows[0]!;
@@ -13,17 +14,19 @@ const windowOf = (...entries: ReturnType<typeof wish>[]) =>
 describe('lengths of one’s own', () => {
   it('are those that were said last, until somebody wants none in particular', () => {
     const of = (...entries: ReturnType<typeof wish>[]) => {
-      const found = wishFor(recordOf(entries), 'tip');
+      const found = wishFor(recordOf(entries), 'tip', TODAY);
       return found && [found.fromCm, found.toCm];
     };
     expect(of()).to.equal(null);
     expect(of(wish(10, 30), wish(null, 25, '2026-05-02'))).to.deep.equal([null, 25]);
     expect(of(wish(10, 30), wish(null, null, '2026-05-02'))).to.equal(null);
-    expect(wishFor(recordOf([wish(10, 30)]), 'leaf')).to.equal(null);
+    expect(wishFor(recordOf([wish(10, 30)]), 'leaf', TODAY)).to.equal(null);
+    // What is wanted from tomorrow on was not wanted yesterday.
+    expect(wishFor(recordOf([wish(10, 30)]), 'tip', on('2026-04-30'))).to.equal(null);
     // One that is taken back on a device without signal no longer holds there.
     const said = wish(10, 30);
     const back = entry('withdrawal', '2026-05-02', { reason: '' }, { replaces: said.id });
-    expect(wishFor(recordWith(recordOf([said]), [back]), 'tip')).to.equal(null);
+    expect(wishFor(recordWith(recordOf([said]), [back]), 'tip', TODAY)).to.equal(null);
   });
   it('have days of their own, in the order of the lengths, the surer the more was measured', () => {
     const [guessed, seen] = [windowOf(wish(25, 60)), windowOf(wish(25, 60), measured)];

@@ -1,12 +1,13 @@
 // Lengths of one's own: between which a part is wanted at a stand.
 import type { LengthWish } from '../growth/index.ts';
+import type { DayNumber } from '../measure/index.ts';
 import type { PartKey, PlantProfile } from '../plants/index.ts';
 import type { EntryBodies } from './entry.ts';
 import type { StandRecord } from './record.ts';
 
-/** The lengths between which a part is wanted here; `null` where nobody wants any in particular. */
-export function wishFor({ wishes }: Pick<StandRecord, 'wishes'>, part: PartKey): LengthWish | null {
-  const last = wishes.findLast((w) => w.part === part);
+/** The lengths between which a part is wanted here by a day; `null` where nobody wants any in particular. */
+export function wishFor({ wishes }: Pick<StandRecord, 'wishes'>, part: PartKey, until: DayNumber): LengthWish | null {
+  const last = wishes.findLast((w) => w.part === part && w.day <= until);
   return last && (last.fromCm !== null || last.toCm !== null) ? last : null;
 }
 

@@ -67,8 +67,9 @@ describe('the windows of a stand', () => {
         entryOf(nettle, 'wish', { part: 'tip', fromCm: 10, toCm: 400 }),
         entryOf(nettle, 'wish', { part: 'tip', fromCm: -1, toCm: null }),
         entryOf(elder, 'wish', { part: 'flower', fromCm: 10, toCm: 20 }),
+        entryOf(nettle, 'wish', { part: 'sap', fromCm: null, toCm: null }),
       );
-      expect(results.map((r) => r.status)).to.deep.equal(Array(4).fill('needsAttention'));
+      expect(results.map((r) => r.status)).to.deep.equal(Array(5).fill('needsAttention'));
     });
   });
 

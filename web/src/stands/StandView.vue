@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { TabPane, Tabs } from 'ant-design-vue';
-import { computed, defineAsyncComponent, ref, shallowRef } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import type { PartOutlook } from '@emberfield/contract';
 import CoalMark from '../kit/CoalMark.vue';
@@ -52,6 +52,8 @@ const chosen = computed({
   },
   set: (index) => (picked.value = outlooks.value[index] ?? null),
 });
+// What was picked at one stand says nothing of the next.
+watch(standId, () => (picked.value = null));
 const main = computed(() => outlooks.value[chosen.value]);
 const stay = (): void => void (picked.value = main.value ?? null);
 const TABS = ['year', 'taken', 'what', 'dates', 'record', 'settings'] as const;

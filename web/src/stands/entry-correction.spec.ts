@@ -85,7 +85,7 @@ describe('a correction', () => {
     const search = entry('search', { lookedFor: 'Hemlock', plantKey: null, found: false, stage: '', deadly: true });
     expect(changed(search, { found: 'yes' })).to.deep.include({ found: true, deadly: true });
   });
-  it('can be made of everything that is noted, but for the visit itself and what was taken back', () => {
+  it('can be made of everything that is noted, but for the visit itself, a wish, which is said anew, and what was taken back', () => {
     const bodies: Partial<Record<EntryView['kind'], object>> = {
       stageSighting: { stage: 'buds', reached: true, share: null },
       census: { method: 'complete', plants: 12, mature: null, flowering: null },
@@ -101,7 +101,7 @@ describe('a correction', () => {
       note: { text: 'x' },
     };
     const without = ENTRY_KINDS.filter((k) => fieldsOf(entry(k, bodies[k] ?? {}), words, nettle).length === 0);
-    expect(without).to.deep.equal(['visit', 'batch', 'batchWeighing', 'batchStep', 'withdrawal']);
+    expect(without).to.deep.equal(['visit', 'wish', 'batch', 'batchWeighing', 'batchStep', 'withdrawal']);
     for (const [kind, body] of Object.entries(bodies))
       for (const { label } of fieldsOf(entry(kind as EntryView['kind'], body), words, nettle))
         expect(label, kind).not.to.match(/^\w+\.\w+/);

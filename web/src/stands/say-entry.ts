@@ -49,7 +49,7 @@ export function sayEntry(entry: EntryView, profile: PlantProfile, words: Words):
     case 'measurement':
       return joined(partOf(entry.body.part), format.list(entry.body.lengthsCm.map((cm) => format.length(cm))));
     case 'wish':
-      return joined(partOf(entry.body.part), words.wish(entry.body));
+      return joined(partOf(entry.body.part), t('wish.entry', { lengths: words.wish(entry.body) }));
     case 'loss':
       return joined(
         t('visit.loss'),

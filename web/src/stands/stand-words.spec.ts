@@ -32,6 +32,7 @@ describe('a line of the record', () => {
       'flower heads · 12 heads · 3 plants · good · eaten on the spot',
     ],
     [entry('take', take(400, { measure: 'gram' })), 'flower heads · 400 g'],
+    [entry('wish', { part: 'flower', fromCm: 10, toCm: 25 }), 'flower heads · wanted 10 cm to 25 cm'],
     [entry('loss', { cause: 'mown', share: 0.3, note: 'the verge' }), 'Lost to others · mown · 30 % · the verge'],
     [
       entry('search', { lookedFor: 'Dwarf elder', plantKey: null, found: false, stage: '', deadly: false }),

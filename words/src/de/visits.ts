@@ -24,6 +24,7 @@ export const visits = {
     from: 'Mindestens',
     to: 'Höchstens',
     drop: 'Wie im Profil',
+    entry: 'gewünscht {lengths}',
   },
   take: {
     which: 'Was',

@@ -23,6 +23,7 @@ export const visits = {
     from: 'At least',
     to: 'At most',
     drop: 'As the profile has it',
+    entry: 'wanted {lengths}',
   },
   take: {
     which: 'What',

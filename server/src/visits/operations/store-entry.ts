@@ -216,17 +216,20 @@ async function standFor(
   return found;
 }
 
+/** Kinds of entries that are of one part of the plant. */
+const OF_A_PART = ['take', 'hold', 'measurement', 'wish', 'batch'] as const;
+const namesPart = (entry: Entry): entry is Extract<Entry, { kind: (typeof OF_A_PART)[number] }> =>
+  (OF_A_PART as readonly string[]).includes(entry.kind);
+
 function assertFits({ stand, plant: { profile } }: Pick<Dossier, 'stand' | 'plant'>, entry: Entry): void {
   if (stand.patchId !== entry.patchId) throw new AppError('badInput', { field: 'patchId', reason: 'otherPatch' });
   if (entry.kind === 'stageSighting' && !profile.stages.some((s) => s.key === entry.body.stage))
     throw new AppError('badInput', { field: 'body.stage', reason: 'unknownStage' });
-  if (entry.kind === 'wish') {
-    const reason = wishFault(profile, entry.body);
-    if (reason) throw new AppError('badInput', { field: 'body.fromCm', reason });
-  }
-  if (entry.kind !== 'take' && entry.kind !== 'hold' && entry.kind !== 'measurement' && entry.kind !== 'batch') return;
+  if (!namesPart(entry)) return;
   const part = profile.parts.find((p) => p.key === entry.body.part);
   if (!part) throw new AppError('badInput', { field: 'body.part', reason: 'unknownPart' });
+  const fault = entry.kind === 'wish' ? wishFault(profile, entry.body) : null;
+  if (fault) throw new AppError('badInput', { field: 'body.fromCm', reason: fault });
   if (entry.kind === 'take' && !methodsOf(part).includes(entry.body.method ?? 'usual'))
     throw new AppError('badInput', { field: 'body.method', reason: 'unknownMethod' });
   if (entry.kind === 'take' && entry.body.measure === 'gram' && part.unit !== 'gram' && part.massG === null)
