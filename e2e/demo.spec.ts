@@ -38,6 +38,8 @@ describe('the demo island', () => {
       await page.getByRole('button', { name: 'Save the take' }).tap();
       await page.getByText('7 tips left of 160').waitFor();
       await page.getByRole('button', { name: 'Undo' }).tap();
+      // Taken back on the device at once, and on the server too before anything more is taken.
+      await page.getByText('Undone.').waitFor();
       await page.getByText('12 tips left of 160').waitFor();
       await page.getByRole('link', { name: /^Take/ }).tap();
       for (let i = 0; i < 2; i++) await page.getByRole('button', { name: '+ 5' }).tap();

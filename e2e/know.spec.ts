@@ -110,7 +110,15 @@ describe('knowing the place and the plant', () => {
           await press(page, 'Save the find');
           if (i === 2 || i === 3) await page.getByText(`${i - 1} kept here, not sent yet`).waitFor();
           else {
-            await page.getByRole('heading', { name: 'What it gives later' }).waitFor();
+            const later = page.getByRole('heading', { name: 'What it gives later' });
+            // What is slow to go waits on the walk, and is looked at from there.
+            const onWalk = page
+              .getByRole('listitem')
+              .filter({ hasText: `Find ${i + 1},` })
+              .getByRole('link', { name: 'What it gives later' });
+            await later.or(onWalk).first().waitFor();
+            if (await onWalk.isVisible()) await onWalk.click();
+            await later.waitFor();
             if (i === 0) {
               await page.getByText(/flower heads/).waitFor();
               await press(page, 'Put on the year');
