@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { promiseTimeout, useEventListener, useIntervalFn, useTimeoutFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { computed, ref, shallowRef, watch, type Ref, type ShallowRef } from 'vue';
 import { ROUTES, type Entry, type EntryResult, type Route } from '@emberfield/contract';
 import { useSession } from '../session/queries.ts';
 import { useGroup } from '../session/use-group.ts';
@@ -67,9 +67,9 @@ async function ask(asked: OutCall, group: string): Promise<Answer> {
   }
 }
 
-/** Entries among what waits, in order. */
-const entriesIn = (items: readonly Waiting[]): readonly Entry[] =>
-  items.flatMap((w) => w.calls.flatMap((c) => (c.route === 'sync' ? c.body.entries : [])));
+/** Entries among what waits under one key, in order. */
+const entriesIn = ({ calls }: Waiting): readonly Entry[] =>
+  calls.flatMap((c) => (c.route === 'sync' ? c.body.entries : []));
 
 /** One delivery at a time: what hangs on something else must not overtake it. */
 function oneByOne(): <T>(work: () => Promise<T>) => Promise<T> {
@@ -85,27 +85,47 @@ function oneByOne(): <T>(work: () => Promise<T>) => Promise<T> {
 }
 
 /**
+ * What was delivered goes on counting until the pages have asked anew: what they were told before does not know of it, and whoever taps on
+ * would see what was taken back come again.
+ */
+function useSettling(groupId: Ref<string | null>): {
+  readonly settling: ShallowRef<readonly Waiting[]>;
+  readonly settle: (item: Waiting) => void;
+  readonly askAnew: (delivered: readonly Waiting[]) => Promise<void>;
+} {
+  const client = useQueryClient();
+  const settling = shallowRef<readonly Waiting[]>([]);
+  return {
+    settling,
+    settle: (item) => void (settling.value = [...settling.value, item]),
+    askAnew: async (delivered) => {
+      // Nothing else hangs on photos: after one only they are asked for, and do not wait in line behind all the rest of the page.
+      const onlyPhotos = delivered.every((w) => w.calls.every((c) => c.route === 'addPhoto'));
+      try {
+        await client.invalidateQueries({ queryKey: ['group', ...(onlyPhotos ? [groupId.value, 'photos'] : [])] });
+      } finally {
+        settling.value = settling.value.filter((w) => !delivered.includes(w));
+      }
+    },
+  };
+}
+
+/**
  * Everything that a person enters goes through here: it is kept on the device under their account before it is sent, and stays until
  * it was answered. A lost answer, a second press, two tabs or a reload send the same keys again, which the server stores once.
  */
 export const useOutbox = defineStore('outbox', () => {
-  const client = useQueryClient();
   const session = useSession();
   const { groupId } = useGroup();
   const account = computed(() => session.data.value?.account?.id ?? null);
   const all = shallowRef<readonly Waiting[]>([]);
   const sending = ref(false);
   const inTurn = oneByOne();
+  const { settling, settle, askAnew } = useSettling(groupId);
   let breath = FIRST_BREATH_MS;
 
   const read = async (): Promise<void> =>
     void (all.value = account.value === null ? [] : await waitingOf(account.value));
-
-  /** Nothing else hangs on photos: after one only they are asked for, and do not wait in line behind all the rest of the page. */
-  const askAnew = (calls: readonly OutCall[]): Promise<void> =>
-    client.invalidateQueries({
-      queryKey: calls.every((c) => c.route === 'addPhoto') ? ['group', groupId.value, 'photos'] : ['group'],
-    });
 
   async function goOne(
     item: Waiting,
@@ -113,6 +133,7 @@ export const useOutbox = defineStore('outbox', () => {
     sending.value = true;
     try {
       const done = await deliver(item, ask, Date.now());
+      if (!done.left) settle(item);
       await (done.left ? putWaiting(done.left) : dropWaiting(item.id));
       return done;
     } finally {
@@ -139,7 +160,7 @@ export const useOutbox = defineStore('outbox', () => {
     await read();
     const { results, left } = await inTurn(() => goOne(item));
     // What was stored shows on the page that comes next; a signal that fades now must not hold anybody up.
-    await Promise.race([askAnew(calls), promiseTimeout(LONGEST_ANEW_MS)]);
+    await Promise.race([askAnew([item]), promiseTimeout(LONGEST_ANEW_MS)]);
     if (!left) return { kind: 'answered', results };
     if (left.problem === '') return { kind: 'waiting' };
     await forget(id);
@@ -150,16 +171,15 @@ export const useOutbox = defineStore('outbox', () => {
   const flush = (): Promise<void> =>
     inTurn(async () => {
       await read();
-      const went: OutCall[] = [];
+      const went: Waiting[] = [];
       for (let next = nextToGo(all.value, account.value ?? ''); next; next = nextToGo(all.value, account.value ?? '')) {
-        const { calls } = next;
         const { left } = await goOne(next);
         if (left && left.problem === '') {
           breath = Math.min(TRY_AGAIN_MS, breath * 2);
           break;
         }
         breath = FIRST_BREATH_MS;
-        went.push(...calls);
+        went.push(next);
       }
       if (went.length > 0) await askAnew(went);
     });
@@ -187,7 +207,12 @@ export const useOutbox = defineStore('outbox', () => {
   }
 
   const waiting = computed(() => all.value.filter((w) => w.problem === ''));
-  const entriesWaiting = computed(() => entriesIn(waiting.value));
+  /** Entries that what the pages were told does not know of. */
+  const entriesWaiting = computed(() => {
+    const settled = settling.value.filter((w) => w.accountId === account.value);
+    // For a moment the same is in both.
+    return [...new Map([...waiting.value, ...settled].flatMap(entriesIn).map((e) => [e.id, e])).values()];
+  });
   const refused = computed(() => all.value.filter((w) => w.problem !== ''));
   watch(account, () => void flush(), { immediate: true });
   // The server answers something again. What is large, or goes another way, may fail all the same: it must not be tried at every answer.

@@ -211,7 +211,7 @@ export function plainSchema(plants: readonly PlantListItem[], ownKey: string | n
     scientific: scientific().test('new', 'speciesIsShipped', (s) => !shipped.has(binomialOf(s ?? ''))),
     parts: listOf(part(), 16)
       .test('once', 'partTwice', (parts) => new Set(parts?.map((p) => p.part)).size === (parts?.length ?? 0))
-      .test('free', 'windowsLeaveNoDay', (parts) => (parts ?? []).some(isIncomplete) || firstDayIsFree(parts ?? [])),
+      .test('free', 'windowsLeaveNoDay', (parts) => (parts ?? []).some(isIncomplete) || mayBegin(parts ?? [])),
   })
     .required('missing')
     .test(
@@ -221,21 +221,17 @@ export function plainSchema(plants: readonly PlantListItem[], ownKey: string | n
         form?.severity === 'none' ||
         organsOf((form as unknown as PlainForm | undefined)?.shows ?? []) >= ORGANS_OF_DANGER,
     )
-    .test('start', 'startWithinPeriod', (form) => startIsFree(form));
+    .test('start', 'startWithinPeriod', (form) => {
+      const { start = null, parts = [] } = (form ?? {}) as unknown as Partial<PlainForm>;
+      // What is no day yet its own field says.
+      return start === null || !isDay(start) || parts.some(isIncomplete) || mayBegin(parts, start);
+    });
 }
-const isIncomplete = ({ periods }: PartForm): boolean =>
-  periods.some((p) => !(p.from >= 1 && p.from <= 365) || !(p.to >= 1 && p.to <= 365));
-const firstDayIsFree = (parts: readonly PartForm[]): boolean =>
-  yearFromDates({ landmarks: {}, parts, south: false, moves: false }, () => ({ en: '-' })) !== null;
-/** A season begins on a day on which nothing is taken, or with the first of what is. */
-function startIsFree(form: PlainForm | undefined): boolean {
-  if (!form?.start || !Number.isInteger(form.start) || (form.parts ?? []).some(isIncomplete)) return true;
-  return (
-    yearFromDates({ landmarks: {}, parts: form.parts, south: false, moves: false, start: form.start }, () => ({
-      en: '-',
-    })) !== null
-  );
-}
+const isDay = (day: number): boolean => Number.isInteger(day) && day >= 1 && day <= 365;
+const isIncomplete = ({ periods }: PartForm): boolean => periods.some((p) => !isDay(p.from) || !isDay(p.to));
+/** Whether a season can begin: on some day, or on the one that is said. */
+const mayBegin = (parts: readonly PartForm[], start: number | null = null): boolean =>
+  yearFromDates({ landmarks: {}, parts, south: false, moves: false, start }, () => ({ en: '-' })) !== null;
 const organsOf = (shows: PlainForm['shows']): number =>
   new Set(
     shows.flatMap(({ sign }) => {

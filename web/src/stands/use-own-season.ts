@@ -91,8 +91,9 @@ export function useOwnSeason(
   });
   watch(
     wanted,
-    async (now) => {
-      own.value = null;
+    async (now, before) => {
+      // While it is reckoned anew of the same stand and day what was reckoned last stands: what was read is older.
+      if (now?.day !== before?.day || now?.kit.book.stand.id !== before?.kit.book.stand.id) own.value = null;
       if (!now) return;
       const answer = await reckonSeason(toRaw(now));
       // What was asked meanwhile is answered by itself.
