@@ -20,14 +20,15 @@ export const TABLE_FIELDS = [
   'amount',
   'plants',
   'stage',
+  'reached',
   'count',
   'note',
 ] as const;
 export type TableField = (typeof TABLE_FIELDS)[number];
 export const FIELDS_OF: Readonly<Record<TableKind, readonly TableField[]>> = {
   places: ['name', 'latitude', 'longitude', 'height', 'plant', 'where', 'since', 'note'],
-  visits: ['day', 'name', 'plant', 'stage', 'count', 'note'],
-  takes: ['day', 'name', 'plant', 'part', 'amount', 'plants', 'note'],
+  visits: ['day', 'name', 'plant', 'where', 'stage', 'reached', 'count', 'note'],
+  takes: ['day', 'name', 'plant', 'where', 'part', 'amount', 'plants', 'note'],
 };
 export const NEEDED_COLUMNS: Readonly<Record<TableKind, readonly TableField[]>> = {
   places: ['name', 'latitude', 'longitude'],

@@ -1,9 +1,12 @@
 export {
   entriesOfPlace,
   entriesOfStands,
+  entriesOfTable,
+  entriesThere,
   entryById,
   entryPage,
   findsAndSearches,
+  FROM_TABLE,
   identitiesBy,
   verdictsOf,
   openFinds,

@@ -1,4 +1,4 @@
-import { and, desc, eq, gte, inArray, isNotNull, isNull, lt, lte, or, sql } from 'drizzle-orm';
+import { and, desc, eq, gte, inArray, isNotNull, isNull, lt, lte, ne, or, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/mysql-core';
 import type { Entry, EntryBodies } from '@emberfield/contract';
 import { patch, type PatchRow } from '../patches/table.ts';
@@ -233,6 +233,39 @@ export async function replacementsOf(db: Queryable, ids: readonly string[]): Pro
     .from(entry)
     .where(inArray(entry.replaces, [...ids]));
   return new Map(rows.map((r) => [r.replaces!, r.kind]));
+}
+
+/** Which of the keys are taken by entries. */
+export async function entriesThere(db: Queryable, ids: readonly string[]): Promise<ReadonlySet<string>> {
+  if (ids.length === 0) return new Set();
+  const rows = await db
+    .select({ id: entry.id })
+    .from(entry)
+    .where(inArray(entry.id, [...ids]));
+  return new Set(rows.map((r) => r.id));
+}
+
+/** What `device` a line of a table is kept with. */
+export const FROM_TABLE = 'table';
+/** What came in from the table that was read at a moment, each with the kind of what came in its place. */
+export function entriesOfTable(db: Queryable, groupId: string, madeAt: Date) {
+  const later = alias(entry, 'later');
+  return db
+    .select({
+      where: { patchId: entry.patchId, standId: entry.standId, day: entry.day, zone: entry.zone },
+      id: entry.id,
+      replacedBy: later.kind,
+    })
+    .from(entry)
+    .leftJoin(later, eq(later.replaces, entry.id))
+    .where(
+      and(
+        eq(entry.groupId, groupId),
+        eq(entry.device, FROM_TABLE),
+        eq(entry.madeAt, madeAt),
+        ne(entry.kind, 'withdrawal'),
+      ),
+    );
 }
 
 export const entryById = async (db: Queryable, id: string): Promise<ReadEntry | null> =>

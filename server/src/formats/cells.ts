@@ -8,6 +8,13 @@ export function numberIn(text: string | undefined): number | null {
   return /^[+-]?\d+(\.\d+)?$/.test(normal) ? Number(normal) : null;
 }
 
+const YES = /^(reached|yes|y|true|1|x|seen|there|erreicht|ja|j|da)$/i;
+const NO = /^(not (yet|reached)|no|n|false|0|-|–|noch nicht|nicht erreicht|nein)$/i;
+/** Whether a stage had come: "reached", "x", "ja"; "not yet", "no", "–". `null` for what says neither. */
+export function reachedIn(text: string): boolean | null {
+  return YES.test(text) ? true : NO.test(text) ? false : null;
+}
+
 export type DayOrder = 'dayFirst' | 'monthFirst';
 const WRITTEN_DAY = /^(\d{1,2})([./-])(\d{1,2})\2(\d{4}|\d{2})$/;
 /** Two digits of a year from here on are of the last century. */

@@ -71,6 +71,7 @@ const HEADS: Readonly<Record<TableField, RegExp>> = {
   part: /^(part|organ)$/i,
   amount: /^(amount|quantity|harvest(ed)?|how much)$/i,
   stage: /^(stage|phase|phenophase|stadium)$/i,
+  reached: /^(reached|reached or not|seen|erreicht)$/i,
   count: /^(count|counted|number|how many|plants counted|anzahl)$/i,
   plants: /^(plants|from plants|plants touched)$/i,
   note: /^(note|notes|remarks?|description|comment)$/i,

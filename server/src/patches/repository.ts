@@ -48,7 +48,13 @@ export const keepPatchBefore = (db: Queryable, row: Omit<typeof patchHistory.$in
 /** What grows where: only keys, for the names on a patch. */
 export const standKeysOf = (db: Queryable, groupId: string) =>
   db
-    .select({ id: stand.id, patchId: stand.patchId, plantKey: stand.plantKey, retiredOn: stand.retiredOn })
+    .select({
+      id: stand.id,
+      patchId: stand.patchId,
+      plantKey: stand.plantKey,
+      where: stand.where,
+      retiredOn: stand.retiredOn,
+    })
     .from(stand)
     .where(eq(stand.groupId, groupId))
     .orderBy(asc(stand.id));

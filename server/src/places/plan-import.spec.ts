@@ -204,7 +204,7 @@ describe('what a table amounts to', () => {
   it('reads the stage and the count of a visit beside its note, each an entry of its own', () => {
     const over = {
       patches: [{ id: `${KEY}01`, name: 'Mill', latitudeDeg: 46, longitudeDeg: -30 }],
-      stands: [{ id: `${KEY}02`, patchId: `${KEY}01`, plantKey: 'elder' }],
+      stands: [{ id: `${KEY}02`, patchId: `${KEY}01`, plantKey: 'elder', where: '' }],
     };
     const [stage] = [...plants.get('elder')!.profile.stages];
     const text = `day,name,plant,stage,count,note\n5/1/26,Mill,Elder,${stage!.name['en']},12,fine\n5/14/26,Mill,Elder,${stage!.key},,\n5/2/26,Mill,Elder,melting,,\n5/2/26,Mill,Elder,,many,\n5/2/26,Mill,,,3,\n5/2/26,Mill,Elder,,,\n`;
@@ -222,7 +222,7 @@ describe('what a table amounts to', () => {
   it('reads a take by its part’s name or key, with a decimal comma, and refuses amounts below nothing', () => {
     const over = {
       patches: [{ id: `${KEY}01`, name: 'Mill', latitudeDeg: 46, longitudeDeg: -30 }],
-      stands: [{ id: `${KEY}02`, patchId: `${KEY}01`, plantKey: 'elder' }],
+      stands: [{ id: `${KEY}02`, patchId: `${KEY}01`, plantKey: 'elder', where: '' }],
     };
     const text =
       'day;name;plant;part;amount\n2026-05-01;Mill;Elder;flower heads;2,5\n2026-05-02;Mill;Elder;flower;-1\n2026-05-03;Mill;Elder;fruit;many\n';

@@ -4,13 +4,13 @@ import type { Endpoints } from '../platform/http/endpoint.ts';
 import { exportFile } from './operations/exports.ts';
 import {
   dropPlaceImport,
-  undoPlaceImport,
   newPlaceImport,
   readPlaceImport,
   storePlaceImport,
   viewPlaceImport,
 } from './operations/imports.ts';
 import { forgetPath, listPaths } from './operations/paths.ts';
+import { undoPlaceImport } from './operations/undo-import.ts';
 
 export function mountPlaces(endpoints: Endpoints, deps: Dependencies): void {
   endpoints.inGroup(ROUTES.newPlaceImport, (c) => newPlaceImport(deps, c));

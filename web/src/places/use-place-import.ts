@@ -51,7 +51,8 @@ export function usePlaceImport(): {
     try {
       await work(control.signal);
     } catch (error) {
-      failure.value = control.signal.aborted ? words.value.t('files.stopped') : (error as Error).message;
+      if (!control.signal.aborted) failure.value = (error as Error).message;
+      else failure.value = words.value.t(what === 'storing' ? 'files.stoppedStoring' : 'files.stopped');
     } finally {
       busy.value = null;
       sent.value = null;

@@ -10,6 +10,8 @@ export const files = {
     storing: 'Wird gespeichert …',
     stop: 'Anhalten',
     stopped: 'Angehalten; nichts wurde gespeichert.',
+    stoppedStoring:
+      'Angehalten. Orte werden alle zusammen oder gar nicht gespeichert; Zeilen, die bis dahin hinein- oder herausgegangen sind, bleiben es. Mach weiter, oder lies die Datei noch einmal, um zu sehen, was fehlt.',
     found: 'In {name}',
     count: {
       points: '{n} Punkt | {n} Punkte',
@@ -46,7 +48,8 @@ export const files = {
       part: 'Teil',
       amount: 'Menge',
       plants: 'von wie vielen Pflanzen',
-      stage: 'gesehenes Stadium',
+      stage: 'Stadium der Pflanze',
+      reached: 'erreicht oder noch nicht',
       count: 'gezählte Pflanzen',
       note: 'Notiz',
     },

@@ -10,6 +10,8 @@ export const files = {
     storing: 'Storing …',
     stop: 'Stop',
     stopped: 'Stopped; nothing was stored.',
+    stoppedStoring:
+      'Stopped. Places are stored all together or not at all; lines that had gone in or out by then stay so. Go on, or read the file again to see what is missing.',
     found: 'In {name}',
     count: {
       points: '{n} point | {n} points',
@@ -46,7 +48,8 @@ export const files = {
       part: 'part',
       amount: 'amount',
       plants: 'from how many plants',
-      stage: 'stage seen',
+      stage: 'stage of the plant',
+      reached: 'reached or not yet',
       count: 'plants counted',
       note: 'note',
     },

@@ -154,6 +154,8 @@ async function tableOut(
     );
   const shownPlaces = new Map(places.map((p) => [p.id, p]));
   const nameOf = (patchId: string): string => shownPlaces.get(patchId)!.facts.name;
+  const whereOf = (patchId: string, standId: string | null): string =>
+    shownPlaces.get(patchId)!.stands.find((s) => s.id === standId)?.where ?? '';
   const all = await entriesToExport(
     db,
     groupId,
@@ -165,15 +167,16 @@ async function tableOut(
   );
   if (what === 'takes')
     return writeCsv(
-      ['day', 'name', 'plant', 'part', 'amount', 'measure', 'plants', 'method', 'verdict', 'by'],
+      ['day', 'name', 'plant', 'where', 'part', 'amount', 'measure', 'plants', 'method', 'verdict', 'by'],
       rows.map(({ entry, by, plantKey, verdict }) => {
         const { part, amount, measure, plants: touched, method = 'usual' } = entry.body as EntryBodies['take'];
         const taken = [part, amount, measure, touched, method];
-        return [entry.day, nameOf(entry.patchId), plantName(plantKey), ...taken, verdict, by];
+        const at = [nameOf(entry.patchId), plantName(plantKey), whereOf(entry.patchId, entry.standId)];
+        return [entry.day, ...at, ...taken, verdict, by];
       }),
     );
   return writeCsv(
-    ['day', 'name', 'plant', 'kind', 'note', 'by'],
+    ['day', 'name', 'plant', 'where', 'kind', 'stage', 'reached', 'count', 'note', 'by'],
     rows
       // What people wrote of a place tells where it is.
       .filter(
@@ -183,37 +186,44 @@ async function tableOut(
         entry.day,
         nameOf(entry.patchId),
         plantName(plantKey),
+        whereOf(entry.patchId, entry.standId),
         entry.kind,
-        noteOf(entry, plants.get(plantKey ?? ''), words('en')),
+        ...saidIn(entry, plants.get(plantKey ?? ''), words('en')),
         by,
       ]),
   );
 }
 
-/** An entry in a few words, as a line of a table of visits reads it: in English as its heads are, so that it can come in again. */
-function noteOf(
+/** What an entry says, as the columns of a table of visits: in English as its heads are, so that it can come in again as what it was. */
+function saidIn(
   { kind, body }: { readonly kind: string; readonly body: unknown },
   plant: KnownPlant | undefined,
   words: Words,
-): string {
+): readonly [stage: string, reached: string, count: number | null, note: string] {
+  const noted = (note: string) => ['', '', null, note] as const;
   switch (kind) {
     case 'note':
-      return (body as EntryBodies['note']).text;
+      return noted((body as EntryBodies['note']).text);
     case 'stageSighting': {
       const { stage, reached } = body as EntryBodies['stageSighting'];
-      return `${plant?.profile.stages.find((s) => s.key === stage)?.name['en'] ?? stage}: ${words.t(reached ? 'visit.reached' : 'visit.notYet')}`;
+      const name = plant?.profile.stages.find((s) => s.key === stage)?.name['en'] ?? stage;
+      return [name, words.t(reached ? 'visit.reached' : 'visit.notYet'), null, ''];
+    }
+    case 'census': {
+      const census = body as EntryBodies['census'];
+      return census.method === 'complete' ? ['', '', census.plants, ''] : noted(JSON.stringify(census));
     }
     case 'search': {
       const { lookedFor, found } = body as EntryBodies['search'];
-      return `${lookedFor}: ${words.t(found ? 'visit.found' : 'visit.notFound')}`;
+      return noted(`${lookedFor}: ${words.t(found ? 'visit.found' : 'visit.notFound')}`);
     }
     case 'identity':
-      return words.t(`stand.${(body as EntryBodies['identity']).status}`);
+      return noted(words.t(`stand.${(body as EntryBodies['identity']).status}`));
     case 'loss': {
       const { cause, share } = body as EntryBodies['loss'];
-      return `${words.t(`visit.lossCause.${cause}`)} ${words.format.percent(share)} %`;
+      return noted(`${words.t(`visit.lossCause.${cause}`)} ${words.format.percent(share)} %`);
     }
     default:
-      return JSON.stringify(body);
+      return noted(JSON.stringify(body));
   }
 }

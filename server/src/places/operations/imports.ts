@@ -4,7 +4,6 @@ import {
   type PlaceImportPreview,
   type PlaceReading,
   type StoredPlaces,
-  type UndonePlaces,
   centreOf,
 } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
@@ -21,6 +20,7 @@ import { storeEntry } from '../../visits/index.ts';
 import { daySummaries, fitStations, stationsOf } from '../../weather/index.ts';
 import * as repository from '../repository.ts';
 import type { Existing, PlannedFile } from './plan.ts';
+import { settleEntries } from './settle-entries.ts';
 
 const SHOWN_LINES = 40;
 
@@ -111,9 +111,10 @@ export async function storePlaceImport(
   let entries = 0;
   const refused: string[] = [];
   for (const entry of plan.entries) {
+    if (gone()) throw new AppError('unreadableFile', { reason: 'stopped' });
     const result = await storeEntry(deps, { group, account }, entry);
     if (result.status !== 'needsAttention') entries++;
-    else if (result.code !== 'idTaken') refused.push(`${entry.day}: ${result.message}`);
+    else refused.push(`${entry.day}: ${result.message}`);
   }
   await repository.updateImport(deps.db, row.id, {
     storedAt: madeAt,
@@ -132,24 +133,6 @@ export async function storePlaceImport(
     entries,
     already: plan.already,
   };
-}
-
-/** Takes a stored file back: paths, and stands and places on which nothing was noted. What has been written on stays. */
-export async function undoPlaceImport(
-  deps: Dependencies,
-  { group, account, params }: GroupContext<null>,
-): Promise<UndonePlaces> {
-  const row = await repository.importById(deps.db, group.id, params['importId']!);
-  if (!row) throw new AppError('notFound', { reason: 'longAgo', values: { what: 'import' } });
-  const { made } = row;
-  if (row.storedAt === null || !made) throw new AppError('conflict', { reason: 'importOpen' });
-  return transact(deps.db, async (tx) => {
-    await updateGroup(tx, group.id, {});
-    const removed = await repository.removeUntouched(tx, group.id, made);
-    await repository.updateImport(tx, row.id, { storedAt: null, made: null });
-    await audit(tx, { group, account, at: deps.clock.now() }, 'placeImportUndone', { fileName: row.fileName, removed });
-    return { removed, kept: made.patches.length + made.stands.length + made.paths.length - removed };
-  });
 }
 
 function patchColumns({ id, name, geometry, heightM, secret, ...facts }: NewPatch) {
@@ -204,7 +187,8 @@ async function planned(
     today: group.today,
     madeAt: madeAt.toISOString(),
   };
-  return deps.workers.run('planPlaces', { packed: row.packed, asked }, gone);
+  const { plan, ...table } = await deps.workers.run('planPlaces', { packed: row.packed, asked }, gone);
+  return { ...table, plan: await settleEntries(deps.db, plan) };
 }
 
 async function preview(

@@ -1,8 +1,9 @@
 import { v5 as keyFrom } from 'uuid';
 import type { Entry, PlantProfile, ShownPlace } from '@emberfield/contract';
-import { dayIn, numberIn, type DayOrder } from '../../formats/cells.ts';
+import { FROM_TABLE } from '../../entries/index.ts';
+import { dayIn, numberIn, reachedIn, type DayOrder } from '../../formats/cells.ts';
 import type { TableLine } from '../../formats/read-table.ts';
-import type { Asked } from './plan.ts';
+import type { Asked, StandThere } from './plan.ts';
 
 type PlannedLine =
   | { readonly entries: readonly Entry[]; readonly shown: ShownPlace; readonly reason: null }
@@ -29,8 +30,13 @@ export function planLine(
   if (!patch) return refused('unknownPlace');
   const plantKey = v.plant ? plantKeys.get(v.plant.toLowerCase()) : undefined;
   if (v.plant && !plantKey) return refused('unknownPlant');
-  const stand = existing.stands.find((s) => s.patchId === patch.id && s.plantKey === plantKey);
-  if (v.plant && !stand) return refused('notGrownHere');
+  const { stand, reason: noStand } = plantKey
+    ? standMeant(
+        existing.stands.filter((s) => s.patchId === patch.id && s.plantKey === plantKey),
+        v.where,
+      )
+    : { stand: null, reason: null };
+  if (noStand !== null) return refused(noStand);
   const envelope = {
     id: keyFrom(`entry ${at}`, seed),
     schemaVersion: 1,
@@ -40,7 +46,7 @@ export function planLine(
     day,
     zone,
     madeAt,
-    device: 'table',
+    device: FROM_TABLE,
     replaces: null,
   } as const;
   const shown = (kind: 'visit' | 'take', detail: string): ShownPlace => ({
@@ -63,7 +69,10 @@ export function planLine(
         ...s,
         id: i === 0 ? envelope.id : keyFrom(`entry ${at} ${s.kind}`, seed),
       })),
-      shown: shown('visit', [day, v.stage, v.count, v.note?.slice(0, MOST_SHOWN_OF_NOTE)].filter(Boolean).join(' · ')),
+      shown: shown(
+        'visit',
+        [day, v.stage, v.stage && v.reached, v.count, v.note?.slice(0, MOST_SHOWN_OF_NOTE)].filter(Boolean).join(' · '),
+      ),
       reason: null,
     };
   }
@@ -89,6 +98,16 @@ export function planLine(
   };
 }
 
+/** The stand of a plant at a place that a line means. Of several it says which: a sighting at the wrong one would move its days. */
+function standMeant(
+  here: readonly StandThere[],
+  where: string | undefined,
+): { readonly stand: StandThere; readonly reason: null } | { readonly stand: null; readonly reason: string } {
+  const meant = where === undefined ? here : here.filter((s) => s.where.toLowerCase() === where.toLowerCase());
+  if (meant.length === 1) return { stand: meant[0]!, reason: null };
+  return { stand: null, reason: here.length === 0 ? 'notGrownHere' : meant.length === 0 ? 'notThere' : 'severalHere' };
+}
+
 const isCalled = (
   text: string | undefined,
   thing: { readonly key: string; readonly name: Readonly<Record<string, string>> },
@@ -110,11 +129,15 @@ function saidOfVisit(
   if ((v.stage || v.count) && !profile) return no('noPlant');
   const stage = profile?.stages.find((s) => isCalled(v.stage, s));
   if (v.stage && !stage) return no('unknownStage');
+  const reached = v.reached === undefined ? true : reachedIn(v.reached);
+  if (v.stage && reached === null) return no('noReached');
   const plants = numberIn(v.count);
   if (v.count && (plants === null || plants < 0 || !Number.isInteger(plants))) return no('noCount');
   const said: readonly Said[] = [
     ...(v.note ? [{ kind: 'note' as const, body: { text: cut(v.note, MOST_NOTE) } }] : []),
-    ...(stage ? [{ kind: 'stageSighting' as const, body: { stage: stage.key, reached: true, share: null } }] : []),
+    ...(stage && reached !== null
+      ? [{ kind: 'stageSighting' as const, body: { stage: stage.key, reached, share: null } }]
+      : []),
     ...(plants === null
       ? []
       : [{ kind: 'census' as const, body: { method: 'complete' as const, plants, mature: null, flowering: null } }]),

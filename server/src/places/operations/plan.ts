@@ -3,6 +3,14 @@ import type { OnTheGround } from '@emberfield/core/measure';
 import type { Entry, NewPatch, NewStand, PlaceReading, PlantProfile, ShownPlace } from '@emberfield/contract';
 import type { LeftOut, Position } from '../../formats/feature.ts';
 
+export interface StandThere {
+  readonly id: string;
+  readonly patchId: string;
+  readonly plantKey: string;
+  /** Where in its place; '' where nobody said. */
+  readonly where: string;
+}
+
 /** What is there already: by it lines of a table find their place and stand. */
 export interface Existing {
   readonly plants: ReadonlyMap<string, { readonly profile: PlantProfile }>;
@@ -11,7 +19,7 @@ export interface Existing {
   readonly stations: readonly (OnTheGround & { readonly heightM: number })[];
   /** Keys of paths that are there. */
   readonly paths: ReadonlySet<string>;
-  readonly stands: readonly { readonly id: string; readonly patchId: string; readonly plantKey: string }[];
+  readonly stands: readonly StandThere[];
   /** Group of a patch's key, for keys that a file brings along. */
   readonly takenPatches: ReadonlyMap<string, string>;
   readonly takenStands: ReadonlySet<string>;
