@@ -71,7 +71,7 @@ describe('places on the map and in files', () => {
       await page.getByText('1 point · 1 path').waitFor();
       await page.getByText('2: latitude and longitude seem to have changed places: turn them round').waitFor();
       await press(page, 'Save all of it');
-      await page.getByText('1 places, 0 plants, 1 paths, 0 entries saved.').waitFor();
+      await page.getByText('1 place and 1 path saved.').waitFor();
       const download = page.waitForEvent('download');
       await page.getByRole('link', { name: 'Save' }).click();
       const text = readFileSync(await (await download).path(), 'utf8');
@@ -119,7 +119,7 @@ describe('places on the map and in files', () => {
       }
       await page.getByText('1 point · 1 plant').waitFor();
       await press(page, 'Save all of it');
-      await page.getByText('1 places, 1 plants, 0 paths, 0 entries saved.').waitFor();
+      await page.getByText('1 place and 1 plant saved.').waitFor();
     });
   });
 

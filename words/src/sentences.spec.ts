@@ -45,7 +45,7 @@ describe('what a window’s dates were learned from', () => {
       'Closes 2 days earlier than its stages say: tough on 2 June.',
       'Opens 1 day later than its stages say: still young on 2 May.',
       '18 days later than at Low meadow: 540 m higher.',
-      'Sightings that it was learned from: 7 here, 31 of this plant elsewhere.',
+      'Stages seen to come that it was learned from: 7 here, 31 of this plant elsewhere.',
     ]);
   });
   it('is said with what its seasons went by, where that is not the profile alone', () => {
@@ -55,8 +55,8 @@ describe('what a window’s dates were learned from', () => {
     ] as const;
     const window = { part: 'fruit', use: 'raw' } as const;
     expect(words.learnedReasons({ learned: { ...learned, clocks }, lower: null }, window, DAY)).to.deep.equal([
-      'Sightings that it was learned from: 7 here, 31 of this plant elsewhere.',
-      'What foretold its past seasons best: nearly every day counts 64\u00a0%, as the profile says 36\u00a0%.',
+      'Stages seen to come that it was learned from: 7 here, 31 of this plant elsewhere.',
+      'What foretold its past seasons best: nearly every day counts 64\u00a0%, the way that its profile has 36\u00a0%.',
     ]);
   });
   it('is said of the window that is asked about, and that nobody told anything where nobody did', () => {

@@ -26,6 +26,14 @@ const address = computed(() => {
   });
   return `/api/groups/${groupId.value}/exports/${what.value}?${query}`;
 });
+const cameIn = computed(() => {
+  const { t, format } = words.value;
+  const said = (['places', 'stands', 'paths', 'entries'] as const).flatMap((what) => {
+    const n = stored.value?.[what] ?? 0;
+    return n === 0 ? [] : [t(`files.count.${what}`, { n })];
+  });
+  return said.length === 0 ? t('files.count.entries', { n: 0 }) : format.list(said);
+});
 const ways = computed(() => SECRET_WAYS.filter((s) => s !== 'exact' || isKeeper.value));
 </script>
 
@@ -54,16 +62,10 @@ const ways = computed(() => SECRET_WAYS.filter((s) => s !== 'exact' || isKeeper.
         </p>
         <p v-if="failure" class="warn" role="alert">{{ failure }}</p>
         <p v-if="stored" role="status">
-          {{
-            words.t('files.stored', {
-              places: stored.places,
-              stands: stored.stands,
-              paths: stored.paths,
-              entries: stored.entries,
-              already: stored.already,
-            })
-          }}
-          <RouterLink :to="{ name: 'ground' }">{{ words.t('ground.title') }}</RouterLink>
+          {{ words.t('files.stored', { what: cameIn }) }}
+          <RouterLink v-if="stored.places + stored.stands + stored.paths" :to="{ name: 'ground' }">{{
+            words.t('ground.title')
+          }}</RouterLink>
           <Button size="small" :disabled="busy !== null" @click="takeBack">{{ words.t('files.takeBack') }}</Button>
         </p>
         <p v-if="undone" role="status">

@@ -14,10 +14,12 @@ export const files = {
       'Angehalten. Orte werden alle zusammen oder gar nicht gespeichert; Zeilen, die bis dahin hinein- oder herausgegangen sind, bleiben es. Mach weiter, oder lies die Datei noch einmal, um zu sehen, was fehlt.',
     found: 'In {name}',
     count: {
+      places: '{n} Ort | {n} Orte',
       points: '{n} Punkt | {n} Punkte',
       areas: '{n} Fläche | {n} Flächen',
       paths: '{n} Weg | {n} Wege',
       stands: '{n} Pflanze | {n} Pflanzen',
+      entries: '{n} Eintrag | {n} Einträge',
       visits: '{n} Besuch | {n} Besuche',
       takes: '{n} Entnahme | {n} Entnahmen',
       already: '{n} schon da | {n} schon da',
@@ -60,7 +62,7 @@ export const files = {
     takeBack: 'Zurücknehmen',
     undone: 'Zurückgenommen: {n} Dinge sind wieder weg.',
     undoneKept: '{n} bleiben, weil inzwischen etwas dazu eingetragen wurde.',
-    stored: '{places} Orte, {stands} Pflanzen, {paths} Wege, {entries} Einträge gespeichert.',
+    stored: '{what} gespeichert.',
     refused: '{n} Zeile wurde nicht genommen: | {n} Zeilen wurden nicht genommen:',
     takeOut: 'Herausnehmen',
     what: {

@@ -51,10 +51,10 @@ export const sentences = {
     tide: 'Die Flut bei {name} lässt es bei Tageslicht frei: {spans}. Geh zurück, bevor sie kehrt; Wind und Dünung kommen dazu.',
     tideSpan: '{from} bis {to}',
     leaveEnds: 'Hier darf bis {day} genommen werden.',
-    heard: 'Beobachtungen, aus denen gelernt wurde: {here} hier, {elsewhere} von dieser Pflanze anderswo.',
+    heard: 'Stadien, deren Kommen gesehen und aus denen gelernt wurde: {here} hier, {elsewhere} von dieser Pflanze anderswo.',
     clocks: 'Was ihre früheren Jahre am besten vorhergesagt hat: {ways}.',
     clock: {
-      profile: 'wie es im Profil steht',
+      profile: 'auf die Weise seines Profils',
       warmAboveMinus5: 'fast jeder Tag zählt',
       warmAbove0: 'alle Wärme über dem Gefrierpunkt',
       warmAbove4: 'die Wärme milder Tage',

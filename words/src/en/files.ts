@@ -14,10 +14,12 @@ export const files = {
       'Stopped. Places are stored all together or not at all; lines that had gone in or out by then stay so. Go on, or read the file again to see what is missing.',
     found: 'In {name}',
     count: {
+      places: '{n} place | {n} places',
       points: '{n} point | {n} points',
       areas: '{n} area | {n} areas',
       paths: '{n} path | {n} paths',
       stands: '{n} plant | {n} plants',
+      entries: '{n} entry | {n} entries',
       visits: '{n} visit | {n} visits',
       takes: '{n} take | {n} takes',
       already: '{n} there already | {n} there already',
@@ -60,7 +62,7 @@ export const files = {
     takeBack: 'Take it back',
     undone: 'Taken back: {n} things are gone again.',
     undoneKept: '{n} stay, since something was noted of them meanwhile.',
-    stored: '{places} places, {stands} plants, {paths} paths, {entries} entries saved.',
+    stored: '{what} saved.',
     refused: '{n} line was not taken: | {n} lines were not taken:',
     takeOut: 'Take out',
     what: {

@@ -50,10 +50,10 @@ export const sentences = {
     tide: 'The tide at {name} leaves it free by daylight {spans}. Go back before it turns; wind and swell come on top.',
     tideSpan: '{from} to {to}',
     leaveEnds: 'Open for taking here until {day}.',
-    heard: 'Sightings that it was learned from: {here} here, {elsewhere} of this plant elsewhere.',
+    heard: 'Stages seen to come that it was learned from: {here} here, {elsewhere} of this plant elsewhere.',
     clocks: 'What foretold its past seasons best: {ways}.',
     clock: {
-      profile: 'as the profile says',
+      profile: 'the way that its profile has',
       warmAboveMinus5: 'nearly every day counts',
       warmAbove0: 'all warmth above freezing',
       warmAbove4: 'the warmth of mild days',
