@@ -1,4 +1,4 @@
-// How good the answers are, where the truth is known: node scripts/proof.mjs [dates | identity] [how many]
+// How good the answers are, where the truth is known: node scripts/proof.mjs [dates | looks | identity] [how many]
 import { spawnSync } from 'node:child_process';
 import { ensurePackages } from './install.mjs';
 import { ROOT } from './settings.mjs';
@@ -6,6 +6,8 @@ import { ROOT } from './settings.mjs';
 const PARTS = {
   // Forecasts against what came, on so many simulated islands.
   dates: 'demo/src/proof/main.ts',
+  // Proposed looks against looks at random, on so many simulated islands.
+  looks: 'demo/src/proof/looks/main.ts',
   // So many specimens of what kills, taken for what is gathered.
   identity: 'demo/src/proof/identity/main.ts',
 };

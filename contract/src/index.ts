@@ -181,6 +181,7 @@ export {
   type StoredPlaces,
   type UndonePlaces,
   type TableField,
+  type LeftOut,
   type TableKind,
 } from './places/place-import.ts';
 export { LONGEST_TIDE_FILE, newTideSchema, type NewTide, type TideView } from './tide/tide.ts';

@@ -1,3 +1,4 @@
+import type { Text } from '@emberfield/core/measure';
 import type { Schema } from 'yup';
 import { exactly, flag, oneOf, orNull, whole } from '../platform/schema.ts';
 
@@ -65,6 +66,16 @@ export interface ShownPlace {
   /** A place of this key is there already: it stays as it is. */
   readonly already: boolean;
 }
+/** Something of a file that is not taken, or not as it stands there. */
+export interface LeftOut {
+  /** Where it stands in the file: its number, or its line in a table. */
+  readonly at: number;
+  readonly reason: string;
+  /** What stands there that nothing here is called. */
+  readonly said?: string;
+  /** What it could have been called instead. */
+  readonly known?: readonly Text[];
+}
 export interface PlaceImportPreview {
   readonly id: string;
   readonly fileName: string;
@@ -80,7 +91,7 @@ export interface PlaceImportPreview {
     >
   >;
   readonly shown: readonly ShownPlace[];
-  readonly leftOut: readonly { readonly at: number; readonly reason: string }[];
+  readonly leftOut: readonly LeftOut[];
   readonly leftOutCount: number;
   /** Why nothing can be stored yet; `null` when something can. */
   readonly problem: string | null;

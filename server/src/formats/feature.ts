@@ -1,4 +1,4 @@
-import type { PatchFacts } from '@emberfield/contract';
+import type { LeftOut, PatchFacts } from '@emberfield/contract';
 
 export type Position = readonly [longitudeDeg: number, latitudeDeg: number];
 
@@ -31,10 +31,7 @@ export interface OwnStand {
   readonly since: number | null;
 }
 
-export interface LeftOut {
-  readonly at: number;
-  readonly reason: string;
-}
+export type { LeftOut };
 export interface ReadPlaces {
   readonly features: readonly ReadFeature[];
   readonly leftOut: readonly LeftOut[];

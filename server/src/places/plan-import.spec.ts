@@ -218,6 +218,9 @@ describe('what a table amounts to', () => {
     expect(new Set(entries.map((e) => e.id)).size).to.equal(4);
     expect(entries[2]!.body).to.deep.equal({ method: 'complete', plants: 12, mature: null, flowering: null });
     expect(leftOut.map((l) => l.reason)).to.deep.equal(['unknownStage', 'noCount', 'noPlant', 'noNote']);
+    // Whoever wrote another word than the profile has is told which it has.
+    expect(leftOut[0]!.said).to.equal('melting');
+    expect(leftOut[0]!.known).to.deep.include(stage!.name);
   });
   it('reads a take by its part’s name or key, with a decimal comma, and refuses amounts below nothing', () => {
     const over = {

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import {
   FIELDS_OF,
   TABLE_KINDS,
+  type LeftOut,
   type PlaceImportPreview,
   type PlaceReading,
   type TableField,
@@ -32,8 +33,29 @@ const problem = computed(() => {
   const field = /^noColumn\.(\w+)$/.exec(code)?.[1];
   return field
     ? words.value.t('files.needs', { field: words.value.t(`files.field.${field}`) })
-    : words.value.t('files.nothingNew');
+    : words.value.t(
+        props.preview.leftOutCount > 0 && props.preview.counts.already === 0 ? 'files.allLeftOut' : 'files.nothingNew',
+      );
 });
+/** Lines that are left out for the same cell are one line here: a notebook has the same slip in every year. */
+const leftOut = computed(() => {
+  const byReason = new Map<string, { readonly at: number[]; readonly why: string }>();
+  for (const { at, reason, said, known } of props.preview.leftOut) {
+    const key = `${reason} ${said ?? ''} ${JSON.stringify(known ?? [])}`;
+    const before = byReason.get(key);
+    if (before) before.at.push(at);
+    else byReason.set(key, { at: [at], why: whyOf(reason, said, known) });
+  }
+  return [...byReason.values()];
+});
+function whyOf(reason: string, said: string | undefined, known: LeftOut['known']): string {
+  const { t, format, text } = words.value;
+  const why = t(`leftOut.${reason}`);
+  if (said === undefined) return why;
+  return known?.length
+    ? t('files.saidAndKnown', { why, said, known: format.list(known.map((k) => text(k))) })
+    : t('files.said', { why, said });
+}
 const say = (over: Partial<PlaceReading>): void => emit('match', { ...props.preview.reading, ...over });
 const columnChoices = computed(() =>
   props.preview.headers.map((h, value) => ({ value, label: `${h} (${props.preview.sample[0]?.[value] ?? ''})` })),
@@ -102,8 +124,8 @@ const column = (field: TableField, chosen: number | null): void =>
     <section v-if="preview.leftOutCount">
       <p class="warn">{{ words.t('files.leftOut', { n: preview.leftOutCount }) }}</p>
       <ul class="small">
-        <li v-for="(l, i) in preview.leftOut" :key="i">
-          {{ words.t('files.line', { at: l.at, why: words.t(`leftOut.${l.reason}`) }) }}
+        <li v-for="l in leftOut" :key="l.at[0]! + l.why">
+          {{ words.t('files.line', { at: l.at.join(', '), why: l.why }) }}
         </li>
       </ul>
     </section>

@@ -32,6 +32,8 @@ export const files = {
     leftOut: '{n} weggelassen oder gekürzt | {n} weggelassen oder gekürzt',
     format: { geojson: 'GeoJSON', gpx: 'GPX', kml: 'KML', kmz: 'KMZ', csv: 'Tabelle (CSV)' },
     line: 'Nr. {at}: {why}',
+    said: '{why}: „{said}“',
+    saidAndKnown: '{why}: „{said}“. Es gibt: {known}',
     heightGuessed:
       '{n} Ort ohne Höhe hat die der nächsten Wetterstation: Davon hängen Tage ab. | {n} Orte ohne Höhe haben die der nächsten Wetterstation: Davon hängen Tage ab.',
     lines: 'Die Zeilen sind',
@@ -56,6 +58,7 @@ export const files = {
       note: 'Notiz',
     },
     needs: 'Sag, in welcher Spalte das steht: {field}.',
+    allLeftOut: 'Nichts davon lässt sich speichern, wie es ist; warum, steht unten.',
     nothingNew: 'Es steht nichts darin, was nicht schon da ist.',
     keep: 'Alles speichern',
     drop: 'Abbrechen',

@@ -32,6 +32,8 @@ export const files = {
     leftOut: '{n} left out or cut | {n} left out or cut',
     format: { geojson: 'GeoJSON', gpx: 'GPX', kml: 'KML', kmz: 'KMZ', csv: 'table (CSV)' },
     line: 'No. {at}: {why}',
+    said: '{why}: “{said}”',
+    saidAndKnown: '{why}: “{said}”. There are: {known}',
     heightGuessed:
       '{n} place without a height has that of the nearest weather station: dates hang on it. | {n} places without a height have that of the nearest weather station: dates hang on it.',
     lines: 'The lines are',
@@ -56,6 +58,7 @@ export const files = {
       note: 'note',
     },
     needs: 'Say which column is the {field}.',
+    allLeftOut: 'Nothing of it can be stored as it is: below it says why.',
     nothingNew: 'There is nothing in it that is not there already.',
     keep: 'Save all of it',
     drop: 'Cancel',

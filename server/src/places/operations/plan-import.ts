@@ -226,10 +226,14 @@ class Planner {
 
   /** A line of a table of visits or takes: what it says, or why it is left out. */
   line(line: TableLine, order: DayOrder): void {
-    const { entries, shown, reason } = planLine(line, { ...this.asked, order }, this.plantKeys, (text, most) =>
+    const planned = planLine(line, { ...this.asked, order }, this.plantKeys, (text, most) =>
       this.cut(text, most, line.at),
     );
-    if (reason !== null) return void this.leftOut.push({ at: line.at, reason });
+    if (planned.entries === null) {
+      const { entries: _, shown: __, ...refusal } = planned;
+      return void this.leftOut.push({ at: line.at, ...refusal });
+    }
+    const { entries, shown } = planned;
     this.entries.push(...entries);
     this.show(shown);
   }

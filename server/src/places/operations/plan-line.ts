@@ -1,20 +1,27 @@
+import type { Text } from '@emberfield/core/measure';
 import { v5 as keyFrom } from 'uuid';
-import type { Entry, PlantProfile, ShownPlace } from '@emberfield/contract';
+import type { Entry, LeftOut, PlantProfile, ShownPlace } from '@emberfield/contract';
 import { FROM_TABLE } from '../../entries/index.ts';
 import { dayIn, numberIn, reachedIn, type DayOrder } from '../../formats/cells.ts';
 import type { TableLine } from '../../formats/read-table.ts';
 import type { Asked, StandThere } from './plan.ts';
 
+type Refusal = Omit<LeftOut, 'at'>;
 type PlannedLine =
   | { readonly entries: readonly Entry[]; readonly shown: ShownPlace; readonly reason: null }
-  | { readonly entries: null; readonly shown: null; readonly reason: string };
+  | ({ readonly entries: null; readonly shown: null } & Refusal);
 type Cut = (text: string, most: number) => string;
 
 const MOST_NOTE = 4000;
 const MOST_REASON = 300;
 const MOST_SHOWN_OF_NOTE = 80;
 
-const refused = (reason: string): PlannedLine => ({ entries: null, shown: null, reason });
+const refused = (reason: string, more: Omit<Refusal, 'reason'> = {}): PlannedLine => ({
+  entries: null,
+  shown: null,
+  reason,
+  ...more,
+});
 
 /** A line of a table of visits or takes; it must find its place, and a take its stand. */
 export function planLine(
@@ -27,9 +34,9 @@ export function planLine(
   if (day === null) return refused('notADay');
   if (day > today) return refused('futureDay');
   const patch = existing.patches.find((p) => p.name.toLowerCase() === v.name?.toLowerCase());
-  if (!patch) return refused('unknownPlace');
+  if (!patch) return refused('unknownPlace', saying(v.name));
   const plantKey = v.plant ? plantKeys.get(v.plant.toLowerCase()) : undefined;
-  if (v.plant && !plantKey) return refused('unknownPlant');
+  if (v.plant && !plantKey) return refused('unknownPlant', saying(v.plant));
   const { stand, reason: noStand } = plantKey
     ? standMeant(
         existing.stands.filter((s) => s.patchId === patch.id && s.plantKey === plantKey),
@@ -60,8 +67,8 @@ export function planLine(
   });
   const profile = existing.plants.get(plantKey ?? '')?.profile;
   if (reading.kind === 'visits') {
-    const { said, reason } = saidOfVisit(v, profile, cut);
-    if (reason !== null) return refused(reason);
+    const { said, refusal } = saidOfVisit(v, profile, cut);
+    if (refusal) return refused(refusal.reason, refusal);
     return {
       // What a line says first keeps the line's own key; what it says besides gets one of its own.
       entries: said.map((s, i) => ({
@@ -78,7 +85,7 @@ export function planLine(
   }
   const part = profile?.parts.find((p) => isCalled(v.part, p));
   const amount = numberIn(v.amount);
-  if (!part) return refused('unknownPart');
+  if (!part) return refused('unknownPart', saying(v.part, profile?.parts));
   if (amount === null || amount < 0) return refused('noAmount');
   const plants = numberIn(v.plants);
   const body = {
@@ -108,6 +115,12 @@ function standMeant(
   return { stand: null, reason: here.length === 0 ? 'notGrownHere' : meant.length === 0 ? 'notThere' : 'severalHere' };
 }
 
+/** What a cell says that nothing is called, and what there is. */
+const saying = (said: string | undefined, known?: readonly { readonly name: Text }[]): Omit<Refusal, 'reason'> => ({
+  ...(said ? { said: said.slice(0, MOST_SHOWN_OF_NOTE) } : {}),
+  ...(known ? { known: known.map((k) => k.name) } : {}),
+});
+
 const isCalled = (
   text: string | undefined,
   thing: { readonly key: string; readonly name: Readonly<Record<string, string>> },
@@ -124,13 +137,13 @@ function saidOfVisit(
   v: TableLine['values'],
   profile: PlantProfile | undefined,
   cut: Cut,
-): { readonly said: readonly Said[]; readonly reason: null } | { readonly said: null; readonly reason: string } {
-  const no = (reason: string) => ({ said: null, reason }) as const;
+): { readonly said: readonly Said[]; readonly refusal: null } | { readonly said: null; readonly refusal: Refusal } {
+  const no = (reason: string, more: Omit<Refusal, 'reason'> = {}) => ({ said: null, refusal: { reason, ...more } });
   if ((v.stage || v.count) && !profile) return no('noPlant');
   const stage = profile?.stages.find((s) => isCalled(v.stage, s));
-  if (v.stage && !stage) return no('unknownStage');
+  if (v.stage && !stage) return no('unknownStage', saying(v.stage, profile?.stages));
   const reached = v.reached === undefined ? true : reachedIn(v.reached);
-  if (v.stage && reached === null) return no('noReached');
+  if (v.stage && reached === null) return no('noReached', saying(v.reached));
   const plants = numberIn(v.count);
   if (v.count && (plants === null || plants < 0 || !Number.isInteger(plants))) return no('noCount');
   const said: readonly Said[] = [
@@ -142,5 +155,5 @@ function saidOfVisit(
       ? []
       : [{ kind: 'census' as const, body: { method: 'complete' as const, plants, mature: null, flowering: null } }]),
   ];
-  return said.length === 0 ? no('noNote') : { said, reason: null };
+  return said.length === 0 ? no('noNote') : { said, refusal: null };
 }
