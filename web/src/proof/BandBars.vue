@@ -30,7 +30,7 @@ const option = computed(() => {
     xAxis: {
       type: 'category',
       data: names.value,
-      axisLabel: { ...chartText(), interval: 0, width: 84, overflow: 'break' },
+      axisLabel: { ...chartText(), interval: 0, width: 84, overflow: 'break', lineHeight: 15 },
       axisLine: { lineStyle: { color: edge } },
       axisTick: { show: false },
     },
