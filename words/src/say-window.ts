@@ -99,10 +99,10 @@ const sayReasons =
   ];
 
 const sayLearned =
-  ({ t, format, days }: Saying): WindowWords['learnedReasons'] =>
+  ({ t, format, days, text }: Saying): WindowWords['learnedReasons'] =>
   ({ learned, lower }, { part, use }, day) => {
     const isIt = (w: { readonly part: string; readonly use: string }): boolean => w.part === part && w.use === use;
-    const { here, elsewhere, moved, clocks = [] } = learned;
+    const { here, elsewhere, moved, clocks = [], inVain = [] } = learned;
     const saidClock = ({ form, share }: ClockShare): string =>
       `${t(`window.clock.${form}`)} ${Math.round(100 * share)}\u00a0%`;
     const later = lower?.later.find(isIt);
@@ -117,6 +117,9 @@ const sayLearned =
       ...(lower && later
         ? [t('window.lower', { days: days(later.days), place: lower.patchName, height: format.height(lower.belowM) })]
         : []),
+      ...inVain.map(({ stageName, inVain: n, came }) =>
+        t('window.inVain', { stage: capital(text(stageName)), n, of: n + came }),
+      ),
       here + elsewhere === 0 ? t('window.heardNothing') : t('window.heard', { here, elsewhere }),
       ...(clocks.length === 0 ? [] : [t('window.clocks', { ways: clocks.map(saidClock).join(', ') })]),
     ];

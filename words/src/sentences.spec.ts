@@ -59,6 +59,13 @@ describe('what a window’s dates were learned from', () => {
       'What foretold its past seasons best: nearly every day counts 64\u00a0%, the way that its profile has 36\u00a0%.',
     ]);
   });
+  it('is said with what was looked for in vain', () => {
+    const inVain = [{ stageName: { en: 'nuts ripe' }, inVain: 3, came: 2 }];
+    const window = { part: 'fruit', use: 'raw' } as const;
+    expect(words.learnedReasons({ learned: { ...learned, inVain }, lower: null }, window, DAY)[0]).to.equal(
+      'Nuts ripe: looked for in vain in 3 of 5 seasons here, so it may not come.',
+    );
+  });
   it('is said of the window that is asked about, and that nobody told anything where nobody did', () => {
     const nobody = { ...learned, here: 0, elsewhere: 0 };
     expect(words.learnedReasons({ learned: nobody, lower }, { part: 'fruit', use: 'raw' }, DAY)).to.deep.equal([

@@ -146,6 +146,8 @@ export interface LearnedView {
   readonly elsewhere: number;
   /** What its stages go by, greatest share first; nothing while that is the profile alone. Left out by what a device has kept from before. */
   readonly clocks?: readonly ClockShare[];
+  /** Stages that were looked for long after their time in several seasons, and were not there. Left out where there are none. */
+  readonly inVain?: readonly { readonly stageName: Text; readonly inVain: number; readonly came: number }[];
   /** Edges of windows that lie elsewhere than their stages say, because of what a take was like on a day. */
   readonly moved: readonly (Omit<MovedEdge, 'day'> & { readonly day: string })[];
 }

@@ -1,4 +1,4 @@
-import { asTold, type KindClock, type SeenStand } from '../clocks/index.ts';
+import { asTold, type KindClock, seenSeasons, type SeenStand } from '../clocks/index.ts';
 import { type DayNumber, SEASON_HORIZON_DAYS } from '../measure/index.ts';
 import { PRIOR_SCALES, seasonLikeness, type Scales, type SeasonClock, usualOffsets } from '../stages/index.ts';
 import { firstDaysOf, type GroupStand, groupStands, onClock } from './group-stands.ts';
@@ -14,6 +14,7 @@ import {
   spanOf,
   toldBy,
 } from './messages.ts';
+import { neverComes } from './never.ts';
 import { LearnedStand, nothingBeforehand, overStages, type Beforehand, type SeasonField } from './stand-learning.ts';
 
 /** What one stand tells the others: weighted means, by the stages of its kind under each of its clocks, and by spans of time. */
@@ -147,10 +148,11 @@ export class GroupLearning {
    * kind whose stages usually come on the same days are alike.
    */
   expects(stand: SeenStand, season: number, until: DayNumber): readonly SeasonClock[] {
+    const never = neverComes(stand.place, seenSeasons(stand, { until, season: season - 1 }));
     const reckoned = (): readonly SeasonClock[] =>
       this.clocksOf(stand).map(({ stages, weights }, k) => ({
         stages,
-        weights,
+        weights: weights.map((w, s) => w * (1 - never[s]!)),
         effects: this.standOf(stand, { until, season: season - 1 }, k).effects(season),
       }));
     if (stand.sightings.length > 0 || this.told.has(stand.standId)) return reckoned();

@@ -12,7 +12,7 @@ import type { Reference } from './usual-year.ts';
 export interface SeasonClock {
   readonly stages: readonly StageSpec[];
   readonly effects: StageEffects;
-  /** By stage; those of a season's clocks add up to 1 at each. */
+  /** By stage; those of a season's clocks add up to 1 at each, or to less: the rest is how likely it does not come at all. */
   readonly weights: readonly number[];
 }
 

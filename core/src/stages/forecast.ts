@@ -79,9 +79,18 @@ export function forecastSeason(input: ForecastInput): SeasonForecast {
   };
 }
 
+/** Weights are shares of floating point: what lies nearer to 1 than this is 1. */
+const WHOLE = 1 - 1e-9;
+/** How likely a stage comes at all. */
+function comes(clocks: readonly SeasonClock[] | undefined, stage: number): number {
+  const likely = clocks?.reduce((sum, c) => sum + c.weights[stage]!, 0) ?? 1;
+  return likely < WHOLE ? likely : 1;
+}
+
 /** Which draws of a stage each clock dates: they are shared out by the clocks' weights there. */
 function ownDraws(clocks: readonly SeasonClock[], stage: number, { share, count }: Draws): readonly Int32Array[] {
-  const ends = clocks.map((_, k) => clocks.slice(0, k + 1).reduce((sum, c) => sum + c.weights[stage]!, 0));
+  const all = comes(clocks, stage);
+  const ends = clocks.map((_, k) => clocks.slice(0, k + 1).reduce((sum, c) => sum + c.weights[stage]!, 0) / all);
   const owner = (j: number): number => {
     const k = ends.findIndex((end) => share[j]! < end);
     return k < 0 ? clocks.length - 1 : k;
@@ -104,18 +113,29 @@ function datesOf(
 ): { readonly dates: readonly Float64Array[]; readonly weight: Float64Array } {
   const weight = draws.weight.slice();
   const dates: Float64Array[] = [];
+  const told: Float64Array[] = [];
   stages.forEach((_, s) => {
     const own = new Float64Array(draws.count);
     const shares = clocks && clocks.length > 1 ? ownDraws(clocks, s, draws) : [null];
     shares.forEach((mine, k) => {
       if (mine?.length !== 0) datings[k]!.dates(s, dates, own, mine);
     });
-    for (let j = 0; j < own.length; j++) weight[j]! *= sightingLikelihood(own[j]!, bounds[s]!);
+    // What has been seen to come does come.
+    const isOut = bounds[s]!.by === null ? staysAway(comes(clocks, s), draws) : null;
+    for (let j = 0; j < own.length; j++) weight[j]! *= sightingLikelihood(isOut?.(j) ? Infinity : own[j]!, bounds[s]!);
     spreadOverdue(own, bounds[s]!, draws);
     keepOrder(own, bounds[s]!, dates[s - 1]);
     dates.push(own);
+    // What stays away holds up nothing behind it: leaves fall from trees that bore nothing.
+    told.push(isOut ? own.map((day, j) => (isOut(j) ? Infinity : day)) : own);
   });
-  return { dates, weight };
+  return { dates: told, weight };
+}
+
+/** The draws in which a stage does not come; `null` where it always does. */
+function staysAway(likely: number, { late, share }: Draws): ((draw: number) => boolean) | null {
+  // Neither early nor late draws rather than others, nor those of one clock.
+  return likely >= WHOLE ? null : (j) => (late[j]! + share[j]!) % 1 >= likely;
 }
 
 function marksOf(parts: readonly PartGrowth[], dating: Dating, firstDay: DayNumber): ReadonlyMap<string, Float64Array> {

@@ -11,7 +11,7 @@ import { forecastInput } from './season-input.ts';
 import { wishFor } from './wish.ts';
 
 /** Changes when the model does: verdicts keep the one they were reckoned under. */
-export const MODEL_REVISION = 'j2';
+export const MODEL_REVISION = 'j3';
 
 /** A forecast without its draws: they make its windows and are let go, or thousands of stands would fill the memory. */
 export interface SeasonDates extends Omit<SeasonForecast, 'stages' | 'weight' | 'marks'> {

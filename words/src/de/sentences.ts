@@ -51,7 +51,8 @@ export const sentences = {
     tide: 'Die Flut bei {name} lässt es bei Tageslicht frei: {spans}. Geh zurück, bevor sie kehrt; Wind und Dünung kommen dazu.',
     tideSpan: '{from} bis {to}',
     leaveEnds: 'Hier darf bis {day} genommen werden.',
-    heard: 'Stadien, deren Kommen gesehen und aus denen gelernt wurde: {here} hier, {elsewhere} von dieser Pflanze anderswo.',
+    heard:
+      'Stadien, deren Kommen gesehen und aus denen gelernt wurde: {here} hier, {elsewhere} von dieser Pflanze anderswo.',
     clocks: 'Was ihre früheren Jahre am besten vorhergesagt hat: {ways}.',
     clock: {
       profile: 'auf die Weise seines Profils',
@@ -67,6 +68,7 @@ export const sentences = {
       coolBelow18: 'die ersten kühlen Tage',
       coolBelow12: 'die kalten Tage im Herbst',
     },
+    inVain: '{stage}: hier in {n} von {of} Jahren vergeblich gesucht, also kommt es vielleicht nicht.',
     heardNothing: 'Noch hat niemandes Beobachtung etwas gesagt: So hält es die Pflanze gewöhnlich.',
     movedEdge: {
       opens: {

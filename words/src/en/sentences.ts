@@ -66,6 +66,7 @@ export const sentences = {
       coolBelow18: 'the first cool days',
       coolBelow12: 'the cold days of autumn',
     },
+    inVain: '{stage}: looked for in vain in {n} of {of} seasons here, so it may not come.',
     heardNothing: 'Nobody’s sightings have told anything yet: these are the plant’s usual ways.',
     movedEdge: {
       opens: {
