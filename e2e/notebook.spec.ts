@@ -70,7 +70,9 @@ describe('years of a notebook', () => {
       const on = Number(/\d+/.exec((await opens.textContent())!)![0]);
       expect(on, 'the days that were seen').to.be.within(21, 27);
       await opens.click();
-      await here.getByText('Stages seen to come that it was learned from: 12 here, 0 of this plant elsewhere.').waitFor();
+      await here
+        .getByText('Stages seen to come that it was learned from: 12 here, 0 of this plant elsewhere.')
+        .waitFor();
       await here.getByText(/^What foretold its past seasons best: /).waitFor();
 
       await press(page, 'Take it back');
