@@ -1,6 +1,5 @@
 import type { SeenSeason } from '../clocks/index.ts';
-import type { SeasonPlace } from '../stages/index.ts';
-import { usualOffsets } from '../stages/index.ts';
+import { type SeasonPlace, usualOffsets } from '../stages/index.ts';
 
 /** A stage that was looked for so long after its usual day, or after the latest on which it ever came here, and was not there. */
 const LOOKED_BEYOND_USUAL_DAYS = 60;
@@ -19,14 +18,15 @@ export interface LookedFor {
 /** What was looked for, by stage: trees that do not bear, fungi that stay away, a stage that this kind does not reach here. */
 export function lookedFor(place: SeasonPlace, seasons: readonly SeenSeason[]): readonly LookedFor[] {
   return place.stages.map((_, stage) => {
-    const days = seasons.flatMap(({ bounds }) => bounds[stage]!.by ?? []);
-    const latest = days.length > 0 ? Math.max(...days) + LOOKED_BEYOND_LATEST_DAYS : -Infinity;
-    const inVain = seasons.filter(({ season, bounds }) => {
-      const { after, by } = bounds[stage]!;
-      if (by !== null || after === null) return false;
-      return after > Math.max(latest, usualOffsets(place, season)[stage]! + LOOKED_BEYOND_USUAL_DAYS);
-    }).length;
-    return { came: days.length, inVain: inVain < LEAST_SEASONS ? 0 : inVain };
+    const came = seasons.flatMap(({ bounds }) => bounds[stage]!.by ?? []);
+    const open = seasons.filter(({ bounds }) => bounds[stage]!.by === null && bounds[stage]!.after !== null);
+    // Nearly always too few to say anything: when it usually comes need not be reckoned for that.
+    if (open.length < LEAST_SEASONS) return { came: came.length, inVain: 0 };
+    const latest = Math.max(...came, -Infinity) + LOOKED_BEYOND_LATEST_DAYS;
+    const isBeyond = ({ season, bounds }: SeenSeason): boolean =>
+      bounds[stage]!.after! > Math.max(latest, usualOffsets(place, season)[stage]! + LOOKED_BEYOND_USUAL_DAYS);
+    const inVain = open.filter(isBeyond).length;
+    return { came: came.length, inVain: inVain < LEAST_SEASONS ? 0 : inVain };
   });
 }
 

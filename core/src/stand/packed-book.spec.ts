@@ -49,6 +49,15 @@ describe('a book that travels', () => {
     for (const day of ['2026-02-01', '2026-05-15', '2026-12-20', '2027-04-01'])
       expect(standDay(there, on(day)), day).to.deep.equal(standDay(book, on(day)));
   });
+  it('says there too what may not come, of each season by what was looked for in vain before it', () => {
+    const clocks = (seen: SeenStand, season: number) =>
+      learned.clocks(seen).map((c) => ({ ...c, weights: c.weights.map((w) => (season < 2026 ? w : 0.4 * w)) }));
+    const barren = bookOf('nettle', { book: { weather, learned: { clocks } } });
+    const there = unpackBook(JSON.parse(JSON.stringify(packBook(barren))) as PackedBook);
+    expect(standSeason(there, 2026).windows[0]!.opens.p50).to.equal(null);
+    for (const day of ['2025-05-15', '2026-05-15', '2027-04-01'])
+      expect(standDay(there, on(day)), day).to.deep.equal(standDay(barren, on(day)));
+  });
   it('takes along of its kin only those that its own plant is mistaken for, and what was seen close by', () => {
     const ramsons = bookOf('ramsons');
     const kin = packBook(ramsons).kin.map(([, p]) => p.key);
@@ -97,6 +106,16 @@ describe('a book that a device has kept from before there were several clocks, o
     expect(clock!.stages).to.deep.equal(book.profile.stages);
     expect(clock!.effects.mean[0]).to.equal(0.5);
     expect(standDay(kept, on('2026-05-15')).outlooks).to.have.length(book.profile.windows.length);
+  });
+  it('goes by the weights of its clocks, where all seasons had the same', () => {
+    const { learned: packed, ...rest } = travelled();
+    const clocks = packed.clocks!.map(({ stages }, k) => ({
+      stages,
+      weights: stages.map(() => (k === 0 ? 0.7 : 0.3)),
+    }));
+    const seasons = packed.seasons.map(({ season, ...s }) => ({ season, effects: 'effects' in s ? s.effects : [s] }));
+    const kept = unpackBook({ ...rest, learned: { clocks, seasons, shifts: packed.shifts } });
+    expect(standDay(kept, on('2026-05-15'))).to.deep.equal(standDay(book, on('2026-05-15')));
   });
 });
 

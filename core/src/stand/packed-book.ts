@@ -14,12 +14,17 @@ import { seenStand } from './season-input.ts';
 
 /** What was learned of a stand, reckoned for some seasons; the stages under a clock once for all of them. */
 interface PackedLearned {
-  /** Left out by one that a device has kept from before there were several: then its profile's stages are its only clock. */
-  readonly clocks?: readonly Pick<SeasonClock, 'stages' | 'weights'>[];
-  readonly seasons: readonly ({ readonly season: number } & (
-    PackedEffects | { readonly effects: readonly PackedEffects[] }
-  ))[];
+  /**
+   * Left out by one that a device has kept from before there were several: then its profile's stages are its only clock. With weights
+   * in one that was kept from when all seasons had the same.
+   */
+  readonly clocks?: readonly (Pick<SeasonClock, 'stages'> & Partial<Pick<SeasonClock, 'weights'>>)[];
+  readonly seasons: readonly ({ readonly season: number } & (PackedEffects | PackedClocks))[];
   readonly shifts: readonly WindowShifts[];
+}
+interface PackedClocks {
+  readonly effects: readonly PackedEffects[];
+  readonly weights?: readonly (readonly number[])[];
 }
 /** By clock, or from before there were several. */
 interface PackedEffects {
@@ -68,13 +73,14 @@ function packLearned(book: SeasonBook, now: number, stageDays: StageDays): Packe
     clocks: learned.clocks(seen, now + about, today) ?? [],
   }));
   return {
-    clocks: seasons[0]!.clocks.map(({ stages, weights }) => ({ stages, weights })),
+    clocks: seasons[0]!.clocks.map(({ stages }) => ({ stages })),
     seasons: seasons.flatMap(({ season, clocks }) =>
       clocks.length === 0
         ? []
         : [
             {
               season,
+              weights: clocks.map(({ weights }) => weights),
               effects: clocks.map(({ effects: { mean, covariance } }) => ({
                 mean: [...mean],
                 covariance: [...covariance],
@@ -87,11 +93,18 @@ function packLearned(book: SeasonBook, now: number, stageDays: StageDays): Packe
 }
 
 function unpackLearned({ clocks, seasons, shifts }: PackedLearned, stages: readonly StageSpec[]): Learned {
-  const ways = clocks ?? [{ stages, weights: stages.map(() => 1) }];
+  const ways = clocks ?? [{ stages }];
   const known = new Map<number, readonly SeasonClock[]>(
     seasons.map(({ season, ...packed }) => {
-      const effects = 'effects' in packed ? packed.effects : [packed];
-      return [season, ways.map((way, k) => ({ ...way, effects: unpackEffects(effects[k]!) }))];
+      const { effects, weights }: PackedClocks = 'effects' in packed ? packed : { effects: [packed] };
+      return [
+        season,
+        ways.map((way, k) => ({
+          stages: way.stages,
+          weights: weights?.[k] ?? way.weights ?? way.stages.map(() => 1),
+          effects: unpackEffects(effects[k]!),
+        })),
+      ];
     }),
   );
   return { clocks: (_seen, season: number, _today: DayNumber) => known.get(season), shifts };
