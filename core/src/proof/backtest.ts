@@ -1,5 +1,12 @@
 import { isoDay, type DayNumber, type DayRange, seasonFirstDay } from '../measure/index.ts';
-import { forecastSeason, sightingSeasons, spreadWithin, boundsOf, type StageSighting } from '../stages/index.ts';
+import {
+  boundsOf,
+  type ForecastInput,
+  forecastSeason,
+  sightingSeasons,
+  spreadWithin,
+  type StageSighting,
+} from '../stages/index.ts';
 import type { SeenStand } from '../clocks/index.ts';
 import { type GroupLearning, learnFrom } from '../learning/index.ts';
 import { rivalsFor, type PastDate, type Rivals } from './rivals.ts';
@@ -121,29 +128,37 @@ export function* backtest(
 const datesBefore = ({ stage, season }: SeenInterval, known: readonly SeenInterval[]): readonly PastDate[] =>
   known.filter((p) => p.stage === stage && p.season < season).map((p) => ({ season: p.season, day: middleOf(p) }));
 
+/** What a season of a stand is forecast from as somebody who asks on a day knows it: nothing from later. */
+export function knownOn(
+  day: DayNumber,
+  { stand, group, season }: { readonly stand: SeenStand; readonly group: GroupLearning; readonly season: number },
+): ForecastInput {
+  const { place } = stand;
+  const seasonOfSighting = sightingSeasons(place);
+  const until = stand.sightings.filter((s) => s.day <= day);
+  return {
+    ...place,
+    season,
+    asOf: day,
+    sightings: until.filter((s) => seasonOfSighting(s) === season),
+    spreadDays: spreadWithin(until),
+    clocks: group.expects(stand, season, day),
+  };
+}
+
 /** What would have been said of a stage on a day, and until when it was known not to have come. */
 function asForecastOn(
   issued: DayNumber,
   { stand, group, seen }: { readonly stand: SeenStand; readonly group: GroupLearning; readonly seen: SeenInterval },
 ): { readonly forecast: DayRange; readonly notYet: DayNumber } {
-  const { place } = stand;
-  const firstDay = (season: number): DayNumber => seasonFirstDay(season, place.seasonStart, place.site.latitudeDeg);
-  const seasonOfSighting = sightingSeasons(place);
-  const sightings = stand.sightings.filter((s) => s.day <= issued && seasonOfSighting(s) === seen.season);
-  const forecast = forecastSeason({
-    ...place,
-    season: seen.season,
-    asOf: issued,
-    sightings,
-    spreadDays: spreadWithin(stand.sightings.filter((s) => s.day <= issued)),
-    clocks: group.expects(stand, seen.season, issued),
-  });
-  const { key, reached } = forecast.stages[seen.stage]!;
+  const { seasonStart, site } = stand.place;
+  const input = knownOn(issued, { stand, group, season: seen.season });
+  const { key, reached } = forecastSeason(input).stages[seen.stage]!;
   return {
     forecast: reached,
-    notYet: sightings.reduce(
+    notYet: input.sightings.reduce(
       (last, s) => (!s.reached && s.stage === key ? Math.max(last, s.day) : last),
-      firstDay(seen.season) - 1,
+      seasonFirstDay(seen.season, seasonStart, site.latitudeDeg) - 1,
     ),
   };
 }

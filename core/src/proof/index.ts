@@ -1,4 +1,4 @@
-export { backtest, daysBefore, intervalsOf, type Issue, onFixedDays, type Trial } from './backtest.ts';
+export { backtest, knownOn, daysBefore, intervalsOf, type Issue, onFixedDays, type Trial } from './backtest.ts';
 export { type LookWorth, worthOfLook } from './look-worth.ts';
 export { type PastDate, type Rivals, rivalsFor } from './rivals.ts';
 export { missOf, type SeenInterval } from './seen-interval.ts';

@@ -1,12 +1,11 @@
 export {
   entriesOfPlace,
   entriesOfStands,
-  entriesOfTable,
+  entriesMade,
   entriesThere,
   entryById,
   entryPage,
   findsAndSearches,
-  FROM_TABLE,
   identitiesBy,
   verdictsOf,
   openFinds,

@@ -245,10 +245,11 @@ export async function entriesThere(db: Queryable, ids: readonly string[]): Promi
   return new Set(rows.map((r) => r.id));
 }
 
-/** What `device` a line of a table is kept with. */
-export const FROM_TABLE = 'table';
-/** What came in from the table that was read at a moment, each with the kind of what came in its place. */
-export function entriesOfTable(db: Queryable, groupId: string, madeAt: Date) {
+/** What a device made at a moment, but for withdrawals, each with the kind of what came in its place. */
+export function entriesMade(
+  db: Queryable,
+  { groupId, device, madeAt }: { readonly groupId: string; readonly device: string; readonly madeAt: Date },
+) {
   const later = alias(entry, 'later');
   return db
     .select({
@@ -259,12 +260,7 @@ export function entriesOfTable(db: Queryable, groupId: string, madeAt: Date) {
     .from(entry)
     .leftJoin(later, eq(later.replaces, entry.id))
     .where(
-      and(
-        eq(entry.groupId, groupId),
-        eq(entry.device, FROM_TABLE),
-        eq(entry.madeAt, madeAt),
-        ne(entry.kind, 'withdrawal'),
-      ),
+      and(eq(entry.groupId, groupId), eq(entry.device, device), eq(entry.madeAt, madeAt), ne(entry.kind, 'withdrawal')),
     );
 }
 

@@ -39,16 +39,14 @@ const problem = computed(() => {
 });
 /** Lines that are left out for the same cell are one line here: a notebook has the same slip in every year. */
 const leftOut = computed(() => {
-  const byReason = new Map<string, { readonly at: number[]; readonly why: string }>();
-  for (const { at, reason, said, known } of props.preview.leftOut) {
-    const key = `${reason} ${said ?? ''} ${JSON.stringify(known ?? [])}`;
-    const before = byReason.get(key);
-    if (before) before.at.push(at);
-    else byReason.set(key, { at: [at], why: whyOf(reason, said, known) });
+  const byReason = new Map<string, number[]>();
+  for (const line of props.preview.leftOut) {
+    const why = whyOf(line);
+    byReason.set(why, [...(byReason.get(why) ?? []), line.at]);
   }
-  return [...byReason.values()];
+  return [...byReason].map(([why, at]) => ({ why, at: at.join(', ') }));
 });
-function whyOf(reason: string, said: string | undefined, known: LeftOut['known']): string {
+function whyOf({ reason, said, known }: LeftOut): string {
   const { t, format, text } = words.value;
   const why = t(`leftOut.${reason}`);
   if (said === undefined) return why;
@@ -124,8 +122,8 @@ const column = (field: TableField, chosen: number | null): void =>
     <section v-if="preview.leftOutCount">
       <p class="warn">{{ words.t('files.leftOut', { n: preview.leftOutCount }) }}</p>
       <ul class="small">
-        <li v-for="l in leftOut" :key="l.at[0]! + l.why">
-          {{ words.t('files.line', { at: l.at.join(', '), why: l.why }) }}
+        <li v-for="l in leftOut" :key="l.why">
+          {{ words.t('files.line', l) }}
         </li>
       </ul>
     </section>

@@ -1,15 +1,8 @@
 import type { SeenStand } from '@emberfield/core/clocks';
-import { learnFrom, type GroupLearning } from '@emberfield/core/learning';
-import { firstOfYear, type DayNumber } from '@emberfield/core/measure';
-import { worthOfLook, type SeenInterval } from '@emberfield/core/proof';
-import {
-  forecastSeason,
-  sightingSeasons,
-  spreadWithin,
-  type ForecastInput,
-  type StageForecast,
-  type StageSighting,
-} from '@emberfield/core/stages';
+import { learnFrom } from '@emberfield/core/learning';
+import { firstOfYear, type DayNumber, type DayRange } from '@emberfield/core/measure';
+import { knownOn, worthOfLook, type SeenInterval } from '@emberfield/core/proof';
+import { forecastSeason, type ForecastInput, type StageForecast, type StageSighting } from '@emberfield/core/stages';
 import { chanceFrom, seedOf } from '@emberfield/core/truth';
 import type { WindowSpec } from '@emberfield/core/windows';
 
@@ -47,7 +40,7 @@ export function* judgeLooks(
       const asked = firstOfYear(season) + dayOfYear - 1;
       const group = learnFrom(stands, asked);
       for (const stand of stands) {
-        const judged = judge(inputOn(stand, { season, asked, group }), {
+        const judged = judge(knownOn(asked, { stand, group, season }), {
           stand,
           asked,
           truth: trulyOf(stand, came(stand), season),
@@ -107,27 +100,11 @@ const windowsOf = ({ place: { stages } }: SeenStand): readonly WindowSpec[] =>
 function cameTo(due: readonly StageForecast[], then: readonly StageForecast[], truth: Truth): Came {
   const known = new Map(then.map((s) => [s.key, s.reached]));
   const mean = (of: (stage: StageForecast) => number): number => due.reduce((sum, s) => sum + of(s), 0) / due.length;
-  const width = ({ p10, p90 }: StageForecast['reached']): number => (p10 === null || p90 === null ? 0 : p90 - p10);
+  // What has no end any more is not narrower.
+  const narrower = (before: DayRange, after: DayRange): number =>
+    after.p10 === null || after.p90 === null ? 0 : before.p90! - before.p10! - (after.p90 - after.p10);
   return {
-    narrower: mean((s) => width(s.reached) - width(known.get(s.key)!)),
+    narrower: mean((s) => narrower(s.reached, known.get(s.key)!)),
     off: mean((s) => Math.abs((known.get(s.key)!.p50 ?? s.reached.p50!) - truth.get(s.key)!)),
-  };
-}
-
-/** What would have been asked of a stand on a day: its own season's sightings, and what all had told until then. */
-function inputOn(
-  stand: SeenStand,
-  { season, asked, group }: { readonly season: number; readonly asked: DayNumber; readonly group: GroupLearning },
-): ForecastInput {
-  const { place, sightings } = stand;
-  const seasonOf = sightingSeasons(place);
-  const until = sightings.filter((s) => s.day <= asked);
-  return {
-    ...place,
-    season,
-    asOf: asked,
-    sightings: until.filter((s) => seasonOf(s) === season),
-    spreadDays: spreadWithin(until),
-    clocks: group.expects(stand, season, asked),
   };
 }

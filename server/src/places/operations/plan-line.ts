@@ -1,10 +1,9 @@
 import type { Text } from '@emberfield/core/measure';
 import { v5 as keyFrom } from 'uuid';
 import type { Entry, LeftOut, PlantProfile, ShownPlace } from '@emberfield/contract';
-import { FROM_TABLE } from '../../entries/index.ts';
 import { dayIn, numberIn, reachedIn, type DayOrder } from '../../formats/cells.ts';
 import type { TableLine } from '../../formats/read-table.ts';
-import type { Asked, StandThere } from './plan.ts';
+import { FROM_TABLE, type Asked, type StandThere } from './plan.ts';
 
 type Refusal = Omit<LeftOut, 'at'>;
 type PlannedLine =

@@ -3,6 +3,9 @@ import type { OnTheGround } from '@emberfield/core/measure';
 import type { Entry, NewPatch, NewStand, PlaceReading, PlantProfile, ShownPlace } from '@emberfield/contract';
 import type { LeftOut, Position } from '../../formats/feature.ts';
 
+/** What `device` a line of a table is kept with. */
+export const FROM_TABLE = 'table';
+
 export interface StandThere {
   readonly id: string;
   readonly patchId: string;

@@ -1,13 +1,14 @@
 import { v5 as keyFrom } from 'uuid';
 import type { UndonePlaces } from '@emberfield/contract';
 import type { Dependencies } from '../../dependencies.ts';
-import { entriesOfTable, FROM_TABLE } from '../../entries/index.ts';
+import { entriesMade } from '../../entries/index.ts';
 import { audit, updateGroup } from '../../people/index.ts';
 import { transact } from '../../platform/database/transact.ts';
 import { AppError } from '../../platform/errors.ts';
 import type { GroupContext } from '../../platform/http/context.ts';
 import { storeEntry } from '../../visits/index.ts';
 import * as repository from '../repository.ts';
+import { FROM_TABLE } from './plan.ts';
 
 /**
  * Takes a stored file back: lines of a table are withdrawn; paths go, and stands and places on which nothing was noted. What has been
@@ -38,12 +39,16 @@ export async function undoPlaceImport(
 async function withdrawLines(
   deps: Dependencies,
   { group, account }: Pick<GroupContext<null>, 'group' | 'account'>,
-  { madeAt: readAt }: repository.PlaceImportRow,
+  { madeAt: readAt }: Pick<repository.PlaceImportRow, 'madeAt'>,
 ): Promise<UndonePlaces> {
   let removed = 0;
   let kept = 0;
   const madeAt = deps.clock.now().toISOString();
-  for (const { id, where, replacedBy } of await entriesOfTable(deps.db, group.id, readAt)) {
+  for (const { id, where, replacedBy } of await entriesMade(deps.db, {
+    groupId: group.id,
+    device: FROM_TABLE,
+    madeAt: readAt,
+  })) {
     if (replacedBy === 'withdrawal') continue;
     const withdrawal = {
       ...where,
