@@ -31,12 +31,18 @@ describe('years of a notebook', () => {
     '1.9.2025;Mill hedge;Moor crowberry;fruit: sour;yes;',
   ].join('\n');
 
-  const bringIn = (page: Page): Promise<void> =>
+  const inVain = [
+    'Date;Place;Plant;Stage;Reached',
+    ...[2020, 2021, 2022, 2023, 2024, 2025].map(
+      (year) => `10.10.${year};Mill hedge;Moor crowberry;fruit: from here on;not yet`,
+    ),
+  ].join('\n');
+  const bringIn = (page: Page, text = table): Promise<void> =>
     page
       .locator('input[type=file]')
-      .setInputFiles({ name: 'notebook.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
+      .setInputFiles({ name: 'notebook.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
 
-  it('move the wrong guess of a plant of one’s own to the days that were seen, say so, and let go of them when taken back', async () => {
+  it('move the wrong guess of a plant of one’s own to the days that were seen, say so, and let go of them when taken back; what was looked for in vain may not come', async () => {
     await within({ as: 'Tavi' }, async (page) => {
       await page.goto(`${island.url}/own-plants/new?name=Moor crowberry`);
       await page.getByLabel('Latin name, genus and species').fill('Empetrum paludosum');
@@ -80,6 +86,17 @@ describe('years of a notebook', () => {
       await here.getByRole('button', { name: 'opens about 10 July' }).waitFor();
       await bringIn(page);
       await page.getByText('24 visits', { exact: true }).waitFor();
+      await press(page, 'Cancel');
+      // Looked for in vain every autumn: then there is no day, and it is said why.
+      await bringIn(page, inVain);
+      await page.getByText('6 visits', { exact: true }).waitFor();
+      await press(page, 'Save all of it');
+      await page.getByText('6 entries saved.').waitFor();
+      await here.reload();
+      await here.getByRole('button', { name: 'may not come this season' }).click();
+      await here
+        .getByText('Fruit: from here on: looked for in vain in 6 of 6 seasons here, so it may not come.')
+        .waitFor();
     });
   });
 });
